@@ -1,0 +1,24 @@
+/** What the browser loads to show Match: the entry, the station, and all they import at once. Read from the build's manifest. */
+const { existsSync, readFileSync } = require('node:fs')
+
+const DIST = 'web/dist'
+const MANIFEST = `${DIST}/.vite/manifest.json`
+
+function firstRoute() {
+  if (!existsSync(MANIFEST)) return []
+  const manifest = JSON.parse(readFileSync(MANIFEST, 'utf8'))
+  const seen = new Set()
+  const visit = (key) => {
+    if (seen.has(key)) return
+    seen.add(key)
+    for (const next of manifest[key].imports ?? []) visit(next)
+  }
+  visit('index.html')
+  visit('src/stations/match/MatchStation.tsx')
+  return [...seen].map((key) => `${DIST}/${manifest[key].file}`)
+}
+
+module.exports = [
+  { name: 'First route’s JavaScript', path: firstRoute(), limit: '200 kB', gzip: true },
+  { name: 'Worker behind it', path: `${DIST}/assets/core.worker-*.js`, limit: '25 kB', gzip: true },
+]

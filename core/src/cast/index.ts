@@ -1,0 +1,1 @@
+export { type DLoopResult, dLoopDepth } from './dLoop.ts'

@@ -1,0 +1,195 @@
+import type { Measure } from '../quantity/index.ts'
+import type { Item } from './item.ts'
+import {
+  COUNTS,
+  DRESSES,
+  HANDS,
+  HEAD_STYLES,
+  type Kind,
+  LINE_STANDARDS,
+  MATERIALS,
+  WEIGHTINGS,
+} from './vocabulary.ts'
+
+export type FieldType =
+  | { readonly as: 'quantity'; readonly measure: Measure }
+  | { readonly as: 'choice'; readonly options: readonly string[] }
+  | { readonly as: 'count' }
+  | { readonly as: 'text' }
+
+/** One thing a person can say about one kind of gear: drives the form, the file columns and the error words. */
+export interface Field {
+  /** Where it stands in the item, dots between levels. */
+  readonly path: string
+  /** File column, without the unit. */
+  readonly column: string
+  readonly label: string
+  readonly type: FieldType
+  readonly required?: true
+  /** Not required, but asked among the first. */
+  readonly early?: true
+  readonly help?: string
+}
+
+const quantity = (path: string, column: string, label: string, measure: Measure, help?: string): Field => ({
+  path,
+  column,
+  label,
+  type: { as: 'quantity', measure },
+  ...(help === undefined ? {} : { help }),
+})
+const choice = (path: string, column: string, label: string, options: readonly string[]): Field => ({
+  path,
+  column,
+  label,
+  type: { as: 'choice', options },
+})
+const count = (path: string, column: string, label: string, help?: string): Field => ({
+  path,
+  column,
+  label,
+  type: { as: 'count' },
+  ...(help === undefined ? {} : { help }),
+})
+const need = (field: Field): Field => ({ ...field, required: true })
+const early = (field: Field): Field => ({ ...field, early: true })
+
+const NAME = need({ path: 'name', column: 'name', label: 'Name', type: { as: 'text' } })
+const NOTES: Field = { path: 'notes', column: 'notes', label: 'Notes', type: { as: 'text' } }
+
+const windowFields = (style: string, label: string): readonly Field[] => [
+  quantity(`windows.${style}.lowKg`, `${style}_low`, `${label} window, from`, 'lineMass'),
+  quantity(`windows.${style}.highKg`, `${style}_high`, `${label} window, to`, 'lineMass'),
+  choice(`windows.${style}.counts`, `${style}_counts`, `${label} window counts`, COUNTS),
+]
+
+const materialFields = [
+  choice('material', 'material', 'Material', MATERIALS),
+  quantity('breakingN', 'breaking', 'Breaking load', 'breakingLoad'),
+] as const
+
+const BODY: Readonly<Record<Kind, readonly Field[]>> = {
+  rod: [
+    need(choice('hands', 'hands', 'Built for', HANDS)),
+    need(count('lineNumber', 'number', 'Line number', 'As on the rod; the lower one of a pair')),
+    count('lineNumberHigh', 'number_high', 'Upper number of a pair'),
+    need(quantity('lengthM', 'length', 'Length', 'rodLength')),
+    choice('action', 'action', 'Action', ['tip', 'middle', 'full']),
+    ...windowFields('skagit', 'Skagit'),
+    ...windowFields('scandi', 'Scandi'),
+    ...windowFields('overhead', 'Overhead'),
+    ...windowFields('trout-line', 'Trout line'),
+    quantity('massKg', 'mass', 'Mass', 'gearMass'),
+    quantity('balanceM', 'balance', 'Balance point from butt', 'length'),
+    quantity('reelSeatM', 'reel_seat', 'Reel seat from butt', 'length'),
+  ],
+  head: [
+    need(choice('style', 'style', 'Kind of head', HEAD_STYLES)),
+    quantity(
+      'massKg',
+      'mass',
+      'Mass',
+      'lineMass',
+      'Without the tip; a full line may give its box number instead',
+    ),
+    need(quantity('lengthM', 'length', 'Length', 'length')),
+    count('labelNumber', 'label_number', 'Number on the box'),
+    choice('labelStandard', 'label_standard', 'Standard on the box', LINE_STANDARDS),
+    quantity('frontTaperM', 'front_taper', 'Front taper', 'length'),
+    choice('density', 'density', 'Density', ['floating', 'intermediate', 'sinking']),
+  ],
+  tip: [
+    need(choice('build', 'build', 'Build', ['level', 'part-sinking', 'tapered', 'floating'])),
+    need(quantity('lengthM', 'length', 'Length', 'length')),
+    early(
+      quantity(
+        'kgPerM',
+        'mass_per_length',
+        'Mass per length',
+        'massPerLength',
+        'T-11 is 11 gr/ft; type “T-11”',
+      ),
+    ),
+    quantity('massKg', 'mass', 'Mass', 'lineMass', 'As weighed; outranks the name on the bag'),
+    quantity('sinkRateMps', 'sink_rate', 'Sink rate', 'sinkRate'),
+    quantity('sinkingLengthM', 'sinking_length', 'Length that sinks', 'length'),
+    count('rodNumber', 'rod_number', 'Made for rod number'),
+    quantity('diameterM', 'diameter', 'Diameter', 'diameter'),
+  ],
+  'sinking-leader': [
+    need(quantity('lengthM', 'length', 'Length', 'length')),
+    need(quantity('sinkRateMps', 'sink_rate', 'Sink rate', 'sinkRate', '0 floats')),
+    quantity('massKg', 'mass', 'Mass', 'lineMass'),
+  ],
+  leader: [
+    need(choice('form', 'form', 'Form', ['tapered', 'stepped', 'level'])),
+    need(quantity('lengthM', 'length', 'Length', 'length')),
+    ...materialFields,
+    quantity('buttDiameterM', 'butt_diameter', 'Butt diameter', 'diameter'),
+    quantity('pointDiameterM', 'point_diameter', 'Point diameter', 'diameter'),
+  ],
+  tippet: [
+    need(materialFields[0]),
+    quantity('diameterM', 'diameter', 'Diameter', 'diameter'),
+    materialFields[1],
+    quantity('lengthM', 'length', 'Length on the spool', 'backingLength'),
+  ],
+  fly: [
+    need(choice('dress', 'dress', 'Dressing', DRESSES)),
+    need(choice('weighting', 'weighting', 'Weighting', WEIGHTINGS)),
+    quantity('massKg', 'mass', 'Mass', 'flyMass'),
+    quantity('lengthM', 'length', 'Length', 'diameter'),
+  ],
+  'running-line': [
+    need(choice('build', 'build', 'Build', ['coated', 'mono'])),
+    quantity('diameterM', 'diameter', 'Diameter', 'diameter', '6 gō or 0.45 mm'),
+    quantity('breakingN', 'breaking', 'Breaking load', 'breakingLoad'),
+    quantity('kgPerM', 'mass_per_length', 'Mass per length', 'massPerLength'),
+    quantity('lengthM', 'length', 'Length', 'backingLength'),
+  ],
+  reel: [
+    early(
+      count('forNumber', 'number', 'For single-hand number', 'What the box says; or give the spool below'),
+    ),
+    choice('cage', 'cage', 'Frame', ['full', 'open']),
+    quantity('massKg', 'mass', 'Mass', 'gearMass'),
+    quantity('spool.rimDiameterM', 'spool_rim', 'Spool rim diameter', 'spoolSize'),
+    quantity('spool.arborDiameterM', 'spool_arbor', 'Arbor diameter', 'spoolSize'),
+    quantity('spool.widthM', 'spool_width', 'Spool width', 'spoolSize'),
+    quantity('spool.clearanceM', 'spool_clearance', 'Kept free below the rim', 'spoolSize'),
+  ],
+  backing: [
+    choice('material', 'material', 'Material', ['braided', 'gel-spun', 'mono']),
+    quantity('breakingN', 'breaking', 'Breaking load', 'breakingLoad'),
+    quantity('diameterM', 'diameter', 'Diameter', 'diameter'),
+    quantity('lengthM', 'length', 'Length', 'backingLength'),
+  ],
+}
+
+/** Every field of every kind, in the order a form asks them. */
+export const FIELDS: Readonly<Record<Kind, readonly Field[]>> = Object.freeze(
+  Object.fromEntries(
+    Object.entries(BODY).map(([kind, fields]) => [kind, [NAME, ...fields, NOTES]]),
+  ) as unknown as Record<Kind, readonly Field[]>,
+)
+
+export function fieldAt(kind: Kind, path: readonly (string | number)[]): Field | undefined {
+  const joined = path.join('.')
+  return FIELDS[kind].find((f) => f.path === joined)
+}
+
+type Tree = { [key: string]: unknown }
+
+/** The value at a dotted path; undefined where any level is missing. */
+export function readField(item: Item, path: string): unknown {
+  return path.split('.').reduce<unknown>((at, key) => (at as Tree | undefined)?.[key], item)
+}
+
+/** A copy with the value at a dotted path set; undefined takes it away, and empties no level it did not fill. */
+export function withField(item: Tree, path: string, value: unknown): Tree {
+  const [key = '', ...rest] = path.split('.')
+  const { [key]: old, ...others } = item
+  if (rest.length === 0) return value === undefined ? others : { ...item, [key]: value }
+  const inner = withField((old as Tree | undefined) ?? {}, rest.join('.'), value)
+  return Object.keys(inner).length === 0 ? others : { ...item, [key]: inner }
+}

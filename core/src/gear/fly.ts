@@ -1,0 +1,15 @@
+import * as z from 'zod'
+import { itemBase, lengthSchema } from './common.ts'
+import { DRESSES, WEIGHTINGS } from './vocabulary.ts'
+
+/** A fly as far as casting and sinking care: how much air it catches and how much it weighs. */
+export const flyShapeSchema = z.strictObject({
+  dress: z.enum(DRESSES),
+  weighting: z.enum(WEIGHTINGS),
+  massKg: z.number().min(1e-5).max(0.02).optional(),
+  lengthM: lengthSchema(0.005, 0.3).optional(),
+})
+export type FlyShape = z.infer<typeof flyShapeSchema>
+
+export const flySchema = z.strictObject({ kind: z.literal('fly'), ...itemBase, ...flyShapeSchema.shape })
+export type Fly = z.infer<typeof flySchema>

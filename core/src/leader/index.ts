@@ -1,0 +1,1 @@
+export { type LeaderRule, leaderRule } from './length.ts'

@@ -1,0 +1,34 @@
+export {
+  type CarryResult,
+  type DoubleTaperResult,
+  doubleTaper,
+  equalMassCarry,
+  USUAL_TAPER_RATIO,
+} from './doubleTaper.ts'
+export { type HeadFacts, headFacts } from './head.ts'
+export { type LabelReading, readLabel } from './label.ts'
+export {
+  centreOfMassM,
+  kgPerMAt,
+  type LineProfile,
+  lengthOf,
+  lengthWeighing,
+  massOf,
+  massOfFirst,
+} from './profile.ts'
+export { type RunningLineFacts, runningLineFacts } from './runningLine.ts'
+export {
+  classLengthM,
+  type NumberReading,
+  nearestClass,
+  SINGLE_HAND_LENGTH_M,
+  SINGLE_HAND_MAX,
+  SINGLE_HAND_TABLE,
+  singleHandKg,
+  singleHandNumber,
+  singleHandToleranceKg,
+  TWO_HAND_CLASSES,
+  TWO_HAND_TABLE,
+  type TwoHandClass,
+  twoHandNumber,
+} from './standard.ts'

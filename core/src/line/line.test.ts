@@ -1,0 +1,172 @@
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import type { Head } from '../gear/index.ts'
+import { KG_PER_GRAIN, M_PER_FOOT } from '../quantity/index.ts'
+import {
+  centreOfMassM,
+  doubleTaper,
+  equalMassCarry,
+  headFacts,
+  kgPerMAt,
+  type LineProfile,
+  lengthOf,
+  lengthWeighing,
+  massOf,
+  massOfFirst,
+  readLabel,
+  singleHandKg,
+  singleHandNumber,
+  twoHandNumber,
+} from './index.ts'
+
+const seeded = { seed: 20261125, numRuns: 300 }
+const section = fc.record({
+  lengthM: fc.double({ min: 0.05, max: 12, noNaN: true }),
+  startKgPerM: fc.double({ min: 1e-4, max: 0.02, noNaN: true }),
+  endKgPerM: fc.double({ min: 1e-4, max: 0.02, noNaN: true }),
+})
+const line: fc.Arbitrary<LineProfile> = fc.record({
+  sections: fc.array(section, { minLength: 1, maxLength: 6 }),
+})
+const taper = (number: number, feet: number): LineProfile => {
+  const made = doubleTaper(number, feet * M_PER_FOOT)
+  if (made.outcome !== 'made') throw new Error(made.outcome)
+  return made.line
+}
+const grainsAt = (profile: LineProfile, feet: number): number =>
+  massOfFirst(profile, feet * M_PER_FOOT) / KG_PER_GRAIN
+
+describe('double taper', () => {
+  test.each([
+    [30, 240],
+    [35, 284],
+    [40, 328],
+    [45, 372],
+  ])('C1 [practice]: no. 9, 8 ft taper weighs at %p ft %p gr ± 1', (feet, grains) => {
+    expect(Math.abs(grainsAt(taper(9, 8), feet) - grains)).toBeLessThanOrEqual(1)
+  })
+  test('C2 [practice]: no. 8, 8 ft taper weighs 287 gr at 40 ft ± 1', () => {
+    expect(Math.abs(grainsAt(taper(8, 8), 40) - 287)).toBeLessThanOrEqual(1)
+  })
+  test('C3 [practice]: a 375 gr head on a no. 9 is a 45 ft carry ± 0.5', () => {
+    const carry = equalMassCarry(9, 8 * M_PER_FOOT, 375 * KG_PER_GRAIN)
+    if (carry.outcome !== 'found') throw new Error(carry.outcome)
+    expect(Math.abs(carry.carryM / M_PER_FOOT - 45)).toBeLessThanOrEqual(0.5)
+  })
+  test('C4 [practice]: a no. 10 at 60 ft asks about twice its 30 ft figure of the rod', () => {
+    // The rule behind "comfortable to 50 ft, hard work beyond 60": the rod carries far more than its number there.
+    const line10 = taper(10, 8)
+    expect(grainsAt(line10, 50) / 280).toBeGreaterThan(1.6)
+    expect(grainsAt(line10, 60) / 280).toBeGreaterThan(2)
+  })
+  test('mass of the first L beyond the taper is W30 + m(L − 30) [physics]', () => {
+    const profile = taper(7, 7)
+    const belly = kgPerMAt(profile, 20)
+    expect(massOfFirst(profile, 15)).toBeCloseTo((singleHandKg(7) ?? 0) + belly * (15 - 9.144), 12)
+  })
+  test.each([
+    [0, 2, 'unknown-number'],
+    [16, 2, 'unknown-number'],
+    [7, 12, 'taper-too-long'],
+    [7, 0, 'taper-too-long'],
+  ])('no. %p with a taper of %p m: %s', (number, taperM, outcome) =>
+    expect(doubleTaper(number, taperM).outcome).toBe(outcome),
+  )
+  test('a head heavier than the whole line has no carry', () => {
+    expect(equalMassCarry(1, 2, 0.2).outcome).toBe('heavier-than-line')
+  })
+})
+
+describe('profile', () => {
+  test('mass to length is monotone and adds up', () => {
+    fc.assert(
+      fc.property(
+        line,
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (profile, p, q) => {
+          const [low, high] = [Math.min(p, q) * lengthOf(profile), Math.max(p, q) * lengthOf(profile)]
+          expect(massOfFirst(profile, high)).toBeGreaterThanOrEqual(massOfFirst(profile, low) - 1e-15)
+          expect(massOfFirst(profile, lengthOf(profile))).toBeCloseTo(massOf(profile), 12)
+        },
+      ),
+      seeded,
+    )
+  })
+  test('length weighing is the inverse of mass to length', () => {
+    fc.assert(
+      fc.property(line, fc.double({ min: 0.001, max: 0.999, noNaN: true }), (profile, share) => {
+        const at = lengthOf(profile) * share
+        expect(lengthWeighing(profile, massOfFirst(profile, at))).toBeCloseTo(at, 6)
+      }),
+      seeded,
+    )
+  })
+  test('mass and centre of mass agree with a fine sum of slices', () => {
+    fc.assert(
+      fc.property(line, (profile) => {
+        const n = 4000
+        const dx = lengthOf(profile) / n
+        let mass = 0
+        let moment = 0
+        for (let i = 0; i < n; i++) {
+          const x = (i + 0.5) * dx
+          mass += kgPerMAt(profile, x) * dx
+          moment += kgPerMAt(profile, x) * dx * x
+        }
+        expect(massOf(profile) / mass).toBeCloseTo(1, 2)
+        expect(centreOfMassM(profile) / (moment / mass)).toBeCloseTo(1, 2)
+      }),
+      { ...seeded, numRuns: 40 },
+    )
+  })
+})
+
+describe('what a head really is', () => {
+  const head = (more: Partial<Head>): Head => ({
+    kind: 'head',
+    id: 'h',
+    name: 'h',
+    style: 'skagit',
+    lengthM: 7,
+    ...more,
+  })
+  test.each(['skagit', 'scandi', 'multi-density', 'overhead', 'integrated'] as const)(
+    'usual %s profile keeps mass and length',
+    (style) => {
+      const facts = headFacts(head({ style, massKg: 0.03, lengthM: 9 }))
+      expect(massOf(facts.line)).toBeCloseTo(0.03, 10)
+      expect(lengthOf(facts.line)).toBeCloseTo(9, 10)
+      expect(facts.profileTag).toBe('estimate')
+    },
+  )
+  test('a Scandi’s front lies in 4–6 gr/ft [practice]', () => {
+    const front =
+      headFacts(head({ style: 'scandi', massKg: 0.03, lengthM: 10 })).frontKgPerM.value /
+      (KG_PER_GRAIN / M_PER_FOOT)
+    expect(front).toBeGreaterThan(4)
+    expect(front).toBeLessThan(6)
+  })
+  test('a trout line known by its box weighs what the standard says in 30 ft', () => {
+    const facts = headFacts(head({ style: 'weight-forward', lengthM: 11, labelNumber: 7 }))
+    expect(facts.first30Kg / KG_PER_GRAIN).toBeCloseTo(185, 6)
+    expect(readLabel(facts).labelOff).toBeCloseTo(0, 6)
+  })
+  test('a 375 gr head reads as no. 11–12 in single-hand numbers, whatever its box says', () => {
+    const reading = readLabel(headFacts(head({ massKg: 375 * KG_PER_GRAIN, labelNumber: 8 })))
+    expect(reading.singleHand.number).toBe(12)
+    expect(reading.labelOff).toBeLessThan(-3)
+  })
+  test.each([
+    [240, 9],
+    [280, 10],
+    [20, 1],
+    [2000, 15],
+  ])('%p gr is single-hand no. %p', (grains, number) => {
+    expect(singleHandNumber(grains * KG_PER_GRAIN).number).toBe(number)
+  })
+  test('two-hand standard: class S of 600 gr is no. 9 [standard, from memory]', () => {
+    expect(twoHandNumber(600 * KG_PER_GRAIN, 'S').number).toBe(9)
+    expect(twoHandNumber(600 * KG_PER_GRAIN, 'H').number).toBe(11)
+  })
+})

@@ -1,0 +1,62 @@
+import {
+  type Gear,
+  type HeadStyle,
+  itemsOf,
+  type Job,
+  type Leader,
+  type Reel,
+  type Rod,
+  type Schools,
+} from '../gear/index.ts'
+import { type HeadFacts, headFacts, type RunningLineFacts, runningLineFacts } from '../line/index.ts'
+import { type TipFacts, tipFacts } from '../sink/index.ts'
+
+/** Everything a rig can be made of, derived once. Orders settle ties: the angler's schools first, then the gear's order. */
+export interface Candidates {
+  readonly rods: readonly Rod[]
+  readonly heads: readonly HeadFacts[]
+  readonly tips: readonly (TipFacts | null)[]
+  readonly leaders: readonly (Leader | null)[]
+  readonly runningLines: readonly (RunningLineFacts | null)[]
+  readonly reels: readonly (Reel | null)[]
+}
+
+const FINE: readonly HeadStyle[] = ['scandi', 'multi-density', 'integrated', 'double-taper', 'weight-forward']
+
+/** Whether a head is cast in the style the job asks for. */
+export function inStyle(head: HeadStyle, style: Job['style']): boolean {
+  if (style === 'any') return true
+  return style === 'scandi' ? FINE.includes(head) : head === style
+}
+
+/** A stable sort that brings the preferred ones to the front. */
+const preferring = <T>(items: readonly T[], preferred: (item: T) => boolean): readonly T[] =>
+  [...items].sort((a, b) => Number(preferred(b)) - Number(preferred(a)))
+
+const orNone = <T>(items: readonly T[]): readonly (T | null)[] => (items.length > 0 ? items : [null])
+
+export function candidatesOf(gear: Gear, job: Job, schools: Schools): Candidates {
+  const rods = itemsOf(gear, 'rod').filter((rod) => job.rodId === undefined || rod.id === job.rodId)
+  const heads = itemsOf(gear, 'head')
+    .filter((head) => inStyle(head.style, job.style))
+    .map(headFacts)
+  const tips = [...itemsOf(gear, 'tip'), ...itemsOf(gear, 'sinking-leader')].map(tipFacts)
+  const leaders = preferring(itemsOf(gear, 'leader'), (l) => l.form === schools.sinkTipLeader)
+  const lines = preferring(itemsOf(gear, 'running-line'), (l) => l.build === schools.runningLine)
+  const joinable = schools.headJoint === 'loop-to-loop'
+  return {
+    rods,
+    heads: preferring(heads, (h) => h.onePiece !== joinable),
+    tips: [null, ...tips],
+    leaders: [...leaders, null],
+    runningLines: orNone(lines.map(runningLineFacts)),
+    reels: orNone(itemsOf(gear, 'reel')),
+  }
+}
+
+/** How many rigs these could be put together to. */
+export function combinations(c: Candidates): number {
+  return (
+    c.rods.length * c.heads.length * c.tips.length * c.leaders.length * c.runningLines.length * c.reels.length
+  )
+}

@@ -1,0 +1,140 @@
+import { type Gear, type Head, type Item, itemsOf, type Rod } from '../gear/index.ts'
+import { leaderRule } from '../leader/index.ts'
+import { KG_PER_M_PER_GRAIN_PER_FOOT, M_PER_FOOT, M_PER_INCH } from '../quantity/index.ts'
+import { reelNumbersFor } from '../reel/index.ts'
+import { type Context, depthWanted, materialForHead } from '../rig/index.ts'
+import { windowFor } from '../rod/index.ts'
+import { criticalAngle, levelSinkRateMps } from '../sink/index.ts'
+import { MATCH_LIMIT, searchGear } from './match.ts'
+import { BREAK_COST } from './score.ts'
+
+/** The one thing, not owned, that would do most for this job. */
+export interface MissingItem {
+  readonly item: Item
+  /** Rigs without a break before and after, of the first `MATCH_LIMIT`. */
+  readonly fitsBefore: number
+  readonly fitsAfter: number
+  /** Whether a rig without a break exists once it is there. */
+  readonly mends: boolean
+}
+
+const feet = (n: number): number => n * M_PER_FOOT
+/** Rods whose missing heads are tried; more would only repeat the same weights. */
+const MAX_RODS = 4
+
+function headsFor(rod: Rod, context: Context): Head[] {
+  const single = rod.hands === 'single'
+  const lengths = {
+    skagit: single || rod.lengthM < feet(12) ? feet(16) : feet(23),
+    scandi: feet(32),
+    overhead: feet(32),
+  } as const
+  const styles = rod.hands === 'surf' ? (['overhead'] as const) : (['skagit', 'scandi', 'overhead'] as const)
+  return styles.flatMap((style) => {
+    const result = windowFor(rod, style, { schools: context.schools, caster: context.job.caster })
+    if (result.outcome !== 'window') return []
+    const lengthM = Math.max(lengths[style], result.window.aimKg / 0.012)
+    return [
+      {
+        kind: 'head' as const,
+        id: `missing-head-${rod.id}-${style}`.slice(0, 64),
+        name: `${style} head`,
+        style,
+        massKg: result.window.aimKg,
+        lengthM,
+      },
+    ]
+  })
+}
+
+/** A tip of the right material, as long as the depth asks for, within what tips are cut to. */
+function tipsFor(headKg: number, context: Context): Item[] {
+  const kgPerM = materialForHead(headKg) * KG_PER_M_PER_GRAIN_PER_FOOT
+  const { low, high } = depthWanted(context.job)
+  const angle = criticalAngle(levelSinkRateMps(kgPerM), context.job.currentMps)
+  const lengthM = Math.min(feet(15), Math.max(feet(5), (low + high) / 2 / Math.max(Math.sin(angle), 0.05)))
+  return [
+    {
+      kind: 'tip',
+      id: 'missing-tip-level',
+      name: `T-${materialForHead(headKg)} tip`,
+      build: 'level',
+      lengthM,
+      kgPerM,
+    },
+    { kind: 'tip', id: 'missing-tip-floating', name: 'floating tip', build: 'floating', lengthM: feet(10) },
+    {
+      kind: 'sinking-leader',
+      id: 'missing-sinking-leader',
+      name: 'sinking leader',
+      lengthM: feet(10),
+      sinkRateMps: 5 * M_PER_INCH,
+    },
+  ]
+}
+
+function suggestions(gear: Gear, context: Context): readonly Item[] {
+  const rods = itemsOf(gear, 'rod').filter(
+    (r) => context.job.rodId === undefined || r.id === context.job.rodId,
+  )
+  const out: Item[] = []
+  for (const rod of rods.slice(0, MAX_RODS)) {
+    const heads = headsFor(rod, context)
+    const owned = itemsOf(gear, 'head').filter((h) => h.style === 'skagit')
+    out.push(...heads, ...tipsFor(owned[0]?.massKg ?? heads[0]?.massKg ?? 0.03, context))
+    for (const sink of [undefined, 6 * M_PER_INCH]) {
+      const rule = leaderRule(rod, sink === undefined ? 'scandi' : 'skagit', sink, context.job.fly)
+      out.push({
+        kind: 'leader',
+        id: `missing-leader-${out.length}`,
+        name: 'leader',
+        form: 'tapered',
+        lengthM: (rule.lowM + rule.highM) / 2,
+      })
+    }
+    out.push({
+      kind: 'reel',
+      id: `missing-reel-${out.length}`,
+      name: 'reel',
+      forNumber: Math.min(15, reelNumbersFor(rod).low),
+      cage: 'full',
+    })
+  }
+  out.push({
+    kind: 'running-line',
+    id: 'missing-running-line',
+    name: 'running line',
+    build: context.schools.runningLine,
+  })
+  return out
+}
+
+/**
+ * When nothing fits: tries one new item after another, each what the rules would ask for, and names the one that leaves
+ * the most rigs without a break. Found by searching again with it, not by a rule.
+ */
+export function missingItem(gear: Gear, context: Context): MissingItem | undefined {
+  const standing = (with_: Gear): { fits: number; cost: number } => {
+    const { found } = searchGear(with_, context, MATCH_LIMIT)
+    return {
+      fits: found.filter((f) => f.cost < BREAK_COST).length,
+      cost: found[0]?.cost ?? Number.POSITIVE_INFINITY,
+    }
+  }
+  const before = standing(gear)
+  let best: { missing: MissingItem; fits: number; cost: number } | undefined
+  for (const item of suggestions(gear, context)) {
+    const after = standing({ items: [...gear.items, item] })
+    if (after.cost >= before.cost && after.fits <= before.fits) continue
+    if (
+      best !== undefined &&
+      (after.fits < best.fits || (after.fits === best.fits && after.cost >= best.cost))
+    )
+      continue
+    best = {
+      missing: { item, fitsBefore: before.fits, fitsAfter: after.fits, mends: after.cost < BREAK_COST },
+      ...after,
+    }
+  }
+  return best?.missing
+}

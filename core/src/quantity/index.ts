@@ -1,0 +1,25 @@
+export { type ConvertResult, convert } from './convert.ts'
+export {
+  EVIDENCE_TAGS,
+  EVIDENCE_WEIGHT,
+  type EvidenceTag,
+  estimated,
+  type Figure,
+  given,
+} from './evidence.ts'
+export { dimensionOf, MEASURES, type Measure, UNIT_SYSTEMS, type UnitSystem, unitFor } from './measure.ts'
+export { type ParseResult, parseQuantity } from './parse.ts'
+export { feetOf, printExact, printFeetExact, printMeasure, printRange, spokenUnit } from './print.ts'
+export {
+  type Dimension,
+  findUnit,
+  KG_PER_GRAIN,
+  KG_PER_M_PER_GRAIN_PER_FOOT,
+  KG_PER_POUND,
+  M_PER_FOOT,
+  M_PER_INCH,
+  STANDARD_GRAVITY_MPS2,
+  UNITS,
+  type Unit,
+  unitOf,
+} from './unit.ts'

@@ -1,0 +1,71 @@
+import { MEASURES, type Measure, type UnitSystem } from './measure.ts'
+import { M_PER_FOOT, M_PER_INCH, unitOf } from './unit.ts'
+
+/** Symbols as people write them, where the plain symbol would read oddly. */
+const SPOKEN: Readonly<Record<string, string>> = { go: 'gō', lbf: 'lb', kgf: 'kg' }
+
+export function spokenUnit(symbol: string): string {
+  return SPOKEN[symbol] ?? symbol
+}
+
+function trimmed(value: number, decimals: number): string {
+  const text = value.toFixed(decimals)
+  return decimals > 0 ? text.replace(/\.?0+$/, '') : text
+}
+
+/** Feet and inches to a tenth of an inch: 13 ft, 10 ft 9 in. */
+function feetAndInches(m: number): string {
+  const tenths = Math.round((m / M_PER_INCH) * 10)
+  const feet = Math.floor(tenths / 120)
+  const inches = (tenths - feet * 120) / 10
+  if (inches === 0) return `${feet} ft`
+  return feet === 0 ? `${trimmed(inches, 1)} in` : `${feet} ft ${trimmed(inches, 1)} in`
+}
+
+/**
+ * A figure as it is shown, in the chosen face, rounded to what the trade reads.
+ * @param moreDecimals finer than usual, where two figures would otherwise read the same
+ * @example printMeasure(0.0330474441, 'lineMass', 'trade') // "510 gr"
+ */
+export function printMeasure(si: number, measure: Measure, system: UnitSystem, moreDecimals = 0): string {
+  if (measure === 'rodLength' && system === 'trade') return feetAndInches(si)
+  const [symbol, decimals] = MEASURES[measure][system]
+  return `${trimmed(unitOf(symbol).fromSi(si), decimals + moreDecimals)} ${spokenUnit(symbol)}`
+}
+
+/** "3.2 ± 0.4 m" style ranges share one unit: "470 – 550 gr". Either end may be open. */
+export function printRange(
+  range: { low?: number; high?: number },
+  measure: Measure,
+  system: UnitSystem,
+): string {
+  const one = (si: number): string => printMeasure(si, measure, system)
+  if (range.low === undefined) return range.high === undefined ? 'any' : `up to ${one(range.high)}`
+  if (range.high === undefined) return `${one(range.low)} or more`
+  const unit = ` ${spokenUnit(MEASURES[measure][system][0])}`
+  const low = one(range.low)
+  return `${low.endsWith(unit) ? low.slice(0, -unit.length) : low} – ${one(range.high)}`
+}
+
+/**
+ * A figure for a field that will be read back: the fewest figures (up to 15) that still give the same value.
+ * `parseQuantity(printExact(x, u), …)` returns x to one part in 10¹².
+ */
+export function printExact(si: number, symbol: string): string {
+  const unit = unitOf(symbol)
+  const value = unit.fromSi(si)
+  for (let figures = 3; figures < 15; figures++) {
+    const text = String(Number(value.toPrecision(figures)))
+    if (Math.abs(unit.toSi(Number(text)) - si) <= Math.abs(si) * 1e-12) return `${text} ${spokenUnit(symbol)}`
+  }
+  return `${Number(value.toPrecision(15))} ${spokenUnit(symbol)}`
+}
+
+/** Length of a rod or head as feet and inches for a field, exact to a tenth of an inch; otherwise decimal feet. */
+export function printFeetExact(m: number): string {
+  const text = feetAndInches(m)
+  const tenths = Math.round((m / M_PER_INCH) * 10)
+  return Math.abs(tenths * 0.1 * M_PER_INCH - m) < m * 1e-12 ? text : printExact(m, 'ft')
+}
+
+export const feetOf = (m: number): number => m / M_PER_FOOT

@@ -1,0 +1,178 @@
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { unit } from 'mathjs'
+import {
+  convert,
+  type Dimension,
+  MEASURES,
+  type Measure,
+  parseQuantity,
+  printExact,
+  printFeetExact,
+  printMeasure,
+  UNITS,
+} from './index.ts'
+
+const seeded = { seed: 20261125, numRuns: 300 }
+
+describe('what people type', () => {
+  test.each([
+    ['525 gr', 'mass', 'gr', 525 * 64.79891e-6],
+    ['525', 'mass', 'gr', 525 * 64.79891e-6],
+    ['34 g', 'mass', 'gr', 0.034],
+    ['23 ft 6 in', 'length', 'ft', 7.1628],
+    ['23\'6"', 'length', 'ft', 7.1628],
+    ['10 ft 9', 'length', 'ft', 3.2766],
+    ['10½ ft', 'length', 'ft', 3.2004],
+    ['10 1/2 ft', 'length', 'ft', 3.2004],
+    ['1/2 in', 'length', 'ft', 0.0127],
+    ['7.2 m', 'length', 'ft', 7.2],
+    ['7,2 m', 'length', 'ft', 7.2],
+    ['1,250 gr', 'mass', 'gr', 1250 * 64.79891e-6],
+    ['6.5 ips', 'speed', 'in/s', 0.1651],
+    ['type 6', 'speed', 'in/s', 0.1524],
+    ['T-11', 'massPerLength', 'gr/ft', (11 * 64.79891e-6) / 0.3048],
+    ['3X', 'length', 'mm', 0.008 * 0.0254],
+    ['30 lb', 'force', 'lbf', 30 * 0.45359237 * 9.80665],
+    ['30 lb', 'mass', 'gr', 30 * 0.45359237],
+    ['.5 m', 'length', 'ft', 0.5],
+  ] as [string, Dimension, string, number][])('%s as %s', (text, dimension, unit, si) => {
+    expect(parseQuantity(text, dimension, unit)).toMatchObject({ ok: true, si: expect.closeTo(si, 10) })
+  })
+
+  test.each([
+    ['', 'length', 'empty'],
+    ['long', 'length', 'not-a-number'],
+    ['12 parsecs', 'length', 'unknown-unit'],
+    ['12 gr', 'length', 'other-dimension'],
+    ['-3 ft', 'length', 'negative'],
+    ['3 ft 2 ft 1 in', 'length', 'not-a-number'],
+    ['5 m 3', 'length', 'not-a-number'],
+    ['12X', 'length', 'out-of-range'],
+    ['1'.repeat(80), 'length', 'not-a-number'],
+  ] as [string, Dimension, string][])('refuses %p as a %s: %s', (text, dimension, code) => {
+    expect(parseQuantity(text, dimension, 'ft')).toMatchObject({ ok: false, code })
+  })
+
+  test('never throws, whatever is typed', () => {
+    fc.assert(
+      fc.property(
+        fc.string({ maxLength: 90 }),
+        fc.constantFrom<Dimension>('mass', 'length', 'speed', 'force'),
+        (text, dimension) => {
+          const read = parseQuantity(
+            text,
+            dimension,
+            UNITS.find((u) => u.dimension === dimension)?.symbol ?? '',
+          )
+          return !read.ok || Number.isFinite(read.si)
+        },
+      ),
+      seeded,
+    )
+  })
+})
+
+describe('printing', () => {
+  test('parse(print(x)) = x in every unit', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...UNITS), fc.double({ min: 1e-4, max: 1e4, noNaN: true }), (of, value) => {
+        const usable = of.symbol === 'X' ? value % 10 : value
+        const si = of.toSi(usable)
+        const read = parseQuantity(printExact(si, of.symbol), of.dimension, of.symbol)
+        return read.ok && Math.abs(read.si - si) <= Math.abs(si) * 2e-12
+      }),
+      seeded,
+    )
+  })
+
+  test('feet and inches read back', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 9000 }), (tenths) => {
+        const m = tenths * 0.00254
+        const read = parseQuantity(printFeetExact(m), 'length', 'ft')
+        return read.ok && Math.abs(read.si - m) < 1e-9
+      }),
+      seeded,
+    )
+  })
+
+  test.each([
+    [0.0330474, 'lineMass', 'trade', '510 gr'],
+    [0.0330474, 'lineMass', 'metric', '33 g'],
+    [3.2766, 'rodLength', 'trade', '10 ft 9 in'],
+    [3.9624, 'rodLength', 'trade', '13 ft'],
+    [3.9624, 'rodLength', 'metric', '3.96 m'],
+    [0.1, 'lineMass', 'metric', '100 g'],
+  ] as [number, Measure, 'trade' | 'metric', string][])('%p as %s, %s', (si, measure, system, text) => {
+    expect(printMeasure(si, measure, system)).toBe(text)
+  })
+
+  test('every measure names units that exist', () => {
+    for (const shown of Object.values(MEASURES))
+      for (const [symbol] of [shown.trade, shown.metric])
+        expect(UNITS.find((u) => u.symbol === symbol)?.dimension).toBe(shown.dimension)
+  })
+})
+
+describe('conversion', () => {
+  // Reference: mathjs's own unit tables, a general-purpose library (development only).
+  const MATHJS: Readonly<Record<string, string>> = {
+    gr: 'grain',
+    g: 'gram',
+    kg: 'kg',
+    oz: 'ounce',
+    lb: 'lbm',
+    ft: 'ft',
+    in: 'inch',
+    yd: 'yard',
+    m: 'm',
+    cm: 'cm',
+    mm: 'mm',
+    'in/s': 'inch/s',
+    'cm/s': 'cm/s',
+    'm/s': 'm/s',
+    'ft/s': 'ft/s',
+    'gr/ft': 'grain/ft',
+    'g/m': 'gram/m',
+    lbf: 'lbf',
+    kgf: 'kgf',
+    N: 'N',
+  }
+  const known = UNITS.filter((u) => MATHJS[u.symbol] !== undefined)
+  const pairs = known.flatMap((a) =>
+    known.filter((b) => b.dimension === a.dimension).map((b) => [a.symbol, b.symbol] as const),
+  )
+
+  test.each(pairs)('%s → %s agrees with a general library', (from, to) => {
+    const reference = unit(7.25, MATHJS[from] ?? '').toNumber(MATHJS[to] ?? '')
+    const ours = convert(7.25, from, to)
+    if (ours.outcome !== 'converted') throw new Error(ours.outcome)
+    // mathjs carries the grain as 64.79891 mg and the pound-force to fewer figures than the standard's.
+    expect(ours.value / reference).toBeCloseTo(1, 8)
+  })
+
+  test('1 grain is 64.79891 mg exactly [standard]', () => {
+    expect(convert(1, 'gr', 'g')).toEqual({ outcome: 'converted', value: expect.closeTo(0.06479891, 15) })
+  })
+
+  test.each([
+    [6, 0.405],
+    [7, 0.435],
+    [8, 0.47],
+  ])('C5 [standard, from memory]: %p gō is %p mm ± 0.003', (go, mm) => {
+    const result = convert(go, 'go', 'mm')
+    if (result.outcome !== 'converted') throw new Error(result.outcome)
+    expect(Math.abs(result.value - mm)).toBeLessThanOrEqual(0.003)
+  })
+
+  test.each([
+    [1, 'gr', 'ft', 'different-dimension'],
+    [1, 'stone', 'kg', 'unknown-unit'],
+    [1, 'kg', 'stone', 'unknown-unit'],
+    [-4, 'go', 'mm', 'out-of-range'],
+    [12, 'X', 'mm', 'out-of-range'],
+  ])('%p %s → %s: %s', (value, from, to, outcome) => {
+    expect(convert(value, from, to).outcome).toBe(outcome)
+  })
+})

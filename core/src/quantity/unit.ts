@@ -1,0 +1,111 @@
+/** SI inside, trade units at the edges: kg, m, m/s, kg/m, N. This file is the only place that knows factors. */
+
+export type Dimension = 'mass' | 'length' | 'speed' | 'massPerLength' | 'force'
+
+export interface Unit {
+  readonly symbol: string
+  readonly dimension: Dimension
+  readonly toSi: (value: number) => number
+  readonly fromSi: (si: number) => number
+  /** Other ways people type it, lower case. */
+  readonly aliases: readonly string[]
+}
+
+/** 1 grain [kg], exact. International yard and pound agreement, 1959. [standard] */
+export const KG_PER_GRAIN = 64.79891e-6
+/** 1 foot [m], exact. International yard and pound agreement, 1959. [standard] */
+export const M_PER_FOOT = 0.3048
+/** 1 inch [m], exact. [standard] */
+export const M_PER_INCH = 0.0254
+/** 1 pound [kg], exact. [standard] */
+export const KG_PER_POUND = 0.45359237
+/** Standard gravity [m/s²], exact. CGPM 1901. [standard] */
+export const STANDARD_GRAVITY_MPS2 = 9.80665
+/** kg/m of one grain per foot. */
+export const KG_PER_M_PER_GRAIN_PER_FOOT = KG_PER_GRAIN / M_PER_FOOT
+
+/**
+ * Diameter of 1 gō monofilament [m]; diameter grows with √gō. The standard's constant is quoted as 0.165 mm; the
+ * fourth figure is chosen so that the table's 6, 7 and 8 gō (0.405, 0.435, 0.470 mm) come out within 0.003 mm.
+ * [standard, from memory]
+ */
+const GO_ONE_M = 0.1652e-3
+/** Diameter in inches = 0.011 − 0.001·X. [standard, from memory] */
+const X_ZERO_INCH = 0.011
+const X_STEP_INCH = 0.001
+
+function scaled(symbol: string, dimension: Dimension, factor: number, aliases: readonly string[]): Unit {
+  return { symbol, dimension, toSi: (v) => v * factor, fromSi: (si) => si / factor, aliases }
+}
+
+const GO: Unit = {
+  symbol: 'go',
+  dimension: 'length',
+  toSi: (go) => GO_ONE_M * Math.sqrt(go),
+  fromSi: (m) => (m / GO_ONE_M) ** 2,
+  aliases: ['gō', 'gou', '号'],
+}
+
+const X: Unit = {
+  symbol: 'X',
+  dimension: 'length',
+  toSi: (x) => (X_ZERO_INCH - X_STEP_INCH * x) * M_PER_INCH,
+  fromSi: (m) => (X_ZERO_INCH - m / M_PER_INCH) / X_STEP_INCH,
+  aliases: ['x'],
+}
+
+/** Every unit the tool reads and writes. Where a symbol serves two dimensions ("lb"), the first listed wins. */
+export const UNITS: readonly Unit[] = Object.freeze([
+  scaled('gr', 'mass', KG_PER_GRAIN, ['grain', 'grains', 'grn']),
+  scaled('g', 'mass', 1e-3, ['gram', 'grams', 'gramme', 'grammes']),
+  scaled('kg', 'mass', 1, ['kilo', 'kilos', 'kilogram', 'kilograms']),
+  scaled('oz', 'mass', KG_PER_POUND / 16, ['ounce', 'ounces']),
+  scaled('lb', 'mass', KG_PER_POUND, ['lbs', 'pound', 'pounds', '#']),
+  scaled('ft', 'length', M_PER_FOOT, ['foot', 'feet', "'", '′', '’']),
+  scaled('in', 'length', M_PER_INCH, ['inch', 'inches', '"', '″', '”', "''"]),
+  scaled('yd', 'length', 0.9144, ['yard', 'yards', 'yds']),
+  scaled('m', 'length', 1, ['metre', 'metres', 'meter', 'meters']),
+  scaled('cm', 'length', 1e-2, ['centimetre', 'centimetres', 'centimeter', 'centimeters']),
+  scaled('mm', 'length', 1e-3, ['millimetre', 'millimetres', 'millimeter', 'millimeters']),
+  GO,
+  X,
+  scaled('in/s', 'speed', M_PER_INCH, ['ips', 'in/sec', 'inches per second']),
+  scaled('cm/s', 'speed', 1e-2, ['cm/sec', 'centimetres per second']),
+  scaled('m/s', 'speed', 1, ['mps', 'm/sec', 'metres per second']),
+  scaled('ft/s', 'speed', M_PER_FOOT, ['fps', 'ft/sec', 'feet per second']),
+  scaled('gr/ft', 'massPerLength', KG_PER_M_PER_GRAIN_PER_FOOT, ['grains per foot', 'gr/foot']),
+  scaled('g/m', 'massPerLength', 1e-3, ['grams per metre', 'g/metre']),
+  scaled('lbf', 'force', KG_PER_POUND * STANDARD_GRAVITY_MPS2, [
+    'lb',
+    'lbs',
+    'pound',
+    'pounds',
+    'lb test',
+    '#',
+  ]),
+  scaled('kgf', 'force', STANDARD_GRAVITY_MPS2, ['kg', 'kilo', 'kilos']),
+  scaled('N', 'force', 1, ['n', 'newton', 'newtons']),
+])
+
+/**
+ * The unit a person means by `text`.
+ * @param dimension settles words that serve two dimensions, such as "lb" of mass and "lb" of breaking load
+ */
+export function findUnit(text: string, dimension?: Dimension): Unit | undefined {
+  const wanted = text.trim()
+  const lower = wanted.toLowerCase()
+  const among = dimension === undefined ? UNITS : UNITS.filter((u) => u.dimension === dimension)
+  return (
+    among.find((u) => u.symbol === wanted) ??
+    among.find((u) => u.symbol.toLowerCase() === lower || u.aliases.includes(lower))
+  )
+}
+
+const BY_SYMBOL: ReadonlyMap<string, Unit> = new Map(UNITS.map((unit) => [unit.symbol, unit]))
+
+/** The unit of this symbol; a programmer's error when there is none. */
+export function unitOf(symbol: string): Unit {
+  const unit = BY_SYMBOL.get(symbol)
+  if (unit === undefined) throw new Error(`no unit ${symbol}`)
+  return unit
+}

@@ -1,0 +1,2 @@
+export { type ReelNumbers, reelNumbersFor } from './number.ts'
+export { spoolVolumeM3, USUAL_PACKING, woundVolumeM3 } from './spool.ts'

@@ -1,0 +1,80 @@
+import type {
+  Head,
+  HeadStyle,
+  Item,
+  Leader,
+  Reel,
+  RigChoice,
+  Rod,
+  RunningLine,
+  WindowStyle,
+} from '../gear/index.ts'
+import { type HeadFacts, headFacts, type RunningLineFacts, runningLineFacts } from '../line/index.ts'
+import { type TipFacts, type TipItem, tipFacts } from '../sink/index.ts'
+
+/** A rig with every part resolved and derived. Null where nothing is chosen. */
+export interface RigParts {
+  readonly rod: Rod
+  readonly head: HeadFacts
+  readonly tip: TipFacts | null
+  readonly leader: Leader | null
+  readonly runningLine: RunningLineFacts | null
+  readonly reel: Reel | null
+}
+
+export type ResolveResult =
+  | { readonly outcome: 'resolved'; readonly parts: RigParts }
+  | { readonly outcome: 'missing-item'; readonly id: string }
+
+const isTip = (item: Item): item is TipItem => item.kind === 'tip' || item.kind === 'sinking-leader'
+
+/** Finds and derives the parts a rig names. */
+export function resolveRig(choice: RigChoice, items: ReadonlyMap<string, Item>): ResolveResult {
+  const find = <T extends Item>(id: string | null, is: (item: Item) => item is T): T | null | undefined => {
+    if (id === null) return null
+    const item = items.get(id)
+    return item !== undefined && is(item) ? item : undefined
+  }
+  const rod = find(choice.rodId, (item): item is Rod => item.kind === 'rod')
+  const head = find(choice.headId, (item): item is Head => item.kind === 'head')
+  const tip = find(choice.tipId, isTip)
+  const leader = find(choice.leaderId, (item): item is Leader => item.kind === 'leader')
+  const runningLine = find(choice.runningLineId, (item): item is RunningLine => item.kind === 'running-line')
+  const reel = find(choice.reelId, (item): item is Reel => item.kind === 'reel')
+  if (!rod) return { outcome: 'missing-item', id: choice.rodId }
+  if (!head) return { outcome: 'missing-item', id: choice.headId }
+  if (tip === undefined) return { outcome: 'missing-item', id: choice.tipId ?? '' }
+  if (leader === undefined) return { outcome: 'missing-item', id: choice.leaderId ?? '' }
+  if (runningLine === undefined) return { outcome: 'missing-item', id: choice.runningLineId ?? '' }
+  if (reel === undefined) return { outcome: 'missing-item', id: choice.reelId ?? '' }
+  return {
+    outcome: 'resolved',
+    parts: {
+      rod,
+      head: headFacts(head),
+      tip: tip && tipFacts(tip),
+      leader,
+      runningLine: runningLine && runningLineFacts(runningLine),
+      reel,
+    },
+  }
+}
+
+/** Which of a rod's windows a head is held against. */
+export function windowStyleOf(head: HeadStyle): WindowStyle {
+  switch (head) {
+    case 'skagit':
+    case 'overhead':
+      return head
+    case 'double-taper':
+    case 'weight-forward':
+      return 'trout-line'
+    default:
+      return 'scandi'
+  }
+}
+
+/** Whether the rig is cast with the whole line behind, rather than with a D loop. */
+export function castOverhead(rod: Rod, head: HeadStyle): boolean {
+  return head === 'overhead' || rod.hands === 'surf'
+}

@@ -1,0 +1,10 @@
+export { type NumberSchool, numberStep, ratedNumber, singleHandEquivalent } from './number.ts'
+export { castSpanM, fishSpanKg, rodLengthForCast, type Span } from './suits.ts'
+export {
+  type GrainWindow,
+  WINDOW_MODEL,
+  type WindowModel,
+  type WindowOptions,
+  type WindowResult,
+  windowFor,
+} from './window.ts'

@@ -1,0 +1,49 @@
+import type { Rod } from '../gear/index.ts'
+import { type EvidenceTag, KG_PER_POUND, M_PER_FOOT } from '../quantity/index.ts'
+import { ratedNumber } from './number.ts'
+
+export interface Span {
+  readonly low: number
+  readonly high: number
+  readonly tag: EvidenceTag
+}
+
+/** A fish much smaller than the rod's largest gives no sport and no warning of a break-off. [practice] */
+const SMALLEST_SHARE = 0.12
+
+/**
+ * Fish this rod is made for [kg]. Trout two-handers: up to about twice their number in pounds (C7, practice). Other
+ * rods by the same reasoning: three times the number for a full two-hander, twice the number less two for one hand.
+ */
+export function fishSpanKg(rod: Rod): Span {
+  const number = ratedNumber(rod)
+  const trout = rod.hands !== 'single' && number <= 5
+  const pounds = trout ? 2 * number : rod.hands === 'single' ? Math.max(2, 2 * (number - 2)) : 3 * number
+  const high = pounds * KG_PER_POUND
+  return { low: high * SMALLEST_SHARE, high, tag: trout ? 'practice' : 'estimate' }
+}
+
+const feet = (low: number, high: number): Span => ({
+  low: low * M_PER_FOOT,
+  high: high * M_PER_FOOT,
+  tag: 'practice',
+})
+
+/**
+ * Two-handed rod length [m] for a cast of this length [m] (C6): 30–60 ft → 10½–11½ ft, longer → 12½–13 ft, and
+ * 14–15 ft for the longest. [practice]
+ */
+export function rodLengthForCast(castM: number): Span {
+  const castFt = castM / M_PER_FOOT
+  if (castFt <= 60) return feet(10.5, 11.5)
+  return castFt <= 90 ? feet(12.5, 13) : feet(14, 15)
+}
+
+/** Casts a rod is comfortable with [m]: the same rule read the other way; one hand manages 50–60 ft. [practice] */
+export function castSpanM(rod: Rod): Span {
+  if (rod.hands === 'single') return feet(20, 60)
+  if (rod.hands === 'surf') return feet(50, 110)
+  const lengthFt = rod.lengthM / M_PER_FOOT
+  if (lengthFt < 12) return feet(30, 60)
+  return lengthFt < 13.75 ? feet(50, 90) : feet(70, 120)
+}

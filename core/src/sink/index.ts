@@ -1,0 +1,18 @@
+export { criticalAngle } from './critical.ts'
+export { densityKgPerM3, diameterForSinkRate, sinkRateMps, WATER_MODEL, type WaterModel } from './cylinder.ts'
+export {
+  DEPTH_BAND,
+  flyMassKg,
+  HOLDING_BAND_M,
+  type LeaderInWater,
+  type RideDepth,
+  rideDepth,
+} from './depth.ts'
+export {
+  LEVEL_MATERIALS,
+  MATERIAL_TOLERANCE,
+  type MaterialReading,
+  type NearMaterial,
+  nameMaterial,
+} from './material.ts'
+export { levelSinkRateMps, type TipFacts, type TipItem, tipFacts } from './tip.ts'

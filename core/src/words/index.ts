@@ -1,0 +1,13 @@
+export { CHECK_TITLES, sayAllowed, sayCheck, sayFigure } from './check.ts'
+export {
+  KIND_NAMES,
+  SCHOOL_WORDS,
+  type SchoolWords,
+  SLOT_NAMES,
+  STATE_NAMES,
+  sayChoice,
+  summarize,
+  TAG_MEANINGS,
+} from './names.ts'
+export { nearestWord, PLAIN_WORDS, type PlainQuestion, type PlainWord } from './plain.ts'
+export { fieldLabel, sayProblem } from './problem.ts'

@@ -1,0 +1,117 @@
+import { FIELDS, type Field, fieldAt, type Kind, type Problem } from '../gear/index.ts'
+import { type Measure, printMeasure, type UnitSystem } from '../quantity/index.ts'
+
+type Say = (data: Readonly<Record<string, unknown>>, field: Field | undefined, system: UnitSystem) => string
+
+function limit(value: unknown, field: Field | undefined, system: UnitSystem): string {
+  const measure: Measure | undefined = field?.type.as === 'quantity' ? field.type.measure : undefined
+  return measure === undefined ? String(value) : printMeasure(Number(value), measure, system)
+}
+const what = (field: Field | undefined): string => field?.label ?? 'This'
+const length = (m: unknown, system: UnitSystem): string => printMeasure(Number(m), 'length', system)
+const millimetres = (m: unknown): string => `${(Number(m) * 1000).toFixed(1)} mm`
+const text = (value: unknown): string => `“${String(value).slice(0, 40)}”`
+
+const SENTENCES: Readonly<Record<string, Say>> = {
+  // Fields and figures
+  empty: () => 'Type something first.',
+  'not-a-number': (d) =>
+    d.text === undefined
+      ? 'That is not a figure. Try “525 gr”, “7.2 m” or “23 ft 6 in”.'
+      : `${text(d.text)} is not a figure.`,
+  'not-a-count': (d) => `${text(d.text)} is not a whole number.`,
+  negative: () => 'A figure here cannot be negative.',
+  'out-of-range': () => 'That is outside what the unit can stand for.',
+  'unknown-unit': (d) => `${text(d.unit)} is not a unit Hoxen knows here.`,
+  'other-dimension': (d, f) => `${text(d.unit)} measures something else than ${what(f).toLowerCase()}.`,
+  'column-without-unit': (d) =>
+    `${text(d.text)} has no unit: name the column “${d.column}_gr”, “_g”, “_ft” or “_m”, or write the unit in the cell.`,
+  too_small: (d, f, s) =>
+    d.origin === 'string'
+      ? `${what(f)} is needed.`
+      : `${what(f)} must be at least ${limit(d.minimum, f, s)}.`,
+  too_big: (d, f, s) =>
+    d.origin === 'string'
+      ? `${what(f)} must be at most ${d.maximum} characters.`
+      : `${what(f)} must be at most ${limit(d.maximum, f, s)}.`,
+  invalid_type: (d, f) =>
+    d.expected === 'int'
+      ? `${what(f)} must be a whole number.`
+      : d.expected === 'string'
+        ? `${what(f)} is needed.`
+        : `${what(f)} is needed, as a ${String(d.expected)}.`,
+  invalid_value: (d, f) =>
+    `${what(f)} must be one of: ${(d.values as readonly string[] | undefined)?.join(', ')}.`,
+  invalid_union: () => 'This is none of the kinds of gear Hoxen knows.',
+  invalid_format: (_d, f) => `${what(f)} may hold letters, figures and “-” only, on one line.`,
+  unrecognized_keys: (d) => `Not known here: ${(d.keys as readonly string[] | undefined)?.join(', ')}.`,
+  // Gear that cannot be
+  'needs-mass': () => 'Say what the head weighs; nothing can be matched without it.',
+  'too-thick': (d) =>
+    `That would be ${millimetres(d.diameterM)} thick, and nothing above ${millimetres(d.limitM)} runs through the rings. Check mass and length.`,
+  'too-thin': (d) =>
+    `That would be ${millimetres(d.diameterM)} thin: a running line, not a head. Check mass and length.`,
+  'taper-beyond-head': () => 'The front taper is longer than the head.',
+  'sections-length': (d, _f, s) =>
+    `The sections add up to ${length(d.lengthM, s)}, not to the head’s length.`,
+  'tip-needs-mass': () => 'Say the material (“T-11”) or what the tip weighs.',
+  'tip-needs-number': () => 'Say which rod number it is made for, or what it weighs.',
+  'needs-sinking-length': () => 'Say how much of it sinks.',
+  'sinks-beyond-tip': () => 'More of it sinks than there is.',
+  'floats-and-sinks': () => 'A floating tip cannot have a sink rate.',
+  'lighter-than-water': (d) =>
+    `At that mass and diameter it weighs ${Number(d.densityKgPerM3).toFixed(0)} kg/m³, less than water: it floats.`,
+  'window-order': () => 'The window ends below where it starts.',
+  'pair-order': () => 'The upper number of a pair must be above the lower one.',
+  'balance-beyond-rod': () => 'The balance point lies beyond the tip of the rod.',
+  'seat-beyond-handle': () => 'The reel seat lies beyond the middle of the rod.',
+  'point-thicker-than-butt': () => 'The point is thicker than the butt.',
+  'arbor-beyond-rim': () => 'The arbor is as large as the rim: no room for line.',
+  'clearance-beyond-spool': () => 'The clearance leaves no room for line.',
+  'reel-needs-size': () => 'Say the number on the box, or measure the spool.',
+  // The typed line
+  'no-kind': (d) =>
+    `${text(d.text)} does not say what it is. Start with a kind: rod, skagit, scandi, tip, T-11, leader, reel…`,
+  'figure-without-place': (d) => `${text(d.text)} has no place in a ${String(d.kind).replace('-', ' ')}.`,
+  'figure-without-unit': (d) => `${text(d.text)} needs a unit (gr, ft, mm…), or “no. 7” for a line number.`,
+  // Files
+  'empty-file': () => 'The file is empty.',
+  'file-too-large': () => 'The file is far larger than any gear list.',
+  'not-a-table': () =>
+    'This is not a table of gear: its first row must name the columns, “kind” and “name” among them.',
+  'missing-column': (d) =>
+    `The column ${(d.columns as readonly string[]).map((c) => `“${c}”`).join(' and ')} is missing.`,
+  'too-many-rows': (d) =>
+    `It holds ${Number(d.rows).toLocaleString('en')} items; Hoxen keeps up to ${Number(d.limit).toLocaleString('en')}. Nothing was taken.`,
+  'unknown-kind': (d) =>
+    d.text === '' ? 'It does not say what kind of gear it is.' : `${text(d.text)} is not a kind of gear.`,
+  'duplicate-id': (d) =>
+    d.row === undefined
+      ? `The identifier ${text(d.id)} stands twice.`
+      : `The identifier ${text(d.id)} already stands in row ${d.row}.`,
+  'not-json': () => 'This is not a Hoxen file: it is not JSON.',
+  'cut-short': () => 'The file breaks off before its end; it may not have been saved completely.',
+  'is-markup': () => 'This is a web page, not a Hoxen file.',
+  'other-file': () => 'This is a file of another kind: it does not say it is Hoxen’s.',
+  'no-version': () => 'The file does not say which version of the format it is.',
+  'newer-version': (d) => `The file is of format version ${d.version}; this Hoxen knows up to ${d.known}.`,
+  'no-gear-list': () => 'The file has no list of gear.',
+  'unknown-key': (d) => `${text(d.key)} is not part of the format and was left out.`,
+  'missing-item': (d) => `The gear has no ${text(d.id)}.`,
+}
+
+/** One sentence for a problem, in the user's words and units. @param kind settles what the path means */
+export function sayProblem(problem: Problem, system: UnitSystem, kind?: Kind): string {
+  const field = kind === undefined ? undefined : fieldAt(kind, problem.path)
+  const say = SENTENCES[problem.code]
+  return say === undefined ? `${what(field)} cannot be used as it is.` : say(problem.data, field, system)
+}
+
+/** The label of a field by its path, for reports. */
+export function fieldLabel(kind: Kind, path: readonly (string | number)[]): string {
+  return (
+    fieldAt(kind, path)?.label ??
+    FIELDS[kind].find((f) => f.path.startsWith(String(path[0])))?.label ??
+    path.join(' ')
+  )
+}

@@ -1,0 +1,37 @@
+import { defineConfig } from '@playwright/test'
+
+const PORT = 4391
+
+export default defineConfig({
+  testDir: 'tests',
+  fullyParallel: true,
+  workers: 2,
+  retries: 0,
+  timeout: 45_000,
+  expect: { timeout: 8_000 },
+  reporter: [['list']],
+  outputDir: '../test-results',
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: 'npx tsx ../server/src/main.ts',
+    env: { PORT: String(PORT) },
+    url: `http://127.0.0.1:${PORT}/api/health`,
+    reuseExistingServer: false,
+    timeout: 30_000,
+  },
+})

@@ -1,0 +1,133 @@
+import { expect, openDemo, test, winterRig } from '../open.ts'
+
+test('demo → the 13 ft seven → winter → first rig holds → a tungsten tip on a Scandi breaks the joint → mend offered → undo', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await winterRig(page)
+  const ledger = page.getByRole('list', { name: 'Ledger' })
+  await expect(ledger.locator('[data-state="breaks"]')).toHaveCount(0)
+
+  await page.getByRole('button', { name: /^Head/ }).click()
+  await page.getByRole('button', { name: /450 gr Scandi/ }).click()
+  await page.getByRole('button', { name: /^Tip / }).click()
+  await page.getByRole('button', { name: /T-11, 10 ft —/ }).click()
+  const joint = ledger.locator('[data-check="joint-step"]')
+  await expect(joint).toHaveAttribute('data-state', 'breaks')
+  await expect(joint).toContainText('the fine front cannot turn it over')
+  await expect(joint.getByRole('button', { name: 'Mend it' })).toBeVisible()
+  await expect(page.getByRole('link', { name: /^Tip: T-11, 10 ft.*Breaks/ })).toBeVisible()
+
+  await page.getByRole('button', { name: /^Undo: Change the tip/ }).click()
+  await expect(page.getByRole('link', { name: /^Tip: T-11, 10 ft/ })).toHaveCount(0)
+  await page.getByRole('button', { name: /^Redo: Change the tip/ }).click()
+  await joint.getByRole('button', { name: 'Mend it' }).click()
+  await expect(ledger.locator('[data-check="joint-step"][data-state="breaks"]')).toHaveCount(0)
+})
+
+test('every figure changes with the unit switch, and a field takes either unit', async ({ page }) => {
+  await openDemo(page)
+  await winterRig(page)
+  const mass = page.locator('[data-check="mass-in-window"]')
+  await expect(mass).toContainText('510 gr')
+  await page.getByRole('button', { name: /^Units: grains/ }).click()
+  await expect(mass).toContainText('33 g')
+  await expect(page.getByRole('list', { name: 'Ledger' })).not.toContainText(/\d gr\b|\d ft\b/)
+  await page.getByRole('link', { name: 'Match', exact: true }).first().click()
+  await page.getByRole('button', { name: /^How far/ }).click()
+  await page.getByLabel('or a figure').fill('80 ft')
+  await page.getByLabel('or a figure').press('Enter')
+  await expect(page.getByRole('button', { name: /^How far/ })).toContainText('24.38 m')
+})
+
+test('a job figure that cannot be is explained beside its field, and nothing is lost', async ({ page }) => {
+  await openDemo(page)
+  const depth = page.getByRole('button', { name: /^How deep/ })
+  const before = await depth.textContent()
+  await depth.click()
+  const field = page.getByLabel('or a figure')
+  for (const [typed, says] of [
+    ['400 m', /Between 0\.2 – 32\.8 ft/],
+    ['deep', /not a figure/],
+    ['3 gr', /measures something else/],
+  ] as const) {
+    await field.fill(typed)
+    await field.press('Enter')
+    await expect(page.getByRole('alert')).toHaveText(says)
+    await expect(field).toHaveValue(typed)
+  }
+  await page.keyboard.press('Escape')
+  await expect(depth).toHaveText(before ?? '')
+})
+
+test('a rig has an address: reload and back keep the place', async ({ page }) => {
+  await openDemo(page)
+  await page.getByRole('article').first().getByRole('link', { name: 'Ledger' }).click()
+  await expect(page).toHaveURL(/\/match\/rig\//)
+  await expect(page.getByRole('list', { name: 'Ledger' })).toBeVisible()
+  const title = await page.getByRole('heading', { level: 1 }).textContent()
+  await page.reload()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(title ?? '')
+  await page.getByRole('button', { name: /^Leader / }).click()
+  await page.getByRole('button', { name: /Level 4 ft/ }).click()
+  await expect(page.getByRole('button', { name: /^Leader / })).toContainText('Level 4 ft')
+  await page.goBack()
+  await expect(page.getByRole('button', { name: /^Leader / })).not.toContainText('Level 4 ft')
+  await page.goto('/match/rig/not-a-rig')
+  await expect(page.getByText('cannot be put together')).toBeVisible()
+})
+
+test('a second rig is pinned and compared line by line', async ({ page }) => {
+  await openDemo(page)
+  await page.getByRole('article').nth(1).getByRole('button', { name: 'Pin' }).click()
+  await page.getByRole('article').first().getByRole('link', { name: 'Ledger' }).click()
+  await page.getByRole('link', { name: 'Compare with the pinned' }).click()
+  await expect(page.getByRole('heading', { name: 'Line by line' })).toBeVisible()
+  await expect(page.getByRole('row', { name: /^Mass in the rod/ })).toContainText('gr')
+})
+
+test('when nothing fits, the one thing that would fix most is named', async ({ page }) => {
+  await openDemo(page)
+  await page.getByRole('button', { name: /^What fish/ }).click()
+  await page.getByLabel('or a figure').fill('55 lb')
+  await page.getByLabel('or a figure').press('Enter')
+  await expect(page.getByRole('heading', { name: 'Nothing fits yet' })).toBeVisible()
+  await expect(
+    page.getByText(/The one thing that would fix most|no single new item would change that/),
+  ).toBeVisible()
+})
+
+test('everything by keyboard: palette, pairs of keys, and the parts of the strip', async ({ page }) => {
+  await openDemo(page)
+  await winterRig(page)
+  await page.keyboard.press('Control+k')
+  await page.getByRole('combobox').fill('surf head')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: '530 gr surf head' })).toBeVisible()
+  await page.locator('body').press('g')
+  await page.locator('body').press('t')
+  await expect(page.getByRole('heading', { name: 'Tables' })).toBeVisible()
+  await page.locator('body').press('?')
+  await expect(page.getByRole('dialog', { name: 'Keys' }).getByText('Go to Gear')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await page
+    .getByRole('navigation', { name: 'Parts of the rig' })
+    .getByRole('link', { name: /^Leader/ })
+    .focus()
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/\/match\/mine\?part=leaderId/)
+})
+
+test('a school changes the figures', async ({ page }) => {
+  await openDemo(page)
+  await page.goto('/match')
+  await page.getByRole('button', { name: /^Which rod/ }).click()
+  await page.getByRole('button', { name: /Switch six/ }).click()
+  const mass = page.getByRole('article').first()
+  const before = await mass.textContent()
+  await page.goto('/settings')
+  await page.getByLabel(/^Always two/).click()
+  await expect(page.getByLabel(/^Always two/)).toBeChecked()
+  await page.goto('/match')
+  await expect(mass).not.toHaveText(before ?? '')
+})

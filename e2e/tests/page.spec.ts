@@ -1,0 +1,76 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, openDemo, test, winterRig } from '../open.ts'
+
+const PLACES = [
+  '/match',
+  '/match/mine?part=tipId',
+  '/gear',
+  '/gear/new/head',
+  '/gear/item/510-gr-short-skagit',
+  '/tables',
+  '/settings',
+]
+
+for (const face of ['light', 'dark'] as const)
+  test(`axe finds no violation, ${face} face`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: face })
+    await openDemo(page)
+    await winterRig(page)
+    for (const place of PLACES) {
+      await page.goto(place)
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+      await expect(page.locator('html')).toHaveAttribute('data-face', face)
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'])
+        .analyze()
+      expect(violations.map((v) => `${place} ${v.id}: ${v.nodes.map((n) => n.html).join(' ')}`)).toEqual([])
+    }
+  })
+
+test('on a phone nothing is cut off and every target suits a thumb', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await openDemo(page)
+  await page.getByRole('button', { name: 'Winter run' }).click()
+  await page.getByRole('button', { name: 'Make this my rig' }).first().click()
+  await expect(page).toHaveURL(/mine/)
+  for (const place of PLACES) {
+    await page.goto(place)
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+    const small = await page.locator('button:visible, header a:visible, nav a:visible').evaluateAll((all) =>
+      all
+        .filter((e) => !e.closest('p') && !e.matches('.sr-only, [class*="sr-only"]'))
+        .map((e) => ({ text: e.getAttribute('aria-label') ?? e.textContent, box: e.getBoundingClientRect() }))
+        .filter(({ box }) => box.width > 0 && (box.height < 43.5 || box.width < 43.5))
+        .map(({ text, box }) => `${text} ${box.width.toFixed(0)}×${box.height.toFixed(0)}`),
+    )
+    expect(small).toEqual([])
+  }
+})
+
+test('the converter and the label reader', async ({ page }) => {
+  await page.goto('/tables')
+  await expect(page.locator('[data-unit="g"]')).toHaveText('34.019')
+  await page.getByRole('button', { name: 'Length and diameter' }).click()
+  await page.getByLabel('Figure, in any unit').fill('6 gō')
+  await expect(page.locator('[data-unit="mm"]')).toHaveText('0.40466')
+  await page.getByLabel('Figure, in any unit').fill('6 pints')
+  await expect(page.getByText('“pints” is not a unit Hoxen knows here.')).toBeVisible()
+  await expect(page.locator('#label').getByText(/by its mass it is 3\.9 heavier/)).toBeVisible()
+})
+
+test('a worker that cannot start is said plainly, and trying again helps', async ({ page, context }) => {
+  await openDemo(page)
+  let broken = true
+  await context.route('**/core.worker-*.js', (route) =>
+    broken
+      ? route.fulfill({ status: 200, contentType: 'text/javascript', body: 'throw new Error("lost")' })
+      : route.continue(),
+  )
+  await page.route('**/*', (route) => route.fallback())
+  await page.goto('/match')
+  await expect(page.getByRole('heading', { name: 'The ranking stopped' })).toBeVisible({ timeout: 15_000 })
+  broken = false
+  await page.getByRole('button', { name: 'Try again' }).click()
+  await expect(page.getByRole('heading', { name: /rigs? holds?/ })).toBeVisible()
+})

@@ -1,0 +1,16 @@
+/** Unit tests: plain TypeScript through SWC, no browser. */
+export default {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/core/src', '<rootDir>/cli/src', '<rootDir>/server/src', '<rootDir>/web/src'],
+  testMatch: ['**/*.test.ts'],
+  transform: {
+    '^.+\\.tsx?$': [
+      '@swc/jest',
+      {
+        jsc: { target: 'es2023', parser: { syntax: 'typescript', tsx: true } },
+        module: { type: 'commonjs' },
+      },
+    ],
+  },
+  moduleNameMapper: { '^@hoxen/core/(.*)$': '<rootDir>/core/src/$1/index.ts' },
+}

@@ -1,0 +1,55 @@
+/** What both commands need on a fresh machine. Each step says what it does and is skipped when already done. */
+import { spawnSync } from 'node:child_process'
+import { existsSync, statSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
+
+export const ROOT = fileURLToPath(new URL('..', import.meta.url))
+const CHROMIUM = '/usr/bin/chromium'
+
+export function say(text) {
+  console.log(`\n— ${text}`)
+}
+
+export function stop(text) {
+  console.error(`\nStopped: ${text}`)
+  process.exit(1)
+}
+
+/** Runs a command with its output shown; false when it failed. */
+export function run(command, args, env = {}) {
+  const done = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } })
+  return done.status === 0
+}
+
+function needNode() {
+  const major = Number(process.versions.node.split('.')[0])
+  if (major < 20) stop(`Hoxen needs Node.js 20 or newer; this is ${process.versions.node}.`)
+}
+
+/** True when what is installed was installed from this very lockfile. */
+function packagesFresh() {
+  const installed = `${ROOT}node_modules/.package-lock.json`
+  const lock = `${ROOT}package-lock.json`
+  if (!existsSync(installed) || !existsSync(lock)) return false
+  return statSync(installed).mtimeMs >= statSync(lock).mtimeMs
+}
+
+export function installPackages() {
+  needNode()
+  if (packagesFresh()) return
+  say('Installing npm packages (npm ci, about a minute)')
+  if (!run('npm', ['ci', '--no-audit', '--no-fund'])) stop('npm ci failed. Is the npm registry reachable?')
+}
+
+export function installChromium() {
+  if (existsSync(CHROMIUM)) return
+  say('Installing Chromium from Debian’s packages (about a minute)')
+  const env = { DEBIAN_FRONTEND: 'noninteractive' }
+  const done =
+    run('apt-get', ['update', '-qq'], env) &&
+    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium', 'fonts-liberation'], env)
+  if (!done || !existsSync(CHROMIUM))
+    stop(
+      `Chromium is missing and could not be installed. Install it so that ${CHROMIUM} exists (apt-get install chromium) and try again.`,
+    )
+}

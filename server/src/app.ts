@@ -1,0 +1,33 @@
+import express, { type Express } from 'express'
+import helmet from 'helmet'
+
+/** Serves the built application and nothing else: no data leaves the browser. @param dist folder of the build */
+export function createApp(dist: string): Express {
+  const app = express()
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: {
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          workerSrc: ["'self'", 'blob:'],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          connectSrc: ["'self'"],
+          // Plain loopback: there is no secure address to upgrade to.
+          upgradeInsecureRequests: null,
+        },
+      },
+    }),
+  )
+  app.get('/api/health', (_request, response) => {
+    response.json({ ok: true })
+  })
+  app.use('/assets', express.static(`${dist}/assets`, { immutable: true, maxAge: '1y', fallthrough: false }))
+  app.use(express.static(dist, { maxAge: 0 }))
+  app.get('/{*path}', (request, response, next) => {
+    if (request.path.startsWith('/api/')) return next()
+    response.sendFile('index.html', { root: dist })
+  })
+  return app
+}

@@ -1,0 +1,185 @@
+import { KG_PER_GRAIN, type UnitSystem } from '@hoxen/core/quantity'
+import type { GrainWindow } from '@hoxen/core/rod'
+import { useId } from 'react'
+import { useUnits } from '../ui/index.ts'
+import { useWidth } from './useWidth.ts'
+
+export interface AxisBand {
+  readonly label: string
+  readonly window: GrainWindow
+}
+export interface AxisMark {
+  readonly id: string
+  readonly label: string
+  readonly massKg: number
+  readonly chosen: boolean
+}
+
+interface Props {
+  readonly bands: readonly AxisBand[]
+  readonly marks: readonly AxisMark[]
+  readonly compact?: boolean
+}
+
+const ROW = 26
+/** Room a band's name takes beside it [px]. */
+const LABEL_ROOM = 70
+/** Tick steps by face [kg]. */
+const STEPS: Readonly<Record<UnitSystem, readonly number[]>> = {
+  trade: [25, 50, 100].map((g) => g * KG_PER_GRAIN),
+  metric: [1, 2, 5].map((g) => g * 1e-3),
+}
+
+function domainOf(bands: readonly AxisBand[], marks: readonly AxisMark[]): readonly [number, number] {
+  const all = [...bands.flatMap((b) => [b.window.lowKg, b.window.highKg]), ...marks.map((m) => m.massKg)]
+  const low = Math.min(...all)
+  const high = Math.max(...all)
+  const pad = Math.max((high - low) * 0.08, high * 0.04)
+  return [Math.max(0, low - pad), high + pad]
+}
+
+/** Windows and heads on one axis of mass: in or out, and by how much, is seen before it is read. */
+export function GrainAxis({ bands, marks, compact = false }: Props) {
+  const [ref, width] = useWidth<HTMLDivElement>(300)
+  const { system, show } = useUnits()
+  const id = useId()
+  if (bands.length === 0 && marks.length === 0) return null
+  const [low, high] = domainOf(bands, marks)
+  const x = (kg: number): number => ((kg - low) / (high - low)) * width
+  const axisY = compact ? 22 : bands.length * ROW + 6
+  const step = STEPS[system].find((s) => (high - low) / s <= width / 62) ?? 0.01
+  const ticks = Array.from({ length: Math.floor(high / step) + 1 }, (_, i) => i * step).filter(
+    (kg) => kg >= low && kg <= high,
+  )
+  const chosen = marks.filter((m) => m.chosen)
+  const height = axisY + (compact ? 14 : 46)
+  return (
+    <div ref={ref}>
+      <svg
+        width={width}
+        height={height}
+        role="img"
+        aria-label={describe(bands, marks, show)}
+        className="block overflow-visible"
+      >
+        {bands.map((band, i) => (
+          <Band
+            key={band.label}
+            id={`${id}-${i}`}
+            band={band}
+            x={x}
+            y={compact ? 3 : i * ROW + 3}
+            height={compact ? 15 : 17}
+            labelled={!compact}
+          />
+        ))}
+        <path d={`M0 ${axisY}H${width}`} stroke="var(--ink)" strokeWidth="1" />
+        {!compact &&
+          ticks.map((kg) => (
+            <g key={kg}>
+              <path d={`M${x(kg)} ${axisY}v5`} stroke="var(--ink)" />
+              <text x={x(kg)} y={axisY + 18} textAnchor="middle" fontSize="11.5" fill="var(--faint)">
+                {show(kg, 'lineMass').replace(/\.0(?= )/, '')}
+              </text>
+            </g>
+          ))}
+        {marks.map((mark) => (
+          <path
+            key={mark.id}
+            d={mark.chosen ? `M${x(mark.massKg)} 0V${axisY + 6}` : `M${x(mark.massKg)} ${axisY - 9}v9`}
+            stroke={mark.chosen ? 'var(--caster)' : 'var(--ink)'}
+            strokeWidth={mark.chosen ? 3 : 1.6}
+          >
+            <title>{`${mark.label}, ${show(mark.massKg, 'lineMass')}`}</title>
+          </path>
+        ))}
+        {!compact &&
+          chosen.map((mark) => (
+            <text
+              key={mark.id}
+              x={Math.min(Math.max(x(mark.massKg), 40), width - 40)}
+              y={axisY + 38}
+              textAnchor="middle"
+              fontSize="13"
+              fontWeight="650"
+              fill="var(--caster)"
+            >
+              {show(mark.massKg, 'lineMass')}
+            </text>
+          ))}
+      </svg>
+    </div>
+  )
+}
+
+interface BandProps {
+  readonly id: string
+  readonly band: AxisBand
+  readonly x: (kg: number) => number
+  readonly y: number
+  readonly height: number
+  readonly labelled: boolean
+}
+
+/** A printed window has hard ends; an estimated one fades over its own half-width. */
+function Band({ id, band: { label, window }, x, y, height, labelled }: BandProps) {
+  const half = (window.highKg - window.lowKg) / 2
+  const hard = window.tag === 'printed'
+  const from = x(hard ? window.lowKg : window.lowKg - half)
+  const to = x(hard ? window.highKg : window.highKg + half)
+  return (
+    <g>
+      <linearGradient id={id}>
+        <stop offset="0" stopColor="var(--river)" stopOpacity="0" />
+        <stop offset="0.28" stopColor="var(--river)" stopOpacity="0.3" />
+        <stop offset="0.72" stopColor="var(--river)" stopOpacity="0.3" />
+        <stop offset="1" stopColor="var(--river)" stopOpacity="0" />
+      </linearGradient>
+      <rect
+        x={from}
+        y={y}
+        width={Math.max(1, to - from)}
+        height={height}
+        fill={hard ? 'var(--river)' : `url(#${id})`}
+        fillOpacity={hard ? 0.3 : 1}
+      />
+      {hard && (
+        <path
+          d={`M${from} ${y - 2}v${height + 4}M${to} ${y - 2}v${height + 4}`}
+          stroke="var(--river)"
+          strokeWidth="2"
+        />
+      )}
+      <path
+        d={`M${x(window.aimKg)} ${y}v${height}`}
+        stroke="var(--river)"
+        strokeWidth="1.4"
+        strokeDasharray="2 2"
+      />
+      {labelled && (
+        <text
+          x={from > LABEL_ROOM ? from - 7 : to + 7}
+          y={y + height - 4}
+          textAnchor={from > LABEL_ROOM ? 'end' : 'start'}
+          fontSize="12.5"
+          fill="var(--ink)"
+        >
+          {label}
+        </text>
+      )}
+    </g>
+  )
+}
+
+function describe(
+  bands: readonly AxisBand[],
+  marks: readonly AxisMark[],
+  show: (kg: number, m: 'lineMass') => string,
+): string {
+  const windows = bands.map(
+    (b) =>
+      `${b.label} window ${show(b.window.lowKg, 'lineMass')} to ${show(b.window.highKg, 'lineMass')}, ${b.window.tag}`,
+  )
+  const chosen = marks.filter((m) => m.chosen).map((m) => `${m.label} ${show(m.massKg, 'lineMass')}`)
+  return [...windows, ...chosen].join('; ')
+}

@@ -1,0 +1,127 @@
+import type { RigSlot } from '@hoxen/core/gear'
+import { type CheckState, type Piece, piecesOf, type RigParts } from '@hoxen/core/rig'
+import { SLOT_NAMES, STATE_NAMES, summarize } from '@hoxen/core/words'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { useUnits } from '../ui/index.ts'
+import { RigDrawing } from './RigDrawing.tsx'
+import { scaleBarM, startsOf, stripScale, targetPlaces } from './scale.ts'
+import { useWidth } from './useWidth.ts'
+
+interface Props {
+  readonly parts: RigParts
+  readonly states: ReadonlyMap<RigSlot, CheckState>
+  readonly hrefFor: (slot: RigSlot) => string
+  readonly height?: number
+}
+
+const LEAST_TARGET = 44
+
+interface Target {
+  readonly slot: RigSlot
+  readonly name: string
+  readonly figures: string
+  readonly start: number
+  readonly end: number
+}
+
+function reelTarget(parts: RigParts, left: number, figures: string): Target {
+  return { slot: 'reelId', name: parts.reel?.name ?? 'No reel', figures, start: 0, end: left }
+}
+
+/** The rig as navigation: each part can be pointed at, named, and opened. */
+export function RigStrip({ parts, states, hrefFor, height = 46 }: Props) {
+  const [ref, width] = useWidth<HTMLElement>(900)
+  const [marked, setMarked] = useState<RigSlot>()
+  const { system, show } = useUnits()
+  const pieces = piecesOf(parts)
+  const scale = stripScale(pieces, width, height, width < 600 ? 34 : 44, 18)
+  const starts = startsOf(pieces, scale)
+  const items = new Map<RigSlot, Parameters<typeof summarize>[0] | null | undefined>([
+    ['reelId', parts.reel],
+    ['runningLineId', parts.runningLine?.item],
+    ['headId', parts.head.head],
+    ['tipId', parts.tip?.item],
+    ['leaderId', parts.leader],
+  ])
+  const figuresOf = (slot: RigSlot): string => {
+    const item = items.get(slot)
+    return item ? summarize(item, system) : ''
+  }
+  const targets: readonly Target[] = [
+    reelTarget(parts, scale.left, figuresOf('reelId')),
+    ...pieces.map((piece: Piece, i): Target => {
+      const start = starts[i] ?? 0
+      return {
+        slot: piece.slot,
+        name: piece.name,
+        figures: figuresOf(piece.slot),
+        start,
+        end: start + piece.lengthM * scale.pxPerM,
+      }
+    }),
+  ]
+  const places = targetPlaces(targets, LEAST_TARGET, width)
+  const barM = scaleBarM(scale, system)
+  const shown = targets.find((t) => t.slot === marked)
+  return (
+    <nav ref={ref} aria-label="Parts of the rig" className="relative select-none">
+      <RigDrawing
+        pieces={pieces}
+        scale={scale}
+        width={width}
+        height={height}
+        states={states}
+        marked={marked}
+      />
+      <div className="absolute inset-x-0 top-0" style={{ height }}>
+        {targets.map((target, i) => {
+          const state = states.get(target.slot)
+          const place = places[i] ?? { left: 0, width: LEAST_TARGET }
+          return (
+            <Link
+              key={target.slot}
+              to={hrefFor(target.slot)}
+              aria-label={`${SLOT_NAMES[target.slot]}: ${target.name}, ${target.figures}${state === undefined || state === 'holds' ? '' : `. ${STATE_NAMES[state]}`}`}
+              onPointerEnter={() => setMarked(target.slot)}
+              onPointerLeave={() => setMarked(undefined)}
+              onFocus={() => setMarked(target.slot)}
+              onBlur={() => setMarked(undefined)}
+              className="absolute top-0 block h-full min-h-11"
+              style={place}
+            />
+          )
+        })}
+      </div>
+      <div className="flex h-6 items-end justify-between gap-3 text-[0.8rem] leading-none text-faint">
+        <span className="min-w-0 truncate" aria-live="polite">
+          {shown === undefined ? (
+            <Summary parts={parts} />
+          ) : (
+            <>
+              <b className="font-semibold text-ink">{shown.name}</b>
+              {shown.name === shown.figures ? '' : ` — ${shown.figures}`}
+            </>
+          )}
+        </span>
+        <span className="flex shrink-0 items-end gap-2">
+          <span className="hidden sm:inline">thickness × {Math.round(scale.exaggeration / 10) * 10}</span>
+          <span className="flex flex-col items-center gap-0.5">
+            <span>{show(barM, 'length')}</span>
+            <span
+              className="block h-1.5 border-x border-b border-faint"
+              style={{ width: barM * scale.pxPerM }}
+            />
+          </span>
+        </span>
+      </div>
+    </nav>
+  )
+}
+
+function Summary({ parts }: { readonly parts: RigParts }) {
+  const names = [parts.rod.name, parts.head.head.name, parts.tip?.item.name, parts.leader?.name].filter(
+    (n) => n !== undefined,
+  )
+  return <>{names.join(' · ')}</>
+}

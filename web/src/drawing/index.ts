@@ -1,0 +1,6 @@
+export { type AxisBand, GrainAxis } from './GrainAxis.tsx'
+export { ItemDrawing } from './ItemDrawing.tsx'
+export { RigDrawing } from './RigDrawing.tsx'
+export { RigStrip } from './RigStrip.tsx'
+export { stripScale } from './scale.ts'
+export { useWidth } from './useWidth.ts'

@@ -1,0 +1,59 @@
+import { Component, type ReactNode } from 'react'
+import { Link } from 'react-router'
+import { buttonLook } from '../ui/index.ts'
+
+interface Props {
+  /** A new address is a new try. */
+  readonly address: string
+  readonly children: ReactNode
+}
+
+/** Catches a page that fails to draw, so that the rest of the tool stays in hand. */
+export class PageGuard extends Component<Props, { readonly failed?: Error | undefined }> {
+  override state: { readonly failed?: Error | undefined } = {}
+
+  static getDerivedStateFromError(failed: Error): { failed: Error } {
+    return { failed }
+  }
+
+  override componentDidUpdate(before: Props): void {
+    if (before.address !== this.props.address && this.state.failed !== undefined)
+      this.setState({ failed: undefined })
+  }
+
+  override render(): ReactNode {
+    const { failed } = this.state
+    return failed === undefined ? this.props.children : <Failed message={failed.message} />
+  }
+}
+
+/** What is stored is untouched when a page fails. */
+function Failed({ message }: { readonly message: string }) {
+  return (
+    <section role="alert" className="max-w-xl py-8">
+      <h1 className="text-2xl">This page could not be shown</h1>
+      <p className="mt-3">
+        Your gear and settings are safe in this browser. Loading the page again usually helps.
+      </p>
+      <p className="mt-3 text-sm text-faint">{message}</p>
+      <p className="mt-5">
+        <a href={location.href} className={buttonLook('strong')}>
+          Load again
+        </a>
+      </p>
+    </section>
+  )
+}
+
+export function NotFound() {
+  return (
+    <section className="p-6">
+      <h1 className="text-2xl">There is nothing at this address</h1>
+      <p className="mt-3">
+        <Link to="/match" className={buttonLook('quiet')}>
+          Go to Match
+        </Link>
+      </p>
+    </section>
+  )
+}

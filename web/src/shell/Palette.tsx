@@ -1,0 +1,104 @@
+import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
+import { rigKey } from '@hoxen/core/gear'
+import { KIND_NAMES, summarize } from '@hoxen/core/words'
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import { useGear, useMyRig } from '../store/index.ts'
+import { fieldLook, Sheet, useUnits } from '../ui/index.ts'
+import type { Command } from './commands.ts'
+
+interface Props {
+  readonly open: boolean
+  readonly onClose: () => void
+  readonly commands: readonly Command[]
+}
+
+const SHOWN = 9
+
+/** Type what you want to do or what you want to see. */
+export function Palette({ open, onClose, commands }: Props) {
+  const [text, setText] = useState('')
+  const gear = useGear() ?? []
+  const mine = useMyRig()
+  const navigate = useNavigate()
+  const { system } = useUnits()
+  const things: readonly Command[] = [
+    ...commands,
+    ...(mine
+      ? [
+          {
+            name: 'Copy address of my rig',
+            run: () => void navigator.clipboard?.writeText(`${location.origin}/match/rig/${rigKey(mine)}`),
+          },
+        ]
+      : []),
+    ...gear.map((item) => ({
+      name: `${item.name} — ${KIND_NAMES[item.kind].one}, ${summarize(item, system)}`,
+      run: () => void navigate(`/gear/item/${item.id}`),
+    })),
+  ]
+  const words = text.toLowerCase().split(/\s+/).filter(Boolean)
+  const found = things.filter((c) => words.every((w) => c.name.toLowerCase().includes(w))).slice(0, SHOWN)
+  const close = (): void => {
+    setText('')
+    onClose()
+  }
+  return (
+    <Sheet open={open} title="Do or find" onClose={close}>
+      <Combobox<Command | null>
+        value={null}
+        onChange={(command) => {
+          close()
+          command?.run()
+        }}
+      >
+        <ComboboxInput
+          autoFocus
+          aria-label="Command or gear"
+          autoComplete="off"
+          className={fieldLook}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
+        <ComboboxOptions static className="mt-2">
+          {found.map((command) => (
+            <ComboboxOption
+              key={command.name}
+              value={command}
+              className="flex min-h-11 items-center justify-between gap-3 rounded px-3 data-focus:bg-shoal"
+            >
+              <span className="truncate">{command.name}</span>
+              {command.keys !== undefined && <kbd className="text-sm text-faint">{command.keys}</kbd>}
+            </ComboboxOption>
+          ))}
+        </ComboboxOptions>
+      </Combobox>
+      {found.length === 0 && <p className="p-3 text-faint">Nothing is called that.</p>}
+    </Sheet>
+  )
+}
+
+export function ShortcutSheet({ open, onClose, commands }: Props) {
+  const rows = [
+    { name: 'Do or find anything', keys: '/ or Ctrl K' },
+    { name: 'This list', keys: '?' },
+    ...commands.filter((c) => c.keys !== undefined),
+  ]
+  return (
+    <Sheet open={open} title="Keys" onClose={onClose}>
+      <dl className="grid grid-cols-[1fr_auto] gap-x-6">
+        {rows.map(({ name, keys }) => (
+          <div key={name} className="contents">
+            <dt className="border-b border-rule py-2">{name}</dt>
+            <dd className="border-b border-rule py-2 text-right">
+              <kbd className="font-semibold">{keys}</kbd>
+            </dd>
+          </div>
+        ))}
+      </dl>
+      <p className="mt-3 text-sm text-faint">
+        Two keys are pressed one after the other. Keys rest while you type.
+      </p>
+    </Sheet>
+  )
+}

@@ -1,0 +1,141 @@
+import { SCHOOLS, type SchoolQuestion, type Settings } from '@hoxen/core/gear'
+import { SCHOOL_WORDS } from '@hoxen/core/words'
+import { Link } from 'react-router'
+import { changeSettings, noticeDone, noticeFailed, useSettings, wipeGear } from '../store/index.ts'
+import { Button, buttonLook } from '../ui/index.ts'
+import { loadDemo, saveEverything } from './commands.ts'
+
+const change = (label: string, edit: (settings: Settings) => Settings): void =>
+  void changeSettings(label, edit).catch(noticeFailed)
+
+/** Units, face, the schools good practitioners differ on, and everything that is kept. */
+export function SettingsPage() {
+  const settings = useSettings()
+  return (
+    <div className="max-w-3xl space-y-9">
+      <h1 className="text-2xl">Settings</h1>
+      <section aria-labelledby="show">
+        <h2 id="show" className="text-xl">
+          How figures and pages look
+        </h2>
+        <div className="mt-2 flex flex-wrap gap-x-10 gap-y-3">
+          <Choice
+            legend="Units"
+            value={settings.units}
+            options={[
+              ['trade', 'Grains and feet'],
+              ['metric', 'Grams and metres'],
+            ]}
+            onChoose={(units) => change('Units', (s) => ({ ...s, units }))}
+          />
+          <Choice
+            legend="Face"
+            value={settings.face}
+            options={[
+              ['light', 'Paper'],
+              ['dark', 'Dusk'],
+              ['system', 'As the device'],
+            ]}
+            onChoose={(face) => change('Face', (s) => ({ ...s, face }))}
+          />
+        </div>
+      </section>
+      <section aria-labelledby="data">
+        <h2 id="data" className="text-xl">
+          Everything that is kept
+        </h2>
+        <p className="mt-1 text-[0.95rem]">
+          It lives in this browser only. Save a file now and then; the same file brings it all back, here or
+          on another device.
+        </p>
+        <div className="mt-3 flex flex-wrap gap-2">
+          <Button weight="strong" onClick={saveEverything}>
+            Save everything to a file
+          </Button>
+          <Link to="/gear?import" className={buttonLook('plain')}>
+            Bring a file back
+          </Link>
+          <Button onClick={loadDemo}>Open the demo gear</Button>
+          <Button
+            weight="danger"
+            onClick={() => void wipeGear().then((did) => did && noticeDone('All gear cleared'), noticeFailed)}
+          >
+            Clear all gear
+          </Button>
+        </div>
+      </section>
+      <section aria-labelledby="schools">
+        <h2 id="schools" className="text-xl">
+          Where good practitioners disagree
+        </h2>
+        <p className="mt-1 text-[0.95rem]">Neither side is wrong. Choose yours; the figures follow.</p>
+        <div className="mt-2 divide-y divide-rule">
+          {(Object.keys(SCHOOLS) as SchoolQuestion[]).map((question) => (
+            <School key={question} question={question} settings={settings} />
+          ))}
+        </div>
+      </section>
+    </div>
+  )
+}
+
+function School({ question, settings }: { readonly question: SchoolQuestion; readonly settings: Settings }) {
+  const words = SCHOOL_WORDS[question]
+  const chosen = settings.schools[question]
+  return (
+    <fieldset className="py-3">
+      <legend className="contents font-semibold">{words.question}</legend>
+      <div className="mt-1 grid gap-x-6 sm:grid-cols-2">
+        {SCHOOLS[question].map((value) => (
+          <label key={value} className="flex min-h-11 items-start gap-2.5 py-1.5">
+            <input
+              type="radio"
+              name={question}
+              checked={chosen === value}
+              onChange={() =>
+                change(words.question, (s) => ({ ...s, schools: { ...s.schools, [question]: value } }))
+              }
+              className="mt-1 size-4 shrink-0 accent-river"
+            />
+            <span>
+              <span className={chosen === value ? 'font-medium' : ''}>{words.choices[value]?.label}</span>
+              <span className="block text-[0.88rem] text-faint">{words.choices[value]?.reason}</span>
+            </span>
+          </label>
+        ))}
+      </div>
+      {!words.inUse && (
+        <p className="text-[0.85rem] text-faint">Kept as your preference; no figure depends on it yet.</p>
+      )}
+    </fieldset>
+  )
+}
+
+interface ChoiceProps<T extends string> {
+  readonly legend: string
+  readonly value: T
+  readonly options: readonly (readonly [T, string])[]
+  readonly onChoose: (value: T) => void
+}
+
+function Choice<T extends string>({ legend, value, options, onChoose }: ChoiceProps<T>) {
+  return (
+    <fieldset>
+      <legend className="text-sm text-faint">{legend}</legend>
+      <div className="flex flex-wrap gap-x-5">
+        {options.map(([option, label]) => (
+          <label key={option} className="flex min-h-11 items-center gap-2">
+            <input
+              type="radio"
+              name={legend}
+              checked={value === option}
+              onChange={() => onChoose(option)}
+              className="size-4 accent-river"
+            />
+            {label}
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  )
+}

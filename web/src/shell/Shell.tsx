@@ -1,0 +1,243 @@
+import { Moon, Redo2, Search, Sun, Undo2 } from 'lucide-react'
+import { lazy, type ReactNode, Suspense, useEffect, useMemo, useState } from 'react'
+import { NavLink, Outlet, useLocation, useNavigationType, useSearchParams } from 'react-router'
+import { hasGear, noticeFailed, redo, undo, useHistory, useSettings } from '../store/index.ts'
+import { UnitsContext } from '../ui/index.ts'
+import { ActiveStrip } from './ActiveStrip.tsx'
+import { loadDemo, toggleFace, toggleUnits, useCommands } from './commands.ts'
+import { PageGuard } from './PageGuard.tsx'
+import { PLACES } from './stations.ts'
+import { useFace } from './useFace.ts'
+import { useKeys } from './useKeys.ts'
+
+// Sheets and notices come after the first look.
+const Palette = lazy(() => import('./Palette.tsx').then((m) => ({ default: m.Palette })))
+const ShortcutSheet = lazy(() => import('./Palette.tsx').then((m) => ({ default: m.ShortcutSheet })))
+const Toaster = lazy(() => import('sonner').then((m) => ({ default: m.Toaster })))
+
+/** Opens the demo when the address asks for it and nothing would be overwritten. */
+function useDemoAddress(): void {
+  const [params, setParams] = useSearchParams()
+  const wanted = params.has('demo')
+  useEffect(() => {
+    if (!wanted) return
+    setParams(
+      (old) => {
+        old.delete('demo')
+        return old
+      },
+      { replace: true },
+    )
+    hasGear().then((has) => {
+      if (!has) loadDemo()
+    }, noticeFailed)
+  }, [wanted, setParams])
+}
+
+export function Shell() {
+  const settings = useSettings()
+  const [open, setOpen] = useState<'palette' | 'keys'>()
+  const commands = useCommands()
+  const withSheets = useMemo(
+    () => [
+      ...commands,
+      { name: 'Find', keys: '/', run: () => setOpen('palette') },
+      { name: 'Keys', keys: '?', run: () => setOpen('keys') },
+    ],
+    [commands],
+  )
+  const dark = useFace(settings.face)
+  const { pathname } = useLocation()
+  useDemoAddress()
+  useTopOfPage(pathname)
+  useKeys(withSheets, open === undefined)
+  usePaletteKey(() => setOpen('palette'))
+  return (
+    <UnitsContext value={settings.units}>
+      <a
+        href="#page"
+        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3"
+      >
+        Skip to the page
+      </a>
+      <header className="no-print sticky top-0 z-30 border-b border-rule bg-paper">
+        <div className="mx-auto max-w-[84rem] px-4">
+          <div className="flex h-12 items-center gap-1 sm:gap-2">
+            <NavLink
+              to="/match"
+              className="font-display mr-2 flex h-11 items-center text-[1.35rem] font-bold tracking-tight"
+            >
+              Hoxen
+            </NavLink>
+            <nav aria-label="Stations" className="hidden gap-1 sm:flex">
+              {PLACES.map(({ to, name }) => (
+                <NavLink
+                  key={to}
+                  to={to}
+                  className={({ isActive }) =>
+                    `flex h-11 items-center border-b-[3px] px-3 ${isActive ? 'border-river font-semibold' : 'border-transparent hover:border-rule'}`
+                  }
+                >
+                  {name}
+                </NavLink>
+              ))}
+            </nav>
+            <Tools
+              dark={dark}
+              units={settings.units}
+              onFind={() => setOpen('palette')}
+              onKeys={() => setOpen('keys')}
+            />
+          </div>
+          <ActiveStrip />
+        </div>
+      </header>
+      <main id="page" tabIndex={-1} className="mx-auto max-w-[84rem] px-4 pt-4 pb-24 outline-none sm:pb-10">
+        <PageGuard address={pathname}>
+          <Suspense fallback={<p className="py-10 text-faint">Opening…</p>}>
+            <Outlet />
+          </Suspense>
+        </PageGuard>
+      </main>
+      <nav
+        aria-label="Stations"
+        className="no-print fixed inset-x-0 bottom-0 z-30 grid grid-cols-4 border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] sm:hidden"
+      >
+        {PLACES.map(({ to, name, icon: Icon }) => (
+          <NavLink
+            key={to}
+            to={to}
+            className={({ isActive }) =>
+              `flex min-h-14 flex-col items-center justify-center gap-0.5 text-[0.8rem] ${isActive ? 'font-bold text-river' : ''}`
+            }
+          >
+            <Icon size={20} aria-hidden="true" />
+            {name}
+          </NavLink>
+        ))}
+      </nav>
+      <Suspense>
+        {open === 'palette' && <Palette open onClose={() => setOpen(undefined)} commands={commands} />}
+        {open === 'keys' && <ShortcutSheet open onClose={() => setOpen(undefined)} commands={commands} />}
+        <Toaster
+          position="bottom-right"
+          theme={dark ? 'dark' : 'light'}
+          offset={20}
+          mobileOffset={72}
+          toastOptions={{
+            style: {
+              fontFamily: 'var(--font-text)',
+              background: 'var(--ink)',
+              color: 'var(--paper)',
+              border: 'none',
+              fontSize: '0.95rem',
+            },
+            actionButtonStyle: {
+              background: 'var(--paper)',
+              color: 'var(--ink)',
+              minHeight: 32,
+              fontSize: '0.9rem',
+            },
+          }}
+        />
+      </Suspense>
+    </UnitsContext>
+  )
+}
+
+/** A page opened by a link starts at its top; going back is left to the browser. */
+function useTopOfPage(pathname: string): void {
+  const kind = useNavigationType()
+  // biome-ignore lint/correctness/useExhaustiveDependencies: runs when the page changes
+  useEffect(() => {
+    if (kind === 'PUSH') scrollTo(0, 0)
+  }, [pathname])
+}
+
+function usePaletteKey(open: () => void): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return
+      event.preventDefault()
+      open()
+    }
+    addEventListener('keydown', onKey)
+    return () => removeEventListener('keydown', onKey)
+  })
+}
+
+interface ToolsProps {
+  readonly dark: boolean
+  readonly units: 'trade' | 'metric'
+  readonly onFind: () => void
+  readonly onKeys: () => void
+}
+
+function Tools({ dark, units, onFind, onKeys }: ToolsProps) {
+  const history = useHistory()
+  return (
+    <div className="ml-auto flex items-center">
+      <Tool
+        label={history.undo === undefined ? 'Nothing to undo' : `Undo: ${history.undo}`}
+        disabled={history.undo === undefined}
+        onClick={() => void undo().catch(noticeFailed)}
+      >
+        <Undo2 size={19} aria-hidden="true" />
+      </Tool>
+      <Tool
+        label={history.redo === undefined ? 'Nothing to redo' : `Redo: ${history.redo}`}
+        disabled={history.redo === undefined}
+        onClick={() => void redo().catch(noticeFailed)}
+      >
+        <Redo2 size={19} aria-hidden="true" />
+      </Tool>
+      <Tool label="Do or find" onClick={onFind}>
+        <Search size={19} aria-hidden="true" />
+      </Tool>
+      <button
+        type="button"
+        onClick={toggleUnits}
+        aria-label={
+          units === 'trade'
+            ? 'Units: grains and feet. Switch to grams and metres'
+            : 'Units: grams and metres. Switch to grains and feet'
+        }
+        className="h-11 rounded px-2 text-[0.9rem] font-semibold hover:bg-shoal"
+      >
+        {units === 'trade' ? 'gr · ft' : 'g · m'}
+      </button>
+      <Tool label={dark ? 'Light face' : 'Dark face'} onClick={toggleFace}>
+        {dark ? <Sun size={19} aria-hidden="true" /> : <Moon size={19} aria-hidden="true" />}
+      </Tool>
+      <span className="hidden sm:block">
+        <Tool label="Keys" onClick={onKeys}>
+          <span aria-hidden="true" className="text-lg font-semibold">
+            ?
+          </span>
+        </Tool>
+      </span>
+    </div>
+  )
+}
+
+interface ToolProps {
+  readonly label: string
+  readonly onClick: () => void
+  readonly disabled?: boolean
+  readonly children: ReactNode
+}
+
+function Tool({ label, onClick, disabled = false, children }: ToolProps) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      title={label}
+      onClick={onClick}
+      disabled={disabled}
+      className="grid size-11 place-items-center rounded hover:bg-shoal disabled:opacity-35 disabled:hover:bg-transparent"
+    >
+      {children}
+    </button>
+  )
+}

@@ -1,0 +1,9 @@
+import { BookOpenText, Scale, SlidersHorizontal, Spline } from 'lucide-react'
+
+/** Places one can go, in the order of the work. */
+export const PLACES = [
+  { to: '/match', name: 'Match', keys: 'g m', icon: Spline },
+  { to: '/gear', name: 'Gear', keys: 'g g', icon: Scale },
+  { to: '/tables', name: 'Tables', keys: 'g t', icon: BookOpenText },
+  { to: '/settings', name: 'Settings', keys: 'g s', icon: SlidersHorizontal },
+] as const

@@ -1,0 +1,124 @@
+import type { Item, Rod } from '@hoxen/core/gear'
+import { headFacts, readLabel } from '@hoxen/core/line'
+import { castSpanM, fishSpanKg, singleHandEquivalent, windowFor } from '@hoxen/core/rod'
+import { nameMaterial, type TipItem, tipFacts } from '@hoxen/core/sink'
+import { sayChoice, summarize } from '@hoxen/core/words'
+import type { ReactNode } from 'react'
+import { type AxisBand, GrainAxis, ItemDrawing } from '../../drawing/index.ts'
+import { useSettings } from '../../store/index.ts'
+import { Tag, useUnits } from '../../ui/index.ts'
+
+/** What follows from what is known of an item, with what each figure rests on. */
+export function Derived({ item }: { readonly item: Item }) {
+  const { system } = useUnits()
+  const lies =
+    item.kind === 'head' || item.kind === 'tip' || item.kind === 'sinking-leader' || item.kind === 'leader'
+  return (
+    <div className="mt-2 rounded-lg border border-rule bg-sheet px-4 py-3">
+      <p>{summarize(item, system)}</p>
+      {lies && (
+        <div className="my-2 overflow-hidden">
+          <ItemDrawing item={item} width={560} height={34} />
+        </div>
+      )}
+      {item.kind === 'head' && <HeadDerived item={item} />}
+      {item.kind === 'rod' && <RodDerived rod={item} />}
+      {(item.kind === 'tip' || item.kind === 'sinking-leader') && <TipDerived item={item} />}
+    </div>
+  )
+}
+
+const List = ({ children }: { readonly children: ReactNode }) => (
+  <ul className="space-y-0.5 text-[0.92rem]">{children}</ul>
+)
+
+function HeadDerived({ item }: { readonly item: Extract<Item, { kind: 'head' }> }) {
+  const { show } = useUnits()
+  const facts = headFacts(item)
+  const { singleHand, twoHand } = readLabel(facts)
+  const orBeyond = (reading: { readonly beyond?: string }): string =>
+    reading.beyond === undefined ? '' : ' or beyond'
+  return (
+    <List>
+      <li>
+        Front: about {show(facts.frontKgPerM.value, 'massPerLength')} <Tag tag={facts.frontKgPerM.tag} />
+      </li>
+      <li>
+        By mass a single-hand no. {singleHand.number}
+        {orBeyond(singleHand)}, a two-hand no. {twoHand.number} of class {twoHand.of}
+        {orBeyond(twoHand)} <Tag tag="standard" />
+      </li>
+      <li>
+        Profile <Tag tag={facts.profileTag} />
+      </li>
+    </List>
+  )
+}
+
+function RodDerived({ rod }: { readonly rod: Rod }) {
+  const { schools } = useSettings()
+  const { show, range } = useUnits()
+  const bands = (['skagit', 'scandi', 'overhead'] as const).flatMap((style): AxisBand[] => {
+    const result = windowFor(rod, style, { schools })
+    return result.outcome === 'window' ? [{ label: sayChoice(style), window: result.window }] : []
+  })
+  const fish = fishSpanKg(rod)
+  const cast = castSpanM(rod)
+  return (
+    <>
+      <div className="mt-3 max-w-xl">
+        <GrainAxis bands={bands} marks={[]} />
+      </div>
+      <List>
+        {bands.map(({ label, window }) => (
+          <li key={label}>
+            {label}: {range({ low: window.lowKg, high: window.highKg }, 'lineMass')},{' '}
+            {window.counts === 'head' ? 'head alone' : 'head and tip'}
+            {window.countsStated ? '' : ' (assumed)'} <Tag tag={window.tag} />
+          </li>
+        ))}
+        {rod.hands !== 'single' && (
+          <li>
+            Strong as a single-hand no. {singleHandEquivalent(rod, 'plus-two')} by one school,{' '}
+            {singleHandEquivalent(rod, 'plus-three')} by the other <Tag tag="practice" />
+          </li>
+        )}
+        <li>
+          Fish up to about {show(fish.high, 'fishMass')} <Tag tag={fish.tag} />
+        </li>
+        <li>
+          Casts of {range(cast, 'length')} <Tag tag={cast.tag} />
+        </li>
+      </List>
+    </>
+  )
+}
+
+function TipDerived({ item }: { readonly item: TipItem }) {
+  const { show } = useUnits()
+  const facts = tipFacts(item)
+  const joined = facts.sinkingLengthM > 0 && facts.sinkingLengthM < facts.lengthM
+  const reading = nameMaterial(facts.massKg.value, facts.lengthM)
+  const [near, next] = reading.nearest
+  return (
+    <List>
+      <li>
+        {show(facts.massKg.value, 'lineMass')}, {show(facts.massKg.value / facts.lengthM, 'massPerLength')}{' '}
+        <Tag tag={facts.massKg.tag} />
+      </li>
+      {facts.level && (
+        <li>
+          {reading.material === null
+            ? `Between ${near?.material ?? ''} and ${next?.material ?? ''}: weigh and measure once more`
+            : `By mass and length this is ${reading.material}, ${(Math.abs(reading.deviation) * 100).toFixed(1)} % off`}{' '}
+          <Tag tag="practice" />
+        </li>
+      )}
+      {joined && <li>Joined from a floating and a sinking part: the scale tells only the sum of the two.</li>}
+      <li>
+        {facts.sinkingLengthM === 0 ? 'Floats' : `Sinks ${show(facts.sinkRateMps.value, 'sinkRate')}`}{' '}
+        <Tag tag={facts.sinkRateMps.tag} />
+      </li>
+    </List>
+  )
+}

@@ -1,0 +1,129 @@
+import { type Item, KINDS, type Kind, writeCsv } from '@hoxen/core/gear'
+import { KIND_NAMES, summarize } from '@hoxen/core/words'
+import { useMemo, useState } from 'react'
+import { Link, useSearchParams } from 'react-router'
+import { useGear } from '../../store/index.ts'
+import { Button, buttonLook, fieldLook, saveFile, today, useUnits } from '../../ui/index.ts'
+import { ImportSheet } from './ImportSheet.tsx'
+import { ItemList } from './ItemList.tsx'
+import { QuickAdd } from './QuickAdd.tsx'
+import { SORTS, type Sort, sorted } from './sorting.ts'
+
+const isKind = (text: string | null): text is Kind => (KINDS as readonly (string | null)[]).includes(text)
+const isSort = (text: string | null): text is Sort => text !== null && text in SORTS
+
+/** Everything the angler owns, by kind. */
+export function GearStation() {
+  const gear = useGear()
+  const [params, setParams] = useSearchParams()
+  const [importing, setImporting] = useState(params.has('import'))
+  const { system } = useUnits()
+  const kindText = params.get('kind')
+  const kind = isKind(kindText) ? kindText : undefined
+  const sortText = params.get('sort')
+  const sort: Sort = isSort(sortText) ? sortText : 'added'
+  const query = params.get('q') ?? ''
+  const set = (name: string, value: string | undefined): void =>
+    setParams(
+      (old) => {
+        if (value === undefined || value === '') old.delete(name)
+        else old.set(name, value)
+        return old
+      },
+      { replace: true },
+    )
+  const shown = useMemo(() => {
+    const words = query.toLowerCase().split(/\s+/).filter(Boolean)
+    const text = (item: Item): string =>
+      `${item.name} ${KIND_NAMES[item.kind].one} ${summarize(item, system)}`.toLowerCase()
+    const some = (gear ?? []).filter(
+      (item) => (kind === undefined || item.kind === kind) && words.every((w) => text(item).includes(w)),
+    )
+    return sorted(some, sort)
+  }, [gear, kind, query, sort, system])
+  if (gear === undefined) return <p className="py-10 text-faint">Opening the tackle room…</p>
+  const exportTable = (): void => saveFile(`hoxen-gear-${today()}.csv`, writeCsv(shown, system), 'text/csv')
+  return (
+    <>
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <h1 className="text-2xl">Gear</h1>
+        <div className="flex flex-wrap gap-2">
+          <Button onClick={() => setImporting(true)}>Import</Button>
+          <Button onClick={exportTable} disabled={shown.length === 0}>
+            Export table
+          </Button>
+        </div>
+      </div>
+      <QuickAdd focus={params.has('add')} />
+      <KindFilter gear={gear} kind={kind} onKind={(k) => set('kind', k)} />
+      <div className="mt-3 flex flex-wrap items-end gap-3">
+        <label className="min-w-40 flex-1 text-sm text-faint">
+          Search
+          <input
+            type="search"
+            value={query}
+            onChange={(event) => set('q', event.target.value)}
+            className={fieldLook}
+          />
+        </label>
+        <label className="text-sm text-faint">
+          Sort by
+          <select value={sort} onChange={(event) => set('sort', event.target.value)} className={fieldLook}>
+            {Object.entries(SORTS).map(([value, { label }]) => (
+              <option key={value} value={value}>
+                {label}
+              </option>
+            ))}
+          </select>
+        </label>
+        {kind !== undefined && (
+          <Link to={`/gear/new/${kind}`} className={buttonLook('plain')}>
+            Add a {KIND_NAMES[kind].one} by form
+          </Link>
+        )}
+      </div>
+      {gear.length === 0 ? (
+        <p className="mt-8 max-w-xl">
+          Nothing here yet. Type what is in your bag, one thing a line, as “skagit 510 gr 23 ft” or “T-11 10
+          ft”; import a table; or open the demo gear in Settings.
+        </p>
+      ) : shown.length === 0 ? (
+        <p className="mt-8">Nothing of yours matches that.</p>
+      ) : (
+        <ItemList items={shown} />
+      )}
+      <ImportSheet open={importing} onClose={() => setImporting(false)} />
+    </>
+  )
+}
+
+interface FilterProps {
+  readonly gear: readonly Item[]
+  readonly kind: Kind | undefined
+  readonly onKind: (kind: Kind | undefined) => void
+}
+
+function KindFilter({ gear, kind, onKind }: FilterProps) {
+  const counts = new Map<Kind, number>()
+  for (const item of gear) counts.set(item.kind, (counts.get(item.kind) ?? 0) + 1)
+  const entries: readonly (readonly [Kind | undefined, string, number])[] = [
+    [undefined, 'All', gear.length],
+    ...KINDS.map((k) => [k, KIND_NAMES[k].many, counts.get(k) ?? 0] as const),
+  ]
+  return (
+    <ul className="mt-4 flex flex-wrap gap-1.5" aria-label="Kinds of gear">
+      {entries.map(([value, label, count]) => (
+        <li key={label}>
+          <button
+            type="button"
+            aria-pressed={kind === value}
+            onClick={() => onKind(value)}
+            className="min-h-11 rounded-full border border-rule px-3 hover:bg-shoal aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+          >
+            {label} <span className="opacity-75">{count}</span>
+          </button>
+        </li>
+      ))}
+    </ul>
+  )
+}

@@ -1,0 +1,95 @@
+import type { Item } from '@hoxen/core/gear'
+import { KIND_NAMES, summarize } from '@hoxen/core/words'
+import { useWindowVirtualizer } from '@tanstack/react-virtual'
+import { Copy, Trash2 } from 'lucide-react'
+import { useLayoutEffect, useRef, useState } from 'react'
+import { Link } from 'react-router'
+import { ItemDrawing } from '../../drawing/index.ts'
+import { newId, noticeDone, noticeFailed, removeItems, saveItems } from '../../store/index.ts'
+import { useUnits } from '../../ui/index.ts'
+
+const ROW_PX = 60
+
+/** A list of any length; only what is in view is drawn. */
+export function ItemList({ items }: { readonly items: readonly Item[] }) {
+  const ref = useRef<HTMLUListElement>(null)
+  const [offset, setOffset] = useState(0)
+  useLayoutEffect(() => setOffset(ref.current?.offsetTop ?? 0), [])
+  const virtual = useWindowVirtualizer({
+    count: items.length,
+    estimateSize: () => ROW_PX,
+    overscan: 12,
+    scrollMargin: offset,
+  })
+  return (
+    <ul
+      ref={ref}
+      aria-label="Your gear"
+      className="relative mt-4 border-t border-rule"
+      style={{ height: virtual.getTotalSize() }}
+    >
+      {virtual.getVirtualItems().map((row) => {
+        const item = items[row.index]
+        if (item === undefined) return null
+        return (
+          <li
+            key={item.id}
+            aria-setsize={items.length}
+            aria-posinset={row.index + 1}
+            className="absolute inset-x-0 top-0 border-b border-rule"
+            style={{ height: ROW_PX, transform: `translateY(${row.start - offset}px)` }}
+          >
+            <ItemRow item={item} />
+          </li>
+        )
+      })}
+    </ul>
+  )
+}
+
+function ItemRow({ item }: { readonly item: Item }) {
+  const { system } = useUnits()
+  const duplicate = (): void => {
+    const copy: Item = { ...item, id: newId(item.name), name: `${item.name} (copy)`.slice(0, 80) }
+    saveItems(`Duplicate ${item.name}`, [copy]).then(() => noticeDone(`${copy.name} added`), noticeFailed)
+  }
+  const remove = (): void => {
+    removeItems(`Delete ${item.name}`, [item.id]).then(() => noticeDone(`${item.name} deleted`), noticeFailed)
+  }
+  return (
+    <div className="flex h-full items-center gap-3">
+      <Link
+        to={`/gear/item/${item.id}`}
+        className="flex h-full min-w-0 flex-1 items-center gap-4 hover:bg-shoal"
+      >
+        <span className="min-w-0 flex-1">
+          <span className="block truncate font-semibold">{item.name}</span>
+          <span className="block truncate text-[0.9rem] text-faint">
+            {KIND_NAMES[item.kind].one} — {summarize(item, system)}
+          </span>
+        </span>
+        <span className="hidden w-80 md:block">
+          <ItemDrawing item={item} width={320} height={22} />
+        </span>
+      </Link>
+      <button
+        type="button"
+        onClick={duplicate}
+        aria-label={`Duplicate ${item.name}`}
+        title="Duplicate"
+        className="grid size-11 shrink-0 place-items-center rounded hover:bg-shoal"
+      >
+        <Copy size={18} aria-hidden="true" />
+      </button>
+      <button
+        type="button"
+        onClick={remove}
+        aria-label={`Delete ${item.name}`}
+        title="Delete"
+        className="grid size-11 shrink-0 place-items-center rounded hover:bg-shoal"
+      >
+        <Trash2 size={18} aria-hidden="true" />
+      </button>
+    </div>
+  )
+}

@@ -1,0 +1,152 @@
+import { FIELDS, type Field, type Item, KINDS, type Kind } from '@hoxen/core/gear'
+import { KIND_NAMES, sayChoice } from '@hoxen/core/words'
+import { type UseFormReturn, useForm } from 'react-hook-form'
+import { Link, useNavigate, useParams } from 'react-router'
+import { newId, noticeDone, noticeFailed, removeItems, saveItems, useGear } from '../../store/index.ts'
+import { Button, buttonLook, fieldLook, useUnits } from '../../ui/index.ts'
+import { Derived } from './Derived.tsx'
+import { type FormText, fieldName, formText, readForm } from './itemForm.ts'
+
+/** One item in full: a new one of a kind, or one of yours. */
+export function ItemPage() {
+  const { kind, id } = useParams()
+  const gear = useGear()
+  if (gear === undefined) return <p className="py-10 text-faint">Opening…</p>
+  const item = gear.find((i) => i.id === id)
+  const ofKind = item?.kind ?? (KINDS as readonly string[]).find((k) => k === kind)
+  if (ofKind === undefined)
+    return (
+      <div className="py-8">
+        <h1 className="text-2xl">This is not in your gear</h1>
+        <p className="mt-4">
+          <Link to="/gear" className={buttonLook('strong')}>
+            Gear
+          </Link>
+        </p>
+      </div>
+    )
+  return <ItemForm key={`${id ?? ''}${ofKind}`} kind={ofKind as Kind} item={item} />
+}
+
+function ItemForm({ kind, item }: { readonly kind: Kind; readonly item: Item | undefined }) {
+  const { system } = useUnits()
+  const navigate = useNavigate()
+  const form = useForm<FormText>({
+    values: formText(kind, item, system),
+    resetOptions: { keepDirtyValues: true },
+    resolver: (text) => {
+      const read = readForm(kind, item?.id ?? 'new', text, item, system)
+      if ('item' in read) return { values: text, errors: {} }
+      const errors = Object.entries(read.errors).map(
+        ([name, message]) => [name, { type: 'refused', message }] as const,
+      )
+      return { values: {}, errors: Object.fromEntries(errors) }
+    },
+  })
+  const save = async (text: FormText): Promise<void> => {
+    const read = readForm(kind, item?.id ?? newId(text.name ?? kind), text, item, system)
+    if (!('item' in read)) return
+    await saveItems(`${item === undefined ? 'Add' : 'Change'} ${read.item.name}`, [read.item])
+    noticeDone(`${read.item.name} ${item === undefined ? 'added' : 'saved'}`)
+    await navigate(`/gear?kind=${kind}`)
+  }
+  const remove = (): void => {
+    if (item === undefined) return
+    removeItems(`Delete ${item.name}`, [item.id]).then(() => {
+      noticeDone(`${item.name} deleted`)
+      void navigate('/gear')
+    }, noticeFailed)
+  }
+  const needed = FIELDS[kind].filter((f) => f.required || f.early)
+  const rest = FIELDS[kind].filter((f) => !f.required && !f.early)
+  return (
+    <form
+      onSubmit={(event) => void form.handleSubmit(save)(event).catch(noticeFailed)}
+      noValidate
+      className="max-w-3xl"
+    >
+      <p className="text-[0.9rem] text-faint">
+        <Link to="/gear" className="underline underline-offset-4">
+          Gear
+        </Link>{' '}
+        / {KIND_NAMES[kind].many}
+      </p>
+      <h1 className="text-[1.7rem]">{item?.name ?? `A new ${KIND_NAMES[kind].one}`}</h1>
+      {item !== undefined && <Derived item={item} />}
+      <fieldset className="mt-4 grid gap-x-5 gap-y-3 sm:grid-cols-2">
+        <legend className="mb-1 text-sm text-faint">What Hoxen must know</legend>
+        {needed.map((field) => (
+          <FieldRow key={field.path} field={field} form={form} />
+        ))}
+      </fieldset>
+      <fieldset className="mt-6 grid gap-x-5 gap-y-3 sm:grid-cols-2">
+        <legend className="mb-1 text-sm text-faint">
+          What makes it surer; left empty, it is derived and marked so
+        </legend>
+        {rest.map((field) => (
+          <FieldRow key={field.path} field={field} form={form} />
+        ))}
+      </fieldset>
+      <div className="mt-6 flex flex-wrap gap-3">
+        <Button type="submit" weight="strong">
+          {item === undefined ? 'Add it' : 'Save'}
+        </Button>
+        <Link to="/gear" className={buttonLook('plain')}>
+          Leave it
+        </Link>
+        {item !== undefined && (
+          <Button weight="danger" onClick={remove} className="ml-auto">
+            Delete
+          </Button>
+        )}
+      </div>
+    </form>
+  )
+}
+
+function FieldRow({ field, form }: { readonly field: Field; readonly form: UseFormReturn<FormText> }) {
+  const name = fieldName(field.path)
+  const error = form.formState.errors[name]?.message
+  const about = [
+    error === undefined ? undefined : `${name}-error`,
+    field.help === undefined ? undefined : `${name}-help`,
+  ]
+    .filter(Boolean)
+    .join(' ')
+  const common = {
+    id: name,
+    className: fieldLook,
+    'aria-invalid': error !== undefined,
+    ...(about === '' ? {} : { 'aria-describedby': about }),
+    ...form.register(name),
+  }
+  return (
+    <div className={field.path === 'notes' ? 'sm:col-span-2' : ''}>
+      <label htmlFor={name} className="text-[0.92rem] font-medium">
+        {field.label}
+      </label>
+      {field.type.as === 'choice' ? (
+        <select {...common}>
+          <option value="">{field.required ? 'choose…' : 'not known'}</option>
+          {field.type.options.map((option) => (
+            <option key={option} value={option}>
+              {sayChoice(option)}
+            </option>
+          ))}
+        </select>
+      ) : (
+        <input autoComplete="off" {...common} />
+      )}
+      {field.help !== undefined && (
+        <p id={`${name}-help`} className="mt-0.5 text-[0.83rem] text-faint">
+          {field.help}
+        </p>
+      )}
+      {error !== undefined && (
+        <p id={`${name}-error`} role="alert" className="mt-0.5 text-[0.92rem] font-medium text-breaks">
+          {error}
+        </p>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,64 @@
+import { quickAdd } from '@hoxen/core/gear'
+import { KIND_NAMES, sayProblem, summarize } from '@hoxen/core/words'
+import { type FormEvent, useState } from 'react'
+import { newId, noticeDone, noticeFailed, saveItems } from '../../store/index.ts'
+import { Button, fieldLook, useUnits } from '../../ui/index.ts'
+
+/** One typed line becomes one item; what it was understood as is shown while typing. */
+export function QuickAdd({ focus }: { readonly focus: boolean }) {
+  const [text, setText] = useState('')
+  const [asked, setAsked] = useState(false)
+  const { system } = useUnits()
+  const read = quickAdd(text, 'preview')
+  const [problem] = read.ok ? [] : read.problems
+  const error = asked && problem !== undefined ? sayProblem(problem, system) : undefined
+  const submit = (event: FormEvent): void => {
+    event.preventDefault()
+    setAsked(true)
+    if (!read.ok) return
+    const item = { ...read.item, id: newId(read.item.name) }
+    saveItems(`Add ${item.name}`, [item]).then(() => {
+      noticeDone(`${item.name} added`)
+      setText('')
+      setAsked(false)
+    }, noticeFailed)
+  }
+  return (
+    <form onSubmit={submit} className="mt-3 rounded-lg border border-rule bg-sheet p-4">
+      <label htmlFor="quick-add" className="font-display text-lg font-semibold">
+        Add in one line
+      </label>
+      <div className="flex gap-2">
+        <input
+          id="quick-add"
+          // biome-ignore lint/a11y/noAutofocus: only when the address asks for it
+          autoFocus={focus}
+          value={text}
+          autoComplete="off"
+          spellCheck={false}
+          placeholder="skagit 510 gr 23 ft"
+          aria-invalid={error !== undefined}
+          aria-describedby="quick-add-says"
+          onChange={(event) => {
+            setText(event.target.value)
+            setAsked(false)
+          }}
+          className={`${fieldLook} flex-1`}
+        />
+        <Button type="submit" weight="strong" className="mt-1">
+          Add
+        </Button>
+      </div>
+      <p
+        id="quick-add-says"
+        role="status"
+        className={`mt-1.5 min-h-6 text-[0.95rem] ${error === undefined ? 'text-faint' : 'font-medium text-breaks'}`}
+      >
+        {error ??
+          (read.ok
+            ? `A ${KIND_NAMES[read.item.kind].one}: ${summarize(read.item, system)}`
+            : 'Also: “T-11 10 ft” · “13 ft no. 7 two-hander” · “leader 5 ft 12 lb stepped” · “reel no. 11 full frame”')}
+      </p>
+    </form>
+  )
+}

@@ -1,0 +1,50 @@
+import type { Item } from '@hoxen/core/gear'
+import type { Mend } from '@hoxen/core/match'
+import { type Check, type CheckCode, worstFirst } from '@hoxen/core/rig'
+import { CHECK_TITLES, sayAllowed, sayCheck, sayFigure } from '@hoxen/core/words'
+import { StateMark, Tag, useUnits } from '../../ui/index.ts'
+import { MendLine } from './MendLine.tsx'
+
+interface Props {
+  readonly checks: readonly Check[]
+  readonly mends: ReadonlyMap<CheckCode, Mend>
+  readonly items: ReadonlyMap<string, Item>
+  readonly onMend: (mend: Mend) => void
+}
+
+/** Every check one line: what, this rig's figure, what is allowed, why, and what it rests on. Worst first. */
+export function Ledger({ checks, mends, items, onMend }: Props) {
+  const { system } = useUnits()
+  return (
+    <ol aria-label="Ledger" className="divide-y divide-rule border-y border-rule">
+      {worstFirst(checks).map((check) => {
+        const mend = mends.get(check.code)
+        const allowed = sayAllowed(check, system)
+        return (
+          <li
+            key={check.code}
+            data-check={check.code}
+            data-state={check.state}
+            className="grid gap-x-4 py-2.5 sm:grid-cols-[5.6rem_1fr_11rem]"
+          >
+            <StateMark state={check.state} />
+            <div className="min-w-0">
+              <h3 className="font-text font-semibold tracking-normal">{CHECK_TITLES[check.code]}</h3>
+              <p className="text-[0.95rem]">{sayCheck(check, system)}</p>
+              {mend !== undefined && <MendLine mend={mend} items={items} onTake={() => onMend(mend)} />}
+            </div>
+            <div className="flex flex-wrap items-baseline gap-x-3 sm:flex-col sm:items-end">
+              {check.value !== null && (
+                <span className="text-[1.05rem] font-semibold">{sayFigure(check, check.value, system)}</span>
+              )}
+              {allowed !== '' && <span className="text-[0.88rem] text-faint">{allowed}</span>}
+              <span>
+                <Tag tag={check.tag} />
+              </span>
+            </div>
+          </li>
+        )
+      })}
+    </ol>
+  )
+}

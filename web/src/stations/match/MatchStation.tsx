@@ -1,0 +1,244 @@
+import { itemsOf, type Job, type RigChoice, rigKey } from '@hoxen/core/gear'
+import { headFacts } from '@hoxen/core/line'
+import type { MissingItem } from '@hoxen/core/match'
+import { windowOf } from '@hoxen/core/rig'
+import { KIND_NAMES, sayChoice, summarize } from '@hoxen/core/words'
+import { useMemo, useState } from 'react'
+import { Link, useNavigate } from 'react-router'
+import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
+import { noticeDone, noticeFailed, openDemo, saveDocument, useMyRig, usePinned } from '../../store/index.ts'
+import { Button, buttonLook, useUnits } from '../../ui/index.ts'
+import type { Answer, Question } from '../../worker/index.ts'
+import { DayButtons, JobSentence } from './JobSentence.tsx'
+import { RigCard } from './RigCard.tsx'
+import { type JobChange, useMatch, useQuestion } from './useMatch.ts'
+
+const FIRST_SHOWN = 8
+
+/** What do you want to fish, and what of your gear does it? */
+export function MatchStation() {
+  const question = useQuestion()
+  const match = useMatch(question)
+  if (question === undefined) return <p className="py-10 text-faint">Looking through your gear…</p>
+  if (question.gear.items.length === 0) return <Welcome />
+  const onChange: JobChange = (change, label) => {
+    const job = Object.fromEntries(
+      Object.entries({ ...question.job, ...change }).filter(([, v]) => v !== undefined),
+    ) as Job
+    saveDocument(`Job: ${label.replace(/\?$/, '').toLowerCase()}`, 'job', job).catch(noticeFailed)
+  }
+  return (
+    <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[24rem_1fr]">
+      <section
+        aria-labelledby="job"
+        className="lg:sticky lg:top-[9.5rem] lg:max-h-[calc(100dvh-10rem)] lg:self-start lg:-mx-2 lg:overflow-y-auto lg:px-2 lg:pb-4"
+      >
+        <h1 id="job" className="mb-1 text-2xl">
+          The job
+        </h1>
+        <JobSentence
+          job={question.job}
+          rods={itemsOf(question.gear, 'rod')}
+          flies={itemsOf(question.gear, 'fly')}
+          onChange={onChange}
+        />
+        <DayButtons onChange={onChange} />
+        <a href="#rigs" className={`${buttonLook('quiet')} mt-2 px-0 lg:hidden`}>
+          To the rigs
+        </a>
+      </section>
+      <section id="rigs" aria-label="Rigs" aria-busy={match.isFetching} className="min-w-0 scroll-mt-36">
+        {match.isError ? (
+          <Failed message={match.error.message} onAgain={() => void match.refetch()} />
+        ) : match.data === undefined ? (
+          <p className="py-10 text-faint">Ranking…</p>
+        ) : (
+          <Rigs question={question} answer={match.data} />
+        )}
+      </section>
+    </div>
+  )
+}
+
+function Rigs({ question, answer }: { readonly question: Question; readonly answer: Answer }) {
+  const [shown, setShown] = useState(FIRST_SHOWN)
+  const items = useMemo(() => new Map(question.gear.items.map((item) => [item.id, item])), [question])
+  const mine = useMyRig()
+  const pinned = usePinned()
+  const navigate = useNavigate()
+  const { result, mends, missing } = answer
+  const holding = result.rigs.filter((r) => r.verdict === 'holds').length
+  if (result.outcome === 'no-rods' || result.outcome === 'no-heads')
+    return <NothingToMatch what={result.outcome} style={question.job.style} />
+  const same = (a: RigChoice | null | undefined, b: RigChoice): boolean =>
+    a != null && rigKey(a) === rigKey(b)
+  const makeMine = (rig: RigChoice): void => {
+    saveDocument('Make this my rig', 'rig', rig).then(() => noticeDone('It is in the strip'), noticeFailed)
+  }
+  const pin = (rig: RigChoice): void => {
+    if (same(pinned, rig)) saveDocument('Unpin', 'pinned', undefined).catch(noticeFailed)
+    else saveDocument('Pin a rig', 'pinned', rig).catch(noticeFailed)
+  }
+  return (
+    <>
+      <div className="mb-2 flex flex-wrap items-baseline justify-between gap-x-4">
+        <h2 className="text-2xl">
+          {result.outcome === 'nothing-fits'
+            ? 'Nothing fits yet'
+            : `${holding === result.rigs.length ? `${holding} or more` : holding} ${holding === 1 ? 'rig holds' : 'rigs hold'}`}
+        </h2>
+        <p className="text-[0.9rem] text-faint">
+          best {result.rigs.length} of {result.combinations.toLocaleString('en')} combinations
+        </p>
+      </div>
+      {result.outcome === 'nothing-fits' && <Missing missing={missing} />}
+      <RodAxis question={question} rigs={result.rigs} />
+      {pinned && (
+        <p className="mb-3">
+          <Link
+            to={`/match/compare/${rigKey(result.rigs[0]?.choice ?? pinned)}`}
+            className={buttonLook('quiet')}
+          >
+            Compare the pinned rig with the first, line by line
+          </Link>
+        </p>
+      )}
+      <ol className="space-y-3">
+        {result.rigs.slice(0, shown).map((rig, i) => (
+          <li key={rigKey(rig.choice)}>
+            <RigCard
+              rig={rig}
+              place={i + 1}
+              mend={mends[i]}
+              items={items}
+              mine={same(mine, rig.choice)}
+              pinned={same(pinned, rig.choice)}
+              onMine={() => {
+                makeMine(rig.choice)
+                void navigate('/match/mine')
+              }}
+              onPin={() => pin(rig.choice)}
+            />
+          </li>
+        ))}
+      </ol>
+      {shown < result.rigs.length && (
+        <Button className="mt-4" onClick={() => setShown(shown + 12)}>
+          Show more
+        </Button>
+      )}
+    </>
+  )
+}
+
+/** The windows of the rod in question and every head owned, on one axis. */
+function RodAxis({
+  question,
+  rigs,
+}: {
+  readonly question: Question
+  readonly rigs: Answer['result']['rigs']
+}) {
+  const { parts } = rigs[0] ?? {}
+  const heads = useMemo(() => itemsOf(question.gear, 'head').map(headFacts), [question])
+  if (parts === undefined) return null
+  const styles = ['skagit', 'scandi', 'overhead'] as const
+  const bands = styles.flatMap((style): AxisBand[] => {
+    const head = heads.find((h) => h.head.style === style)
+    const window = head && windowOf({ rod: parts.rod, head }, question)
+    return window === undefined ? [] : [{ label: sayChoice(style), window }]
+  })
+  const chosen = parts.head.head.id
+  const marks = heads
+    .filter((h) => h.head.style !== 'double-taper')
+    .map((h) => ({ id: h.head.id, label: h.head.name, massKg: h.massKg.value, chosen: h.head.id === chosen }))
+  return (
+    <figure className="mb-4 rounded-lg border border-rule bg-sheet px-4 pt-3 pb-1">
+      <figcaption className="mb-2 flex flex-wrap justify-between gap-x-4 text-[0.9rem] text-faint">
+        <span>
+          <b className="font-semibold text-ink">{parts.rod.name}</b>: its windows, and every head you own
+        </span>
+        <span>hard ends are printed, soft ends estimated</span>
+      </figcaption>
+      <GrainAxis bands={bands} marks={marks} />
+    </figure>
+  )
+}
+
+function Missing({ missing }: { readonly missing: MissingItem | undefined }) {
+  const { system } = useUnits()
+  if (missing === undefined)
+    return (
+      <p className="mb-4">
+        Every rig breaks somewhere, and no single new item would change that. Ease the job: less depth, less
+        distance, more room.
+      </p>
+    )
+  const { item, fitsAfter, mends } = missing
+  return (
+    <p className="mb-4 border-l-[3px] border-river pl-3">
+      The one thing that would fix most: a {KIND_NAMES[item.kind].one} of this sort —{' '}
+      <b className="font-semibold">{summarize(item, system)}</b>.{' '}
+      {mends
+        ? `With it ${fitsAfter >= 60 ? '60 or more' : fitsAfter} rigs have no break.`
+        : 'It would not mend everything, but it helps most.'}{' '}
+      Borrow before you buy.
+    </p>
+  )
+}
+
+function NothingToMatch({
+  what,
+  style,
+}: {
+  readonly what: 'no-rods' | 'no-heads'
+  readonly style: Job['style']
+}) {
+  const noHeads = style === 'any' ? 'No head in your gear yet.' : 'No head of this kind in your gear.'
+  return (
+    <div className="py-6">
+      <h2 className="text-2xl">{what === 'no-rods' ? 'No rod to match' : noHeads}</h2>
+      <p className="mt-2">
+        Add one in a line: “{what === 'no-rods' ? '13 ft no. 7 two-hander' : 'skagit 510 gr 23 ft'}”.
+      </p>
+      <p className="mt-4">
+        <Link to="/gear?add" className={buttonLook('strong')}>
+          Add it in Gear
+        </Link>
+      </p>
+    </div>
+  )
+}
+
+function Failed({ message, onAgain }: { readonly message: string; readonly onAgain: () => void }) {
+  return (
+    <div role="alert" className="py-6">
+      <h2 className="text-2xl">The ranking stopped</h2>
+      <p className="mt-2">{message} Your gear is untouched.</p>
+      <Button weight="strong" className="mt-4" onClick={onAgain}>
+        Try again
+      </Button>
+    </div>
+  )
+}
+
+function Welcome() {
+  return (
+    <div className="mx-auto max-w-2xl py-10">
+      <h1 className="text-4xl leading-tight">Which of your lines belongs on which of your rods?</h1>
+      <p className="mt-4 text-lg">
+        Tell Hoxen what you own and what you want to fish. It puts rod, head, tip, leader, running line and
+        reel together, says what holds and what breaks, and what single change would mend it. Everything stays
+        in this browser.
+      </p>
+      <div className="mt-6 flex flex-wrap gap-3">
+        <Button weight="strong" onClick={() => void openDemo().catch(noticeFailed)}>
+          Look round with the demo gear
+        </Button>
+        <Link to="/gear?add" className={buttonLook('plain')}>
+          Start with my own
+        </Link>
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,70 @@
+import type { Item, RigSlot } from '@hoxen/core/gear'
+import { effectsOf, type Option, type RankedRig } from '@hoxen/core/match'
+import { CHECK_TITLES, SLOT_NAMES, STATE_NAMES, summarize } from '@hoxen/core/words'
+import { Button, StateMark, useUnits } from '../../ui/index.ts'
+
+interface Props {
+  readonly rig: RankedRig
+  readonly slot: RigSlot
+  readonly options: readonly Option[] | undefined
+  readonly onPick: (item: Item | null) => void
+  readonly onClose: () => void
+}
+
+const SHOWN = 40
+
+/** Everything that could stand in one place of the rig, best first, with what it would change. */
+export function PartPicker({ rig, slot, options, onPick, onClose }: Props) {
+  const { system } = useUnits()
+  const name = SLOT_NAMES[slot]
+  return (
+    <section aria-labelledby="picker" className="mb-5 rounded-lg border border-river bg-sheet p-4">
+      <div className="mb-1 flex items-baseline justify-between">
+        <h2 id="picker" className="text-xl">
+          {name}: choose another
+        </h2>
+        <Button weight="quiet" onClick={onClose}>
+          Done
+        </Button>
+      </div>
+      {options === undefined ? (
+        <p className="py-4 text-faint">Weighing each of yours…</p>
+      ) : options.length === 0 ? (
+        <p className="py-4">You own no {name.toLowerCase()} yet.</p>
+      ) : (
+        <ul className="max-h-96 overflow-y-auto">
+          {options.slice(0, SHOWN).map(({ item, rig: after }) => {
+            const present = item === null ? rig.choice[slot] === null : item.id === rig.choice[slot]
+            const changes = effectsOf(rig.checks, after.checks).map(
+              (e) =>
+                `${CHECK_TITLES[e.code]} ${e.to === 'absent' ? 'no longer asked' : STATE_NAMES[e.to].toLowerCase()}`,
+            )
+            return (
+              <li key={item?.id ?? 'none'}>
+                <button
+                  type="button"
+                  aria-pressed={present}
+                  onClick={() => onPick(item)}
+                  className="grid min-h-11 w-full grid-cols-[5.6rem_1fr] items-baseline gap-x-3 rounded px-2 py-1.5 text-left hover:bg-shoal aria-pressed:bg-shoal"
+                >
+                  <StateMark state={after.verdict} />
+                  <span>
+                    <b className="font-semibold">{item?.name ?? `No ${name.toLowerCase()}`}</b>
+                    {item !== null && <span className="text-faint"> — {summarize(item, system)}</span>}
+                    <span className="block text-[0.86rem] text-faint">
+                      {present
+                        ? 'on the rig now'
+                        : changes.length === 0
+                          ? 'no line changes'
+                          : changes.join(' · ')}
+                    </span>
+                  </span>
+                </button>
+              </li>
+            )
+          })}
+        </ul>
+      )}
+    </section>
+  )
+}

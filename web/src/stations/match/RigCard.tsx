@@ -1,0 +1,120 @@
+import type { Item } from '@hoxen/core/gear'
+import { rigKey } from '@hoxen/core/gear'
+import type { Mend, RankedRig } from '@hoxen/core/match'
+import { piecesOf, statesBySlot, windowStyleOf, worstFirst } from '@hoxen/core/rig'
+import { CHECK_TITLES, sayCheck, sayChoice } from '@hoxen/core/words'
+import { Link } from 'react-router'
+import { GrainAxis, RigDrawing, stripScale, useWidth } from '../../drawing/index.ts'
+import { Button, buttonLook, StateMark, Tag, useUnits } from '../../ui/index.ts'
+import { MendLine } from './MendLine.tsx'
+import { sayScore } from './sayScore.ts'
+
+interface Props {
+  readonly rig: RankedRig
+  readonly place: number
+  readonly mend: Mend | undefined
+  readonly items: ReadonlyMap<string, Item>
+  readonly mine: boolean
+  readonly pinned: boolean
+  readonly onMine: () => void
+  readonly onPin: () => void
+}
+
+/** One rig as an object: drawn, placed on the grain axis, with its worst line and what would mend it. */
+export function RigCard({ rig, place, mend, items, mine, pinned, onMine, onPin }: Props) {
+  const { system, show } = useUnits()
+  const { parts } = rig
+  const [worst] = worstFirst(rig.checks)
+  const failing = worst !== undefined && worst.state !== 'holds'
+  const style = windowStyleOf(parts.head.head.style)
+  const href = `/match/rig/${rigKey(rig.choice)}`
+  const names = [
+    parts.tip?.item.name,
+    parts.leader?.name,
+    parts.runningLine?.item.name,
+    parts.reel?.name,
+  ].filter((n) => n !== undefined)
+  return (
+    <article
+      className="rounded-lg border border-rule bg-sheet px-4 pt-3 pb-3"
+      aria-labelledby={`rig-${place}`}
+    >
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h3 id={`rig-${place}`} className="text-[1.13rem] leading-snug">
+          <span className="mr-2 text-faint">{place}</span>
+          <Link to={href} className="decoration-1 underline-offset-4 hover:underline">
+            {parts.rod.name} with {parts.head.head.name}
+          </Link>
+        </h3>
+        <StateMark state={rig.verdict} />
+      </div>
+      <p className="text-[0.92rem] text-faint">
+        {names.length === 0 ? 'Nothing else chosen' : names.join(' · ')}
+      </p>
+      <div className="mt-1 grid items-center gap-x-5 gap-y-1 md:grid-cols-[1fr_13rem]">
+        <CardDrawing rig={rig} />
+        <div>
+          {rig.window !== undefined && (
+            <>
+              <GrainAxis
+                compact
+                bands={[{ label: sayChoice(style), window: rig.window }]}
+                marks={[{ id: 'it', label: parts.head.head.name, massKg: rig.massKg, chosen: true }]}
+              />
+              <p className="-mt-1 flex items-center justify-between text-[0.82rem] text-faint">
+                <span>
+                  <b className="font-semibold text-caster">{show(rig.massKg, 'lineMass')}</b> in{' '}
+                  {show(rig.window.lowKg, 'lineMass').split(' ')[0]}–{show(rig.window.highKg, 'lineMass')}
+                </span>
+                <Tag tag={rig.window.tag} />
+              </p>
+            </>
+          )}
+        </div>
+      </div>
+      <div className="mt-2 text-[0.95rem]">
+        {failing ? (
+          <p>
+            <b className="font-semibold">{CHECK_TITLES[worst.code]}.</b> {sayCheck(worst, system)}
+          </p>
+        ) : (
+          <p>Every line of the ledger holds.</p>
+        )}
+        {failing && mend !== undefined && (
+          <MendLine mend={mend} items={items} href={`/match/rig/${rigKey(mend.choice)}`} />
+        )}
+      </div>
+      <div className="mt-2 flex flex-wrap items-center justify-between gap-2">
+        <p className="text-[0.82rem] text-faint">{sayScore(rig.score)}</p>
+        <div className="flex flex-wrap gap-2">
+          <Link to={href} className={buttonLook('plain')}>
+            Ledger
+          </Link>
+          <Button onClick={onPin} aria-pressed={pinned}>
+            {pinned ? 'Pinned' : 'Pin'}
+          </Button>
+          <Button weight={mine ? 'plain' : 'strong'} onClick={onMine} disabled={mine}>
+            {mine ? 'In the strip' : 'Make this my rig'}
+          </Button>
+        </div>
+      </div>
+    </article>
+  )
+}
+
+function CardDrawing({ rig }: { readonly rig: RankedRig }) {
+  const [ref, width] = useWidth<HTMLDivElement>(460)
+  const pieces = piecesOf(rig.parts)
+  const height = 34
+  return (
+    <div ref={ref} className="min-w-0">
+      <RigDrawing
+        pieces={pieces}
+        scale={stripScale(pieces, width, height, 30, 16)}
+        width={width}
+        height={height}
+        states={statesBySlot(rig.checks)}
+      />
+    </div>
+  )
+}

@@ -1,0 +1,93 @@
+import { type Dimension, parseQuantity, printExact, spokenUnit, UNITS } from '@hoxen/core/quantity'
+import { sayProblem } from '@hoxen/core/words'
+import { useId, useState } from 'react'
+import { fieldLook, useUnits } from '../../ui/index.ts'
+
+const DIMENSIONS: Readonly<Record<Dimension, { readonly name: string; readonly first: string }>> = {
+  mass: { name: 'Mass', first: '525 gr' },
+  length: { name: 'Length and diameter', first: '23 ft 6 in' },
+  speed: { name: 'Sink rate and current', first: '6.5 ips' },
+  massPerLength: { name: 'Mass per length', first: 'T-11' },
+  force: { name: 'Breaking load', first: '30 lb' },
+}
+
+/** Type a figure in any unit; see it in every other. */
+export function Converter() {
+  const [dimension, setDimension] = useState<Dimension>('mass')
+  const [text, setText] = useState(DIMENSIONS.mass.first)
+  const { system } = useUnits()
+  const id = useId()
+  const units = UNITS.filter((u) => u.dimension === dimension)
+  const read = parseQuantity(text, dimension, units[0]?.symbol ?? '')
+  const problem = read.ok
+    ? undefined
+    : sayProblem({ path: [], code: read.code, data: 'unit' in read ? { unit: read.unit } : {} }, system)
+  return (
+    <section id="convert" aria-labelledby="convert-title" className="scroll-mt-40">
+      <h2 id="convert-title" className="text-xl">
+        Convert
+      </h2>
+      <ul className="mt-2 flex flex-wrap gap-1.5" aria-label="What to convert">
+        {(Object.keys(DIMENSIONS) as Dimension[]).map((d) => (
+          <li key={d}>
+            <button
+              type="button"
+              aria-pressed={d === dimension}
+              onClick={() => {
+                setDimension(d)
+                setText(DIMENSIONS[d].first)
+              }}
+              className="min-h-11 rounded-full border border-rule px-3 hover:bg-shoal aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+            >
+              {DIMENSIONS[d].name}
+            </button>
+          </li>
+        ))}
+      </ul>
+      <div className="mt-3 grid gap-x-8 gap-y-3 sm:grid-cols-[16rem_1fr]">
+        <div>
+          <label htmlFor={id} className="text-sm text-faint">
+            Figure, in any unit
+          </label>
+          <input
+            id={id}
+            value={text}
+            autoComplete="off"
+            onChange={(event) => setText(event.target.value)}
+            aria-invalid={problem !== undefined}
+            aria-describedby={`${id}-says`}
+            className={fieldLook}
+          />
+          <p id={`${id}-says`} role="status" className="mt-1 text-sm font-medium text-breaks">
+            {problem}
+          </p>
+        </div>
+        <dl
+          className="grid grid-cols-2 gap-x-6 self-start sm:grid-cols-3"
+          aria-label="The same in other units"
+        >
+          {units.map((unit) => (
+            <div
+              key={unit.symbol}
+              className="flex items-baseline justify-between border-b border-rule py-1.5"
+            >
+              <dt className="text-faint">{spokenUnit(unit.symbol)}</dt>
+              <dd className="text-[1.05rem] font-semibold" data-unit={unit.symbol}>
+                {read.ok ? shortFigure(read.si, unit.symbol) : '—'}
+              </dd>
+            </div>
+          ))}
+        </dl>
+      </div>
+      <p className="mt-2 text-[0.85rem] text-faint">
+        1 grain is 64.79891 mg exactly. X and gō are read from their standards’ formulas, quoted from memory.
+      </p>
+    </section>
+  )
+}
+
+/** Five figures are more than any scale or tape gives. */
+function shortFigure(si: number, symbol: string): string {
+  const [figure = ''] = printExact(si, symbol).split(' ')
+  return String(Number(Number(figure).toPrecision(5)))
+}

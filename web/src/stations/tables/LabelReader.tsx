@@ -1,0 +1,194 @@
+import {
+  HEAD_STYLES,
+  type Head,
+  type HeadStyle,
+  itemSchema,
+  itemsOf,
+  LINE_STANDARDS,
+  type LineStandard,
+  problemsOf,
+} from '@hoxen/core/gear'
+import { equalMassCarry, headFacts, readLabel, SINGLE_HAND_TABLE } from '@hoxen/core/line'
+import { KG_PER_GRAIN, M_PER_FOOT } from '@hoxen/core/quantity'
+import { sayChoice, sayProblem } from '@hoxen/core/words'
+import { useState } from 'react'
+import { useGear } from '../../store/index.ts'
+import { fieldLook, QuantityField, Tag, useUnits } from '../../ui/index.ts'
+
+const FIRST: Head = {
+  kind: 'head',
+  id: 'typed',
+  name: 'Typed',
+  style: 'scandi',
+  massKg: 375 * KG_PER_GRAIN,
+  lengthM: 30 * M_PER_FOOT,
+  labelNumber: 8,
+}
+/** Front taper of the double taper a carry is compared with [m]. [practice] */
+const CARRY_TAPER_M = 8 * M_PER_FOOT
+
+/** What a head really is in each standard, beside the number on its box. */
+export function LabelReader() {
+  const gear = useGear() ?? []
+  const heads = itemsOf({ items: gear }, 'head')
+  const [chosen, setChosen] = useState('')
+  const [typed, setTyped] = useState<Head>(FIRST)
+  const { system } = useUnits()
+  const head = heads.find((h) => h.id === chosen) ?? typed
+  const checked = itemSchema.safeParse(head)
+  return (
+    <section id="label" aria-labelledby="label-title" className="scroll-mt-40">
+      <h2 id="label-title" className="text-xl">
+        Label against grains
+      </h2>
+      <p className="mb-2 max-w-2xl text-[0.92rem] text-faint">
+        The same number means a far heavier line on a two-handed rod, and a shooting head is the mass of a
+        longer line squeezed into a short one. So read grains and length, and the label last.
+      </p>
+      <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[18rem_1fr]">
+        <div className="space-y-2">
+          <label className="block text-sm text-faint">
+            Head
+            <select value={chosen} onChange={(event) => setChosen(event.target.value)} className={fieldLook}>
+              <option value="">one I type here</option>
+              {heads.map((h) => (
+                <option key={h.id} value={h.id}>
+                  {h.name}
+                </option>
+              ))}
+            </select>
+          </label>
+          {head === typed && <TypedHead head={typed} onChange={setTyped} />}
+        </div>
+        {checked.success ? (
+          <Reading head={head} />
+        ) : (
+          <p role="alert" className="font-medium text-breaks">
+            {problemsOf(checked.error)
+              .map((p) => sayProblem(p, system, 'head'))
+              .join(' ')}
+          </p>
+        )}
+      </div>
+    </section>
+  )
+}
+
+function TypedHead({ head, onChange }: { readonly head: Head; readonly onChange: (head: Head) => void }) {
+  return (
+    <>
+      <label className="block text-sm text-faint">
+        Kind
+        <select
+          value={head.style}
+          onChange={(event) => onChange({ ...head, style: event.target.value as HeadStyle })}
+          className={fieldLook}
+        >
+          {HEAD_STYLES.map((style) => (
+            <option key={style} value={style}>
+              {sayChoice(style)}
+            </option>
+          ))}
+        </select>
+      </label>
+      <div className="grid grid-cols-2 gap-2">
+        <QuantityField
+          label="Mass"
+          measure="lineMass"
+          value={head.massKg}
+          onChange={(massKg) => onChange({ ...head, massKg })}
+        />
+        <QuantityField
+          label="Length"
+          measure="length"
+          value={head.lengthM}
+          onChange={(lengthM) => onChange({ ...head, lengthM })}
+        />
+        <label className="block text-sm text-faint">
+          Box says no.
+          <select
+            value={head.labelNumber ?? ''}
+            onChange={(event) =>
+              onChange({
+                ...head,
+                labelNumber: event.target.value === '' ? undefined : Number(event.target.value),
+              })
+            }
+            className={fieldLook}
+          >
+            <option value="">nothing</option>
+            {SINGLE_HAND_TABLE.rows.map(({ number }) => (
+              <option key={number} value={number}>
+                {number}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="block text-sm text-faint">
+          in standard
+          <select
+            value={head.labelStandard ?? 'single-hand'}
+            onChange={(event) => onChange({ ...head, labelStandard: event.target.value as LineStandard })}
+            className={fieldLook}
+          >
+            {LINE_STANDARDS.map((standard) => (
+              <option key={standard} value={standard}>
+                {standard === 'single-hand' ? 'single hand' : `two-hand ${standard}`}
+              </option>
+            ))}
+          </select>
+        </label>
+      </div>
+    </>
+  )
+}
+
+function Reading({ head }: { readonly head: Head }) {
+  const { show } = useUnits()
+  const facts = headFacts(head)
+  const { singleHand, twoHand, labelOff } = readLabel(facts)
+  const beyond = (reading: { readonly beyond?: 'below' | 'above' }): string =>
+    reading.beyond === undefined ? '' : reading.beyond === 'above' ? ' and beyond' : ' and below'
+  const carry =
+    head.labelNumber === undefined
+      ? undefined
+      : equalMassCarry(head.labelNumber, CARRY_TAPER_M, facts.massKg.value)
+  const one = (exact: number): string => exact.toFixed(1).replace(/\.0$/, '')
+  return (
+    <dl className="grid content-start gap-y-3 text-[1.02rem]">
+      <div>
+        <dt className="text-sm text-faint">Single-hand standard</dt>
+        <dd>
+          <b className="font-display text-2xl font-semibold">no. {one(singleHand.exact)}</b>
+          {beyond(singleHand)} <Tag tag="standard" />
+        </dd>
+      </div>
+      <div>
+        <dt className="text-sm text-faint">Two-hand standard, class {twoHand.of} (nearest in length)</dt>
+        <dd>
+          <b className="font-display text-2xl font-semibold">no. {one(twoHand.exact)}</b>
+          {beyond(twoHand)} <Tag tag="standard" />
+        </dd>
+      </div>
+      {labelOff !== undefined && (
+        <div>
+          <dt className="text-sm text-faint">The box says no. {head.labelNumber}</dt>
+          <dd>
+            {Math.abs(labelOff) < 0.5
+              ? 'and by its mass that is so.'
+              : `but by its mass it is ${one(Math.abs(labelOff))} ${labelOff < 0 ? 'heavier' : 'lighter'} in that standard.`}
+          </dd>
+        </div>
+      )}
+      {carry?.outcome === 'found' && (
+        <div>
+          <dt className="text-sm text-faint">Equal-mass carry on a no. {head.labelNumber} double taper</dt>
+          <dd>
+            Casts the mass of <b>{show(carry.carryM, 'length')}</b> of line in {show(facts.lengthM, 'length')}{' '}
+            <Tag tag="physics" />
+          </dd>
+        </div>
+      )}
+    </dl>
+  )
+}

@@ -1,0 +1,231 @@
+import { SINGLE_HAND_TABLE, TWO_HAND_CLASSES, TWO_HAND_TABLE } from '@hoxen/core/line'
+import { EVIDENCE_TAGS, KG_PER_GRAIN, M_PER_FOOT, type Measure } from '@hoxen/core/quantity'
+import { PLAIN_WORDS, type PlainQuestion, TAG_MEANINGS } from '@hoxen/core/words'
+import type { ReactNode } from 'react'
+import { Tag, useUnits } from '../../ui/index.ts'
+import { Converter } from './Converter.tsx'
+import { LabelReader } from './LabelReader.tsx'
+import { RULES } from './rules.ts'
+
+const SECTIONS = [
+  ['convert', 'Convert'],
+  ['label', 'Label against grains'],
+  ['single-hand', 'Single-hand numbers'],
+  ['two-hand', 'Two-hand numbers'],
+  ['rules', 'Rules of thumb'],
+  ['words', 'Plain words'],
+  ['tags', 'What the tags mean'],
+] as const
+
+/** Standards, rules and words, each with what it rests on. */
+export function TablesStation() {
+  return (
+    <div className="grid gap-8 lg:grid-cols-[13rem_1fr]">
+      <nav aria-label="Tables" className="lg:sticky lg:top-[9.5rem] lg:self-start">
+        <h1 className="mb-2 text-2xl">Tables</h1>
+        <ul className="flex flex-wrap gap-x-4 lg:block">
+          {SECTIONS.map(([id, name]) => (
+            <li key={id}>
+              <a
+                href={`#${id}`}
+                className="flex min-h-11 items-center underline decoration-rule underline-offset-4 hover:decoration-ink"
+              >
+                {name}
+              </a>
+            </li>
+          ))}
+        </ul>
+      </nav>
+      <div className="min-w-0 space-y-10">
+        <Converter />
+        <LabelReader />
+        <SingleHand />
+        <TwoHand />
+        <Rules />
+        <Words />
+        <Tags />
+      </div>
+    </div>
+  )
+}
+
+interface PartProps {
+  readonly id: string
+  readonly title: string
+  readonly note?: ReactNode
+  readonly children: ReactNode
+}
+
+function Part({ id, title, note, children }: PartProps) {
+  return (
+    <section id={id} aria-labelledby={`${id}-title`} className="scroll-mt-40">
+      <h2 id={`${id}-title`} className="text-xl">
+        {title}
+      </h2>
+      {note !== undefined && <p className="mb-2 max-w-2xl text-[0.92rem] text-faint">{note}</p>}
+      <div className="overflow-x-auto">{children}</div>
+    </section>
+  )
+}
+
+const cell = 'border-b border-rule px-3 py-1.5 text-right'
+
+function SingleHand() {
+  const { show } = useUnits()
+  return (
+    <Part
+      id="single-hand"
+      title="Single-hand numbers"
+      note={
+        <>
+          Mass of the first {show(30 * M_PER_FOOT, 'length')}, level tip excluded. {SINGLE_HAND_TABLE.source}.{' '}
+          <Tag tag="standard" />
+        </>
+      }
+    >
+      <table>
+        <thead>
+          <tr className="text-sm text-faint">
+            <th scope="col" className={cell}>
+              no.
+            </th>
+            <th scope="col" className={cell}>
+              mass
+            </th>
+            <th scope="col" className={cell}>
+              tolerance
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {SINGLE_HAND_TABLE.rows.map((row) => (
+            <tr key={row.number}>
+              <th scope="row" className={cell}>
+                {row.number}
+              </th>
+              <td className={cell}>{show(row.grains * KG_PER_GRAIN, 'lineMass')}</td>
+              <td className={cell}>± {show(row.tolerance * KG_PER_GRAIN, 'lineMass')}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Part>
+  )
+}
+
+function TwoHand() {
+  const { show } = useUnits()
+  return (
+    <Part
+      id="two-hand"
+      title="Two-hand numbers"
+      note={
+        <>
+          Mass over the class’s own length. {TWO_HAND_TABLE.source}. <Tag tag="standard" />
+        </>
+      }
+    >
+      <table>
+        <thead>
+          <tr className="text-sm text-faint">
+            <th scope="col" className={cell}>
+              no.
+            </th>
+            {TWO_HAND_CLASSES.map((of) => (
+              <th key={of} scope="col" className={cell}>
+                {of}, {show(TWO_HAND_TABLE.classes[of] * M_PER_FOOT, 'length')}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {TWO_HAND_TABLE.rows.map((row) => (
+            <tr key={row.number}>
+              <th scope="row" className={cell}>
+                {row.number}
+              </th>
+              {TWO_HAND_CLASSES.map((of) => (
+                <td key={of} className={cell}>
+                  {show(row[of] * KG_PER_GRAIN, 'lineMass')}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Part>
+  )
+}
+
+function Rules() {
+  const units = useUnits()
+  return (
+    <Part id="rules" title="Rules of thumb">
+      <ul className="max-w-3xl divide-y divide-rule">
+        {RULES.map((rule) => (
+          <li key={rule.title} className="grid gap-x-4 py-2 sm:grid-cols-[14rem_1fr_auto]">
+            <h3 className="font-text font-semibold tracking-normal">{rule.title}</h3>
+            <p>{rule.say(units)}</p>
+            <Tag tag={rule.tag} />
+          </li>
+        ))}
+      </ul>
+    </Part>
+  )
+}
+
+const QUESTIONS: readonly (readonly [PlainQuestion, string, Measure])[] = [
+  ['fishKg', 'Fish', 'fishMass'],
+  ['castM', 'Cast', 'length'],
+  ['waterDepthM', 'Depth', 'length'],
+  ['currentMps', 'Current', 'current'],
+  ['roomBehindM', 'Room behind', 'length'],
+]
+
+function Words() {
+  const { show } = useUnits()
+  return (
+    <Part
+      id="words"
+      title="Plain words"
+      note={
+        <>
+          The figures the words of the job stand for. <Tag tag="practice" />
+        </>
+      }
+    >
+      <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2 xl:grid-cols-3">
+        {QUESTIONS.map(([question, title, measure]) => (
+          <div key={question}>
+            <h3 className="font-text font-semibold tracking-normal">{title}</h3>
+            <dl>
+              {PLAIN_WORDS[question].map(({ word, si }) => (
+                <div key={word} className="flex justify-between gap-4 border-b border-rule py-1">
+                  <dt>{word}</dt>
+                  <dd>{show(si, measure)}</dd>
+                </div>
+              ))}
+            </dl>
+          </div>
+        ))}
+      </div>
+    </Part>
+  )
+}
+
+function Tags() {
+  return (
+    <Part id="tags" title="What the tags mean">
+      <dl className="grid max-w-2xl grid-cols-[auto_1fr] gap-x-5 gap-y-2">
+        {EVIDENCE_TAGS.map((tag) => (
+          <div key={tag} className="contents">
+            <dt>
+              <Tag tag={tag} />
+            </dt>
+            <dd>{TAG_MEANINGS[tag]}.</dd>
+          </div>
+        ))}
+      </dl>
+    </Part>
+  )
+}

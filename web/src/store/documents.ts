@@ -1,0 +1,43 @@
+import { DEFAULT_SETTINGS, FIRST_JOB, type Job, type RigChoice, type Settings } from '@hoxen/core/gear'
+import { useLiveQuery } from 'dexie-react-hooks'
+import { commit, type Write } from './commit.ts'
+import { type DocumentKey, type Documents, db } from './database.ts'
+
+export function documentWrite<K extends DocumentKey>(key: K, value: Documents[K] | undefined): Write {
+  return { table: 'documents', key, row: value === undefined ? undefined : { key, value } }
+}
+
+export async function readDocumentOf<K extends DocumentKey>(key: K): Promise<Documents[K] | undefined> {
+  return (await db.documents.get(key))?.value as Documents[K] | undefined
+}
+
+/** Null when there is none; undefined while it loads. */
+function useDocument<K extends DocumentKey>(key: K): Documents[K] | null | undefined {
+  return useLiveQuery(async () => (await readDocumentOf(key)) ?? null, [key])
+}
+
+export function useJob(): Job | undefined {
+  const job = useDocument('job')
+  return job === null ? FIRST_JOB : job
+}
+export const useMyRig = (): RigChoice | null | undefined => useDocument('rig')
+export const usePinned = (): RigChoice | null | undefined => useDocument('pinned')
+
+export function useSettings(): Settings {
+  return useDocument('settings') ?? DEFAULT_SETTINGS
+}
+
+export function saveDocument<K extends DocumentKey>(
+  label: string,
+  key: K,
+  value: Documents[K] | undefined,
+): Promise<boolean> {
+  return commit(label, [documentWrite(key, value)])
+}
+
+export async function changeSettings(
+  label: string,
+  change: (settings: Settings) => Settings,
+): Promise<boolean> {
+  return saveDocument(label, 'settings', change((await readDocumentOf('settings')) ?? DEFAULT_SETTINGS))
+}

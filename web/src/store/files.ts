@@ -1,0 +1,1 @@
+export { readDocument, writeDocument } from '@hoxen/core/gear'

@@ -1,0 +1,13 @@
+export { redo, undo } from './commit.ts'
+export {
+  changeSettings,
+  saveDocument,
+  useJob,
+  useMyRig,
+  usePinned,
+  useSettings,
+} from './documents.ts'
+export { applyImport, exportEverything, hasGear, openDemo, wipeGear } from './everything.ts'
+export { newId, removeItems, saveItems, useGear } from './gear.ts'
+export { useHistory } from './history.ts'
+export { noticeDone, noticeFailed } from './notice.ts'

@@ -1,0 +1,15 @@
+import type { EvidenceTag } from '@hoxen/core/quantity'
+import { TAG_MEANINGS } from '@hoxen/core/words'
+
+/** What a figure rests on, standing beside it. */
+export function Tag({ tag }: { readonly tag: EvidenceTag }) {
+  const solid = tag === 'standard' || tag === 'physics' || tag === 'log' || tag === 'printed'
+  return (
+    <span
+      title={TAG_MEANINGS[tag]}
+      className={`inline-block self-start whitespace-nowrap rounded-sm border px-1.5 py-px text-[0.75rem] text-faint ${solid ? 'border-faint' : 'border-dashed border-faint'}`}
+    >
+      {tag}
+    </span>
+  )
+}

@@ -1,0 +1,7 @@
+export { Button, buttonLook } from './Button.tsx'
+export { saveFile, today } from './file.ts'
+export { fieldLook, QuantityField } from './QuantityField.tsx'
+export { Sheet } from './Sheet.tsx'
+export { StateMark } from './StateMark.tsx'
+export { Tag } from './Tag.tsx'
+export { type Units, UnitsContext, useUnits } from './units.ts'

@@ -1,0 +1,23 @@
+import { type Measure, printMeasure, printRange, type UnitSystem } from '@hoxen/core/quantity'
+import { createContext, useContext, useMemo } from 'react'
+
+/** The face every figure is shown in; switched once, for all. */
+export const UnitsContext = createContext<UnitSystem>('trade')
+
+export interface Units {
+  readonly system: UnitSystem
+  readonly show: (si: number, measure: Measure) => string
+  readonly range: (range: { low?: number; high?: number }, measure: Measure) => string
+}
+
+export function useUnits(): Units {
+  const system = useContext(UnitsContext)
+  return useMemo(
+    () => ({
+      system,
+      show: (si, measure) => printMeasure(si, measure, system),
+      range: (range, measure) => printRange(range, measure, system),
+    }),
+    [system],
+  )
+}

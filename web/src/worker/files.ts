@@ -1,0 +1,1 @@
+export { readCsv, readDocument } from '@hoxen/core/gear'
