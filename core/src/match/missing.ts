@@ -1,9 +1,9 @@
 import { type Gear, type Head, type Item, itemsOf, type Rod } from '../gear/index.ts'
 import { leaderRule } from '../leader/index.ts'
-import { KG_PER_M_PER_GRAIN_PER_FOOT, M_PER_FOOT, M_PER_INCH } from '../quantity/index.ts'
+import { KG_PER_M_PER_GRAIN_PER_FOOT, KG_PER_POUND, M_PER_FOOT, M_PER_INCH } from '../quantity/index.ts'
 import { reelNumbersFor } from '../reel/index.ts'
 import { type Context, depthWanted, materialForHead } from '../rig/index.ts'
-import { windowFor } from '../rod/index.ts'
+import { rodLengthForCast, windowFor } from '../rod/index.ts'
 import { criticalAngle, levelSinkRateMps } from '../sink/index.ts'
 import { MATCH_LIMIT, searchGear } from './match.ts'
 import { BREAK_COST } from './score.ts'
@@ -73,6 +73,14 @@ function tipsFor(headKg: number, context: Context): Item[] {
   ]
 }
 
+/** A two-hander strong enough for the fish and long enough for the cast. */
+function rodFor({ job }: Context): Rod {
+  const number = Math.min(12, Math.max(3, Math.ceil(job.fishKg / KG_PER_POUND / 3)))
+  const span = rodLengthForCast(job.castM)
+  const hands = number <= 5 ? 'trout-two-hander' : 'two-hander'
+  return { kind: 'rod', id: 'missing-rod', name: 'rod', lineNumber: number, lengthM: span.low, hands }
+}
+
 function suggestions(gear: Gear, context: Context): readonly Item[] {
   const rods = itemsOf(gear, 'rod').filter(
     (r) => context.job.rodId === undefined || r.id === context.job.rodId,
@@ -100,6 +108,7 @@ function suggestions(gear: Gear, context: Context): readonly Item[] {
       cage: 'full',
     })
   }
+  if (context.job.rodId === undefined) out.push(rodFor(context))
   out.push({
     kind: 'running-line',
     id: 'missing-running-line',

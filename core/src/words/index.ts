@@ -8,6 +8,7 @@ export {
   sayChoice,
   summarize,
   TAG_MEANINGS,
+  WINDOW_NAMES,
 } from './names.ts'
 export { nearestWord, PLAIN_WORDS, type PlainQuestion, type PlainWord } from './plain.ts'
 export { fieldLabel, sayProblem } from './problem.ts'

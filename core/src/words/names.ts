@@ -1,4 +1,4 @@
-import type { Item, Kind, RigSlot, SchoolQuestion } from '../gear/index.ts'
+import type { Item, Kind, RigSlot, SchoolQuestion, WindowStyle } from '../gear/index.ts'
 import { type EvidenceTag, printMeasure, type UnitSystem } from '../quantity/index.ts'
 import type { CheckState } from '../rig/index.ts'
 import { nameMaterial } from '../sink/index.ts'
@@ -24,6 +24,13 @@ export const SLOT_NAMES: Readonly<Record<RigSlot, string>> = Object.freeze({
   headId: 'Head',
   tipId: 'Tip',
   leaderId: 'Leader',
+})
+
+export const WINDOW_NAMES: Readonly<Record<WindowStyle, string>> = Object.freeze({
+  skagit: 'Skagit',
+  scandi: 'Scandi',
+  overhead: 'Overhead',
+  'trout-line': 'Trout line',
 })
 
 export const STATE_NAMES: Readonly<Record<CheckState, string>> = Object.freeze({

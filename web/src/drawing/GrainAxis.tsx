@@ -30,8 +30,14 @@ const STEPS: Readonly<Record<UnitSystem, readonly number[]>> = {
   metric: [1, 2, 5].map((g) => g * 1e-3),
 }
 
+/** Where a band's drawing begins and ends: an estimated window fades over its own half-width. */
+function drawnEnds({ lowKg, highKg, tag }: GrainWindow): readonly [number, number] {
+  const fade = tag === 'printed' ? 0 : (highKg - lowKg) / 2
+  return [lowKg - fade, highKg + fade]
+}
+
 function domainOf(bands: readonly AxisBand[], marks: readonly AxisMark[]): readonly [number, number] {
-  const all = [...bands.flatMap((b) => [b.window.lowKg, b.window.highKg]), ...marks.map((m) => m.massKg)]
+  const all = [...bands.flatMap(({ window }) => drawnEnds(window)), ...marks.map((m) => m.massKg)]
   const low = Math.min(...all)
   const high = Math.max(...all)
   const pad = Math.max((high - low) * 0.08, high * 0.04)
@@ -123,10 +129,9 @@ interface BandProps {
 
 /** A printed window has hard ends; an estimated one fades over its own half-width. */
 function Band({ id, band: { label, window }, x, y, height, labelled }: BandProps) {
-  const half = (window.highKg - window.lowKg) / 2
   const hard = window.tag === 'printed'
-  const from = x(hard ? window.lowKg : window.lowKg - half)
-  const to = x(hard ? window.highKg : window.highKg + half)
+  const [low, high] = drawnEnds(window)
+  const [from, to] = [x(low), x(high)]
   return (
     <g>
       <linearGradient id={id}>

@@ -2,7 +2,7 @@ import type { Item, Rod } from '@hoxen/core/gear'
 import { headFacts, readLabel } from '@hoxen/core/line'
 import { castSpanM, fishSpanKg, singleHandEquivalent, windowFor } from '@hoxen/core/rod'
 import { nameMaterial, type TipItem, tipFacts } from '@hoxen/core/sink'
-import { sayChoice, summarize } from '@hoxen/core/words'
+import { summarize, WINDOW_NAMES } from '@hoxen/core/words'
 import type { ReactNode } from 'react'
 import { type AxisBand, GrainAxis, ItemDrawing } from '../../drawing/index.ts'
 import { useSettings } from '../../store/index.ts'
@@ -60,7 +60,7 @@ function RodDerived({ rod }: { readonly rod: Rod }) {
   const { show, range } = useUnits()
   const bands = (['skagit', 'scandi', 'overhead'] as const).flatMap((style): AxisBand[] => {
     const result = windowFor(rod, style, { schools })
-    return result.outcome === 'window' ? [{ label: sayChoice(style), window: result.window }] : []
+    return result.outcome === 'window' ? [{ label: WINDOW_NAMES[style], window: result.window }] : []
   })
   const fish = fishSpanKg(rod)
   const cast = castSpanM(rod)

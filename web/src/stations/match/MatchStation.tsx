@@ -2,7 +2,7 @@ import { itemsOf, type Job, type RigChoice, rigKey } from '@hoxen/core/gear'
 import { headFacts } from '@hoxen/core/line'
 import type { MissingItem } from '@hoxen/core/match'
 import { windowOf } from '@hoxen/core/rig'
-import { KIND_NAMES, sayChoice, summarize } from '@hoxen/core/words'
+import { KIND_NAMES, summarize, WINDOW_NAMES } from '@hoxen/core/words'
 import { useMemo, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
@@ -146,7 +146,7 @@ function RodAxis({
   const bands = styles.flatMap((style): AxisBand[] => {
     const head = heads.find((h) => h.head.style === style)
     const window = head && windowOf({ rod: parts.rod, head }, question)
-    return window === undefined ? [] : [{ label: sayChoice(style), window }]
+    return window === undefined ? [] : [{ label: WINDOW_NAMES[style], window }]
   })
   const chosen = parts.head.head.id
   const marks = heads

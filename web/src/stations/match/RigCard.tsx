@@ -2,7 +2,7 @@ import type { Item } from '@hoxen/core/gear'
 import { rigKey } from '@hoxen/core/gear'
 import type { Mend, RankedRig } from '@hoxen/core/match'
 import { piecesOf, statesBySlot, windowStyleOf, worstFirst } from '@hoxen/core/rig'
-import { CHECK_TITLES, sayCheck, sayChoice } from '@hoxen/core/words'
+import { CHECK_TITLES, sayCheck, WINDOW_NAMES } from '@hoxen/core/words'
 import { Link } from 'react-router'
 import { GrainAxis, RigDrawing, stripScale, useWidth } from '../../drawing/index.ts'
 import { Button, buttonLook, StateMark, Tag, useUnits } from '../../ui/index.ts'
@@ -58,7 +58,7 @@ export function RigCard({ rig, place, mend, items, mine, pinned, onMine, onPin }
             <>
               <GrainAxis
                 compact
-                bands={[{ label: sayChoice(style), window: rig.window }]}
+                bands={[{ label: WINDOW_NAMES[style], window: rig.window }]}
                 marks={[{ id: 'it', label: parts.head.head.name, massKg: rig.massKg, chosen: true }]}
               />
               <p className="-mt-1 flex items-center justify-between text-[0.82rem] text-faint">

@@ -1,7 +1,7 @@
 import { type Item, RIG_SLOTS, type RigChoice, type RigSlot, rigFromKey, rigKey } from '@hoxen/core/gear'
 import { type Mend, type RankedRig, swapPart } from '@hoxen/core/match'
 import { statesBySlot, windowStyleOf } from '@hoxen/core/rig'
-import { SLOT_NAMES, sayChoice } from '@hoxen/core/words'
+import { SLOT_NAMES, WINDOW_NAMES } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
 import { GrainAxis, RigStrip } from '../../drawing/index.ts'
@@ -136,7 +136,7 @@ function RigLedger({
           <figure>
             <figcaption className="mb-2 text-[0.9rem] text-faint">Where it lies on the rod</figcaption>
             <GrainAxis
-              bands={[{ label: sayChoice(windowStyleOf(parts.head.head.style)), window }]}
+              bands={[{ label: WINDOW_NAMES[windowStyleOf(parts.head.head.style)], window }]}
               marks={[{ id: 'it', label: parts.head.head.name, massKg: rig.massKg, chosen: true }]}
             />
             <p className="mt-1 text-[0.9rem]">
