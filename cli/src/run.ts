@@ -1,10 +1,12 @@
 import { problemsOf } from '@hoxen/core/gear'
 import { sayProblem } from '@hoxen/core/words'
 import { type Command, InputError } from './command.ts'
+import { shootCommand, turnoverCommand } from './commands/cast.ts'
 import { checkCommand } from './commands/check.ts'
 import { convertCommand } from './commands/convert.ts'
 import { carryCommand, lineCommand } from './commands/line.ts'
 import { matchCommand } from './commands/match.ts'
+import { balanceCommand, fillCommand } from './commands/reel.ts'
 import { tipCommand } from './commands/tip.ts'
 import { windowCommand } from './commands/window.ts'
 
@@ -15,6 +17,10 @@ export const COMMANDS: readonly Command[] = [
   tipCommand,
   windowCommand,
   matchCommand,
+  fillCommand,
+  balanceCommand,
+  turnoverCommand,
+  shootCommand,
   checkCommand,
 ]
 

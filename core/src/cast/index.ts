@@ -1,1 +1,11 @@
 export { type DLoopResult, dLoopDepth } from './dLoop.ts'
+export { shootLengthM, USUAL_LAUNCH_M } from './shoot.ts'
+export {
+  type AirPart,
+  type FlyInAir,
+  TURNOVER_MODEL,
+  type TurnoverModel,
+  type TurnoverResult,
+  type TurnoverSample,
+  turnover,
+} from './turnover.ts'

@@ -1,1 +1,11 @@
+export {
+  type BuildResult,
+  buildLeader,
+  type IndicatorRig,
+  indicatorRig,
+  type LeaderRecipe,
+  type LeaderStep,
+  type LeaderWarning,
+  neededStrengthN,
+} from './build.ts'
 export { type LeaderRule, leaderRule } from './length.ts'

@@ -7,6 +7,7 @@ export {
 } from './doubleTaper.ts'
 export { type HeadFacts, headFacts } from './head.ts'
 export { type LabelReading, readLabel } from './label.ts'
+export { MATERIAL_KG_PER_M3, strandKgPerM } from './material.ts'
 export {
   centreOfMassM,
   kgPerMAt,

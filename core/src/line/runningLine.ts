@@ -1,5 +1,6 @@
 import type { RunningLine } from '../gear/index.ts'
 import { estimated, type Figure, given, KG_PER_POUND, STANDARD_GRAVITY_MPS2 } from '../quantity/index.ts'
+import { strandKgPerM } from './material.ts'
 
 /** A running line with what its owner did not say. */
 export interface RunningLineFacts {
@@ -10,8 +11,6 @@ export interface RunningLineFacts {
 
 /** Usual coated running line: 1.3 g/m (the figure C28 uses), about 1 mm thick. [practice] */
 const COATED = { kgPerM: 1.3e-3, diameterM: 1e-3 } as const
-/** Nylon [kg/m³]. [physics, from memory] */
-const NYLON_KG_PER_M3 = 1140
 /** Mono of 30 to 50 lb is 0.40 to 0.70 mm thick. [practice] */
 const MONO = { lowPounds: 30, highPounds: 50, lowM: 0.4e-3, highM: 0.7e-3, usualM: 0.45e-3 } as const
 
@@ -26,6 +25,6 @@ export function runningLineFacts(item: RunningLine): RunningLineFacts {
   const coated = item.build === 'coated'
   const usualM = coated ? COATED.diameterM : monoDiameterM(item.breakingN)
   const diameterM = item.diameterM === undefined ? estimated(usualM) : given(item.diameterM)
-  const usualKgPerM = coated ? COATED.kgPerM : (NYLON_KG_PER_M3 * Math.PI * diameterM.value ** 2) / 4
+  const usualKgPerM = coated ? COATED.kgPerM : strandKgPerM(diameterM.value, 'nylon')
   return { item, diameterM, kgPerM: item.kgPerM === undefined ? estimated(usualKgPerM) : given(item.kgPerM) }
 }

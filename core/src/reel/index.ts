@@ -1,2 +1,35 @@
+export {
+  type BalancedRod,
+  type BalanceResult,
+  balancePointM,
+  type Hung,
+  reelForBalance,
+  tipMoment,
+  USUAL_HANDLE,
+} from './balance.ts'
+export {
+  afterRun,
+  arborFromBox,
+  type Calibration,
+  calibratePacking,
+  type Fill,
+  fillBand,
+  fillSpool,
+  numberByVolume,
+  type RunState,
+  troutLineVolumeM3,
+  type Verdict,
+  type WoundLine,
+} from './fill.ts'
 export { type ReelNumbers, reelNumbersFor } from './number.ts'
-export { spoolVolumeM3, USUAL_PACKING, woundVolumeM3 } from './spool.ts'
+export {
+  diameterAtM,
+  fillDiameterM,
+  HEXAGONAL_PACKING,
+  PACKING,
+  retrievePerTurnM,
+  SQUARE_PACKING,
+  spoolVolumeM3,
+  USUAL_CLEARANCE_M,
+  woundVolumeM3,
+} from './spool.ts'

@@ -1,3 +1,4 @@
+export { airParts, LAUNCH_MPS, rigTurnover } from './air.ts'
 export {
   CHECK_CODES,
   type Check,

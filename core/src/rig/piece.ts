@@ -2,7 +2,8 @@ import { cylinderDiameterM, type Item, type RigSlot } from '../gear/index.ts'
 import { headFacts, type LineProfile } from '../line/index.ts'
 import { tipFacts } from '../sink/index.ts'
 import { type Check, type CheckCode, type CheckState, stateRank } from './check.ts'
-import { leaderButtKgPerM } from './checks/tip.ts'
+import { leaderButtDiameterM } from './checks/tip.ts'
+import { FLOATING_KG_PER_M3, SLOW_TIP_KG_PER_M3, TIP_KG_PER_M3 } from './density.ts'
 import type { RigParts } from './parts.ts'
 
 /** One part of the rig as it lies along the line, reel side first; drawn to scale from its real profile. */
@@ -17,8 +18,6 @@ export interface Piece {
   readonly sinkRateMps: number
 }
 
-/** Densities the drawing takes for thickness [kg/m³]. [estimate] */
-const DENSITY = { floating: 880, tip: 3700, slowTip: 1300, leader: 1140 } as const
 /** Running line drawn outside the rod [m]: what a caster holds, more lies on the reel. [practice] */
 const RUNNING_SHOWN_M = 9
 
@@ -39,7 +38,7 @@ const straight = (lengthM: number, rearM: number, frontM: number): Piece['outlin
 ]
 
 function tipPiece(tip: NonNullable<RigParts['tip']>): Piece {
-  const density = tip.level ? DENSITY.tip : tip.sinkingLengthM > 0 ? DENSITY.slowTip : DENSITY.floating
+  const density = tip.level ? TIP_KG_PER_M3 : tip.sinkingLengthM > 0 ? SLOW_TIP_KG_PER_M3 : FLOATING_KG_PER_M3
   return {
     slot: 'tipId',
     name: tip.item.name,
@@ -60,7 +59,7 @@ const headPiece = (head: RigParts['head']): Piece => ({
   slot: 'headId',
   name: head.head.name,
   lengthM: head.lengthM,
-  outline: profileOutline(head.line, DENSITY.floating),
+  outline: profileOutline(head.line, FLOATING_KG_PER_M3),
   ...FLOATING,
 })
 
@@ -70,7 +69,7 @@ function runningPiece({ item, diameterM }: NonNullable<RigParts['runningLine']>)
 }
 
 function leaderPiece(leader: NonNullable<RigParts['leader']>): Piece {
-  const butt = cylinderDiameterM(leaderButtKgPerM(leader), DENSITY.leader)
+  const butt = leaderButtDiameterM(leader)
   const point = leader.pointDiameterM ?? (leader.form === 'level' ? butt : butt / 2)
   const outline = straight(leader.lengthM, butt, point)
   return { slot: 'leaderId', name: leader.name, lengthM: leader.lengthM, outline, ...FLOATING }

@@ -1,4 +1,5 @@
 import { type FlyShape, WATER_KG_PER_M3 } from '../gear/index.ts'
+import { MATERIAL_KG_PER_M3 } from '../line/index.ts'
 import { criticalAngle } from './critical.ts'
 import { WATER_MODEL, type WaterModel } from './cylinder.ts'
 import type { TipFacts } from './tip.ts'
@@ -19,14 +20,15 @@ const FLY_MASS_KG = {
 } as const
 /** Share of a fly's weight that water does not carry. [estimate] */
 const SUBMERGED_SHARE = { unweighted: 0.15, light: 0.5, heavy: 0.75 } as const
-/** Density of leader material [kg/m³]: nylon 1140, fluorocarbon 1780. [physics, from memory] */
-const LEADER_KG_PER_M3 = { nylon: 1140, fluorocarbon: 1780 } as const
 /** Leader diameter where none is given [m]. [practice] */
 const USUAL_LEADER_M = 0.0003
 
 export function flyMassKg(fly: FlyShape): number {
   return fly.massKg ?? FLY_MASS_KG[fly.dress][fly.weighting]
 }
+
+/** Frontal area × drag coefficient of a fly [m²]. */
+export const flyDragM2 = (fly: FlyShape): number => FLY_DRAG_M2[fly.dress]
 
 export interface LeaderInWater {
   readonly lengthM: number
@@ -40,7 +42,7 @@ function leaderAngle(
   currentMps: number,
   model: WaterModel,
 ): number {
-  const relative = LEADER_KG_PER_M3[material] / WATER_KG_PER_M3 - 1
+  const relative = MATERIAL_KG_PER_M3[material] / WATER_KG_PER_M3 - 1
   const rate = Math.sqrt((relative * Math.PI * model.gravityMps2 * USUAL_LEADER_M) / (2 * model.normalDrag))
   const own = criticalAngle(rate, currentMps)
   const weight = flyMassKg(fly) * SUBMERGED_SHARE[fly.weighting] * model.gravityMps2

@@ -2,6 +2,7 @@ export { criticalAngle } from './critical.ts'
 export { densityKgPerM3, diameterForSinkRate, sinkRateMps, WATER_MODEL, type WaterModel } from './cylinder.ts'
 export {
   DEPTH_BAND,
+  flyDragM2,
   flyMassKg,
   HOLDING_BAND_M,
   type LeaderInWater,

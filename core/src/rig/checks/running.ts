@@ -1,9 +1,10 @@
 import type { Job, Reel, Rod } from '../../gear/index.ts'
 import type { HeadFacts, RunningLineFacts } from '../../line/index.ts'
 import { KG_PER_GRAIN, KG_PER_POUND, STANDARD_GRAVITY_MPS2, unitOf } from '../../quantity/index.ts'
-import { reelNumbersFor, spoolVolumeM3, woundVolumeM3 } from '../../reel/index.ts'
+import { PACKING, reelNumbersFor, spoolVolumeM3, woundVolumeM3 } from '../../reel/index.ts'
 import { ratedNumber } from '../../rod/index.ts'
 import { type Check, type CheckState, check } from '../check.ts'
+import { FLOATING_KG_PER_M3 } from '../density.ts'
 
 /** A head up to this mass takes 6–7 gō mono, a heavier one 8 gō and up [kg]. [practice] */
 const LIGHT_HEAD_KG = 350 * KG_PER_GRAIN
@@ -82,8 +83,6 @@ const BACKING = { shortM: 60, longM: 90, diameterM: 0.55e-3 } as const
 /** Below this share a spool is far too big for its rod, and numbers beyond the rule by more than this likewise. [practice] */
 const HALF_EMPTY = 0.45
 const NUMBER_GRACE = 1
-/** Mean density of a floating line [kg/m³]. [estimate] */
-const LINE_KG_PER_M3 = 880
 
 function woundShare(
   rod: Rod,
@@ -94,7 +93,7 @@ function woundShare(
   if (reel.spool === undefined) return undefined
   const small = rod.hands === 'single' || ratedNumber(rod) <= 5
   const lineDiameterM = line?.diameterM.value ?? 1e-3
-  const headM3 = head.massKg.value / LINE_KG_PER_M3 / 0.75
+  const headM3 = head.massKg.value / FLOATING_KG_PER_M3 / PACKING.usual
   const needM3 =
     headM3 +
     woundVolumeM3(RUNNING_M, lineDiameterM) +

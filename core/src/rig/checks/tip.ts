@@ -1,5 +1,5 @@
 import type { FlyShape, Leader, Schools } from '../../gear/index.ts'
-import type { HeadFacts } from '../../line/index.ts'
+import { type HeadFacts, strandKgPerM } from '../../line/index.ts'
 import { KG_PER_GRAIN, KG_PER_M_PER_GRAIN_PER_FOOT } from '../../quantity/index.ts'
 import type { TipFacts } from '../../sink/index.ts'
 import { type Check, type CheckState, check } from '../check.ts'
@@ -22,12 +22,13 @@ export function skagitTip(head: HeadFacts, tip: TipFacts | null): Check | null {
 
 /** Mass per length may rise this much at a joint before it is a warning, and before it breaks. */
 const JOINT_SLACK = { printed: { holds: 1.05, watch: 1.2 }, estimate: { holds: 1.2, watch: 1.35 } } as const
-const NYLON_KG_PER_M3 = 1140
 const USUAL_BUTT_M = 0.0005
+
+export const leaderButtDiameterM = (leader: Leader): number => leader.buttDiameterM ?? USUAL_BUTT_M
 
 /** Mass per length of a leader's butt [kg/m]. */
 export function leaderButtKgPerM(leader: Leader): number {
-  return (NYLON_KG_PER_M3 * Math.PI * (leader.buttDiameterM ?? USUAL_BUTT_M) ** 2) / 4
+  return strandKgPerM(leaderButtDiameterM(leader), leader.material ?? 'nylon')
 }
 
 type JointCode = 'joint-step' | 'leader-joint'

@@ -1,0 +1,77 @@
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { M_PER_FOOT } from '../quantity/index.ts'
+import { shootLengthM, TURNOVER_MODEL, type TurnoverResult, turnover, USUAL_LAUNCH_M } from './index.ts'
+
+const VACUUM = { ...TURNOVER_MODEL, airKgPerM3: 0 }
+const LEVEL = [{ lengthM: 12, kgPerM: 0.003, diameterM: 0.002 }]
+const speed = (result: TurnoverResult): number =>
+  result.outcome === 'turned-over' ? result.speedAtFlyMps : Number.NaN
+const seeded = { seed: 20261125, numRuns: 100 }
+
+describe('shoot', () => {
+  test.each([
+    ['coated', 0.0013, 50, 51],
+    ['0.50 mm mono', 0.00022, 61, 62],
+  ])('C28 [practice]: 34 g with %s shoots %# ft', (_name, kgPerM, low, high) => {
+    const feet = shootLengthM(0.034, kgPerM, USUAL_LAUNCH_M) / M_PER_FOOT
+    expect(feet).toBeGreaterThanOrEqual(low)
+    expect(feet).toBeLessThanOrEqual(high)
+  })
+  test('without running line it flies v0·τ, and it solves x + μx²/2M = v0·τ [physics]', () => {
+    expect(shootLengthM(0.03, 0, 20)).toBe(20)
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.005, max: 0.06, noNaN: true }),
+        fc.double({ min: 0, max: 0.003, noNaN: true }),
+        (headKg, mu) => {
+          const x = shootLengthM(headKg, mu, 20)
+          expect(x + (mu * x * x) / (2 * headKg)).toBeCloseTo(20, 9)
+        },
+      ),
+      seeded,
+    )
+  })
+})
+
+describe('turnover', () => {
+  test('no drag, level line, no fly: v = v0 √(L/ℓ) [physics]', () => {
+    const { samples } = turnover(15, LEVEL, { massKg: 0, dragAreaM2: 0 }, VACUUM)
+    for (const at of samples.filter((_, i) => i % 250 === 0))
+      expect(at.speedMps).toBeCloseTo(15 * Math.sqrt(12 / at.legM), 9)
+  })
+  test('no drag keeps ½Mv², whatever the line and fly [physics]', () => {
+    const parts = [
+      { lengthM: 7, kgPerM: 0.0047, diameterM: 0.0026 },
+      { lengthM: 3, kgPerM: 0.0023, diameterM: 0.0009 },
+    ]
+    const result = turnover(15, parts, { massKg: 0.002, dragAreaM2: 0.0004 }, VACUUM)
+    const whole = 7 * 0.0047 + 3 * 0.0023 + 0.002
+    expect(speed(result)).toBeCloseTo(15 * Math.sqrt(whole / 0.002), 9)
+  })
+  test('a very heavy fly keeps its speed [physics]', () => {
+    expect(speed(turnover(15, LEVEL, { massKg: 1000, dragAreaM2: 0 }, VACUUM))).toBeCloseTo(15, 3)
+  })
+  test('more drag on the fly never leaves more speed', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 8e-4, noNaN: true }),
+        fc.double({ min: 1e-6, max: 5e-4, noNaN: true }),
+        (drag, more) => {
+          const at = (dragAreaM2: number): number => speed(turnover(16, LEVEL, { massKg: 0.001, dragAreaM2 }))
+          expect(at(drag + more)).toBeLessThan(at(drag))
+        },
+      ),
+      seeded,
+    )
+  })
+  test('twice the steps change nothing that matters: a part cut in two gives the same', () => {
+    const half = { ...LEVEL[0], lengthM: 6, kgPerM: 0.003, diameterM: 0.002 }
+    const fly = { massKg: 0.001, dragAreaM2: 0.0003 }
+    expect(speed(turnover(16, [half, half], fly)) / speed(turnover(16, LEVEL, fly))).toBeCloseTo(1, 4)
+  })
+  test('a question without an answer has an outcome', () => {
+    expect(turnover(15, [], { massKg: 0.001, dragAreaM2: 0 }).outcome).toBe('no-line')
+    expect(turnover(15, LEVEL, { massKg: 0, dragAreaM2: 0 }).outcome).toBe('no-fly')
+  })
+})

@@ -1,0 +1,151 @@
+import type { Tippet } from '../gear/index.ts'
+import { KG_PER_POUND, STANDARD_GRAVITY_MPS2 } from '../quantity/index.ts'
+import type { LeaderRule } from './length.ts'
+
+/** A piece of the recipe, from the butt to the fly. */
+export interface LeaderStep {
+  readonly spoolId: string
+  readonly name: string
+  readonly diameterM: number
+  readonly lengthM: number
+  readonly breakingN: number | undefined
+}
+
+export interface LeaderRecipe {
+  readonly steps: readonly LeaderStep[]
+  readonly lengthM: number
+  readonly knots: number
+  /** Weakest piece, where its spool says; knots take their share. [N] */
+  readonly weakestN: number | undefined
+  readonly warnings: readonly LeaderWarning[]
+}
+
+export type LeaderWarning = 'step-too-big' | 'butt-too-thin' | 'strength-unknown'
+
+export type BuildResult =
+  | { readonly outcome: 'built'; readonly recipe: LeaderRecipe }
+  | { readonly outcome: 'no-spools' | 'none-strong-enough' }
+
+/** Largest step of diameter a blood knot takes well [m]. [practice] */
+const MAX_STEP_M = 0.05e-3
+/** Tippet should break at no less than this many times the fish's weight, and never below the floor. [practice] */
+const STRENGTH_OVER_FISH = 1.25
+const LEAST_BREAKING_N = 4 * KG_PER_POUND * STANDARD_GRAVITY_MPS2
+/** A well-tied knot keeps about this share of a strand's strength. [practice] */
+const KNOT_SHARE = 0.85
+/** Shares of the length: butt, point; what is between is shared evenly. [practice] */
+const BUTT_SHARE = 0.45
+const POINT_SHARE = 0.22
+/** Thinnest butt that carries on from a fly line or tip [m]. [practice] */
+const LEAST_BUTT_M = 0.38e-3
+/** Thickest that is still a leader [m]. */
+const LARGEST_BUTT_M = 0.62e-3
+
+type Sized = Tippet & { diameterM: number }
+const sized = (spools: readonly Tippet[]): Sized[] =>
+  spools
+    .filter((s): s is Sized => s.diameterM !== undefined && s.diameterM <= LARGEST_BUTT_M)
+    .sort((a, b) => b.diameterM - a.diameterM)
+
+export const neededStrengthN = (fishKg: number): number =>
+  Math.max(LEAST_BREAKING_N, (fishKg * STANDARD_GRAVITY_MPS2 * STRENGTH_OVER_FISH) / KNOT_SHARE)
+
+/** The thinnest spool that is strong enough for the fish; spools of unknown strength count last. */
+function pointFor(spools: readonly Sized[], needN: number): Sized | undefined {
+  const strong = spools.filter((s) => (s.breakingN ?? 0) >= needN)
+  return strong.at(-1) ?? spools.filter((s) => s.breakingN === undefined).at(-1)
+}
+
+/** From butt to point in steps of no more than 0.05 mm where the spools allow it. */
+function chain(spools: readonly Sized[], point: Sized): Sized[] {
+  const [butt = point] = spools
+  const out = [butt]
+  let at = butt
+  while (at.diameterM > point.diameterM) {
+    const thinner = spools.filter((s) => s.diameterM < at.diameterM && s.diameterM >= point.diameterM)
+    const near = thinner.filter((s) => at.diameterM - s.diameterM <= MAX_STEP_M + 1e-9)
+    const next = near.at(-1) ?? thinner[0] ?? point
+    out.push(next.diameterM === point.diameterM ? point : next)
+    at = next
+  }
+  return out
+}
+
+function lengthsOf(count: number, lengthM: number): number[] {
+  if (count === 1) return [lengthM]
+  if (count === 2) return [lengthM * (1 - POINT_SHARE * 1.5), lengthM * POINT_SHARE * 1.5]
+  const middle = (1 - BUTT_SHARE - POINT_SHARE) / (count - 2)
+  return Array.from(
+    { length: count },
+    (_, i) => lengthM * (i === 0 ? BUTT_SHARE : i === count - 1 ? POINT_SHARE : middle),
+  )
+}
+
+/**
+ * A recipe from the spools at hand: as long as the rule says, the thinnest point that holds the fish, and either stepped
+ * down in small steps or one level piece (both schools). [practice]
+ * @param form stepped or level @param fishKg heaviest fish of the job [kg]
+ */
+export function buildLeader(
+  spools: readonly Tippet[],
+  rule: LeaderRule,
+  fishKg: number,
+  form: 'stepped' | 'level',
+): BuildResult {
+  const usable = sized(spools)
+  if (usable.length === 0) return { outcome: 'no-spools' }
+  const needN = neededStrengthN(fishKg)
+  const point = pointFor(usable, needN)
+  if (point === undefined) return { outcome: 'none-strong-enough' }
+  const lengthM = (rule.lowM + rule.highM) / 2
+  const picked = form === 'level' ? [point] : chain(usable, point)
+  const lengths = lengthsOf(picked.length, lengthM)
+  const steps = picked.map(({ id, name, diameterM, breakingN }, i) => ({
+    spoolId: id,
+    name,
+    diameterM,
+    breakingN,
+    lengthM: lengths[i] ?? 0,
+  }))
+  const known = steps.map((s) => s.breakingN).filter((n) => n !== undefined)
+  const bigStep = steps.some(
+    (s, i) => i > 0 && (steps[i - 1]?.diameterM ?? 0) - s.diameterM > MAX_STEP_M + 1e-9,
+  )
+  const warnings: LeaderWarning[] = []
+  if (bigStep) warnings.push('step-too-big')
+  if ((steps[0]?.diameterM ?? 0) < LEAST_BUTT_M && form === 'stepped') warnings.push('butt-too-thin')
+  if (point.breakingN === undefined) warnings.push('strength-unknown')
+  return {
+    outcome: 'built',
+    recipe: {
+      steps,
+      lengthM,
+      knots: steps.length - 1,
+      weakestN: known.length === 0 ? undefined : Math.min(...known) * (steps.length > 1 ? KNOT_SHARE : 1),
+      warnings,
+    },
+  }
+}
+
+export interface IndicatorRig {
+  /** Float to weight [m]. */
+  readonly floatToWeight: { readonly low: number; readonly high: number }
+  /** Weight to fly [m]. */
+  readonly weightToFlyM: number
+}
+
+/** Weight to fly: about 36 in; less in fast water, more in big pools [m]. [practice] */
+const WEIGHT_TO_FLY = { fast: 0.6, usual: 36 * 0.0254, big: 1.2 } as const
+const FAST_MPS = 1
+const DEEP_M = 2
+
+/** Indicator rig (C25): float to weight 1.2–1.3 × the depth, weight to fly about 36 in. Start light and add. [practice] */
+export function indicatorRig(waterDepthM: number, currentMps: number): IndicatorRig {
+  const weightToFlyM =
+    currentMps > FAST_MPS
+      ? WEIGHT_TO_FLY.fast
+      : waterDepthM > DEEP_M
+        ? WEIGHT_TO_FLY.big
+        : WEIGHT_TO_FLY.usual
+  return { floatToWeight: { low: waterDepthM * 1.2, high: waterDepthM * 1.3 }, weightToFlyM }
+}

@@ -1,0 +1,100 @@
+import { describe, expect, test } from '@jest/globals'
+import type { FlyShape, Rod, Tippet } from '../gear/index.ts'
+import { KG_PER_POUND, M_PER_FOOT, M_PER_INCH, STANDARD_GRAVITY_MPS2 } from '../quantity/index.ts'
+import { buildLeader, indicatorRig, leaderRule, neededStrengthN } from './index.ts'
+
+const pounds = (n: number): number => n * KG_PER_POUND * STANDARD_GRAVITY_MPS2
+const spool = (mm: number, lb: number | undefined): Tippet => ({
+  kind: 'tippet',
+  id: `s${mm}`,
+  name: `${mm}`,
+  material: 'nylon',
+  diameterM: mm / 1000,
+  breakingN: lb === undefined ? undefined : pounds(lb),
+})
+const SPOOLS = [
+  spool(0.5, 30),
+  spool(0.45, 25),
+  spool(0.4, 20),
+  spool(0.36, 17),
+  spool(0.33, 14),
+  spool(0.28, 10),
+  spool(0.23, 7),
+]
+const rod = (hands: Rod['hands'], feet: number): Rod => ({
+  kind: 'rod',
+  id: 'r',
+  name: 'r',
+  lineNumber: 7,
+  lengthM: feet * M_PER_FOOT,
+  hands,
+})
+const fly = (weighting: FlyShape['weighting']): FlyShape => ({ dress: 'medium', weighting })
+const inFeet = ({ lowM, highM }: { lowM: number; highM: number }): number[] => [
+  lowM / M_PER_FOOT,
+  highM / M_PER_FOOT,
+]
+
+describe('how long', () => {
+  test('C22 [practice]: floating Scandi, one to one and a half rod lengths', () => {
+    expect(inFeet(leaderRule(rod('two-hander', 13), 'scandi', undefined, fly('unweighted')))).toEqual([
+      expect.closeTo(13, 9),
+      expect.closeTo(19.5, 9),
+    ])
+  })
+  test('C23 [practice]: trout two-hander, unweighted 12–14 ft, weighted about 9 ft', () => {
+    expect(inFeet(leaderRule(rod('trout-two-hander', 11), 'scandi', undefined, fly('unweighted')))).toEqual([
+      expect.closeTo(12, 9),
+      expect.closeTo(14, 9),
+    ])
+    const [low = 0, high = 0] = inFeet(
+      leaderRule(rod('trout-two-hander', 11), 'scandi', undefined, fly('heavy')),
+    )
+    expect((low + high) / 2).toBeCloseTo(9, 9)
+  })
+  test('C20 [practice]: fast tip short, slow or floating tip long', () => {
+    expect(inFeet(leaderRule(rod('two-hander', 13), 'skagit', 7 * M_PER_INCH, fly('heavy')))).toEqual([
+      expect.closeTo(3, 9),
+      expect.closeTo(6, 9),
+    ])
+    const slow = leaderRule(rod('two-hander', 13), 'skagit', 1.5 * M_PER_INCH, fly('light'))
+    expect(slow.highM).toBeGreaterThan(6 * M_PER_FOOT)
+  })
+})
+
+describe('the builder', () => {
+  const rule = leaderRule(rod('two-hander', 13), 'skagit', 7 * M_PER_INCH, fly('heavy'))
+  test('C24 [practice]: behind a sink tip short and stepped, in steps of no more than 0.05 mm', () => {
+    const built = buildLeader(SPOOLS, rule, 4, 'stepped')
+    if (built.outcome !== 'built') throw new Error(built.outcome)
+    const { steps, lengthM, knots, warnings } = built.recipe
+    expect(warnings).toEqual([])
+    expect(knots).toBe(steps.length - 1)
+    expect(steps.reduce((sum, s) => sum + s.lengthM, 0)).toBeCloseTo(lengthM, 12)
+    steps.forEach((s, i) => {
+      if (i > 0) expect((steps[i - 1]?.diameterM ?? 0) - s.diameterM).toBeLessThanOrEqual(0.0500001e-3)
+    })
+    expect(steps.at(-1)?.breakingN).toBeGreaterThanOrEqual(neededStrengthN(4))
+  })
+  test('the other school: one level piece, no knots', () => {
+    const built = buildLeader(SPOOLS, rule, 4, 'level')
+    expect(built).toMatchObject({ outcome: 'built', recipe: { knots: 0, steps: [{}] } })
+  })
+  test('a gap in the spools is warned of', () => {
+    expect(buildLeader([spool(0.5, 30), spool(0.3, 12)], rule, 3, 'stepped')).toMatchObject({
+      recipe: { warnings: ['step-too-big'] },
+    })
+  })
+  test('no spools, or none strong enough, is an outcome', () => {
+    expect(buildLeader([], rule, 3, 'stepped').outcome).toBe('no-spools')
+    expect(buildLeader([spool(0.2, 5)], rule, 20, 'stepped').outcome).toBe('none-strong-enough')
+  })
+})
+
+test('C25 [practice]: indicator rig, float to weight 1.2–1.3 × depth, weight to fly about 36 in', () => {
+  const rig = indicatorRig(1.5, 0.6)
+  expect(rig.floatToWeight).toEqual({ low: expect.closeTo(1.8, 12), high: expect.closeTo(1.95, 12) })
+  expect(rig.weightToFlyM / M_PER_INCH).toBeCloseTo(36, 9)
+  expect(indicatorRig(1.5, 1.4).weightToFlyM).toBeLessThan(rig.weightToFlyM)
+  expect(indicatorRig(3, 0.5).weightToFlyM).toBeGreaterThan(rig.weightToFlyM)
+})

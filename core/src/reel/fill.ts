@@ -1,0 +1,137 @@
+import type { Spool } from '../gear/index.ts'
+import {
+  diameterAtM,
+  HEXAGONAL_PACKING,
+  PACKING,
+  retrievePerTurnM,
+  spoolVolumeM3,
+  woundVolumeM3,
+} from './spool.ts'
+
+/** What is wound on, from the arbor outward: a round line by length and diameter, or anything by its own volume. */
+export type WoundLine =
+  | { readonly lengthM: number; readonly diameterM: number }
+  | { readonly volumeM3: number }
+
+const ownVolumeM3 = (line: WoundLine): number =>
+  'volumeM3' in line ? line.volumeM3 : (Math.PI * line.diameterM ** 2 * line.lengthM) / 4
+
+export interface Fill {
+  readonly capacityM3: number
+  readonly usedM3: number
+  readonly fillFraction: number
+  readonly fits: boolean
+  /** Backing that still goes on under the lines [m]. */
+  readonly backingM?: number
+}
+
+/**
+ * How full a spool gets. Each line takes its own volume divided by the packing.
+ * @param packing share of the wound space that is line, (0, 0.907]
+ * @param backingDiameterM when given, how much backing of this diameter still fits [m]
+ */
+export function fillSpool(
+  spool: Spool,
+  packing: number,
+  lines: readonly WoundLine[],
+  backingDiameterM?: number,
+): Fill {
+  const capacityM3 = spoolVolumeM3(spool)
+  const usedM3 = lines.reduce((sum, line) => sum + ownVolumeM3(line) / packing, 0)
+  const base = { capacityM3, usedM3, fillFraction: usedM3 / capacityM3, fits: usedM3 <= capacityM3 }
+  if (backingDiameterM === undefined) return base
+  const perM = woundVolumeM3(1, backingDiameterM, packing)
+  return { ...base, backingM: Math.max(0, (capacityM3 - usedM3) / perM) }
+}
+
+export type Verdict = 'fits' | 'only-if-wound-well' | 'does-not-fit'
+
+/** The answer over the band of packings that hands wind with: loosely, usually, tightly. [practice] */
+export function fillBand(
+  spool: Spool,
+  lines: readonly WoundLine[],
+  backingDiameterM?: number,
+): { readonly verdict: Verdict; readonly loose: Fill; readonly usual: Fill; readonly tight: Fill } {
+  const at = (packing: number): Fill => fillSpool(spool, packing, lines, backingDiameterM)
+  const [loose, usual, tight] = [at(PACKING.loose), at(PACKING.usual), at(PACKING.tight)]
+  return {
+    verdict: loose.fits ? 'fits' : tight.fits ? 'only-if-wound-well' : 'does-not-fit',
+    loose,
+    usual,
+    tight,
+  }
+}
+
+export type Calibration =
+  | { readonly outcome: 'calibrated'; readonly packing: number }
+  | { readonly outcome: 'beyond-packing' }
+
+/** Packing of these hands on this spool, from one fill known to be full. `beyond-packing` above what round lines allow. */
+export function calibratePacking(spool: Spool, fullWith: readonly WoundLine[]): Calibration {
+  const packing = fullWith.reduce((sum, line) => sum + ownVolumeM3(line), 0) / spoolVolumeM3(spool)
+  return packing > 0 && packing <= HEXAGONAL_PACKING
+    ? { outcome: 'calibrated', packing }
+    : { outcome: 'beyond-packing' }
+}
+
+/** Volume of a weight-forward trout line of a number [m³]: 90 ft whose mean diameter grows with the number. [estimate] */
+export function troutLineVolumeM3(number: number): number {
+  const meanDiameterM = 0.00079 + 0.000045 * number
+  return (Math.PI / 4) * meanDiameterM ** 2 * 27.4
+}
+
+/** Arbor of a spool whose rim and width are measured and whose box says what it holds; undefined when it cannot be. */
+export function arborFromBox(
+  spool: Omit<Spool, 'arborDiameterM'>,
+  number: number,
+  backing: { readonly lengthM: number; readonly diameterM: number },
+  packing: number = PACKING.usual,
+): number | undefined {
+  const holdsM3 =
+    troutLineVolumeM3(number) / packing + woundVolumeM3(backing.lengthM, backing.diameterM, packing)
+  const outerM = Math.sqrt((4 * spoolVolumeM3({ ...spool, arborDiameterM: 0 })) / (Math.PI * spool.widthM))
+  const squared = outerM ** 2 - (4 * holdsM3) / (Math.PI * spool.widthM)
+  return squared > 0 ? Math.sqrt(squared) : undefined
+}
+
+/** Backing a single-hand reel of any number is sold with [m], and its diameter [m]. [practice] */
+const SOLD_WITH = { lengthM: 100, diameterM: 0.55e-3 } as const
+
+/** The single-hand number a capacity corresponds to, by volume: the largest trout line it holds with 100 m of backing. C30 */
+export function numberByVolume(capacityM3: number): number {
+  const holds = (n: number): boolean =>
+    troutLineVolumeM3(n) / PACKING.usual + woundVolumeM3(SOLD_WITH.lengthM, SOLD_WITH.diameterM) <= capacityM3
+  let number = 0
+  while (number < 15 && holds(number + 1)) number++
+  return number
+}
+
+export interface RunState {
+  /** Line left on the spool after the run, as a share of what was on. */
+  readonly leftShare: number
+  readonly diameterM: number
+  readonly retrieveM: number
+}
+
+/** The spool after a fish has run: lines leave from the outside in. @param runM [m], [0, ∞) */
+export function afterRun(
+  spool: Spool,
+  packing: number,
+  lines: readonly { lengthM: number; diameterM: number }[],
+  runM: number,
+): RunState {
+  const all = lines.reduce((sum, l) => sum + woundVolumeM3(l.lengthM, l.diameterM, packing), 0)
+  let leftM3 = all
+  let toGo = runM
+  for (const line of [...lines].reverse()) {
+    const gone = Math.min(toGo, line.lengthM)
+    leftM3 -= woundVolumeM3(gone, line.diameterM, packing)
+    toGo -= gone
+  }
+  leftM3 = Math.max(0, leftM3)
+  return {
+    leftShare: all > 0 ? leftM3 / all : 0,
+    diameterM: diameterAtM(spool, leftM3),
+    retrieveM: retrievePerTurnM(spool, leftM3),
+  }
+}

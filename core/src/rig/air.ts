@@ -1,0 +1,68 @@
+import { type AirPart, type TurnoverResult, turnover } from '../cast/index.ts'
+import { type Caster, cylinderDiameterM, type FlyShape } from '../gear/index.ts'
+import { kgPerMAt, lengthOf, strandKgPerM } from '../line/index.ts'
+import { flyDragM2, flyMassKg } from '../sink/index.ts'
+import { leaderButtDiameterM } from './checks/tip.ts'
+import { FLOATING_KG_PER_M3, TIP_KG_PER_M3 } from './density.ts'
+import type { RigParts } from './parts.ts'
+
+/** Speed of the fly leg as the loop forms, by habit of the caster [m/s]. [estimate] */
+export const LAUNCH_MPS: Readonly<Record<Caster['habit'], number>> = Object.freeze({
+  'lower-hand': 18,
+  average: 16,
+  'top-hand': 14.5,
+})
+
+const SLICES = 24
+
+/** Part of a length cut into even slices, each level at its own middle. */
+function slices(
+  lengthM: number,
+  kgPerMAtShare: (share: number) => number,
+  densityKgPerM3: number,
+  count: number,
+): AirPart[] {
+  return Array.from({ length: count }, (_, i) => {
+    const kgPerM = kgPerMAtShare((i + 0.5) / count)
+    return { lengthM: lengthM / count, kgPerM, diameterM: cylinderDiameterM(kgPerM, densityKgPerM3) }
+  })
+}
+
+/** What is in the air when the loop forms, from the head's rear to the fly. */
+export function airParts({
+  head,
+  tip,
+  leader,
+}: Pick<RigParts, 'head' | 'tip' | 'leader'>): readonly AirPart[] {
+  const length = lengthOf(head.line)
+  const parts = slices(
+    length,
+    (share) => kgPerMAt(head.line, length * (1 - share)),
+    FLOATING_KG_PER_M3,
+    SLICES,
+  )
+  if (tip) {
+    const density = tip.level ? TIP_KG_PER_M3 : FLOATING_KG_PER_M3
+    const at = (share: number): number => tip.buttKgPerM + (tip.pointKgPerM - tip.buttKgPerM) * share
+    parts.push(...slices(tip.lengthM, at, density, 8))
+  }
+  if (leader) {
+    const butt = leaderButtDiameterM(leader)
+    const point = leader.pointDiameterM ?? (leader.form === 'level' ? butt : butt / 2)
+    const material = leader.material ?? 'nylon'
+    for (let i = 0; i < 8; i++) {
+      const diameterM = butt + (point - butt) * ((i + 0.5) / 8)
+      parts.push({ lengthM: leader.lengthM / 8, kgPerM: strandKgPerM(diameterM, material), diameterM })
+    }
+  }
+  return parts
+}
+
+/** How a rig unrolls with a fly, thrown at a caster's usual speed. An estimate, for comparing. */
+export function rigTurnover(
+  parts: Pick<RigParts, 'head' | 'tip' | 'leader'>,
+  fly: FlyShape,
+  launchMps: number,
+): TurnoverResult {
+  return turnover(launchMps, airParts(parts), { massKg: flyMassKg(fly), dragAreaM2: flyDragM2(fly) })
+}
