@@ -37,5 +37,5 @@ export async function winterRig(page: Page): Promise<void> {
   await expect(first).toContainText('Skagit')
   await expect(first).toContainText('Holds')
   await first.getByRole('button', { name: 'Make this my rig' }).click()
-  await expect(page).toHaveURL(/\/match\/mine/)
+  await expect(page).toHaveURL(/\/rig$/)
 }

@@ -93,7 +93,7 @@ test('files that are not gear change nothing', async ({ page }) => {
     await expect(says).toContainText('Nothing was changed.')
   }
   await page.getByRole('button', { name: 'Close' }).click()
-  await expect(page.getByRole('button', { name: /^All/ })).toContainText('52')
+  await expect(page.getByRole('button', { name: /^All/ })).toContainText('56')
 })
 
 test('export, clear, import: all back', async ({ page }) => {
@@ -111,10 +111,10 @@ test('export, clear, import: all back', async ({ page }) => {
     .getByLabel(/A table/)
     .setInputFiles({ name: 'all.json', mimeType: 'application/json', buffer: Buffer.from(saved) })
   await expect(page.getByRole('dialog').getByRole('status')).toHaveText(
-    '52 to add, 0 to change, 0 already the same, 0 refused',
+    '56 to add, 0 to change, 0 already the same, 0 refused',
   )
-  await page.getByRole('button', { name: 'Take these 52 in' }).click()
-  await expect(page.getByRole('button', { name: /^All/ })).toContainText('52')
+  await page.getByRole('button', { name: 'Take these 56 in' }).click()
+  await expect(page.getByRole('button', { name: /^All/ })).toContainText('56')
   await page.goto('/settings')
   const again = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save everything to a file' }).click()
@@ -134,7 +134,7 @@ test('a table goes out and comes back the same', async ({ page }) => {
     .getByLabel(/A table/)
     .setInputFiles({ name: 'gear.csv', mimeType: 'text/csv', buffer: await readFile(path) })
   await expect(page.getByRole('dialog').getByRole('status')).toHaveText(
-    '0 to add, 0 to change, 52 already the same, 0 refused',
+    '0 to add, 0 to change, 56 already the same, 0 refused',
   )
 })
 

@@ -115,7 +115,7 @@ test('everything by keyboard: palette, pairs of keys, and the parts of the strip
     .getByRole('link', { name: /^Leader/ })
     .focus()
   await page.keyboard.press('Enter')
-  await expect(page).toHaveURL(/\/match\/mine\?part=leaderId/)
+  await expect(page).toHaveURL(/\/rig\?part=leaderId/)
 })
 
 test('a school changes the figures', async ({ page }) => {

@@ -3,7 +3,14 @@ import { expect, openDemo, test, winterRig } from '../open.ts'
 
 const PLACES = [
   '/match',
-  '/match/mine?part=tipId',
+  '/rig?part=tipId',
+  '/rig?view=mass',
+  '/rig?view=turnover',
+  '/rig?view=leader',
+  '/rig?view=running',
+  '/rig?view=list',
+  '/rig?view=weigh',
+  '/reel',
   '/gear',
   '/gear/new/head',
   '/gear/item/510-gr-short-skagit',
@@ -13,6 +20,7 @@ const PLACES = [
 
 for (const face of ['light', 'dark'] as const)
   test(`axe finds no violation, ${face} face`, async ({ page }) => {
+    test.setTimeout(120_000)
     await page.emulateMedia({ colorScheme: face })
     await openDemo(page)
     await winterRig(page)
@@ -32,7 +40,7 @@ test('on a phone nothing is cut off and every target suits a thumb', async ({ pa
   await openDemo(page)
   await page.getByRole('button', { name: 'Winter run' }).click()
   await page.getByRole('button', { name: 'Make this my rig' }).first().click()
-  await expect(page).toHaveURL(/mine/)
+  await expect(page).toHaveURL(/\/rig$/)
   for (const place of PLACES) {
     await page.goto(place)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()

@@ -1,7 +1,8 @@
 import express, { type Express } from 'express'
 import helmet from 'helmet'
+import { scaleRoutes } from './scaleRoutes.ts'
 
-/** Serves the built application and nothing else: no data leaves the browser. @param dist folder of the build */
+/** Serves the built application and the stand-in bench scale; no data of the angler's comes here. @param dist folder of the build */
 export function createApp(dist: string): Express {
   const app = express()
   app.use(
@@ -23,6 +24,7 @@ export function createApp(dist: string): Express {
   app.get('/api/health', (_request, response) => {
     response.json({ ok: true })
   })
+  app.use('/api/scale', scaleRoutes())
   app.use('/assets', express.static(`${dist}/assets`, { immutable: true, maxAge: '1y', fallthrough: false }))
   app.use(express.static(dist, { maxAge: 0 }))
   app.get('/{*path}', (request, response, next) => {

@@ -1,7 +1,15 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { M_PER_FOOT } from '../quantity/index.ts'
-import { shootLengthM, TURNOVER_MODEL, type TurnoverResult, turnover, USUAL_LAUNCH_M } from './index.ts'
+import {
+  loopsToHold,
+  PULL_M,
+  shootLengthM,
+  TURNOVER_MODEL,
+  type TurnoverResult,
+  turnover,
+  USUAL_LAUNCH_M,
+} from './index.ts'
 
 const VACUUM = { ...TURNOVER_MODEL, airKgPerM3: 0 }
 const LEVEL = [{ lengthM: 12, kgPerM: 0.003, diameterM: 0.002 }]
@@ -31,6 +39,32 @@ describe('shoot', () => {
       ),
       seeded,
     )
+  })
+})
+
+describe('loops of running line', () => {
+  const rodM = 13 * M_PER_FOOT
+  test('C26 [practice]: 54 ft coated is held as 6, 5, 4 and 3 pulls; mono in two loops of about 22 ft', () => {
+    expect(loopsToHold('coated', 54 * M_PER_FOOT, rodM).map((m) => Math.round(m / PULL_M))).toEqual([
+      6, 5, 4, 3,
+    ])
+    const mono = loopsToHold('mono', 44 * M_PER_FOOT, rodM)
+    expect(mono.map((m) => Math.round(m / M_PER_FOOT))).toEqual([22, 22])
+  })
+  test('C27 [practice]: 60 ft to the fly and 40–45 ft of loops make about a 100 ft cast', () => {
+    const held = loopsToHold('coated', 42 * M_PER_FOOT, rodM).reduce((sum, m) => sum + m, 0)
+    expect((60 * M_PER_FOOT + held) / M_PER_FOOT).toBeGreaterThanOrEqual(100)
+    expect((60 * M_PER_FOOT + held) / M_PER_FOOT).toBeLessThanOrEqual(105)
+  })
+  test('loops hold all of the line, each shorter than the one before', () => {
+    for (let feet = 3; feet < 90; feet += 3) {
+      const loops = loopsToHold('coated', feet * M_PER_FOOT, rodM)
+      expect(loops.reduce((sum, m) => sum + m, 0)).toBeCloseTo(feet * M_PER_FOOT, 9)
+      loops.forEach((m, i) => {
+        if (i > 0) expect(m).toBeLessThan(loops[i - 1] ?? 0)
+      })
+    }
+    expect(loopsToHold('mono', 0, rodM)).toEqual([])
   })
 })
 

@@ -2,8 +2,8 @@ import * as z from 'zod'
 import { type Item, itemSchema } from './item.ts'
 import { type Job, jobSchema } from './job.ts'
 import { type Problem, problemsOf } from './problem.ts'
-import type { RigChoice } from './rigChoice.ts'
-import { rigChoiceSchema } from './rigChoiceSchema.ts'
+import type { RigChoice, Rigging } from './rigChoice.ts'
+import { rigChoiceSchema, riggingSchema } from './rigChoiceSchema.ts'
 import type { Settings } from './settings.ts'
 import { settingsSchema } from './settingsSchema.ts'
 import { MAX_ITEMS } from './vocabulary.ts'
@@ -18,6 +18,7 @@ export interface HoxenDocument {
   readonly rig?: RigChoice
   readonly pinned?: RigChoice
   readonly settings?: Settings
+  readonly rigging?: Rigging
 }
 
 export interface DocumentReading {
@@ -32,6 +33,7 @@ const PARTS = {
   rig: rigChoiceSchema,
   pinned: rigChoiceSchema,
   settings: settingsSchema,
+  rigging: riggingSchema,
 } as const
 const KEYS = new Set(['format', 'version', 'savedAt', 'about', 'gear', ...Object.keys(PARTS)])
 const MAX_CHARACTERS = 50_000_000

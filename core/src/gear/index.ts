@@ -19,7 +19,7 @@ export type { Leader, Tippet } from './leader.ts'
 export { type Problem, problemsOf } from './problem.ts'
 export { type QuickAddResult, quickAdd } from './quickAdd.ts'
 export type { Backing, Reel, Spool } from './reel.ts'
-export { RIG_SLOTS, type RigChoice, type RigSlot, rigFromKey, rigKey } from './rigChoice.ts'
+export { RIG_SLOTS, type RigChoice, type Rigging, type RigSlot, rigFromKey, rigKey } from './rigChoice.ts'
 export { type Rod, rodSchema } from './rod.ts'
 export type { RunningLine } from './runningLine.ts'
 export {

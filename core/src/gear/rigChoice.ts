@@ -8,6 +8,12 @@ export interface RigChoice {
   readonly reelId: string | null
 }
 
+/** Knots preferred at each joint of a rig, and steps of its rigging list that are done. */
+export interface Rigging {
+  readonly knots: Readonly<Record<string, string>>
+  readonly done: readonly string[]
+}
+
 export const RIG_SLOTS = ['rodId', 'headId', 'tipId', 'leaderId', 'runningLineId', 'reelId'] as const
 export type RigSlot = (typeof RIG_SLOTS)[number]
 

@@ -10,3 +10,9 @@ export const rigChoiceSchema = z.strictObject({
   runningLineId: idSchema.nullable(),
   reelId: idSchema.nullable(),
 })
+
+/** Knots preferred at each joint, and what is ticked off the rigging list. */
+export const riggingSchema = z.strictObject({
+  knots: z.record(z.string().max(40), z.string().max(60)),
+  done: z.array(z.string().max(60)).max(60),
+})

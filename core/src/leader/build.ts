@@ -127,6 +127,27 @@ export function buildLeader(
   }
 }
 
+/** Least distance of a dropper from the point fly; all of the leader behind a fast tip (handbook rules) [m]. [practice] */
+const DROPPER = { leastM: 1.5 * 0.3048, usualM: 0.9, fastTipLeaderM: 9 * 0.3048 } as const
+
+export interface DropperPlan {
+  /** Dropper to point fly [m]. */
+  readonly spacingM: number
+  /** Leader with its dropper, butt to point [m]. */
+  readonly wholeM: number
+  readonly tooLong: boolean
+}
+
+/**
+ * A dropper above the point: on a tippet ring, which gives a clean dropper and keeps the leader's length. Heavy droppers
+ * may sit as close as 1½ ft; with a fast tip all of the leader stays within 9 ft. [practice]
+ */
+export function dropperPlan(leaderM: number, heavyDropper: boolean, fastTip: boolean): DropperPlan {
+  const spacingM = heavyDropper ? DROPPER.leastM : DROPPER.usualM
+  const wholeM = leaderM + spacingM
+  return { spacingM, wholeM, tooLong: fastTip && wholeM > DROPPER.fastTipLeaderM }
+}
+
 export interface IndicatorRig {
   /** Float to weight [m]. */
   readonly floatToWeight: { readonly low: number; readonly high: number }

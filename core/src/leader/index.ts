@@ -1,6 +1,8 @@
 export {
   type BuildResult,
   buildLeader,
+  type DropperPlan,
+  dropperPlan,
   type IndicatorRig,
   indicatorRig,
   type LeaderRecipe,

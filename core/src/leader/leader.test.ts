@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import type { FlyShape, Rod, Tippet } from '../gear/index.ts'
 import { KG_PER_POUND, M_PER_FOOT, M_PER_INCH, STANDARD_GRAVITY_MPS2 } from '../quantity/index.ts'
-import { buildLeader, indicatorRig, leaderRule, neededStrengthN } from './index.ts'
+import { buildLeader, dropperPlan, indicatorRig, leaderRule, neededStrengthN } from './index.ts'
 
 const pounds = (n: number): number => n * KG_PER_POUND * STANDARD_GRAVITY_MPS2
 const spool = (mm: number, lb: number | undefined): Tippet => ({
@@ -89,6 +89,16 @@ describe('the builder', () => {
     expect(buildLeader([], rule, 3, 'stepped').outcome).toBe('no-spools')
     expect(buildLeader([spool(0.2, 5)], rule, 20, 'stepped').outcome).toBe('none-strong-enough')
   })
+})
+
+test('a dropper sits no closer than 1½ ft, and behind a fast tip all stays within 9 ft [practice]', () => {
+  expect(dropperPlan(1.5, true, true)).toEqual({
+    spacingM: expect.closeTo(1.5 * M_PER_FOOT, 9),
+    wholeM: expect.closeTo(1.5 + 1.5 * M_PER_FOOT, 9),
+    tooLong: false,
+  })
+  expect(dropperPlan(2.6, false, true).tooLong).toBe(true)
+  expect(dropperPlan(4, false, false).tooLong).toBe(false)
 })
 
 test('C25 [practice]: indicator rig, float to weight 1.2–1.3 × depth, weight to fly about 36 in', () => {

@@ -1,3 +1,5 @@
+import type { Rod } from '../gear/index.ts'
+
 /** A mass hung on the rod, by where it hangs. All distances from the butt end [m]. */
 export interface Hung {
   readonly massKg: number
@@ -40,8 +42,14 @@ export function balancePointM(rod: BalancedRod, reelKg: number, hung: readonly H
 }
 
 /** Usual handles [m from the butt]: the reel seat, and the upper hand near the top of the cork. [practice] */
-export const USUAL_HANDLE = Object.freeze({
+const USUAL_HANDLE = Object.freeze({
   twoHand: { reelSeatM: 0.13, handM: 0.62 },
   switch: { reelSeatM: 0.11, handM: 0.48 },
   single: { reelSeatM: 0.05, handM: 0.2 },
 })
+
+/** Where reel seat and upper hand usually are on a rod of this kind [m from the butt]. [practice] */
+export function usualHandle(rod: Rod): { readonly reelSeatM: number; readonly handM: number } {
+  const kind = rod.hands === 'single' ? 'single' : rod.hands === 'two-hander' ? 'twoHand' : 'switch'
+  return USUAL_HANDLE[kind]
+}

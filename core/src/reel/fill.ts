@@ -94,13 +94,14 @@ export function arborFromBox(
   return squared > 0 ? Math.sqrt(squared) : undefined
 }
 
-/** Backing a single-hand reel of any number is sold with [m], and its diameter [m]. [practice] */
-const SOLD_WITH = { lengthM: 100, diameterM: 0.55e-3 } as const
+/** Backing a single-hand reel is sold with, for each of its numbers, and its diameter [m]. [practice] */
+const SOLD_WITH = { perNumberM: 16, diameterM: 0.55e-3 } as const
 
-/** The single-hand number a capacity corresponds to, by volume: the largest trout line it holds with 100 m of backing. C30 */
+/** The single-hand number a capacity corresponds to, by volume: the largest trout line it holds with its usual backing. C30 */
 export function numberByVolume(capacityM3: number): number {
   const holds = (n: number): boolean =>
-    troutLineVolumeM3(n) / PACKING.usual + woundVolumeM3(SOLD_WITH.lengthM, SOLD_WITH.diameterM) <= capacityM3
+    troutLineVolumeM3(n) / PACKING.usual + woundVolumeM3(SOLD_WITH.perNumberM * n, SOLD_WITH.diameterM) <=
+    capacityM3
   let number = 0
   while (number < 15 && holds(number + 1)) number++
   return number

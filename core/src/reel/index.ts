@@ -1,3 +1,4 @@
+export { backingWantedM } from './backing.ts'
 export {
   type BalancedRod,
   type BalanceResult,
@@ -5,7 +6,7 @@ export {
   type Hung,
   reelForBalance,
   tipMoment,
-  USUAL_HANDLE,
+  usualHandle,
 } from './balance.ts'
 export {
   afterRun,

@@ -5,6 +5,7 @@ import { M_PER_FOOT } from '../quantity/index.ts'
 import {
   afterRun,
   arborFromBox,
+  backingWantedM,
   balancePointM,
   calibratePacking,
   diameterAtM,
@@ -102,6 +103,11 @@ describe('filling a spool', () => {
       12,
     )
   })
+})
+
+test('C29 [practice]: 80–100 m of backing behind a switch rod, 200 yd for fish that run', () => {
+  expect(backingWantedM(rod(6, 11, 'switch'), 4)).toEqual({ low: 80, high: 100 })
+  expect(backingWantedM(rod(8, 13, 'two-hander'), 5).high / 0.9144).toBeCloseTo(200, 9)
 })
 
 describe('reel numbers', () => {

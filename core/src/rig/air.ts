@@ -13,6 +13,7 @@ export const LAUNCH_MPS: Readonly<Record<Caster['habit'], number>> = Object.free
   'top-hand': 14.5,
 })
 
+/** Slices of the head for the unrolling; a drawing takes more. */
 const SLICES = 24
 
 /** Part of a length cut into even slices, each level at its own middle. */
@@ -28,18 +29,17 @@ function slices(
   })
 }
 
-/** What is in the air when the loop forms, from the head's rear to the fly. */
-export function airParts({
-  head,
-  tip,
-  leader,
-}: Pick<RigParts, 'head' | 'tip' | 'leader'>): readonly AirPart[] {
+/** What is in the air when the loop forms, from the head's rear to the fly. @param count slices of the head */
+export function airParts(
+  { head, tip, leader }: Pick<RigParts, 'head' | 'tip' | 'leader'>,
+  count = SLICES,
+): readonly AirPart[] {
   const length = lengthOf(head.line)
   const parts = slices(
     length,
     (share) => kgPerMAt(head.line, length * (1 - share)),
     FLOATING_KG_PER_M3,
-    SLICES,
+    count,
   )
   if (tip) {
     const density = tip.level ? TIP_KG_PER_M3 : FLOATING_KG_PER_M3

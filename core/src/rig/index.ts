@@ -27,5 +27,8 @@ export {
   tipChecks,
   windowOf,
 } from './ledger.ts'
+export { type JointPlace, jointPlaces, type MassPoint, massCurve } from './massCurve.ts'
 export { castOverhead, type ResolveResult, type RigParts, resolveRig, windowStyleOf } from './parts.ts'
 export { CHECK_SLOTS, type Piece, pieceOfItem, piecesOf, statesBySlot } from './piece.ts'
+export { JOINT_KNOTS, type RiggingStep, type RigJoint, riggingSteps, usualKnot } from './rigging.ts'
+export { lineInRings, type Wound, woundLines } from './wound.ts'

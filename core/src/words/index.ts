@@ -12,3 +12,4 @@ export {
 } from './names.ts'
 export { nearestWord, PLAIN_WORDS, type PlainQuestion, type PlainWord } from './plain.ts'
 export { fieldLabel, sayProblem } from './problem.ts'
+export { JOINT_NAMES, sayStep } from './rigging.ts'

@@ -207,7 +207,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolQuestion, SchoolWords>> = Objec
   },
   weightPlace: {
     question: 'Where the weight goes',
-    inUse: false,
+    inUse: true,
     choices: {
       dropper: { label: 'In the dropper', reason: 'In slow water a heavy point fly swims dull.' },
       'point-fly': { label: 'In the point fly', reason: 'In fast water it holds the whole rig down.' },
@@ -215,7 +215,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolQuestion, SchoolWords>> = Objec
   },
   reelWeight: {
     question: 'Weight of the reel',
-    inUse: false,
+    inUse: true,
     choices: {
       heavy: { label: 'Heavy', reason: 'Balances a long rod at the upper hand.' },
       light: { label: 'Light', reason: 'A short switch rod needs no counterweight.' },
@@ -251,7 +251,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolQuestion, SchoolWords>> = Objec
   },
   backingJoint: {
     question: 'Backing to running line',
-    inUse: false,
+    inUse: true,
     choices: {
       loop: { label: 'Loop to loop', reason: 'The whole line comes off in a minute.' },
       knot: { label: 'Knotted straight to the line', reason: 'Nothing to catch in the guides.' },

@@ -35,10 +35,7 @@ export function ActiveStrip() {
   }
   return (
     <div className="flex items-start gap-4 py-1.5">
-      <Link
-        to="/match/mine"
-        className="hidden min-h-11 w-36 shrink-0 flex-col justify-center leading-tight sm:flex"
-      >
+      <Link to="/rig" className="hidden min-h-11 w-36 shrink-0 flex-col justify-center leading-tight sm:flex">
         <span className="font-display truncate text-[1.02rem] font-semibold">{rig.parts.rod.name}</span>
         <StateMark state={rig.verdict} />
       </Link>
@@ -46,7 +43,7 @@ export function ActiveStrip() {
         <RigStrip
           parts={rig.parts}
           states={statesBySlot(rig.checks)}
-          hrefFor={(slot) => `/match/mine?part=${slot}`}
+          hrefFor={(slot) => (slot === 'reelId' ? '/reel' : `/rig?part=${slot}`)}
         />
       </div>
     </div>

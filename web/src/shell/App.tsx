@@ -8,7 +8,12 @@ const MatchStation = lazy(() =>
   import('../stations/match/MatchStation.tsx').then((m) => ({ default: m.MatchStation })),
 )
 const RigPage = lazy(() => import('../stations/match/RigPage.tsx').then((m) => ({ default: m.RigPage })))
-const MyRigPage = lazy(() => import('../stations/match/RigPage.tsx').then((m) => ({ default: m.MyRigPage })))
+const RigStation = lazy(() =>
+  import('../stations/rig/RigStation.tsx').then((m) => ({ default: m.RigStation })),
+)
+const ReelStation = lazy(() =>
+  import('../stations/reel/ReelStation.tsx').then((m) => ({ default: m.ReelStation })),
+)
 const ComparePage = lazy(() =>
   import('../stations/match/ComparePage.tsx').then((m) => ({ default: m.ComparePage })),
 )
@@ -37,7 +42,8 @@ export function App() {
             <Route path="/" element={<Shell />}>
               <Route index element={<Home />} />
               <Route path="match" element={<MatchStation />} />
-              <Route path="match/mine" element={<MyRigPage />} />
+              <Route path="rig" element={<RigStation />} />
+              <Route path="reel" element={<ReelStation />} />
               <Route path="match/rig/:key" element={<RigPage />} />
               <Route path="match/compare/:key" element={<ComparePage />} />
               <Route path="gear" element={<GearStation />} />

@@ -101,14 +101,14 @@ export function Shell() {
       </main>
       <nav
         aria-label="Stations"
-        className="no-print fixed inset-x-0 bottom-0 z-30 grid grid-cols-4 border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] sm:hidden"
+        className="no-print fixed inset-x-0 bottom-0 z-30 grid grid-cols-6 border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] sm:hidden"
       >
         {PLACES.map(({ to, name, icon: Icon }) => (
           <NavLink
             key={to}
             to={to}
             className={({ isActive }) =>
-              `flex min-h-14 flex-col items-center justify-center gap-0.5 text-[0.8rem] ${isActive ? 'font-bold text-river' : ''}`
+              `flex min-h-14 flex-col items-center justify-center gap-0.5 text-[0.75rem] ${isActive ? 'font-bold text-river' : ''}`
             }
           >
             <Icon size={20} aria-hidden="true" />

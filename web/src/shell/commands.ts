@@ -46,7 +46,6 @@ export function useCommands(): readonly Command[] {
   return useMemo(
     () => [
       ...PLACES.map(({ to, name, keys }) => ({ name: `Go to ${name}`, keys, run: () => void navigate(to) })),
-      { name: 'My rig', keys: 'g r', run: () => void navigate('/match/mine') },
       { name: 'Add gear by typing', keys: 'a', run: () => void navigate('/gear?add') },
       { name: 'Switch grains and grams', keys: 'u', run: toggleUnits },
       { name: 'Switch light and dark', keys: 'd', run: toggleFace },

@@ -1,4 +1,4 @@
-import type { Item, Job, Kind, RigChoice, Settings } from '@hoxen/core/gear'
+import type { Item, Job, Kind, RigChoice, Rigging, Settings } from '@hoxen/core/gear'
 import Dexie, { type EntityTable, type Transaction } from 'dexie'
 import type { Change } from './change.ts'
 
@@ -16,6 +16,7 @@ export interface Documents {
   readonly rig: RigChoice
   readonly pinned: RigChoice
   readonly settings: Settings
+  readonly rigging: Rigging
 }
 export type DocumentKey = keyof Documents
 

@@ -1,4 +1,11 @@
-import { DEFAULT_SETTINGS, FIRST_JOB, type Job, type RigChoice, type Settings } from '@hoxen/core/gear'
+import {
+  DEFAULT_SETTINGS,
+  FIRST_JOB,
+  type Job,
+  type RigChoice,
+  type Rigging,
+  type Settings,
+} from '@hoxen/core/gear'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { commit, type Write } from './commit.ts'
 import { type DocumentKey, type Documents, db } from './database.ts'
@@ -22,6 +29,11 @@ export function useJob(): Job | undefined {
 }
 export const useMyRig = (): RigChoice | null | undefined => useDocument('rig')
 export const usePinned = (): RigChoice | null | undefined => useDocument('pinned')
+
+const NO_RIGGING: Rigging = { knots: {}, done: [] }
+
+/** Knots preferred at each joint, and steps of the rigging list ticked off. */
+export const useRigging = (): Rigging => useDocument('rigging') ?? NO_RIGGING
 
 export function useSettings(): Settings {
   return useDocument('settings') ?? DEFAULT_SETTINGS

@@ -5,7 +5,7 @@ import { type DocumentKey, db } from './database.ts'
 import { documentWrite, readDocumentOf } from './documents.ts'
 import { removeItems, saveItems } from './gear.ts'
 
-const DOCUMENT_KEYS: readonly DocumentKey[] = ['job', 'rig', 'pinned', 'settings']
+const DOCUMENT_KEYS: readonly DocumentKey[] = ['job', 'rig', 'pinned', 'settings', 'rigging']
 
 /** Reading and writing whole files needs the schemas; a first look at the page does not. */
 const files = () => import('./files.ts')

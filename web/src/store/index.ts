@@ -5,6 +5,7 @@ export {
   useJob,
   useMyRig,
   usePinned,
+  useRigging,
   useSettings,
 } from './documents.ts'
 export { applyImport, exportEverything, hasGear, openDemo, wipeGear } from './everything.ts'

@@ -7,7 +7,7 @@ export function Tag({ tag }: { readonly tag: EvidenceTag }) {
   return (
     <span
       title={TAG_MEANINGS[tag]}
-      className={`inline-block self-start whitespace-nowrap rounded-sm border px-1.5 py-px text-[0.75rem] text-faint ${solid ? 'border-faint' : 'border-dashed border-faint'}`}
+      className={`inline-block self-start whitespace-nowrap align-middle font-text font-normal tracking-normal rounded-sm border px-1.5 py-px text-[0.75rem] text-faint ${solid ? 'border-faint' : 'border-dashed border-faint'}`}
     >
       {tag}
     </span>

@@ -1,10 +1,10 @@
 import type { Job, Reel, Rod } from '../../gear/index.ts'
 import type { HeadFacts, RunningLineFacts } from '../../line/index.ts'
 import { KG_PER_GRAIN, KG_PER_POUND, STANDARD_GRAVITY_MPS2, unitOf } from '../../quantity/index.ts'
-import { PACKING, reelNumbersFor, spoolVolumeM3, woundVolumeM3 } from '../../reel/index.ts'
+import { fillSpool, PACKING, reelNumbersFor } from '../../reel/index.ts'
 import { ratedNumber } from '../../rod/index.ts'
 import { type Check, type CheckState, check } from '../check.ts'
-import { FLOATING_KG_PER_M3 } from '../density.ts'
+import { woundLines } from '../wound.ts'
 
 /** A head up to this mass takes 6–7 gō mono, a heavier one 8 gō and up [kg]. [practice] */
 const LIGHT_HEAD_KG = 350 * KG_PER_GRAIN
@@ -77,9 +77,8 @@ export function reelCage(line: RunningLineFacts | null, reel: Reel | null): Chec
   })
 }
 
-/** Running line and backing that must go on, where nothing is said. [practice] */
-const RUNNING_M = 30
-const BACKING = { shortM: 60, longM: 90, diameterM: 0.55e-3 } as const
+/** Backing that must go on under all this where nothing is said: short for small rods, long for big [m]. [practice] */
+const BACKING_M = { small: 60, large: 90 } as const
 /** Below this share a spool is far too big for its rod, and numbers beyond the rule by more than this likewise. [practice] */
 const HALF_EMPTY = 0.45
 const NUMBER_GRACE = 1
@@ -87,18 +86,13 @@ const NUMBER_GRACE = 1
 function woundShare(
   rod: Rod,
   head: HeadFacts,
-  line: RunningLineFacts | null,
+  runningLine: RunningLineFacts | null,
   reel: Reel,
 ): number | undefined {
   if (reel.spool === undefined) return undefined
   const small = rod.hands === 'single' || ratedNumber(rod) <= 5
-  const lineDiameterM = line?.diameterM.value ?? 1e-3
-  const headM3 = head.massKg.value / FLOATING_KG_PER_M3 / PACKING.usual
-  const needM3 =
-    headM3 +
-    woundVolumeM3(RUNNING_M, lineDiameterM) +
-    woundVolumeM3(small ? BACKING.shortM : BACKING.longM, BACKING.diameterM)
-  return needM3 / spoolVolumeM3(reel.spool)
+  const lines = woundLines({ head, runningLine }, undefined, small ? BACKING_M.small : BACKING_M.large)
+  return fillSpool(reel.spool, PACKING.usual, lines).fillFraction
 }
 
 /** A coarse look at whether everything goes on: by the spool's volume when it is known, else by the number on the box. */

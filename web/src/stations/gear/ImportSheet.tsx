@@ -112,7 +112,9 @@ function Preview({ reading, onDone }: { readonly reading: Reading; readonly onDo
       </div>
     )
   const plan = planImport(gear, document.gear.items)
-  const parts = (['job', 'rig', 'pinned', 'settings'] as const).filter((key) => document[key] !== undefined)
+  const parts = (['job', 'rig', 'pinned', 'settings', 'rigging'] as const).filter(
+    (key) => document[key] !== undefined,
+  )
   const count = plan.added.length + plan.changed.length
   const take = (): void => {
     setBusy(true)

@@ -4,10 +4,9 @@ import { CHECK_CODES, type Check, stateRank } from '@hoxen/core/rig'
 import { CHECK_TITLES, sayFigure } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { Link, useParams } from 'react-router'
+import { sayScore, useQuestion, useRig } from '../../ledger/index.ts'
 import { usePinned } from '../../store/index.ts'
 import { buttonLook, StateMark, useUnits } from '../../ui/index.ts'
-import { sayScore } from './sayScore.ts'
-import { useQuestion, useRig } from './useMatch.ts'
 
 /** Two ledgers side by side: the pinned rig and another. */
 export function ComparePage() {

@@ -11,10 +11,15 @@ import {
 } from '@hoxen/core/gear'
 import type { Measure } from '@hoxen/core/quantity'
 import { nearestWord, PLAIN_WORDS, type PlainQuestion } from '@hoxen/core/words'
-import type { ReactNode } from 'react'
-import { QuantityField, useUnits } from '../../ui/index.ts'
+import { lazy, type ReactNode, Suspense } from 'react'
+import { useUnits } from '../../ui/index.ts'
 import { AnswerList, JobToken } from './JobToken.tsx'
-import type { JobChange } from './useMatch.ts'
+import type { JobChange } from './jobChange.ts'
+
+// Typing a figure comes after the first look: reading and refusing it is loaded when a question is opened.
+const QuantityField = lazy(() =>
+  import('../../ui/QuantityField.tsx').then((m) => ({ default: m.QuantityField })),
+)
 
 interface Props {
   readonly job: Job
@@ -170,13 +175,15 @@ function FigureToken({ job, name, question, measure, onChange }: FigureTokenProp
             }}
           />
           <div className="mt-2 border-t border-rule pt-2">
-            <QuantityField
-              label="or a figure"
-              measure={measure}
-              value={value}
-              refuse={refuse}
-              onChange={(si) => onChange({ [name]: si }, question)}
-            />
+            <Suspense fallback={<div className="h-[4.3rem]" />}>
+              <QuantityField
+                label="or a figure"
+                measure={measure}
+                value={value}
+                refuse={refuse}
+                onChange={(si) => onChange({ [name]: si }, question)}
+              />
+            </Suspense>
           </div>
         </>
       )}
@@ -297,12 +304,14 @@ function StripToken({ job, onChange }: TokenProps) {
               close()
             }}
           />
-          <QuantityField
-            label="or to this far from the rod tip"
-            measure="length"
-            value={job.stripToM}
-            onChange={(stripToM) => onChange({ stripToM }, question)}
-          />
+          <Suspense fallback={<div className="h-[4.3rem]" />}>
+            <QuantityField
+              label="or to this far from the rod tip"
+              measure="length"
+              value={job.stripToM}
+              onChange={(stripToM) => onChange({ stripToM }, question)}
+            />
+          </Suspense>
         </>
       )}
     </JobToken>

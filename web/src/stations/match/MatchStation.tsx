@@ -6,12 +6,13 @@ import { KIND_NAMES, summarize, WINDOW_NAMES } from '@hoxen/core/words'
 import { useMemo, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
+import { useMatch, useQuestion } from '../../ledger/index.ts'
 import { noticeDone, noticeFailed, openDemo, saveDocument, useMyRig, usePinned } from '../../store/index.ts'
 import { Button, buttonLook, useUnits } from '../../ui/index.ts'
 import type { Answer, Question } from '../../worker/index.ts'
 import { DayButtons, JobSentence } from './JobSentence.tsx'
+import type { JobChange } from './jobChange.ts'
 import { RigCard } from './RigCard.tsx'
-import { type JobChange, useMatch, useQuestion } from './useMatch.ts'
 
 const FIRST_SHOWN = 8
 
@@ -115,7 +116,7 @@ function Rigs({ question, answer }: { readonly question: Question; readonly answ
               pinned={same(pinned, rig.choice)}
               onMine={() => {
                 makeMine(rig.choice)
-                void navigate('/match/mine')
+                void navigate('/rig')
               }}
               onPin={() => pin(rig.choice)}
             />

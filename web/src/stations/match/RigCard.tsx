@@ -5,9 +5,8 @@ import { piecesOf, statesBySlot, windowStyleOf, worstFirst } from '@hoxen/core/r
 import { CHECK_TITLES, sayCheck, WINDOW_NAMES } from '@hoxen/core/words'
 import { Link } from 'react-router'
 import { GrainAxis, RigDrawing, stripScale, useWidth } from '../../drawing/index.ts'
+import { MendLine, sayScore } from '../../ledger/index.ts'
 import { Button, buttonLook, StateMark, Tag, useUnits } from '../../ui/index.ts'
-import { MendLine } from './MendLine.tsx'
-import { sayScore } from './sayScore.ts'
 
 interface Props {
   readonly rig: RankedRig

@@ -2,7 +2,7 @@ import type { Item } from '@hoxen/core/gear'
 import type { Mend } from '@hoxen/core/match'
 import { type Check, type CheckCode, worstFirst } from '@hoxen/core/rig'
 import { CHECK_TITLES, sayAllowed, sayCheck, sayFigure } from '@hoxen/core/words'
-import { StateMark, Tag, useUnits } from '../../ui/index.ts'
+import { StateMark, Tag, useUnits } from '../ui/index.ts'
 import { MendLine } from './MendLine.tsx'
 
 interface Props {
@@ -10,10 +10,12 @@ interface Props {
   readonly mends: ReadonlyMap<CheckCode, Mend>
   readonly items: ReadonlyMap<string, Item>
   readonly onMend: (mend: Mend) => void
+  /** The ledger as it would be with the part pointed at. */
+  readonly preview?: readonly Check[] | undefined
 }
 
 /** Every check one line: what, this rig's figure, what is allowed, why, and what it rests on. Worst first. */
-export function Ledger({ checks, mends, items, onMend }: Props) {
+export function Ledger({ checks, mends, items, onMend, preview }: Props) {
   const { system } = useUnits()
   return (
     <ol aria-label="Ledger" className="divide-y divide-rule border-y border-rule">
@@ -27,7 +29,14 @@ export function Ledger({ checks, mends, items, onMend }: Props) {
             data-state={check.state}
             className="grid gap-x-4 py-2.5 sm:grid-cols-[5.6rem_1fr_11rem]"
           >
-            <StateMark state={check.state} />
+            <span className="flex flex-wrap gap-x-2 self-start">
+              <StateMark state={check.state} />
+              <Becomes
+                now={check}
+                then={preview?.find((c) => c.code === check.code)}
+                previewing={preview !== undefined}
+              />
+            </span>
             <div className="min-w-0">
               <h3 className="font-text font-semibold tracking-normal">{CHECK_TITLES[check.code]}</h3>
               <p className="text-[0.95rem]">{sayCheck(check, system)}</p>
@@ -46,5 +55,22 @@ export function Ledger({ checks, mends, items, onMend }: Props) {
         )
       })}
     </ol>
+  )
+}
+
+interface BecomesProps {
+  readonly now: Check
+  readonly then: Check | undefined
+  readonly previewing: boolean
+}
+
+/** What a line would become with the part pointed at; nothing where it stays. */
+function Becomes({ now, then, previewing }: BecomesProps) {
+  if (!previewing || then?.state === now.state) return null
+  return (
+    <span data-becomes={then?.state ?? 'absent'} className="flex items-center gap-1">
+      <span aria-hidden="true">→</span>
+      {then === undefined ? <span className="text-faint">not asked</span> : <StateMark state={then.state} />}
+    </span>
   )
 }

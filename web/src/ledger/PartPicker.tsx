@@ -1,7 +1,7 @@
 import type { Item, RigSlot } from '@hoxen/core/gear'
 import { effectsOf, type Option, type RankedRig } from '@hoxen/core/match'
 import { CHECK_TITLES, SLOT_NAMES, STATE_NAMES, summarize } from '@hoxen/core/words'
-import { Button, StateMark, useUnits } from '../../ui/index.ts'
+import { Button, StateMark, useUnits } from '../ui/index.ts'
 
 interface Props {
   readonly rig: RankedRig
@@ -9,12 +9,14 @@ interface Props {
   readonly options: readonly Option[] | undefined
   readonly onPick: (item: Item | null) => void
   readonly onClose: () => void
+  /** Tells which option is pointed at or focused. */
+  readonly onPreview: (rig: RankedRig | undefined) => void
 }
 
 const SHOWN = 40
 
 /** Everything that could stand in one place of the rig, best first, with what it would change. */
-export function PartPicker({ rig, slot, options, onPick, onClose }: Props) {
+export function PartPicker({ rig, slot, options, onPick, onClose, onPreview }: Props) {
   const { system } = useUnits()
   const name = SLOT_NAMES[slot]
   return (
@@ -45,6 +47,10 @@ export function PartPicker({ rig, slot, options, onPick, onClose }: Props) {
                   type="button"
                   aria-pressed={present}
                   onClick={() => onPick(item)}
+                  onPointerEnter={() => onPreview(after)}
+                  onFocus={() => onPreview(after)}
+                  onPointerLeave={() => onPreview(undefined)}
+                  onBlur={() => onPreview(undefined)}
                   className="grid min-h-11 w-full grid-cols-[5.6rem_1fr] items-baseline gap-x-3 rounded px-2 py-1.5 text-left hover:bg-shoal aria-pressed:bg-shoal"
                 >
                   <StateMark state={after.verdict} />

@@ -1,10 +1,10 @@
-import { type Job, type RigChoice, type RigSlot, rigKey } from '@hoxen/core/gear'
+import { type RigChoice, type RigSlot, rigKey } from '@hoxen/core/gear'
 import { judge, type RankedRig } from '@hoxen/core/match'
 import { resolveRig } from '@hoxen/core/rig'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
-import { useGear, useJob, useSettings } from '../../store/index.ts'
-import { ask, type Question } from '../../worker/index.ts'
+import { useGear, useJob, useSettings } from '../store/index.ts'
+import { ask, type Question } from '../worker/index.ts'
 
 /** Gear, job and schools as one question; undefined while any of them loads. */
 export function useQuestion(): Question | undefined {
@@ -63,5 +63,3 @@ export function useRig(
     return resolved.outcome === 'resolved' ? judge(resolved.parts, question) : 'gone'
   }, [question, choice])
 }
-
-export type JobChange = (change: Partial<Job>, label: string) => void

@@ -2,7 +2,7 @@ import type { Item } from '@hoxen/core/gear'
 import type { Mend } from '@hoxen/core/match'
 import { CHECK_TITLES, SLOT_NAMES, STATE_NAMES } from '@hoxen/core/words'
 import { Link } from 'react-router'
-import { Button, buttonLook } from '../../ui/index.ts'
+import { Button, buttonLook } from '../ui/index.ts'
 
 interface Props {
   readonly mend: Mend

@@ -1,0 +1,72 @@
+import type { Schools } from '../gear/index.ts'
+import type { RigParts } from './parts.ts'
+
+/** Joints of a rig, reel side first, each with the knots that serve it; the first is offered where nothing is preferred. */
+export const JOINT_KNOTS = {
+  'reel-backing': ['arbor knot', 'double slip knot'],
+  'backing-running': ['loop to loop', 'nail knot'],
+  'running-head': ['loop to loop', 'small swivel between two loops'],
+  'head-tip': ['loop to loop'],
+  'front-leader': ['loop to loop', 'nail knot with a perfection loop', 'tippet ring'],
+  'leader-fly': ['non-slip loop', 'improved clinch knot', 'double clinch knot'],
+} as const
+export type RigJoint = keyof typeof JOINT_KNOTS
+
+export type RiggingStepCode =
+  | 'joint'
+  | 'wind'
+  | 'set-drag'
+  | 'load-mark'
+  | 'finger-mark'
+  | 'string-rod'
+  | 'turn-ferrules'
+  | 'stretch'
+  | 'pinch-barb'
+  | 'glasses'
+  | 'look-behind'
+
+export interface RiggingStep {
+  readonly id: string
+  readonly code: RiggingStepCode
+  readonly joint?: RigJoint
+  /** What is put on, where a name says it. */
+  readonly name?: string
+  /** A length that belongs to the step [m]. */
+  readonly lengthM?: number
+}
+
+/** Overhang of running line beyond the tip-top with the head at its load point [m]. [practice] */
+export const OVERHANG_M = 0.9
+
+/** Everything from spool to fly, in the order it is done; then marks, the rod, and a look round before the first cast. */
+export function riggingSteps(parts: RigParts, backingName?: string): readonly RiggingStep[] {
+  const { head, tip, leader, runningLine, rod } = parts
+  const steps: RiggingStep[] = []
+  const join = (joint: RigJoint, name: string): void =>
+    void steps.push({ id: joint, code: 'joint', joint, name })
+  join('reel-backing', backingName ?? 'backing')
+  steps.push({ id: 'wind', code: 'wind' })
+  if (head.onePiece) join('backing-running', head.head.name)
+  else {
+    join('backing-running', runningLine?.item.name ?? 'running line')
+    join('running-head', head.head.name)
+  }
+  if (tip) join('head-tip', tip.item.name)
+  join('front-leader', leader?.name ?? 'leader')
+  steps.push({ id: 'string-rod', code: 'string-rod' }, { id: 'turn-ferrules', code: 'turn-ferrules' })
+  join('leader-fly', 'fly')
+  if (!head.onePiece) {
+    steps.push({ id: 'load-mark', code: 'load-mark', lengthM: OVERHANG_M })
+    steps.push({ id: 'finger-mark', code: 'finger-mark', lengthM: OVERHANG_M + rod.lengthM })
+  }
+  if (runningLine?.item.build === 'mono') steps.push({ id: 'stretch', code: 'stretch' })
+  for (const code of ['set-drag', 'pinch-barb', 'glasses', 'look-behind'] as const)
+    steps.push({ id: code, code })
+  return steps
+}
+
+/** The knot a school prefers, before the angler says otherwise. */
+export function usualKnot(joint: RigJoint, schools: Schools): string {
+  if (joint === 'backing-running' && schools.backingJoint === 'knot') return 'nail knot'
+  return JOINT_KNOTS[joint][0]
+}

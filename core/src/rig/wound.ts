@@ -1,0 +1,52 @@
+import { type Backing, cylinderDiameterM } from '../gear/index.ts'
+import type { Hung } from '../reel/index.ts'
+import { FLOATING_KG_PER_M3 } from './density.ts'
+import type { RigParts } from './parts.ts'
+
+/** A line as it is wound, from the arbor outward. */
+export interface Wound {
+  readonly part: 'backing' | 'running' | 'head'
+  readonly name: string
+  readonly lengthM: number
+  readonly diameterM: number
+}
+
+/** Running line on a spool where its own length is not known, and the most that is wound on [m]. [practice] */
+const RUNNING_M = { usual: 30, most: 36 } as const
+/** Running part of a line in one piece [m]. [practice] */
+const OWN_RUNNING_DIAMETER_M = 1e-3
+const USUAL_BACKING = { name: 'backing', diameterM: 0.55e-3 } as const
+
+/** What goes on the reel for a rig, with this much backing under it. */
+export function woundLines(
+  { head, runningLine }: Pick<RigParts, 'head' | 'runningLine'>,
+  backing: Backing | undefined,
+  backingM: number,
+): readonly [backing: Wound, ...rest: Wound[]] {
+  const { name, diameterM = USUAL_BACKING.diameterM } = backing ?? USUAL_BACKING
+  const rest: Wound[] = []
+  if (runningLine) {
+    const lengthM = Math.min(runningLine.item.lengthM ?? RUNNING_M.usual, RUNNING_M.most)
+    rest.push({
+      part: 'running',
+      name: runningLine.item.name,
+      lengthM,
+      diameterM: runningLine.diameterM.value,
+    })
+  } else if (head.lengthM < RUNNING_M.usual) {
+    const lengthM = RUNNING_M.usual - head.lengthM
+    rest.push({ part: 'running', name: 'its running line', lengthM, diameterM: OWN_RUNNING_DIAMETER_M })
+  }
+  const meanM = cylinderDiameterM(head.massKg.value / head.lengthM, FLOATING_KG_PER_M3)
+  rest.push({ part: 'head', name: head.head.name, lengthM: head.lengthM, diameterM: meanM })
+  return [{ part: 'backing', name, lengthM: backingM, diameterM }, ...rest]
+}
+
+/** Running line in the rings hangs, on average, half way between reel and tip. [physics] */
+export function lineInRings(
+  { rod, runningLine }: Pick<RigParts, 'rod' | 'runningLine'>,
+  seatM: number,
+): readonly Hung[] {
+  if (runningLine === null) return []
+  return [{ massKg: runningLine.kgPerM.value * (rod.lengthM - seatM), atM: (rod.lengthM + seatM) / 2 }]
+}

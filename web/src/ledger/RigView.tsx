@@ -1,0 +1,237 @@
+import { type Item, RIG_SLOTS, type RigChoice, type RigSlot, rigKey } from '@hoxen/core/gear'
+import { type Mend, type RankedRig, swapPart } from '@hoxen/core/match'
+import { statesBySlot, windowStyleOf } from '@hoxen/core/rig'
+import { SLOT_NAMES, WINDOW_NAMES } from '@hoxen/core/words'
+import { useMemo, useState } from 'react'
+import { Link, useNavigate, useSearchParams } from 'react-router'
+import { GrainAxis, RigStrip } from '../drawing/index.ts'
+import { noticeDone, noticeFailed, saveDocument, usePinned } from '../store/index.ts'
+import { Button, buttonLook, StateMark } from '../ui/index.ts'
+import type { Question } from '../worker/index.ts'
+import { Ledger } from './Ledger.tsx'
+import { PartPicker } from './PartPicker.tsx'
+import { sayScore } from './sayScore.ts'
+import { useMends, useOptions, useQuestion, useRig } from './useRigs.ts'
+
+interface ViewProps {
+  readonly choice: RigChoice
+  readonly mine: boolean
+  readonly onSwap: (next: RigChoice, label: string) => void
+}
+
+/** One rig in full: its parts to swap, its ledger, and where it lies on the rod. */
+export function RigView({ choice, mine, onSwap }: ViewProps) {
+  const question = useQuestion()
+  const rig = useRig(question, choice)
+  if (rig === 'gone') return <Gone />
+  if (rig === undefined || question === undefined) return <p className="py-10 text-faint">Opening…</p>
+  return <RigLedger question={question} rig={rig} mine={mine} onSwap={onSwap} />
+}
+
+const isSlot = (text: string | null): text is RigSlot =>
+  (RIG_SLOTS as readonly (string | null)[]).includes(text)
+
+function RigLedger({
+  question,
+  rig,
+  mine,
+  onSwap,
+}: Omit<ViewProps, 'choice'> & { readonly question: Question; readonly rig: RankedRig }) {
+  const [params, setParams] = useSearchParams()
+  const slot = params.get('part')
+  const open = isSlot(slot) ? slot : undefined
+  const items = useMemo(() => new Map(question.gear.items.map((item) => [item.id, item])), [question])
+  const mends = useMends(question, rig.choice)
+  const options = useOptions(question, rig.choice, open)
+  const [preview, setPreview] = useState<RankedRig>()
+  const { parts, window } = rig
+  const setOpen = (next: RigSlot | undefined): void =>
+    setParams(
+      (old) => {
+        if (next === undefined) old.delete('part')
+        else old.set('part', next)
+        return old
+      },
+      { replace: true },
+    )
+  const pick = (item: Item | null): void => {
+    if (open === undefined) return
+    setPreview(undefined)
+    const name = SLOT_NAMES[open].toLowerCase()
+    onSwap(
+      swapPart(rig.choice, open, item),
+      item === null ? `Take the ${name} off` : `Change the ${name} to ${item.name}`,
+    )
+  }
+  const take = (mend: Mend): void => {
+    const name = mend.itemId === null ? 'none' : (items.get(mend.itemId)?.name ?? '')
+    onSwap(mend.choice, `Mend: ${SLOT_NAMES[mend.slot].toLowerCase()} to ${name}`)
+  }
+  return (
+    <div className="grid gap-x-8 gap-y-5 lg:grid-cols-[1fr_22rem]">
+      <div className="min-w-0 lg:col-span-2">
+        <p className="text-[0.9rem] text-faint">
+          {mine ? (
+            'My rig'
+          ) : (
+            <>
+              <Link to="/match" className="underline underline-offset-4">
+                Match
+              </Link>{' '}
+              / A rig to try
+            </>
+          )}
+        </p>
+        <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+          <h1 className="text-[1.7rem] leading-tight">
+            {parts.rod.name} with {parts.head.head.name}
+          </h1>
+          <span className="text-lg">
+            <StateMark state={rig.verdict} />
+          </span>
+        </div>
+        {!mine && (
+          <div className="mt-2 rounded-lg border border-rule bg-sheet px-4 py-2">
+            <RigStrip
+              parts={parts}
+              states={statesBySlot(rig.checks)}
+              hrefFor={(s) => `?part=${s}`}
+              height={64}
+            />
+          </div>
+        )}
+      </div>
+      <div className="min-w-0">
+        <PartButtons rig={rig} open={open} onOpen={(s) => setOpen(s === open ? undefined : s)} />
+        {open !== undefined && (
+          <PartPicker
+            rig={rig}
+            slot={open}
+            options={options.data}
+            onPick={pick}
+            onClose={() => setOpen(undefined)}
+            onPreview={setPreview}
+          />
+        )}
+        <Ledger
+          checks={rig.checks}
+          mends={new Map(mends.data)}
+          items={items}
+          onMend={take}
+          preview={open === undefined ? undefined : preview?.checks}
+        />
+      </div>
+      <aside className="space-y-5">
+        {window !== undefined && (
+          <figure>
+            <figcaption className="mb-2 text-[0.9rem] text-faint">Where it lies on the rod</figcaption>
+            <GrainAxis
+              bands={[{ label: WINDOW_NAMES[windowStyleOf(parts.head.head.style)], window }]}
+              marks={[{ id: 'it', label: parts.head.head.name, massKg: rig.massKg, chosen: true }]}
+            />
+            <p className="mt-1 text-[0.9rem]">
+              The window counts {window.counts === 'head' ? 'the head alone' : 'head and tip together'}
+              {window.countsStated ? '.' : ' (assumed; its maker did not say).'}
+            </p>
+          </figure>
+        )}
+        <p className="text-[0.95rem]">{sayScore(rig.score)}.</p>
+        <Actions choice={rig.choice} mine={mine} />
+        <p className="text-[0.85rem] text-faint">
+          Eye protection, a hat, and the hook on the downwind side. Local rules and licensed guides come
+          before any figure here.
+        </p>
+      </aside>
+    </div>
+  )
+}
+
+function PartButtons({
+  rig,
+  open,
+  onOpen,
+}: {
+  readonly rig: RankedRig
+  readonly open: RigSlot | undefined
+  readonly onOpen: (slot: RigSlot) => void
+}) {
+  const { parts } = rig
+  const states = statesBySlot(rig.checks)
+  const names: readonly (readonly [RigSlot, string | undefined])[] = [
+    ['rodId', parts.rod.name],
+    ['reelId', parts.reel?.name],
+    ['runningLineId', parts.head.onePiece ? 'in one piece' : parts.runningLine?.item.name],
+    ['headId', parts.head.head.name],
+    ['tipId', parts.tip?.item.name],
+    ['leaderId', parts.leader?.name],
+  ]
+  return (
+    <ul className="mb-4 grid grid-cols-2 gap-2 sm:grid-cols-3" aria-label="Parts to swap">
+      {names.map(([slot, name]) => (
+        <li key={slot}>
+          <button
+            type="button"
+            aria-expanded={open === slot}
+            onClick={() => onOpen(slot)}
+            className={`min-h-13 w-full rounded-md border px-3 py-1 text-left leading-tight hover:bg-shoal aria-expanded:bg-shoal ${states.get(slot) === 'breaks' ? 'border-2 border-breaks' : 'border-rule bg-sheet'}`}
+          >
+            <span className="block text-[0.8rem] text-faint">{SLOT_NAMES[slot]}</span>
+            <span className="block truncate font-medium">{name ?? 'none'}</span>
+          </button>
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+function Actions({ choice, mine }: { readonly choice: RigChoice; readonly mine: boolean }) {
+  const navigate = useNavigate()
+  const pinned = usePinned()
+  const isPinned = pinned != null && rigKey(pinned) === rigKey(choice)
+  const makeMine = (): void => {
+    saveDocument('Make this my rig', 'rig', choice).then(() => {
+      noticeDone('It is in the strip')
+      void navigate('/rig')
+    }, noticeFailed)
+  }
+  return (
+    <div className="flex flex-wrap gap-2">
+      {!mine && (
+        <Button weight="strong" onClick={makeMine}>
+          Make this my rig
+        </Button>
+      )}
+      <Button
+        aria-pressed={isPinned}
+        onClick={() =>
+          void saveDocument(isPinned ? 'Unpin' : 'Pin a rig', 'pinned', isPinned ? undefined : choice).catch(
+            noticeFailed,
+          )
+        }
+      >
+        {isPinned ? 'Unpin' : 'Pin to compare'}
+      </Button>
+      {pinned != null && !isPinned && (
+        <Link to={`/match/compare/${rigKey(choice)}`} className={buttonLook('plain')}>
+          Compare with the pinned
+        </Link>
+      )}
+    </div>
+  )
+}
+
+export function Gone({ none = false }: { readonly none?: boolean }) {
+  return (
+    <div className="py-8">
+      <h1 className="text-2xl">{none ? 'No rig in the strip yet' : 'This rig cannot be put together'}</h1>
+      <p className="mt-2">
+        {none ? 'Match one and make it yours.' : 'One of its parts is no longer in your gear.'}
+      </p>
+      <p className="mt-4">
+        <Link to="/match" className={buttonLook('strong')}>
+          Match
+        </Link>
+      </p>
+    </div>
+  )
+}

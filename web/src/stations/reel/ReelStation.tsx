@@ -1,0 +1,107 @@
+import { itemsOf, type Reel, type Spool } from '@hoxen/core/gear'
+import { type RankedRig, swapPart } from '@hoxen/core/match'
+import { summarize } from '@hoxen/core/words'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { Gone, useQuestion, useRig } from '../../ledger/index.ts'
+import { noticeDone, noticeFailed, saveDocument, useMyRig } from '../../store/index.ts'
+import { buttonLook, fieldLook, useUnits } from '../../ui/index.ts'
+import type { Question } from '../../worker/index.ts'
+import { BalanceBench } from './BalanceBench.tsx'
+import { FillBench } from './FillBench.tsx'
+import { SpoolForm } from './SpoolForm.tsx'
+
+/** Does it all go on, and does it balance? */
+export function ReelStation() {
+  const choice = useMyRig()
+  const question = useQuestion()
+  const rig = useRig(question, choice)
+  const { system } = useUnits()
+  if (choice === undefined || question === undefined) return <p className="py-10 text-faint">Opening…</p>
+  if (choice === null) return <Gone none />
+  if (rig === undefined || rig === 'gone') return <Gone />
+  const reels = itemsOf(question.gear, 'reel')
+  const reel = rig.parts.reel ?? undefined
+  const pick = (id: string): void => {
+    const next = reels.find((r) => r.id === id) ?? null
+    saveDocument('Change the reel', 'rig', swapPart(choice, 'reelId', next)).then(
+      (did) => did && noticeDone('The reel is changed'),
+      noticeFailed,
+    )
+  }
+  return (
+    <div className="space-y-8">
+      <section aria-labelledby="reel-title">
+        <h1 id="reel-title" className="text-2xl">
+          Reel
+        </h1>
+        <label className="mt-2 block max-w-md text-sm text-faint">
+          On {rig.parts.rod.name} with {rig.parts.head.head.name}
+          <select value={reel?.id ?? ''} onChange={(event) => pick(event.target.value)} className={fieldLook}>
+            <option value="">no reel</option>
+            {reels.map((r) => (
+              <option key={r.id} value={r.id}>
+                {r.name} — {summarize(r, system)}
+              </option>
+            ))}
+          </select>
+        </label>
+        {reel === undefined ? (
+          <p className="mt-4">
+            Choose a reel, or{' '}
+            <Link to="/gear/new/reel" className={buttonLook('quiet')}>
+              add one
+            </Link>
+          </p>
+        ) : (
+          <>
+            <SpoolForm key={reel.id} reel={reel} />
+            <div className="mt-4">
+              {reel.spool === undefined ? (
+                <p>Measure the spool with a caliper, or say what its box claims, to see it fill.</p>
+              ) : (
+                <Spools rig={rig} question={question} reel={reel} spool={reel.spool} />
+              )}
+            </div>
+          </>
+        )}
+      </section>
+      <section aria-labelledby="balance-title">
+        <h2 id="balance-title" className="text-xl">
+          Balance
+        </h2>
+        <BalanceBench key={rig.parts.rod.id} rig={rig} question={question} reel={reel} />
+      </section>
+    </div>
+  )
+}
+
+interface SpoolsProps {
+  readonly rig: RankedRig
+  readonly question: Question
+  readonly reel: Reel
+  readonly spool: Spool
+}
+
+/** The reel's own spool, or one of its spares. */
+function Spools({ rig, question, reel, spool }: SpoolsProps) {
+  const spares = reel.spareSpools ?? []
+  const [name, setName] = useState('')
+  const spare = spares.find((s) => s.name === name)
+  return (
+    <>
+      {spares.length > 0 && (
+        <label className="mb-3 block max-w-md text-sm text-faint">
+          Spool
+          <select value={name} onChange={(event) => setName(event.target.value)} className={fieldLook}>
+            <option value="">its own</option>
+            {spares.map((s) => (
+              <option key={s.name}>{s.name}</option>
+            ))}
+          </select>
+        </label>
+      )}
+      <FillBench key={`${reel.id}${name}`} rig={rig} question={question} reel={reel} spool={spare ?? spool} />
+    </>
+  )
+}

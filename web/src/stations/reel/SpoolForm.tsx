@@ -1,0 +1,100 @@
+import { itemSchema, problemsOf, type Reel, type Spool } from '@hoxen/core/gear'
+import { arborFromBox } from '@hoxen/core/reel'
+import { sayProblem } from '@hoxen/core/words'
+import { useState } from 'react'
+import { noticeDone, noticeFailed, saveItems } from '../../store/index.ts'
+import { Button, fieldLook, QuantityField, useUnits } from '../../ui/index.ts'
+
+/** A usual spool to start from where this one has not been measured. [practice] */
+const FIRST_SPOOL: Spool = { rimDiameterM: 0.1, arborDiameterM: 0.055, widthM: 0.032, clearanceM: 0.004 }
+const FIELDS = [
+  ['rimDiameterM', 'Rim diameter'],
+  ['arborDiameterM', 'Arbor diameter'],
+  ['widthM', 'Width between the rims'],
+  ['clearanceM', 'Kept free below the rim'],
+] as const
+const NUMBERS = [5, 6, 7, 8, 9, 10, 11, 12, 13]
+const BOX_BACKING_DIAMETER_M = 0.55e-3
+
+/** The spool's measures: by caliper, or the arbor worked out from what the box says it holds. A spool that cannot be is never kept. */
+export function SpoolForm({ reel }: { readonly reel: Reel }) {
+  const { system } = useUnits()
+  const [spool, setSpool] = useState<Spool>(reel.spool ?? FIRST_SPOOL)
+  const [number, setNumber] = useState(8)
+  const [backingM, setBackingM] = useState(100)
+  const [error, setError] = useState<string>()
+  const keep = (next: Spool): void => {
+    setSpool(next)
+    const item: Reel = { ...reel, spool: next }
+    const checked = itemSchema.safeParse(item)
+    if (!checked.success) {
+      const [first] = problemsOf(checked.error)
+      setError(first === undefined ? undefined : sayProblem(first, system, 'reel'))
+      return
+    }
+    setError(undefined)
+    saveItems(`Measure ${reel.name}`, [item]).then(
+      (did) => did && noticeDone('The spool’s measures are kept'),
+      noticeFailed,
+    )
+  }
+  const fromBox = (): void => {
+    const { arborDiameterM: _old, ...size } = spool
+    const arborDiameterM = arborFromBox(size, number, {
+      lengthM: backingM,
+      diameterM: BOX_BACKING_DIAMETER_M,
+    })
+    if (arborDiameterM === undefined)
+      setError('No spool of this rim and width holds what the box says. Measure both again.')
+    else keep({ ...spool, arborDiameterM })
+  }
+  return (
+    <details className="mt-4" open={reel.spool === undefined}>
+      <summary className="min-h-11 py-2 font-semibold">Measures of the spool</summary>
+      <div className="grid max-w-3xl gap-3 sm:grid-cols-4">
+        {FIELDS.map(([key, label]) => (
+          <QuantityField
+            key={key}
+            label={label}
+            measure="spoolSize"
+            value={spool[key]}
+            onChange={(si) => keep({ ...spool, [key]: si })}
+          />
+        ))}
+      </div>
+      <div className="mt-3 flex max-w-3xl flex-wrap items-end gap-3">
+        <label className="text-sm text-faint">
+          The box says it holds no.
+          <select
+            value={number}
+            onChange={(event) => setNumber(Number(event.target.value))}
+            className={fieldLook}
+          >
+            {NUMBERS.map((n) => (
+              <option key={n}>{n}</option>
+            ))}
+          </select>
+        </label>
+        <div className="w-44">
+          <QuantityField
+            label="and this much backing"
+            measure="backingLength"
+            value={backingM}
+            onChange={setBackingM}
+          />
+        </div>
+        <Button onClick={fromBox}>Work out the arbor</Button>
+        {reel.spool === undefined && (
+          <Button weight="strong" onClick={() => keep(spool)}>
+            Keep these measures
+          </Button>
+        )}
+      </div>
+      {error !== undefined && (
+        <p role="alert" className="mt-2 font-medium text-breaks">
+          {error} Nothing was kept.
+        </p>
+      )}
+    </details>
+  )
+}

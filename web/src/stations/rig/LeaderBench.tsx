@@ -1,0 +1,189 @@
+import { type Item, itemsOf } from '@hoxen/core/gear'
+import {
+  buildLeader,
+  dropperPlan,
+  indicatorRig,
+  type LeaderRecipe,
+  type LeaderWarning,
+  neededStrengthN,
+} from '@hoxen/core/leader'
+import type { RankedRig } from '@hoxen/core/match'
+import { ruleFor } from '@hoxen/core/rig'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { newId, noticeDone, noticeFailed, saveItems } from '../../store/index.ts'
+import { Button, buttonLook, Tag, useUnits } from '../../ui/index.ts'
+import type { Question } from '../../worker/index.ts'
+
+const WARNINGS: Readonly<Record<LeaderWarning, string>> = {
+  'step-too-big': 'One step is more than 0.05 mm: put a spool in between, or a tippet ring.',
+  'butt-too-thin': 'The thickest spool is thin for a butt: the line’s end will hinge there.',
+  'strength-unknown': 'The point’s spool does not say what it breaks at.',
+}
+
+/** A recipe for this head, tip, fly and fish, from the spools at hand. */
+export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
+  const { job, schools } = question
+  const [form, setForm] = useState<'stepped' | 'level'>(schools.sinkTipLeader)
+  const { show, range } = useUnits()
+  const spools = itemsOf(question.gear, 'tippet')
+  const rule = ruleFor(rig.parts.rod, rig.parts.head.head.style, rig.parts.tip, job.fly)
+  const built = buildLeader(spools, rule, job.fishKg, form)
+  return (
+    <section aria-labelledby="leader-title" className="max-w-3xl">
+      <h1 id="leader-title" className="text-2xl">
+        Leader
+      </h1>
+      <p className="mt-1">
+        For this head, tip and fly: {range({ low: rule.lowM, high: rule.highM }, 'length')}{' '}
+        <Tag tag={rule.tag} />, and a point that breaks at {show(neededStrengthN(job.fishKg), 'breakingLoad')}{' '}
+        or more for fish of {show(job.fishKg, 'fishMass')} <Tag tag="practice" />
+      </p>
+      <fieldset className="mt-2 flex gap-x-5">
+        <legend className="text-sm text-faint">School</legend>
+        {(['stepped', 'level'] as const).map((value) => (
+          <label key={value} className="flex min-h-11 items-center gap-2">
+            <input
+              type="radio"
+              name="form"
+              checked={form === value}
+              onChange={() => setForm(value)}
+              className="size-4 accent-river"
+            />
+            {value === 'stepped'
+              ? 'Stepped: turns over, lands off brush'
+              : 'One level piece: easily renewed, no knots'}
+          </label>
+        ))}
+      </fieldset>
+      {built.outcome === 'built' ? (
+        <>
+          <Recipe recipe={built.recipe} form={form} />
+          <Dropper
+            leaderM={built.recipe.lengthM}
+            fastTip={rule.reason === 'fast-tip'}
+            heavy={schools.weightPlace === 'dropper'}
+          />
+        </>
+      ) : (
+        <p className="mt-3">
+          {built.outcome === 'no-spools'
+            ? 'No spool of tippet with a diameter in your gear.'
+            : 'None of your spools is strong enough for this fish.'}{' '}
+          <Link to="/gear/new/tippet" className={buttonLook('quiet')}>
+            Add a spool
+          </Link>
+        </p>
+      )}
+      <Indicator rig={rig} question={question} />
+    </section>
+  )
+}
+
+function Recipe({ recipe, form }: { readonly recipe: LeaderRecipe; readonly form: 'stepped' | 'level' }) {
+  const { show } = useUnits()
+  const keep = (): void => {
+    const [butt, point] = [recipe.steps[0], recipe.steps.at(-1)]
+    if (butt === undefined || point === undefined) return
+    const name = `Built ${form}, ${show(recipe.lengthM, 'length')}`
+    const item: Item = {
+      kind: 'leader',
+      id: newId(name),
+      name,
+      form,
+      lengthM: recipe.lengthM,
+      buttDiameterM: butt.diameterM,
+      pointDiameterM: point.diameterM,
+      ...(recipe.weakestN === undefined ? {} : { breakingN: recipe.weakestN }),
+    }
+    saveItems(`Add ${name}`, [item]).then(() => noticeDone(`${name} is in your gear`), noticeFailed)
+  }
+  const widest = Math.max(...recipe.steps.map((s) => s.diameterM))
+  return (
+    <>
+      <ol aria-label="Recipe, butt to fly" className="mt-3 divide-y divide-rule border-y border-rule">
+        {recipe.steps.map((step) => (
+          <li
+            key={step.spoolId}
+            className="grid grid-cols-[1fr_auto] items-center gap-x-4 py-2 sm:grid-cols-[14rem_1fr_auto]"
+          >
+            <b className="font-semibold">{step.name}</b>
+            <span className="hidden sm:block" aria-hidden="true">
+              <span
+                className="block rounded-sm bg-ink"
+                style={{
+                  width: `${(step.lengthM / recipe.lengthM) * 100}%`,
+                  height: 2 + (step.diameterM / widest) * 6,
+                }}
+              />
+            </span>
+            <span>
+              {show(step.lengthM, 'length')} of {show(step.diameterM, 'diameter')}
+              {step.breakingN === undefined ? '' : `, ${show(step.breakingN, 'breakingLoad')}`}
+            </span>
+          </li>
+        ))}
+      </ol>
+      <p className="mt-2">
+        {show(recipe.lengthM, 'length')} in all,{' '}
+        {recipe.knots === 0 ? 'no knots' : `${recipe.knots} ${recipe.knots === 1 ? 'knot' : 'knots'}`}
+        {recipe.weakestN === undefined
+          ? '.'
+          : `; its weakest point breaks at about ${show(recipe.weakestN, 'breakingLoad')}.`}
+      </p>
+      {recipe.warnings.map((warning) => (
+        <p key={warning} className="mt-1 font-medium text-watch">
+          {WARNINGS[warning]}
+        </p>
+      ))}
+      <Button weight="strong" className="mt-3" onClick={keep}>
+        Keep this leader in my gear
+      </Button>
+    </>
+  )
+}
+
+interface DropperProps {
+  readonly leaderM: number
+  readonly fastTip: boolean
+  readonly heavy: boolean
+}
+
+function Dropper({ leaderM, fastTip, heavy }: DropperProps) {
+  const { show } = useUnits()
+  const plan = dropperPlan(leaderM, heavy, fastTip)
+  return (
+    <div className="mt-6">
+      <h2 className="text-xl">
+        With a dropper <Tag tag="practice" />
+      </h2>
+      <p>
+        Tie in a tippet ring at the end and go on {show(plan.spacingM, 'length')} to the point fly:{' '}
+        {show(plan.wholeM, 'length')} in all.{' '}
+        {heavy
+          ? 'The weight in the dropper, as you prefer it in slow water.'
+          : 'The weight in the point fly, as you prefer it in fast water.'}
+        {plan.tooLong ? ' That is more than 9 ft behind a fast tip: shorten the leader first.' : ''}
+      </p>
+    </div>
+  )
+}
+
+function Indicator({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
+  const { show, range } = useUnits()
+  const { floatToWeight, weightToFlyM } = indicatorRig(question.job.waterDepthM, question.job.currentMps)
+  const skagit = rig.parts.head.head.style === 'skagit'
+  return (
+    <div className="mt-6">
+      <h2 className="text-xl">
+        With an indicator <Tag tag="practice" />
+      </h2>
+      <p>
+        In water {show(question.job.waterDepthM, 'length')} deep: float to weight{' '}
+        {range(floatToWeight, 'length')}, weight to fly about {show(weightToFlyM, 'length')}. Start light and
+        add.
+        {skagit ? ' The Skagit still carries a floating tip.' : ''}
+      </p>
+    </div>
+  )
+}

@@ -1,0 +1,144 @@
+import type { Schools } from '@hoxen/core/gear'
+import { equalMassCarry } from '@hoxen/core/line'
+import type { RankedRig } from '@hoxen/core/match'
+import { jointPlaces, type MassPoint, massCurve, piecesOf, statesBySlot } from '@hoxen/core/rig'
+import { singleHandEquivalent } from '@hoxen/core/rod'
+import { SLOT_NAMES } from '@hoxen/core/words'
+import { RigDrawing, stripScale, useWidth } from '../../drawing/index.ts'
+import { Tag, useUnits } from '../../ui/index.ts'
+
+const LEFT = 30
+const RIGHT = 18
+/** Front taper of the double taper a carry is compared with [m]. [practice] */
+const CARRY_TAPER_M = 2.4384
+
+/** Mass per length and mass ahead, on the strip's own length axis. A joint that steps up is seen as a step. */
+export function MassDrawing({ rig, schools }: { readonly rig: RankedRig; readonly schools: Schools }) {
+  const [ref, width] = useWidth<HTMLDivElement>(900)
+  const { show } = useUnits()
+  const pieces = piecesOf(rig.parts).filter((p) => p.slot !== 'runningLineId')
+  const scale = stripScale(pieces, width, 60, LEFT, RIGHT)
+  const curve = massCurve(rig.parts)
+  // What the window does not weigh lies at the front: tip and leader, or the leader alone.
+  const uncounted = (curve[0]?.aheadKg ?? 0) - rig.massKg
+  const joints = jointPlaces(rig.parts)
+  const x = (m: number): number => LEFT + m * scale.pxPerM
+  const number = singleHandEquivalent(rig.parts.rod, schools.twoHandNumber)
+  const carry = equalMassCarry(Math.min(number, 15), CARRY_TAPER_M, rig.parts.head.massKg.value)
+  return (
+    <section aria-labelledby="mass-title">
+      <h1 id="mass-title" className="text-2xl">
+        Mass along the line
+      </h1>
+      <div ref={ref} className="mt-3 rounded-lg border border-rule bg-sheet py-2">
+        <RigDrawing
+          pieces={pieces}
+          scale={scale}
+          width={width}
+          height={60}
+          states={statesBySlot(rig.checks)}
+          bare
+        />
+        <Curve
+          title="Mass per length"
+          points={curve}
+          value={(p) => p.kgPerM}
+          width={width}
+          x={x}
+          show={(v) => show(v, 'massPerLength')}
+          joints={joints.map((j) => ({ atM: j.atM, up: j.aheadKgPerM > j.behindKgPerM * 1.05 }))}
+        />
+        <Curve
+          title="Mass the window counts, from here forward"
+          points={curve}
+          value={(p) => Math.max(0, p.aheadKg - uncounted)}
+          width={width}
+          x={x}
+          show={(v) => show(v, 'lineMass')}
+          band={rig.window}
+          joints={[]}
+        />
+      </div>
+      <ul className="mt-3 space-y-1">
+        {joints.map((joint) => (
+          <li key={joint.slot}>
+            To the {SLOT_NAMES[joint.slot].toLowerCase()}: {show(joint.behindKgPerM, 'massPerLength')} →{' '}
+            <b className={joint.aheadKgPerM > joint.behindKgPerM * 1.05 ? 'text-breaks' : ''}>
+              {show(joint.aheadKgPerM, 'massPerLength')}
+            </b>
+            {joint.aheadKgPerM > joint.behindKgPerM * 1.05 ? ', a step up' : ', steps down'}
+          </li>
+        ))}
+        {carry.outcome === 'found' && (
+          <li>
+            The head casts the mass of {show(carry.carryM, 'length')} of no. {Math.min(number, 15)} double
+            taper in {show(rig.parts.head.lengthM, 'length')} <Tag tag="physics" />
+          </li>
+        )}
+      </ul>
+    </section>
+  )
+}
+
+interface CurveProps {
+  readonly title: string
+  readonly points: readonly MassPoint[]
+  readonly value: (point: MassPoint) => number
+  readonly width: number
+  readonly x: (m: number) => number
+  readonly show: (value: number) => string
+  readonly joints: readonly { readonly atM: number; readonly up: boolean }[]
+  readonly band?: { readonly lowKg: number; readonly highKg: number } | undefined
+}
+
+const HEIGHT = 150
+
+function Curve({ title, points, value, width, x, show, joints, band }: CurveProps) {
+  const top = Math.max(...points.map(value), band?.highKg ?? 0) * 1.1
+  const y = (v: number): number => HEIGHT - 22 - (v / top) * (HEIGHT - 44)
+  const path = points
+    .map((p, i) => `${i === 0 ? 'M' : 'L'}${x(p.atM).toFixed(1)} ${y(value(p)).toFixed(1)}`)
+    .join('')
+  const end = points.at(-1)?.atM ?? 0
+  const first = points[0]
+  return (
+    <svg
+      width={width}
+      height={HEIGHT}
+      role="img"
+      aria-label={`${title}: ${first ? show(value(first)) : ''} at the rear`}
+      className="block"
+    >
+      {band !== undefined && (
+        <rect
+          x={x(0)}
+          y={y(band.highKg)}
+          width={x(end) - x(0)}
+          height={y(band.lowKg) - y(band.highKg)}
+          fill="var(--river)"
+          fillOpacity="0.18"
+        />
+      )}
+      <path d={`M${x(0)} ${y(0)}H${x(end)}`} stroke="var(--ink)" />
+      <path d={`${path}L${x(end)} ${y(0)}L${x(0)} ${y(0)}Z`} fill="var(--ink)" fillOpacity="0.1" />
+      <path d={path} fill="none" stroke="var(--ink)" strokeWidth="2" />
+      {joints.map((joint) => (
+        <path
+          key={joint.atM}
+          d={`M${x(joint.atM)} 20V${y(0)}`}
+          stroke={joint.up ? 'var(--breaks)' : 'var(--faint)'}
+          strokeWidth={joint.up ? 2.5 : 1}
+          strokeDasharray={joint.up ? undefined : '3 3'}
+        />
+      ))}
+      <text x={x(0)} y={14} fontSize="12.5" fontWeight="600" fill="var(--ink)">
+        {title}
+      </text>
+      <text x={width - RIGHT} y={14} fontSize="12.5" textAnchor="end" fill="var(--faint)">
+        {band === undefined
+          ? `highest ${show(top / 1.1)}`
+          : `${first ? show(value(first)) : ''} in all; the band is the rod’s window`}
+      </text>
+    </svg>
+  )
+}

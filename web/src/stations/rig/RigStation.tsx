@@ -1,0 +1,99 @@
+import type { RankedRig } from '@hoxen/core/match'
+import { lazy, type ReactNode, Suspense } from 'react'
+import { Link, useSearchParams } from 'react-router'
+import { Gone, RigView, useQuestion, useRig } from '../../ledger/index.ts'
+import { useMyRig } from '../../store/index.ts'
+import type { Question } from '../../worker/index.ts'
+import { keepSwap } from './keepSwap.ts'
+import { LeaderBench } from './LeaderBench.tsx'
+import { MassDrawing } from './MassDrawing.tsx'
+import { RiggingList } from './RiggingList.tsx'
+import { RunningLines } from './RunningLines.tsx'
+import { WeighBench } from './WeighBench.tsx'
+
+// The chart library comes only with the view that needs it.
+const Turnover = lazy(() => import('./Turnover.tsx').then((m) => ({ default: m.Turnover })))
+
+const VIEWS = [
+  ['ledger', 'Ledger'],
+  ['mass', 'Mass along the line'],
+  ['turnover', 'Turnover'],
+  ['leader', 'Leader'],
+  ['running', 'Running line'],
+  ['list', 'Rigging list'],
+  ['weigh', 'Weigh and name'],
+] as const
+type View = (typeof VIEWS)[number][0]
+
+const isView = (text: string | null): text is View => VIEWS.some(([view]) => view === text)
+
+/** The rig in the strip, part by part, with every consequence. */
+export function RigStation() {
+  const choice = useMyRig()
+  const question = useQuestion()
+  const rig = useRig(question, choice)
+  const [params] = useSearchParams()
+  const asked = params.get('view')
+  const view: View = isView(asked) ? asked : 'ledger'
+  if (choice === undefined || question === undefined) return <p className="py-10 text-faint">Opening…</p>
+  if (view === 'weigh') return <Framed view={view}>{<WeighBench />}</Framed>
+  if (choice === null) return <Framed view={view}>{<Gone none />}</Framed>
+  if (rig === undefined || rig === 'gone') return <Framed view={view}>{<Gone />}</Framed>
+  return (
+    <Framed view={view}>
+      {view === 'ledger' ? (
+        <RigView choice={choice} mine onSwap={keepSwap} />
+      ) : (
+        <RigPart view={view} rig={rig} question={question} />
+      )}
+    </Framed>
+  )
+}
+
+function Framed({ view, children }: { readonly view: View; readonly children: ReactNode }) {
+  return (
+    <>
+      <nav
+        aria-label="Sides of the rig"
+        className="no-print mb-4 flex gap-x-1 overflow-x-auto border-b border-rule"
+      >
+        {VIEWS.map(([name, title]) => (
+          <Link
+            key={name}
+            to={name === 'ledger' ? '/rig' : `/rig?view=${name}`}
+            aria-current={view === name ? 'page' : undefined}
+            className="flex min-h-11 shrink-0 items-center border-b-[3px] border-transparent px-3 hover:border-rule aria-[current=page]:border-river aria-[current=page]:font-semibold"
+          >
+            {title}
+          </Link>
+        ))}
+      </nav>
+      {children}
+    </>
+  )
+}
+
+interface PartProps {
+  readonly view: Exclude<View, 'ledger' | 'weigh'>
+  readonly rig: RankedRig
+  readonly question: Question
+}
+
+function RigPart({ view, rig, question }: PartProps) {
+  switch (view) {
+    case 'mass':
+      return <MassDrawing rig={rig} schools={question.schools} />
+    case 'turnover':
+      return (
+        <Suspense fallback={<p className="py-10 text-faint">Opening…</p>}>
+          <Turnover rig={rig} question={question} />
+        </Suspense>
+      )
+    case 'leader':
+      return <LeaderBench rig={rig} question={question} />
+    case 'running':
+      return <RunningLines rig={rig} question={question} />
+    case 'list':
+      return <RiggingList rig={rig} question={question} />
+  }
+}

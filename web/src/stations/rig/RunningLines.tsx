@@ -1,0 +1,89 @@
+import { loopsToHold, PULL_M, shootLengthM, USUAL_LAUNCH_M } from '@hoxen/core/cast'
+import { itemsOf, type RunningLine } from '@hoxen/core/gear'
+import { runningLineFacts } from '@hoxen/core/line'
+import type { RankedRig } from '@hoxen/core/match'
+import { woundVolumeM3 } from '@hoxen/core/reel'
+import { Tag, useUnits } from '../../ui/index.ts'
+import type { Question } from '../../worker/index.ts'
+
+/** Length of running line compared for room on the spool [m]. */
+const ON_SPOOL_M = 30
+const TRAITS: Readonly<Record<RunningLine['build'], readonly string[]>> = {
+  coated: [
+    'grips in cold or sore hands',
+    'stretches little',
+    'shrugs off snarls',
+    'tangles and twists in small loops',
+  ],
+  mono: ['slips through cold fingers', 'stretches much', 'a kink is a weak point', 'few long loops'],
+}
+const PLAIN: readonly RunningLine[] = [
+  { kind: 'running-line', id: 'plain-coated', name: 'A usual coated line', build: 'coated' },
+  { kind: 'running-line', id: 'plain-mono', name: 'A usual mono, 0.50 mm', build: 'mono', diameterM: 0.0005 },
+]
+
+/** Coated and mono side by side for this head: how far it shoots, what to hold, what room it takes. */
+export function RunningLines({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
+  const own = itemsOf(question.gear, 'running-line')
+  const builds = new Set(own.map((l) => l.build))
+  const lines = [...own, ...PLAIN.filter((l) => !builds.has(l.build))]
+  if (rig.parts.head.onePiece)
+    return (
+      <section>
+        <h1 className="text-2xl">Running line</h1>
+        <p className="mt-2">
+          This line is in one piece: its running line is part of it, and nothing clicks through the guides.
+        </p>
+      </section>
+    )
+  return (
+    <section aria-labelledby="running-title">
+      <h1 id="running-title" className="text-2xl">
+        Running line
+      </h1>
+      <p className="mt-1 max-w-3xl text-[0.95rem] text-faint">
+        What each does behind {rig.parts.head.head.name}, thrown as a sound cast goes <Tag tag="estimate" />
+      </p>
+      <div className="mt-3 grid gap-3 md:grid-cols-2">
+        {lines.map((line) => (
+          <LineCard key={line.id} line={line} rig={rig} />
+        ))}
+      </div>
+    </section>
+  )
+}
+
+function LineCard({ line, rig }: { readonly line: RunningLine; readonly rig: RankedRig }) {
+  const { show } = useUnits()
+  const facts = runningLineFacts(line)
+  const { rod, head, tip, leader, runningLine } = rig.parts
+  const shootM = shootLengthM(head.massKg.value, facts.kgPerM.value, USUAL_LAUNCH_M)
+  const toFlyM = rod.lengthM + head.lengthM + (tip?.lengthM ?? 0) + (leader?.lengthM ?? 0)
+  const loops = loopsToHold(line.build, shootM, rod.lengthM)
+  const volume = woundVolumeM3(ON_SPOOL_M, facts.diameterM.value) * 1e6
+  return (
+    <article
+      className={`rounded-lg border bg-sheet px-4 py-3 ${runningLine?.item.id === line.id ? 'border-river' : 'border-rule'}`}
+    >
+      <h2 className="text-lg">{line.name}</h2>
+      <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+        <dt className="text-faint">Shoots</dt>
+        <dd>
+          <b>{show(shootM, 'length')}</b>, so about {show(toFlyM + shootM, 'length')} in all
+        </dd>
+        <dt className="text-faint">Hold</dt>
+        <dd>
+          {line.build === 'coated'
+            ? `${loops.map((m) => Math.round(m / PULL_M)).join(', ')} pulls of ${show(PULL_M, 'length')}, staggered`
+            : `${loops.length} loops of about ${show(loops[0] ?? 0, 'length')}`}
+        </dd>
+        <dt className="text-faint">Room</dt>
+        <dd>
+          {volume.toFixed(0)} cm³ of spool for {show(ON_SPOOL_M, 'backingLength')}
+        </dd>
+        <dt className="text-faint">Handling</dt>
+        <dd>{TRAITS[line.build].join('; ')}</dd>
+      </dl>
+    </article>
+  )
+}

@@ -1,0 +1,220 @@
+import { type Item, itemSchema, problemsOf } from '@hoxen/core/gear'
+import { type MaterialReading, nameMaterial } from '@hoxen/core/sink'
+import { sayProblem } from '@hoxen/core/words'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import {
+  benchObjects,
+  hasSerial,
+  knockBench,
+  putOnBench,
+  type Scale,
+  type ScaleEnd,
+  serialScale,
+  standIn,
+  unplugBench,
+} from '../../scale/index.ts'
+import { newId, noticeDone, noticeFailed, saveItems } from '../../store/index.ts'
+import { Button, fieldLook, QuantityField, Tag, useUnits } from '../../ui/index.ts'
+import { useScale } from './useScale.ts'
+
+const ENDS: Readonly<Record<ScaleEnd, string>> = {
+  unplugged: 'The scale was unplugged. The last settled figure below is kept; plug it in and start again.',
+  nonsense:
+    'The scale sends nonsense. Check the cable and that it speaks one reading a line (“7.16 g stable”), then start again.',
+  refused: 'No scale was chosen, or the browser may not use it.',
+}
+
+/** Weigh a head or an unknown tip, and know what it is. */
+export function WeighBench() {
+  const [scale, setScale] = useState<Scale>()
+  const { reading, ended } = useScale(scale)
+  const [kept, setKept] = useState<number>()
+  const { show } = useUnits()
+  const restart = (next: () => Scale): void => setScale({ ...next() })
+  return (
+    <section aria-labelledby="weigh-title" className="max-w-3xl">
+      <h1 id="weigh-title" className="text-2xl">
+        Weigh and name
+      </h1>
+      <div className="no-print mt-2 flex flex-wrap gap-2">
+        <Button weight="strong" onClick={() => restart(() => standIn)}>
+          Start the stand-in scale
+        </Button>
+        <Button
+          onClick={() => restart(serialScale)}
+          disabled={!hasSerial()}
+          title={hasSerial() ? '' : 'This browser has no access to serial devices'}
+        >
+          Connect a scale by cable
+        </Button>
+        <Button disabled={scale === undefined} onClick={() => void scale?.tare().catch(noticeFailed)}>
+          Tare
+        </Button>
+      </div>
+      {scale !== undefined && <Bench />}
+      {ended !== undefined && (
+        <p role="alert" className="mt-3 font-medium text-breaks">
+          {ENDS[ended]}
+        </p>
+      )}
+      {reading !== undefined && (
+        <div className="no-print mt-3 flex flex-wrap items-center gap-5">
+          <output
+            aria-label="Scale"
+            className="font-display min-w-56 text-5xl font-semibold"
+            data-stable={reading.stable}
+          >
+            {reading.grams.toFixed(2)} g
+          </output>
+          <span className={reading.stable ? 'font-semibold text-holds' : 'text-faint'}>
+            {reading.stable ? 'settled' : 'settling…'}
+          </span>
+          <Button
+            weight="strong"
+            disabled={!reading.stable || reading.grams <= 0.05}
+            onClick={() => setKept(reading.grams / 1000)}
+          >
+            Take this reading
+          </Button>
+        </div>
+      )}
+      {kept !== undefined && <p className="no-print mt-2">Taken: {show(kept, 'lineMass')}.</p>}
+      <Naming massKg={kept} onMass={setKept} />
+    </section>
+  )
+}
+
+/** What lies on the stand-in, and what can happen to it. */
+function Bench() {
+  const objects = useQuery({ queryKey: ['bench'], queryFn: benchObjects })
+  return (
+    <div className="no-print mt-2 flex flex-wrap items-end gap-2">
+      <label className="text-sm text-faint">
+        On the stand-in lies
+        <select
+          className={fieldLook}
+          onChange={(event) => void putOnBench(event.target.value).catch(noticeFailed)}
+        >
+          {objects.data?.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
+      <Button weight="quiet" onClick={() => void knockBench().catch(noticeFailed)}>
+        Knock the cable
+      </Button>
+      <Button weight="quiet" onClick={() => void unplugBench().catch(noticeFailed)}>
+        Pull the plug
+      </Button>
+    </div>
+  )
+}
+
+interface NamingProps {
+  readonly massKg: number | undefined
+  readonly onMass: (massKg: number) => void
+}
+
+function Naming({ massKg, onMass }: NamingProps) {
+  const [lengthM, setLengthM] = useState<number>()
+  const [sinkingM, setSinkingM] = useState<number>()
+  const [error, setError] = useState<string>()
+  const { system } = useUnits()
+  const ready = massKg !== undefined && lengthM !== undefined && lengthM > 0
+  const reading = ready ? nameMaterial(massKg, lengthM, sinkingM) : undefined
+  const save = (item: Item): void => {
+    const checked = itemSchema.safeParse(item)
+    if (!checked.success) {
+      const [first] = problemsOf(checked.error)
+      setError(first === undefined ? undefined : sayProblem(first, system, item.kind))
+      return
+    }
+    setError(undefined)
+    saveItems(`Add ${item.name}`, [checked.data]).then(
+      () => noticeDone(`${item.name} is in your gear`),
+      noticeFailed,
+    )
+  }
+  return (
+    <>
+      <div className="no-print mt-4 grid gap-3 sm:grid-cols-3">
+        <QuantityField label="Mass (or typed)" measure="lineMass" value={massKg} onChange={onMass} />
+        <QuantityField label="Length, by tape" measure="length" value={lengthM} onChange={setLengthM} />
+        <QuantityField
+          label="Of which sinks, if not all"
+          measure="length"
+          value={sinkingM}
+          onChange={setSinkingM}
+        />
+      </div>
+      {reading !== undefined && massKg !== undefined && lengthM !== undefined && (
+        <Named reading={reading} massKg={massKg} lengthM={lengthM} sinkingM={sinkingM} onSave={save} />
+      )}
+      {error !== undefined && (
+        <p role="alert" className="mt-2 font-medium text-breaks">
+          {error}
+        </p>
+      )}
+    </>
+  )
+}
+
+interface NamedProps {
+  readonly reading: MaterialReading
+  readonly massKg: number
+  readonly lengthM: number
+  readonly sinkingM: number | undefined
+  readonly onSave: (item: Item) => void
+}
+
+function Named({ reading, massKg, lengthM, sinkingM, onSave }: NamedProps) {
+  const { show } = useUnits()
+  const name = `${reading.material ?? 'Tip'}, ${show(lengthM, 'length')}`
+  const joined = reading.outcome === 'joined'
+  const tip: Item = joined
+    ? { kind: 'tip', id: newId(name), name, build: 'part-sinking', lengthM, massKg, sinkingLengthM: sinkingM }
+    : { kind: 'tip', id: newId(name), name, build: 'level', lengthM, massKg }
+  const head: Item = {
+    kind: 'head',
+    id: newId('head'),
+    name: `${show(massKg, 'lineMass')} head, ${show(lengthM, 'length')}`,
+    style: 'skagit',
+    massKg,
+    lengthM,
+  }
+  return (
+    <div className="mt-4 rounded-lg border border-rule bg-sheet px-4 py-3">
+      <p className="font-display text-2xl font-semibold">
+        {joined ? 'A joined tip' : (reading.material ?? 'No level material')}
+      </p>
+      <p>
+        {show(reading.kgPerM, 'massPerLength')} <Tag tag="printed" />. {sayReading(reading)}
+      </p>
+      <div className="no-print mt-3 flex flex-wrap gap-2">
+        <Button weight="strong" onClick={() => onSave(tip)}>
+          Save as a tip
+        </Button>
+        <Button onClick={() => onSave(head)}>Save as a head</Button>
+        <Button onClick={() => print()}>Print the bag label</Button>
+      </div>
+      <div data-label="bag" className="mt-4 inline-block border-2 border-ink px-4 py-2">
+        <p className="font-display text-xl font-bold">{name}</p>
+        <p>
+          {show(massKg, 'lineMass')} · {show(reading.kgPerM, 'massPerLength')}
+        </p>
+      </div>
+    </div>
+  )
+}
+
+function sayReading({ outcome, deviation, nearest, sinkingGrainsPerFt }: MaterialReading): string {
+  const off = `${(Math.abs(deviation) * 100).toFixed(1)} %`
+  if (outcome === 'joined' && sinkingGrainsPerFt !== undefined)
+    return `The scale tells only the sum: its sinking part weighs between ${sinkingGrainsPerFt.low.toFixed(1)} and ${sinkingGrainsPerFt.high.toFixed(1)} gr/ft, as the floating part may be light or heavy. Weigh a cut-off piece, or time how fast it sinks, to tell more.`
+  if (outcome === 'named') return `Within ${off} of its nominal mass: as sure as scale and tape are.`
+  const [first, second] = nearest
+  return `Nearest are ${first?.material ?? ''} (${off} off) and ${second?.material ?? ''}. Measure the length again without its loops; a caliper on the coating would decide.`
+}
