@@ -58,6 +58,16 @@ describe('answers', () => {
       outcome: 'heavier-than-line',
     })
   })
+  test('shoot, balance and fill carry C28, hand-worked moments and the closed form', async () => {
+    const { shootM } = await answer('shoot', { headKg: 0.034, runningKgPerM: 0.0013, launchM: 20 })
+    expect(Number(shootM) / 0.3048).toBeCloseTo(50.7, 1)
+    expect(
+      await answer('balance', { rod: { massKg: 0.2, balanceM: 1.6, reelSeatM: 0.1 }, handM: 0.6 }),
+    ).toEqual({ outcome: 'balanced', reelKg: expect.closeTo(0.4, 12) })
+    const spool = { rimDiameterM: 0.1, arborDiameterM: 0.05, widthM: 0.03, clearanceM: 0 }
+    const { capacityM3 } = await answer('fill', { spool, packing: 0.75, lines: [] })
+    expect(capacityM3).toBeCloseTo((Math.PI / 4) * (0.01 - 0.0025) * 0.03, 15)
+  })
   test('match ranks the demo gear and check passes its file', async () => {
     const demo = JSON.parse(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8')) as {
       gear: unknown
@@ -99,6 +109,28 @@ test.each([
   ],
   ['tip', { massKg: 0.01, lengthM: 3, sinkingLengthM: 4 }, 'sinks-beyond-tip', ['sinkingLengthM']],
   ['match', '{"gear":', 'not-json', []],
+  [
+    'fill',
+    { spool: { rimDiameterM: 0.1, arborDiameterM: 0.11, widthM: 0.03 }, packing: 0.75, lines: [] },
+    'arbor-beyond-rim',
+    ['spool', 'arborDiameterM'],
+  ],
+  [
+    'fill',
+    { spool: { rimDiameterM: 0.1, arborDiameterM: 0.05, widthM: 0.03 }, packing: 0.95, lines: [] },
+    'beyond-packing',
+    ['packing'],
+  ],
+  [
+    'turnover',
+    {
+      launchMps: 15,
+      parts: [{ lengthM: 0, kgPerM: 0.001, diameterM: 0.001 }],
+      fly: { massKg: 0, dragAreaM2: 0 },
+    },
+    'too_small',
+    ['parts', 0, 'lengthM'],
+  ],
   ['fly', {}, 'unknown-command', []],
 ])('%s refuses %j: %s', async (name, input, code, path) => {
   const { status, stdout, stderr } = await call(name, input)

@@ -6,6 +6,7 @@ test('demo → the 13 ft seven → winter → first rig holds → a tungsten tip
   await openDemo(page)
   await winterRig(page)
   const ledger = page.getByRole('list', { name: 'Ledger' })
+  const strip = page.getByRole('navigation', { name: 'Parts of the rig', exact: true })
   await expect(ledger.locator('[data-state="breaks"]')).toHaveCount(0)
 
   await page.getByRole('button', { name: /^Head/ }).click()
@@ -16,10 +17,10 @@ test('demo → the 13 ft seven → winter → first rig holds → a tungsten tip
   await expect(joint).toHaveAttribute('data-state', 'breaks')
   await expect(joint).toContainText('the fine front cannot turn it over')
   await expect(joint.getByRole('button', { name: 'Mend it' })).toBeVisible()
-  await expect(page.getByRole('link', { name: /^Tip: T-11, 10 ft.*Breaks/ })).toBeVisible()
+  await expect(strip.getByRole('link', { name: /^Tip: T-11, 10 ft.*Breaks/ })).toBeVisible()
 
   await page.getByRole('button', { name: /^Undo: Change the tip/ }).click()
-  await expect(page.getByRole('link', { name: /^Tip: T-11, 10 ft/ })).toHaveCount(0)
+  await expect(strip.getByRole('link', { name: /^Tip: T-11, 10 ft/ })).toHaveCount(0)
   await page.getByRole('button', { name: /^Redo: Change the tip/ }).click()
   await joint.getByRole('button', { name: 'Mend it' }).click()
   await expect(ledger.locator('[data-check="joint-step"][data-state="breaks"]')).toHaveCount(0)
@@ -111,7 +112,7 @@ test('everything by keyboard: palette, pairs of keys, and the parts of the strip
   await expect(page.getByRole('dialog', { name: 'Keys' }).getByText('Go to Gear')).toBeVisible()
   await page.keyboard.press('Escape')
   await page
-    .getByRole('navigation', { name: 'Parts of the rig' })
+    .getByRole('navigation', { name: 'Parts of the rig', exact: true })
     .getByRole('link', { name: /^Leader/ })
     .focus()
   await page.keyboard.press('Enter')

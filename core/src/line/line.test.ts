@@ -11,6 +11,7 @@ import {
   type LineProfile,
   lengthOf,
   lengthWeighing,
+  MATERIAL_KG_PER_M3,
   massOf,
   massOfFirst,
   readLabel,
@@ -35,6 +36,17 @@ const taper = (number: number, feet: number): LineProfile => {
 }
 const grainsAt = (profile: LineProfile, feet: number): number =>
   massOfFirst(profile, feet * M_PER_FOOT) / KG_PER_GRAIN
+
+// Ranges of the Polymer Handbook (Brandrup & Immergut), values from memory.
+test.each([
+  ['nylon', 1130, 1150],
+  ['fluorocarbon', 1750, 1790],
+  ['polyester', 1370, 1400],
+  ['polyethylene', 930, 975],
+] as const)('density of %s lies in its handbook range [standard, from memory]', (material, low, high) => {
+  expect(MATERIAL_KG_PER_M3[material]).toBeGreaterThanOrEqual(low)
+  expect(MATERIAL_KG_PER_M3[material]).toBeLessThanOrEqual(high)
+})
 
 describe('double taper', () => {
   test.each([

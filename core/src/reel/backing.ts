@@ -11,3 +11,9 @@ export function backingWantedM(rod: Rod, fishKg: number): { readonly low: number
   if (rod.hands === 'single' || rod.hands === 'trout-two-hander') return { low: 50, high: 80 }
   return { low: 80, high: 100 }
 }
+
+/** Drag that tires a fish and spares the leader: a quarter to a third of its weakest point [N]. [practice] */
+export const dragRangeN = (weakestN: number): { readonly low: number; readonly high: number } => ({
+  low: weakestN / 4,
+  high: weakestN / 3,
+})

@@ -1,4 +1,4 @@
-export { backingWantedM } from './backing.ts'
+export { backingWantedM, dragRangeN } from './backing.ts'
 export {
   type BalancedRod,
   type BalanceResult,

@@ -31,4 +31,4 @@ export { type JointPlace, jointPlaces, type MassPoint, massCurve } from './massC
 export { castOverhead, type ResolveResult, type RigParts, resolveRig, windowStyleOf } from './parts.ts'
 export { CHECK_SLOTS, type Piece, pieceOfItem, piecesOf, statesBySlot } from './piece.ts'
 export { JOINT_KNOTS, type RiggingStep, type RigJoint, riggingSteps, usualKnot } from './rigging.ts'
-export { lineInRings, type Wound, woundLines } from './wound.ts'
+export { lineInRings, lineOnReelKg, type Wound, woundLines } from './wound.ts'

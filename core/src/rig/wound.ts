@@ -1,4 +1,5 @@
 import { type Backing, cylinderDiameterM } from '../gear/index.ts'
+import { strandKgPerM } from '../line/index.ts'
 import type { Hung } from '../reel/index.ts'
 import { FLOATING_KG_PER_M3 } from './density.ts'
 import type { RigParts } from './parts.ts'
@@ -40,6 +41,22 @@ export function woundLines(
   const meanM = cylinderDiameterM(head.massKg.value / head.lengthM, FLOATING_KG_PER_M3)
   rest.push({ part: 'head', name: head.head.name, lengthM: head.lengthM, diameterM: meanM })
   return [{ part: 'backing', name, lengthM: backingM, diameterM }, ...rest]
+}
+
+/** Mass of all that is on the reel for a rig, backing of braided polyester under it [kg]. [physics] */
+export function lineOnReelKg(
+  parts: Pick<RigParts, 'head' | 'runningLine'>,
+  backing: Backing | undefined,
+  backingM: number,
+): number {
+  const [under, ...rest] = woundLines(parts, backing, backingM)
+  const running = rest.find((l) => l.part === 'running')
+  const perM = parts.runningLine?.kgPerM.value ?? strandKgPerM(OWN_RUNNING_DIAMETER_M, 'nylon')
+  return (
+    parts.head.massKg.value +
+    perM * (running?.lengthM ?? 0) +
+    strandKgPerM(under.diameterM, 'polyester') * under.lengthM
+  )
 }
 
 /** Running line in the rings hangs, on average, half way between reel and tip. [physics] */

@@ -28,6 +28,7 @@ export function ItemDrawing({
     pxPerDiameterM: height / THICKEST_M,
     exaggeration: height / THICKEST_M / pxPerM,
     lengthM: Math.min(piece.lengthM, LONGEST_M),
+    gapPx: 0,
   }
   return <RigDrawing pieces={[piece]} scale={scale} width={width} height={height} states={NO_STATES} bare />
 }

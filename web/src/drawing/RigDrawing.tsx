@@ -26,7 +26,7 @@ export function RigDrawing({ pieces, scale, width, height, states, marked, bare 
   const id = useId()
   const axisY = height / 2
   const starts = startsOf(pieces, scale)
-  const endX = scale.left + scale.lengthM * scale.pxPerM
+  const endX = scale.left + scale.lengthM * scale.pxPerM + scale.gapPx * (pieces.length - 1)
   return (
     <svg
       width={width}
@@ -73,7 +73,9 @@ export function RigDrawing({ pieces, scale, width, height, states, marked, bare 
                 />
               </>
             )}
-            {i > 0 && <path d={`M${start} ${axisY - 5}v10`} stroke="var(--paper)" strokeWidth="2" />}
+            {i > 0 && scale.gapPx === 0 && (
+              <path d={`M${start} ${axisY - 5}v10`} stroke="var(--paper)" strokeWidth="2" />
+            )}
             {state === 'breaks' && (
               <path
                 d={`M${start - 3} ${axisY - height * 0.42}l6 5-6 5 6 5`}

@@ -13,9 +13,12 @@ interface Props {
   readonly states: ReadonlyMap<RigSlot, CheckState>
   readonly hrefFor: (slot: RigSlot) => string
   readonly height?: number
+  /** Parts drawn apart, each with its name. */
+  readonly exploded?: boolean
 }
 
 const LEAST_TARGET = 44
+const EXPLODED_PX = 16
 
 interface Target {
   readonly slot: RigSlot
@@ -30,12 +33,12 @@ function reelTarget(parts: RigParts, left: number, figures: string): Target {
 }
 
 /** The rig as navigation: each part can be pointed at, named, and opened. */
-export function RigStrip({ parts, states, hrefFor, height = 46 }: Props) {
+export function RigStrip({ parts, states, hrefFor, height = 46, exploded = false }: Props) {
   const [ref, width] = useWidth<HTMLElement>(900)
   const [marked, setMarked] = useState<RigSlot>()
   const { system, show } = useUnits()
   const pieces = piecesOf(parts)
-  const scale = stripScale(pieces, width, height, width < 600 ? 34 : 44, 18)
+  const scale = stripScale(pieces, width, height, width < 600 ? 34 : 44, 18, exploded ? EXPLODED_PX : 0)
   const starts = startsOf(pieces, scale)
   const items = new Map<RigSlot, Parameters<typeof summarize>[0] | null | undefined>([
     ['reelId', parts.reel],
@@ -65,7 +68,11 @@ export function RigStrip({ parts, states, hrefFor, height = 46 }: Props) {
   const barM = scaleBarM(scale, system)
   const shown = targets.find((t) => t.slot === marked)
   return (
-    <nav ref={ref} aria-label="Parts of the rig" className="relative select-none">
+    <nav
+      ref={ref}
+      aria-label={exploded ? 'Parts of this rig, drawn apart' : 'Parts of the rig'}
+      className="relative select-none"
+    >
       <RigDrawing
         pieces={pieces}
         scale={scale}

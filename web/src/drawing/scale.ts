@@ -9,6 +9,8 @@ export interface StripScale {
   /** Thickness is drawn this many times larger than length. */
   readonly exaggeration: number
   readonly lengthM: number
+  /** Kept between parts, so that each joint is seen by itself [px]. */
+  readonly gapPx: number
 }
 
 /** Tallest a line may be drawn, as a share of the drawing's height. */
@@ -20,12 +22,13 @@ export function stripScale(
   height: number,
   left: number,
   right: number,
+  gapPx = 0,
 ): StripScale {
   const lengthM = pieces.reduce((sum, p) => sum + p.lengthM, 0) || 1
   const thickestM = Math.max(0.001, ...pieces.flatMap((p) => p.outline.map(([, d]) => d)))
-  const pxPerM = Math.max(1, width - left - right) / lengthM
+  const pxPerM = Math.max(1, width - left - right - gapPx * (pieces.length - 1)) / lengthM
   const pxPerDiameterM = (height * TALLEST) / thickestM
-  return { left, pxPerM, pxPerDiameterM, exaggeration: pxPerDiameterM / pxPerM, lengthM }
+  return { left, pxPerM, pxPerDiameterM, exaggeration: pxPerDiameterM / pxPerM, lengthM, gapPx }
 }
 
 /** Length of the scale bar [m]: a round figure of the face in use that fits in about a fifth of the drawing. */
@@ -55,7 +58,7 @@ export function startsOf(pieces: readonly Piece[], scale: StripScale): readonly 
   let at = scale.left
   return pieces.map((piece) => {
     const start = at
-    at += piece.lengthM * scale.pxPerM
+    at += piece.lengthM * scale.pxPerM + scale.gapPx
     return start
   })
 }

@@ -90,16 +90,15 @@ function RigLedger({
             <StateMark state={rig.verdict} />
           </span>
         </div>
-        {!mine && (
-          <div className="mt-2 rounded-lg border border-rule bg-sheet px-4 py-2">
-            <RigStrip
-              parts={parts}
-              states={statesBySlot(rig.checks)}
-              hrefFor={(s) => `?part=${s}`}
-              height={64}
-            />
-          </div>
-        )}
+        <div className="no-print mt-2 rounded-lg border border-rule bg-sheet px-4 py-2">
+          <RigStrip
+            parts={parts}
+            states={statesBySlot(rig.checks)}
+            hrefFor={(s) => `?part=${s}`}
+            height={84}
+            exploded
+          />
+        </div>
       </div>
       <div className="min-w-0">
         <PartButtons rig={rig} open={open} onOpen={(s) => setOpen(s === open ? undefined : s)} />

@@ -12,6 +12,7 @@ type Row = { readonly [key: string]: unknown }
 
 /** Changes older than this many are forgotten. */
 const HISTORY_KEPT = 200
+const TRIM_EVERY = 20
 
 async function read(table: TableName, key: string): Promise<Row | undefined> {
   const row = table === 'items' ? await db.items.get(key) : await db.documents.get(key as never)
@@ -43,10 +44,11 @@ export function commit(label: string, writes: readonly Write[]): Promise<boolean
     if (changes.length === 0) return false
     await db.history.where('undone').equals(1).delete()
     const seq = await db.history.add({ at: Date.now(), label, changes, undone: 0 })
-    await db.history
-      .where('seq')
-      .below((seq as number) - HISTORY_KEPT)
-      .delete()
+    if ((seq as number) % TRIM_EVERY === 0)
+      await db.history
+        .where('seq')
+        .below((seq as number) - HISTORY_KEPT)
+        .delete()
     return true
   })
 }

@@ -51,7 +51,8 @@ class HoxenDatabase extends Dexie {
   readonly history!: EntityTable<HistoryEntry, 'seq'>
 
   constructor() {
-    super('hoxen')
+    // A change need not wait for the disk: the browser writes it within a moment, and the page redraws at once.
+    super('hoxen', { chromeTransactionDurability: 'relaxed' })
     for (const { version, tables, upgrade } of MIGRATIONS) {
       const step = this.version(version).stores(tables)
       if (upgrade) step.upgrade(upgrade)

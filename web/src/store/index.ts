@@ -11,4 +11,4 @@ export {
 export { applyImport, exportEverything, hasGear, openDemo, wipeGear } from './everything.ts'
 export { newId, removeItems, saveItems, useGear } from './gear.ts'
 export { useHistory } from './history.ts'
-export { noticeDone, noticeFailed } from './notice.ts'
+export { noticeDone, noticeFailed, noticeSaid } from './notice.ts'

@@ -13,6 +13,11 @@ export function noticeDone(text: string): void {
   void say(text).catch(console.error)
 }
 
+/** Says something there is nothing to take back of. */
+export function noticeSaid(text: string): void {
+  void toaster().then(({ toast }) => toast(text), console.error)
+}
+
 /** Says that something could not be done. */
 export function noticeFailed(error: unknown): void {
   const text = error instanceof Error ? error.message : 'That did not work. Nothing was changed.'

@@ -5,6 +5,7 @@ import {
   afterRun,
   backingWantedM,
   calibratePacking,
+  dragRangeN,
   fillBand,
   fillSpool,
   numberByVolume,
@@ -13,7 +14,7 @@ import {
   spoolVolumeM3,
   type Verdict,
 } from '@hoxen/core/reel'
-import { type Wound, woundLines } from '@hoxen/core/rig'
+import { lineOnReelKg, type Wound, woundLines } from '@hoxen/core/rig'
 import { useState } from 'react'
 import { Button, QuantityField, StateMark, Tag, useUnits } from '../../ui/index.ts'
 import type { Question } from '../../worker/index.ts'
@@ -50,6 +51,7 @@ export function FillBench({ rig, question, reel, spool }: Props) {
   const { backingM: room = 0 } = fillSpool(spool, packing, rest, under.diameterM)
   const over = backingM - room
   const verdict = VERDICTS[band.verdict]
+  const leaderN = rig.parts.leader?.breakingN
   const calibrate = (): void => {
     const result = calibratePacking(spool, lines)
     if (result.outcome === 'calibrated') setPacking(result.packing)
@@ -111,6 +113,18 @@ export function FillBench({ rig, question, reel, spool }: Props) {
           <Button onClick={calibrate}>It is just full with this: learn my winding</Button>
         </p>
         {calibration !== undefined && <p role="status">{calibration}</p>}
+        <p className="mt-2" data-run={backingM >= wanted.low ? 'holds' : 'watch'}>
+          <StateMark state={backingM >= wanted.low ? 'holds' : 'watch'} />{' '}
+          {backingM >= wanted.low
+            ? 'Backing enough for the run of such a fish.'
+            : 'Short of backing for a fish of this size that runs.'}
+          {leaderN === undefined
+            ? ''
+            : ` Drag between ${range(dragRangeN(leaderN), 'breakingLoad')}, a quarter to a third of the leader.`}
+        </p>
+        <p className="mt-1">
+          All this line adds {show(lineOnReelKg(rig.parts, backing, backingM), 'gearMass')} to the reel.
+        </p>
         <Layers lines={lines} />
         <RunTable spool={spool} packing={packing} lines={lines} />
         <OtherLines rig={rig} question={question} spool={spool} packing={packing} backing={backing} />

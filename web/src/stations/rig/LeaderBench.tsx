@@ -7,6 +7,7 @@ import {
   type LeaderWarning,
   neededStrengthN,
 } from '@hoxen/core/leader'
+import { strandKgPerM } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
 import { ruleFor } from '@hoxen/core/rig'
 import { useState } from 'react'
@@ -59,6 +60,7 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
       {built.outcome === 'built' ? (
         <>
           <Recipe recipe={built.recipe} form={form} />
+          <ButtMatch rig={rig} recipe={built.recipe} />
           <Dropper
             leaderM={built.recipe.lengthM}
             fastTip={rule.reason === 'fast-tip'}
@@ -140,6 +142,19 @@ function Recipe({ recipe, form }: { readonly recipe: LeaderRecipe; readonly form
         Keep this leader in my gear
       </Button>
     </>
+  )
+}
+
+/** Mass per length where the leader meets the line: it must step down, and not by a cliff. */
+function ButtMatch({ rig, recipe }: { readonly rig: RankedRig; readonly recipe: LeaderRecipe }) {
+  const { show } = useUnits()
+  const lineEnd = rig.parts.tip?.pointKgPerM ?? rig.parts.head.frontKgPerM.value
+  const butt = strandKgPerM(recipe.steps[0]?.diameterM ?? 0, 'nylon')
+  return (
+    <p className="mt-2">
+      Its butt weighs {show(butt, 'massPerLength')} on a line’s end of {show(lineEnd, 'massPerLength')}:{' '}
+      {butt <= lineEnd ? 'it steps down' : 'it steps up, take a thinner butt'} <Tag tag="physics" />
+    </p>
   )
 }
 

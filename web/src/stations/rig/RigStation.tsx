@@ -2,13 +2,12 @@ import type { RankedRig } from '@hoxen/core/match'
 import { lazy, type ReactNode, Suspense } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { Gone, RigView, useQuestion, useRig } from '../../ledger/index.ts'
-import { useMyRig } from '../../store/index.ts'
 import type { Question } from '../../worker/index.ts'
-import { keepSwap } from './keepSwap.ts'
 import { LeaderBench } from './LeaderBench.tsx'
 import { MassDrawing } from './MassDrawing.tsx'
 import { RiggingList } from './RiggingList.tsx'
 import { RunningLines } from './RunningLines.tsx'
+import { useSwaps } from './useSwaps.ts'
 import { WeighBench } from './WeighBench.tsx'
 
 // The chart library comes only with the view that needs it.
@@ -29,7 +28,7 @@ const isView = (text: string | null): text is View => VIEWS.some(([view]) => vie
 
 /** The rig in the strip, part by part, with every consequence. */
 export function RigStation() {
-  const choice = useMyRig()
+  const { choice, swap } = useSwaps()
   const question = useQuestion()
   const rig = useRig(question, choice)
   const [params] = useSearchParams()
@@ -42,7 +41,7 @@ export function RigStation() {
   return (
     <Framed view={view}>
       {view === 'ledger' ? (
-        <RigView choice={choice} mine onSwap={keepSwap} />
+        <RigView choice={choice} mine onSwap={swap} />
       ) : (
         <RigPart view={view} rig={rig} question={question} />
       )}

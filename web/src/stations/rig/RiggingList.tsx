@@ -2,7 +2,7 @@ import { itemsOf } from '@hoxen/core/gear'
 import type { RankedRig } from '@hoxen/core/match'
 import { JOINT_KNOTS, type RiggingStep, type RigJoint, riggingSteps, usualKnot } from '@hoxen/core/rig'
 import { JOINT_NAMES, sayStep } from '@hoxen/core/words'
-import { noticeFailed, saveDocument, useRigging } from '../../store/index.ts'
+import { noticeFailed, noticeSaid, saveDocument, useRigging } from '../../store/index.ts'
 import { Button, fieldLook, saveFile, today, useUnits } from '../../ui/index.ts'
 import type { Question } from '../../worker/index.ts'
 
@@ -37,6 +37,15 @@ export function RiggingList({ rig, question }: { readonly rig: RankedRig; readon
           <Button onClick={() => print()}>Print</Button>
           <Button onClick={() => saveFile(`hoxen-rigging-${today()}.txt`, plain(), 'text/plain')}>
             Save as text
+          </Button>
+          <Button
+            onClick={() =>
+              void navigator.clipboard
+                .writeText(plain())
+                .then(() => noticeSaid('Copied as plain text'), noticeFailed)
+            }
+          >
+            Copy
           </Button>
           <Button
             onClick={() => save('Clear the ticks', { ...kept, done: [] })}
