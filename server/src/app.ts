@@ -15,6 +15,7 @@ export function createApp(dist: string): Express {
           workerSrc: ["'self'", 'blob:'],
           imgSrc: ["'self'", 'data:', 'blob:'],
           connectSrc: ["'self'"],
+          fontSrc: ["'self'"],
           // Plain loopback: there is no secure address to upgrade to.
           upgradeInsecureRequests: null,
         },

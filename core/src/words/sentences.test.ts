@@ -1,0 +1,104 @@
+import { describe, expect, test } from '@jest/globals'
+import { FIELDS, type Field, itemSchema, KINDS, type Kind, problemsOf } from '../gear/index.ts'
+import { EVIDENCE_TAGS } from '../quantity/index.ts'
+import { type Check, JOINT_KNOTS, type RiggingStep, type RigJoint } from '../rig/index.ts'
+import {
+  fieldLabel,
+  JOINT_NAMES,
+  KIND_NAMES,
+  sayAllowed,
+  sayChoice,
+  sayFigure,
+  sayProblem,
+  sayStep,
+  TAG_MEANINGS,
+} from './index.ts'
+
+const hollow = /undefined|NaN|null|\[object/
+const check = (measure: Check['measure'], allowed: Check['allowed']): Check => ({
+  code: 'depth',
+  state: 'holds',
+  tag: 'physics',
+  reason: 'in-place',
+  value: 1,
+  allowed,
+  measure,
+  data: {},
+})
+
+describe('figures and limits', () => {
+  test.each([
+    [check('lineMass', { low: 0.03, high: 0.035 }), 'trade', '463 – 540 gr'],
+    [check('lineMass', { low: 0.03, high: 0.035 }), 'metric', '30 – 35 g'],
+    [check('length', { high: 4 }), 'metric', 'up to 4 m'],
+    [check('massPerLength', { low: 0.002 }), 'metric', '2 g/m or more'],
+    [check('number', { low: 8 }), 'trade', 'no. 8 or more'],
+    [check('number', { low: 11, high: 13 }), 'trade', 'no. 11 – 13'],
+    [check('none', { low: 0.45, high: 1 }), 'trade', '45 % – 100 %'],
+    [check('none', {}), 'trade', ''],
+  ] as const)('%# is allowed as said', (line, system, said) => expect(sayAllowed(line, system)).toBe(said))
+  test('a line number is a number, a share a percentage', () => {
+    expect(sayFigure({ measure: 'number' }, 14.23, 'trade')).toBe('no. 14.2')
+    expect(sayFigure({ measure: 'none' }, 0.927, 'metric')).toBe('93 %')
+  })
+})
+
+describe('names', () => {
+  test('every kind, tag, joint and choice of every field has words', () => {
+    for (const kind of KINDS) expect(KIND_NAMES[kind].many).toMatch(/^[A-Z]/)
+    for (const tag of EVIDENCE_TAGS) expect(TAG_MEANINGS[tag].length).toBeGreaterThan(10)
+    for (const joint of Object.keys(JOINT_KNOTS) as RigJoint[]) expect(JOINT_NAMES[joint]).toBeTruthy()
+    const options = Object.values(FIELDS).flatMap((fields: readonly Field[]) =>
+      fields.flatMap((f) => (f.type.as === 'choice' ? f.type.options : [])),
+    )
+    for (const option of options) expect(sayChoice(option)).not.toMatch(hollow)
+  })
+  test('a field is called by its label, a level by its first', () => {
+    expect(fieldLabel('reel', ['spool', 'rimDiameterM'])).toBe('Spool rim diameter')
+    expect(fieldLabel('rod', ['windows', 'skagit'])).toBe('Skagit window, from')
+    expect(fieldLabel('rod', ['nowhere'])).toBe('nowhere')
+  })
+})
+
+describe('rigging steps', () => {
+  const codes = [
+    'wind',
+    'set-drag',
+    'load-mark',
+    'finger-mark',
+    'string-rod',
+    'turn-ferrules',
+    'stretch',
+    'pinch-barb',
+    'glasses',
+    'look-behind',
+  ] as const
+  test.each(codes)('%s is a sentence in both faces', (code) => {
+    const step: RiggingStep = { id: code, code, lengthM: 0.9 }
+    for (const system of ['trade', 'metric'] as const)
+      expect(sayStep(step, undefined, system)).toMatch(/^[A-Z].*\.$/)
+  })
+  test('lengths follow the units', () => {
+    expect(sayStep({ id: 'm', code: 'load-mark', lengthM: 0.9 }, undefined, 'trade')).toContain('3 ft')
+    expect(sayStep({ id: 'm', code: 'load-mark', lengthM: 0.9 }, undefined, 'metric')).toContain('0.9 m')
+  })
+  test('a joint names what is joined and the knot', () => {
+    expect(
+      sayStep({ id: 'j', code: 'joint', joint: 'head-tip', name: 'T-11, 10 ft' }, 'loop to loop', 'trade'),
+    ).toBe('Head to the tip: T-11, 10 ft, loop to loop.')
+  })
+})
+
+describe('every required field left out is asked for by name', () => {
+  const cases = KINDS.flatMap((kind) => FIELDS[kind].filter((f) => f.required).map((f) => [kind, f] as const))
+  test.each(cases)('%s without its %p', (kind: Kind, field: Field) => {
+    const parsed = itemSchema.safeParse({ kind, id: 'x' })
+    if (parsed.success) throw new Error('accepted')
+    const said = problemsOf(parsed.error)
+      .filter((p) => p.path.join('.') === field.path)
+      .map((p) => sayProblem(p, 'trade', kind))
+    expect(said).toHaveLength(1)
+    expect(said[0]).toContain(field.label)
+    expect(said[0]).not.toMatch(hollow)
+  })
+})

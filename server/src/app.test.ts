@@ -1,0 +1,64 @@
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { createServer, type Server } from 'node:http'
+import type { AddressInfo } from 'node:net'
+import { tmpdir } from 'node:os'
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals'
+import { createApp } from './app.ts'
+
+let server: Server
+let base = ''
+
+beforeAll(async () => {
+  const dist = mkdtempSync(`${tmpdir()}/hoxen-`)
+  writeFileSync(`${dist}/index.html`, '<!doctype html><title>Hoxen</title>')
+  server = createServer(createApp(dist))
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
+  base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`
+})
+afterAll(async () => {
+  server.closeAllConnections()
+  await new Promise((resolve) => server.close(resolve))
+})
+
+const post = (path: string, body: string): Promise<Response> =>
+  fetch(`${base}${path}`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body })
+
+describe('the server', () => {
+  test('every address of the application is the application', async () => {
+    for (const path of ['/', '/match', '/match/rig/a~b~_~_~_~_', '/gear/item/x']) {
+      const response = await fetch(base + path)
+      expect(response.status).toBe(200)
+      expect(await response.text()).toContain('<title>Hoxen</title>')
+    }
+  })
+  test('nothing from another host may run or be asked', async () => {
+    const policy = (await fetch(base)).headers.get('content-security-policy') ?? ''
+    for (const rule of ["default-src 'self'", "connect-src 'self'", "script-src 'self'"])
+      expect(policy).toContain(rule)
+    expect(policy).not.toContain('http')
+  })
+  test('an unknown interface address is not the application', async () => {
+    expect((await fetch(`${base}/api/nothing`)).status).toBe(404)
+    expect((await fetch(`${base}/assets/missing.js`)).status).toBe(404)
+    expect(await (await fetch(`${base}/api/health`)).json()).toEqual({ ok: true })
+  })
+  test('the stand-in takes what lies on the bench, and refuses the rest', async () => {
+    const objects = (await (await fetch(`${base}/api/scale/objects`)).json()) as { id: string }[]
+    expect(objects.length).toBeGreaterThan(3)
+    expect((await post('/api/scale/put', JSON.stringify({ id: objects[1]?.id }))).status).toBe(200)
+    expect((await post('/api/scale/put', '{"id":"elephant"}')).status).toBe(400)
+    expect((await post('/api/scale/put', '{"id":')).status).toBe(400)
+  })
+  test('the stream speaks the line protocol, and says when it is unplugged', async () => {
+    const response = await fetch(`${base}/api/scale/stream`)
+    const reader = response.body?.getReader()
+    if (reader === undefined) throw new Error('no stream')
+    const decoder = new TextDecoder()
+    let text = ''
+    while (!/data: [-\d.]+ g (stable|moving)/.test(text)) text += decoder.decode((await reader.read()).value)
+    await post('/api/scale/unplug', '{}')
+    for (let chunk = await reader.read(); !chunk.done; chunk = await reader.read())
+      text += decoder.decode(chunk.value)
+    expect(text).toContain('event: unplugged')
+  })
+})
