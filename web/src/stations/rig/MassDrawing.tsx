@@ -92,6 +92,8 @@ interface CurveProps {
 }
 
 const HEIGHT = 150
+/** Below this the words at the right give way to those at the left. */
+const NARROW_PX = 600
 
 function Curve({ title, points, value, width, x, show, joints, band }: CurveProps) {
   const top = Math.max(...points.map(value), band?.highKg ?? 0) * 1.1
@@ -101,6 +103,14 @@ function Curve({ title, points, value, width, x, show, joints, band }: CurveProp
     .join('')
   const end = points.at(-1)?.atM ?? 0
   const first = points[0]
+  const whole = first ? show(value(first)) : ''
+  const narrow = width < NARROW_PX
+  const rightWords =
+    band === undefined
+      ? `highest ${show(top / 1.1)}`
+      : narrow
+        ? whole
+        : `${whole} in all; the band is the rod’s window`
   return (
     <svg
       width={width}
@@ -135,9 +145,7 @@ function Curve({ title, points, value, width, x, show, joints, band }: CurveProp
         {title}
       </text>
       <text x={width - RIGHT} y={14} fontSize="12.5" textAnchor="end" fill="var(--faint)">
-        {band === undefined
-          ? `highest ${show(top / 1.1)}`
-          : `${first ? show(value(first)) : ''} in all; the band is the rod’s window`}
+        {rightWords}
       </text>
     </svg>
   )

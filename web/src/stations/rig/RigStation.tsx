@@ -49,6 +49,10 @@ export function RigStation() {
   )
 }
 
+/** On a narrow screen the tab one is on is brought into view. */
+const intoView = (tab: HTMLAnchorElement | null): void =>
+  tab?.scrollIntoView({ block: 'nearest', inline: 'center' })
+
 function Framed({ view, children }: { readonly view: View; readonly children: ReactNode }) {
   return (
     <>
@@ -60,6 +64,7 @@ function Framed({ view, children }: { readonly view: View; readonly children: Re
           <Link
             key={name}
             to={name === 'ledger' ? '/rig' : `/rig?view=${name}`}
+            ref={view === name ? intoView : undefined}
             aria-current={view === name ? 'page' : undefined}
             className="flex min-h-11 shrink-0 items-center border-b-[3px] border-transparent px-3 hover:border-rule aria-[current=page]:border-river aria-[current=page]:font-semibold"
           >
