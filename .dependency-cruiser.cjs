@@ -1,5 +1,20 @@
 /** Imports point downward only. Each row may import the rows below it, never one above. */
-const CORE = ['words', 'match', 'rig', 'cast', 'sink', 'reel', 'leader', 'rod', 'line', 'gear', 'quantity']
+const CORE = [
+  'words',
+  'match',
+  'ladder',
+  'rig',
+  'cast',
+  'swing',
+  'sink',
+  'water',
+  'reel',
+  'leader',
+  'rod',
+  'line',
+  'gear',
+  'quantity',
+]
 const upward = CORE.slice(1).map((folder, i) => ({
   name: `core-${folder}-imports-upward`,
   severity: 'error',

@@ -8,6 +8,7 @@ import { carryCommand, lineCommand } from './commands/line.ts'
 import { matchCommand } from './commands/match.ts'
 import { balanceCommand, fillCommand } from './commands/reel.ts'
 import { tipCommand } from './commands/tip.ts'
+import { levelCommand, steadyCommand, swingCommand } from './commands/water.ts'
 import { windowCommand } from './commands/window.ts'
 
 export const COMMANDS: readonly Command[] = [
@@ -17,6 +18,9 @@ export const COMMANDS: readonly Command[] = [
   tipCommand,
   windowCommand,
   matchCommand,
+  steadyCommand,
+  swingCommand,
+  levelCommand,
   fillCommand,
   balanceCommand,
   turnoverCommand,

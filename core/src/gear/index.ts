@@ -21,6 +21,7 @@ export { type QuickAddResult, quickAdd } from './quickAdd.ts'
 export type { Backing, Reel, Spool } from './reel.ts'
 export { RIG_SLOTS, type RigChoice, type Rigging, type RigSlot, rigFromKey, rigKey } from './rigChoice.ts'
 export { type Rod, rodSchema } from './rod.ts'
+export { type Run, runSchema, type Sounding, type SurfaceCurrent } from './run.ts'
 export type { RunningLine } from './runningLine.ts'
 export {
   DEFAULT_SCHOOLS,
@@ -33,6 +34,9 @@ export {
 export { schoolsSchema } from './settingsSchema.ts'
 export type { SinkingLeader, Tip } from './tip.ts'
 export {
+  BANKS,
+  BOTTOMS,
+  type Bottom,
   DRESSES,
   type Dress,
   FISH_AT,
@@ -46,7 +50,9 @@ export {
   LINE_STANDARDS,
   type LineStandard,
   MAX_ITEMS,
+  MAX_RUNS,
   ONE_PIECE_STYLES,
+  RUN_LIMITS,
   SEASONS,
   STYLES,
   WATERS,

@@ -64,3 +64,21 @@ export const JOB_LIMITS = {
   currentMps: { low: 0, high: 4 },
   roomBehindM: { low: 0, high: 100 },
 } as const
+
+/** Banks of a river, looking downstream. */
+export const BANKS = ['left', 'right'] as const
+/** What a bed is made of, from smooth to snaggy. */
+export const BOTTOMS = ['sand', 'gravel', 'cobble', 'boulder', 'ledge'] as const
+export type Bottom = (typeof BOTTOMS)[number]
+
+/** Figures of a run that can be, in SI. No river an angler wades runs faster than 5 m/s. */
+export const RUN_LIMITS = {
+  widthM: { low: 1, high: 500 },
+  depthM: { low: 0, high: 20 },
+  currentMps: { low: 0, high: 5 },
+  flowM3ps: { low: 0.001, high: 100_000 },
+  points: 60,
+} as const
+
+/** More pools than a season sees; keeps lists and files quick. */
+export const MAX_RUNS = 500

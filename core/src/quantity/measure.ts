@@ -17,6 +17,8 @@ export type Measure =
   | 'spoolSize'
   | 'sinkRate'
   | 'current'
+  | 'flow'
+  | 'temperature'
   | 'massPerLength'
   | 'breakingLoad'
 
@@ -38,6 +40,8 @@ export const MEASURES: Readonly<Record<Measure, Shown>> = Object.freeze({
   spoolSize: { dimension: 'length', trade: ['in', 2], metric: ['mm', 1] },
   sinkRate: { dimension: 'speed', trade: ['in/s', 1], metric: ['cm/s', 0] },
   current: { dimension: 'speed', trade: ['ft/s', 1], metric: ['m/s', 2] },
+  flow: { dimension: 'flow', trade: ['ft³/s', 0], metric: ['m³/s', 1] },
+  temperature: { dimension: 'temperature', trade: ['°C', 1], metric: ['°C', 1] },
   massPerLength: { dimension: 'massPerLength', trade: ['gr/ft', 1], metric: ['g/m', 2] },
   breakingLoad: { dimension: 'force', trade: ['lbf', 0], metric: ['kgf', 1] },
 })

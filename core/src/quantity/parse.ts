@@ -71,6 +71,7 @@ function terms(text: string): readonly Term[] | undefined {
 function spokenForm(text: string, dimension: Dimension): string {
   if (dimension === 'massPerLength') return text.replace(/^T\s*-?\s*(\d+(?:\.\d+)?)$/i, '$1 gr/ft')
   if (dimension === 'speed') return text.replace(/^(?:type|sink|s)\s*-?\s*(\d+(?:\.\d+)?)$/i, '$1 in/s')
+  if (dimension === 'flow') return text.replace(/\b(m|ft)\^?3\s*\/\s*s/i, '$1³/s')
   return text
 }
 

@@ -1,6 +1,6 @@
 /** SI inside, trade units at the edges: kg, m, m/s, kg/m, N. This file is the only place that knows factors. */
 
-export type Dimension = 'mass' | 'length' | 'speed' | 'massPerLength' | 'force'
+export type Dimension = 'mass' | 'length' | 'speed' | 'massPerLength' | 'force' | 'flow' | 'temperature'
 
 export interface Unit {
   readonly symbol: string
@@ -54,6 +54,23 @@ const X: Unit = {
   aliases: ['x'],
 }
 
+/** Water is told in degrees Celsius throughout; kelvins are of no use at a river. */
+const CELSIUS: Unit = {
+  symbol: '°C',
+  dimension: 'temperature',
+  toSi: (c) => c,
+  fromSi: (c) => c,
+  aliases: ['c', 'celsius', 'degc', 'deg c'],
+}
+
+const FAHRENHEIT: Unit = {
+  symbol: '°F',
+  dimension: 'temperature',
+  toSi: (f) => ((f - 32) * 5) / 9,
+  fromSi: (c) => (c * 9) / 5 + 32,
+  aliases: ['f', 'fahrenheit', 'degf', 'deg f'],
+}
+
 /** Every unit the tool reads and writes. Where a symbol serves two dimensions ("lb"), the first listed wins. */
 export const UNITS: readonly Unit[] = Object.freeze([
   scaled('gr', 'mass', KG_PER_GRAIN, ['grain', 'grains', 'grn']),
@@ -85,6 +102,11 @@ export const UNITS: readonly Unit[] = Object.freeze([
   ]),
   scaled('kgf', 'force', STANDARD_GRAVITY_MPS2, ['kg', 'kilo', 'kilos']),
   scaled('N', 'force', 1, ['n', 'newton', 'newtons']),
+  scaled('m³/s', 'flow', 1, ['m3/s', 'm^3/s', 'cumec', 'cumecs', 'cms']),
+  scaled('ft³/s', 'flow', M_PER_FOOT ** 3, ['ft3/s', 'ft^3/s', 'cfs', 'cusec', 'cusecs']),
+  scaled('l/s', 'flow', 1e-3, ['litres per second', 'liters per second']),
+  CELSIUS,
+  FAHRENHEIT,
 ])
 
 /**

@@ -16,4 +16,13 @@ export {
   type NearMaterial,
   nameMaterial,
 } from './material.ts'
+export { isFloating, type WaterFly, type WaterPart, weightInWaterNPerM } from './part.ts'
+export {
+  type CurrentOverDepth,
+  type ShapePoint,
+  type SteadyLine,
+  type SteadyResult,
+  steadyLine,
+  steadyLineInShear,
+} from './steady.ts'
 export { levelSinkRateMps, type TipFacts, type TipItem, tipFacts } from './tip.ts'

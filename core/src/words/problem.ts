@@ -1,13 +1,36 @@
 import { FIELDS, type Field, fieldAt, type Kind, type Problem } from '../gear/index.ts'
 import { type Measure, printMeasure, type UnitSystem } from '../quantity/index.ts'
 
-type Say = (data: Readonly<Record<string, unknown>>, field: Field | undefined, system: UnitSystem) => string
+type Say = (data: Readonly<Record<string, unknown>>, field: Subject | undefined, system: UnitSystem) => string
 
-function limit(value: unknown, field: Field | undefined, system: UnitSystem): string {
-  const measure: Measure | undefined = field?.type.as === 'quantity' ? field.type.measure : undefined
+/** What is said of a figure: its name, and what it measures. */
+interface Subject {
+  readonly label: string
+  readonly measure?: Measure | undefined
+}
+
+/** Figures outside gear, by the last word of their path. */
+const SUBJECTS: Readonly<Record<string, Subject>> = {
+  name: { label: 'The name' },
+  widthM: { label: 'The width', measure: 'length' },
+  fromBankM: { label: 'The distance from the bank', measure: 'length' },
+  depthM: { label: 'The depth', measure: 'length' },
+  wadeM: { label: 'The wading line', measure: 'length' },
+  mps: { label: 'The current', measure: 'current' },
+  currentMps: { label: 'The current', measure: 'current' },
+  measuredFlowM3ps: { label: 'The flow', measure: 'flow' },
+  todayFlowM3ps: { label: 'The flow', measure: 'flow' },
+  soundings: { label: 'The number of soundings' },
+  currents: { label: 'The number of currents' },
+  bottom: { label: 'The bottom' },
+  bank: { label: 'The bank' },
+}
+
+function limit(value: unknown, field: Subject | undefined, system: UnitSystem): string {
+  const measure = field?.measure
   return measure === undefined ? String(value) : printMeasure(Number(value), measure, system)
 }
-const what = (field: Field | undefined): string => field?.label ?? 'This'
+const what = (field: Subject | undefined): string => field?.label ?? 'This'
 const length = (m: unknown, system: UnitSystem): string => printMeasure(Number(m), 'length', system)
 const millimetres = (m: unknown): string => `${(Number(m) * 1000).toFixed(1)} mm`
 const text = (value: unknown): string => `“${String(value).slice(0, 40)}”`
@@ -69,6 +92,27 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   'arbor-beyond-rim': () => 'The arbor is as large as the rim: no room for line.',
   'clearance-beyond-spool': () => 'The clearance leaves no room for line.',
   'reel-needs-size': () => 'Say the number on the box, or measure the spool.',
+  // Runs of water
+  'beyond-width': (d, _f, s) => `That lies beyond the far bank: the run is ${length(d.widthM, s)} wide.`,
+  'out-of-order': (d, _f, s) =>
+    `Points go out from your bank in order; the one before lies at ${length(d.beforeM, s)}.`,
+  'bed-above-surface': () =>
+    'A depth below nothing would put the bed above the water. Use 0 where the bed is dry.',
+  'too-deep': (d, _f, s) => `Deeper than ${length(d.limitM, s)} is no water a line is swung in.`,
+  'negative-current': () =>
+    'A current cannot be negative. Use 0 for slack water; an eddy that runs upstream is not modelled.',
+  'absurd-current': (d, _f, s) =>
+    `No river that can be fished runs faster than ${printMeasure(Number(d.limitMps), 'current', s)}.`,
+  'wades-across': (d, _f, s) =>
+    `You would stand beyond the far bank: the run is ${length(d.widthM, s)} wide.`,
+  // Gauges
+  'gauge-is-page': () => 'The gauge answered with a web page instead of readings.',
+  'gauge-empty': () => 'The gauge has no readings.',
+  'gauge-columns': () =>
+    'The first row must name the columns: “time”, and “level_m”, “flow_m3ps” or both; “water_c” if there is one.',
+  'gauge-row': (d) => `Row ${String(d.row)} has no readable ${String(d.column)}.`,
+  'gauge-waterml': () => 'This XML has no WaterML 2.0 time series of level, flow or temperature in it.',
+  'gauge-unit': (d) => `${text(d.unit)} is not a unit Hoxen knows for a river gauge.`,
   // The typed line
   'no-kind': (d) =>
     `${text(d.text)} does not say what it is. Start with a kind: rod, skagit, scandi, tip, T-11, leader, reel…`,
@@ -100,9 +144,17 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   'missing-item': (d) => `The gear has no ${text(d.id)}.`,
 }
 
+const subjectAt = (path: Problem['path']): Subject | undefined => SUBJECTS[String(path.at(-1))]
+
+const subjectOf = (field: Field | undefined): Subject | undefined =>
+  field && {
+    label: field.label,
+    ...(field.type.as === 'quantity' ? { measure: field.type.measure } : {}),
+  }
+
 /** One sentence for a problem, in the user's words and units. @param kind settles what the path means */
 export function sayProblem(problem: Problem, system: UnitSystem, kind?: Kind): string {
-  const field = kind === undefined ? undefined : fieldAt(kind, problem.path)
+  const field = kind === undefined ? subjectAt(problem.path) : subjectOf(fieldAt(kind, problem.path))
   const say = SENTENCES[problem.code]
   return say === undefined ? `${what(field)} cannot be used as it is.` : say(problem.data, field, system)
 }

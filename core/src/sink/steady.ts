@@ -1,0 +1,167 @@
+import { WATER_MODEL, type WaterModel } from './cylinder.ts'
+import { isFloating, type WaterFly, type WaterPart, weightInWaterNPerM } from './part.ts'
+
+// Taken once: asked for millions of times in a sweep.
+const { abs, atan2, cos, max, sin } = Math
+
+/** A point of the line: downstream of where it leaves the surface, and up from the surface (so negative) [m]. */
+export type ShapePoint = readonly [xM: number, zM: number]
+
+export interface SteadyLine {
+  /** `on-bed`: the line as it would hang reaches deeper than the water. */
+  readonly outcome: 'converged' | 'on-bed'
+  readonly depthM: number
+  /** Angle to the flow where the line leaves the surface [°]. */
+  readonly surfaceAngleDeg: number
+  /** From the surface to the fly. */
+  readonly shape: readonly ShapePoint[]
+}
+
+export type SteadyResult = SteadyLine | { readonly outcome: 'no-root' | 'iteration-limit' }
+
+/** Current downstream [m/s] at a depth below the surface [m]. */
+export type CurrentOverDepth = (depthM: number) => number
+
+/** Pieces a part is cut into. The rule is second order: 200 are right to a few parts in 10⁵. */
+const PIECES = 200
+/** How close the top of a line in sheared current must come to the surface [m]. */
+const TOP_TOLERANCE_M = 1e-7
+const MAX_TRIALS = 100
+
+/** The pull of all that hangs below: downstream, and down [N]. */
+interface Pull {
+  readonly downstreamN: number
+  readonly downN: number
+}
+
+/** Angle of a short piece so that its pull, with half its own load, lies along it; the left side falls from 0 to 90°. */
+function pieceAngle(pull: Pull, halfWeightN: number, halfDragN: number): number {
+  let low = 0
+  let high = Math.PI / 2
+  let angle = atan2(max(0, pull.downN + halfWeightN), pull.downstreamN + halfDragN)
+  for (let i = 0; i < 60; i++) {
+    const s = sin(angle)
+    const c = cos(angle)
+    const off = (pull.downN + halfWeightN) * c - pull.downstreamN * s - halfDragN * s * s
+    if (off > 0) low = angle
+    else high = angle
+    const slope = -(pull.downN + halfWeightN) * s - pull.downstreamN * c - 2 * halfDragN * s * c
+    const next = slope < 0 ? angle - off / slope : (low + high) / 2
+    const bounded = next > low && next < high ? next : (low + high) / 2
+    if (abs(bounded - angle) < 1e-13) return bounded
+    angle = bounded
+  }
+  return angle
+}
+
+interface Climbed {
+  /** Depth at which the line's upper end lies [m]; 0 at the surface. */
+  readonly topM: number
+  readonly topAngle: number
+  /** Downstream and depth of each point, from the fly up, the fly at 0. */
+  readonly points: readonly (readonly [xM: number, depthM: number])[]
+}
+
+/**
+ * Adds the line up from the fly: each short piece lies along the pull on it. Its load is its weight in water, normal drag
+ * ½ρ Cn d U² sin²φ across it and ½ρ Ct π d U² cos²φ along it: the towed-cable equations (Glauert 1930; Pode 1951). [physics]
+ */
+function climb(
+  sinking: readonly WaterPart[],
+  fly: WaterFly,
+  flyDepthM: number,
+  current: CurrentOverDepth,
+  model: WaterModel,
+): Climbed {
+  const half = 0.5 * model.waterKgPerM3
+  const flySpeed = current(max(0, flyDepthM))
+  let pull: Pull = {
+    downstreamN: half * fly.dragAreaM2 * flySpeed ** 2,
+    downN: max(0, fly.submergedWeightN),
+  }
+  let depth = flyDepthM
+  let x = 0
+  let angle = 0
+  const points: [number, number][] = [[0, depth]]
+  for (const part of [...sinking].reverse()) {
+    const step = part.lengthM / PIECES
+    const weightN = weightInWaterNPerM(part, model) * step
+    for (let i = 0; i < PIECES; i++) {
+      const speed = current(max(0, depth - 0.5 * step * sin(angle)))
+      const normalN = half * model.normalDrag * part.diameterM * speed ** 2 * step
+      const alongN = half * model.tangentialDrag * Math.PI * part.diameterM * speed ** 2 * step
+      angle = pieceAngle(pull, weightN / 2, normalN / 2)
+      const s = sin(angle)
+      const c = cos(angle)
+      pull = {
+        downstreamN: pull.downstreamN + normalN * s ** 3 + alongN * c ** 3,
+        downN: max(0, pull.downN + weightN - normalN * s * s * c + alongN * c * c * s),
+      }
+      depth -= step * s
+      x -= step * c
+      points.push([x, depth])
+    }
+  }
+  return { topM: depth, topAngle: angle, points }
+}
+
+/** What hangs below the last floating part: that part and all before it lie on the surface. */
+function belowTheFloat(parts: readonly WaterPart[], model: WaterModel): readonly WaterPart[] {
+  return parts.slice(parts.findLastIndex((part) => isFloating(part, model)) + 1)
+}
+
+function lineOf({ topAngle, points }: Climbed, flyDepthM: number, bedM: number): SteadyLine {
+  const [topX] = points.at(-1) ?? [0]
+  return {
+    outcome: flyDepthM > bedM ? 'on-bed' : 'converged',
+    depthM: flyDepthM,
+    surfaceAngleDeg: (topAngle * 180) / Math.PI,
+    shape: points.map(([x, depth]): ShapePoint => [x - topX, 0 - depth]).reverse(),
+  }
+}
+
+/**
+ * Shape at rest of a line in a uniform stream, held where it leaves the surface. Independent of depth, so it is summed
+ * once from the fly up.
+ * @param parts surface first, fly last @param currentMps [m/s], [0, ∞)
+ * @example steadyLine([{ lengthM: 3, kgPerM: 0.00234, diameterM: 0.0009 }], { submergedWeightN: 0, dragAreaM2: 0 }, 0.5)
+ */
+export function steadyLine(
+  parts: readonly WaterPart[],
+  fly: WaterFly,
+  currentMps: number,
+  model: WaterModel = WATER_MODEL,
+): SteadyLine {
+  const raised = climb(belowTheFloat(parts, model), fly, 0, () => currentMps, model)
+  const depthM = 0 - raised.topM
+  const points = raised.points.map(([x, depth]) => [x, depth + depthM] as const)
+  return lineOf({ ...raised, points }, depthM, Number.POSITIVE_INFINITY)
+}
+
+/**
+ * The same in current that changes over depth: the depth of the fly is sought for which the line's top meets the surface.
+ * @param bedM depth of the water [m]; a line that would hang deeper is `on-bed`
+ */
+export function steadyLineInShear(
+  parts: readonly WaterPart[],
+  fly: WaterFly,
+  current: CurrentOverDepth,
+  bedM: number,
+  model: WaterModel = WATER_MODEL,
+): SteadyResult {
+  const sinking = belowTheFloat(parts, model)
+  const longest = sinking.reduce((sum, part) => sum + part.lengthM, 0)
+  let low = 0
+  let high = longest
+  const atLow = climb(sinking, fly, low, current, model)
+  if (atLow.topM >= 0) return lineOf(atLow, 0, bedM)
+  if (climb(sinking, fly, high, current, model).topM < -TOP_TOLERANCE_M) return { outcome: 'no-root' }
+  for (let i = 0; i < MAX_TRIALS; i++) {
+    const depthM = (low + high) / 2
+    const tried = climb(sinking, fly, depthM, current, model)
+    if (abs(tried.topM) < TOP_TOLERANCE_M) return lineOf(tried, depthM, bedM)
+    if (tried.topM < 0) low = depthM
+    else high = depthM
+  }
+  return { outcome: 'iteration-limit' }
+}

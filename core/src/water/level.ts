@@ -1,0 +1,43 @@
+import type { Run } from '../gear/index.ts'
+
+/**
+ * At-a-station hydraulic geometry: width ∝ Q^0.26, depth ∝ Q^0.40, mean velocity ∝ Q^0.34; the exponents sum to 1.
+ * Leopold & Maddock (1953), US Geological Survey Professional Paper 252; values from memory. [standard]
+ */
+export const HYDRAULIC_GEOMETRY = Object.freeze({ width: 0.26, depth: 0.4, velocity: 0.34 })
+
+/** Beyond this ratio of flows either way the law no longer describes the same stretch: banks are topped, bars fall dry. [estimate] */
+export const LEVEL_REACH = 8
+
+export interface LevelFactors {
+  readonly width: number
+  readonly depth: number
+  readonly velocity: number
+}
+
+/** What a flow `ratio` times the measured one does to a section. @param ratio (0, ∞) @example levelFactors(2).depth // 1.32 */
+export function levelFactors(ratio: number): LevelFactors {
+  return {
+    width: ratio ** HYDRAULIC_GEOMETRY.width,
+    depth: ratio ** HYDRAULIC_GEOMETRY.depth,
+    velocity: ratio ** HYDRAULIC_GEOMETRY.velocity,
+  }
+}
+
+/**
+ * A run carried from the flow it was measured at to today's. It widens and narrows about its own bank, so the wading
+ * line stays where it is unless the water has left it. [standard]
+ * @param measuredFlowM3ps (0, ∞) @param todayFlowM3ps (0, ∞)
+ */
+export function atFlow(run: Run, measuredFlowM3ps: number, todayFlowM3ps: number): Run {
+  const { width, depth, velocity } = levelFactors(todayFlowM3ps / measuredFlowM3ps)
+  const widthM = run.widthM * width
+  return {
+    ...run,
+    widthM,
+    soundings: run.soundings.map((s) => ({ fromBankM: s.fromBankM * width, depthM: s.depthM * depth })),
+    currents: run.currents.map((c) => ({ fromBankM: c.fromBankM * width, mps: c.mps * velocity })),
+    wadeM: Math.min(run.wadeM, widthM),
+    measuredFlowM3ps: todayFlowM3ps,
+  }
+}

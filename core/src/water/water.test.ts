@@ -1,0 +1,138 @@
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { type Run, runSchema } from '../gear/index.ts'
+import {
+  atFlow,
+  currentAt,
+  depthAt,
+  HYDRAULIC_GEOMETRY,
+  levelFactors,
+  MEAN_OF_SURFACE,
+  profileShare,
+  sectionFlowM3ps,
+  surfaceCurrentAt,
+} from './index.ts'
+
+const RUN: Run = {
+  id: 'kettle-run',
+  name: 'Kettle Run',
+  bank: 'right',
+  widthM: 30,
+  soundings: [
+    { fromBankM: 5, depthM: 0.8 },
+    { fromBankM: 15, depthM: 1.6 },
+    { fromBankM: 25, depthM: 1 },
+  ],
+  currents: [
+    { fromBankM: 5, mps: 0.4 },
+    { fromBankM: 20, mps: 0.9 },
+  ],
+  bottom: 'cobble',
+  wadeM: 4,
+  measuredFlowM3ps: 18,
+}
+
+describe('a run', () => {
+  test('the bed goes straight between soundings, and up to the surface at an unsounded bank', () => {
+    expect(depthAt(RUN, 0)).toBe(0)
+    expect(depthAt(RUN, 2.5)).toBeCloseTo(0.4, 12)
+    expect(depthAt(RUN, 10)).toBeCloseTo(1.2, 12)
+    expect(depthAt(RUN, 30)).toBe(0)
+    expect(depthAt(RUN, -1)).toBe(0)
+    expect(depthAt(RUN, 31)).toBe(0)
+  })
+  test('current changes evenly between points and stays beyond them', () => {
+    expect(surfaceCurrentAt(RUN, 1)).toBe(0.4)
+    expect(surfaceCurrentAt(RUN, 12.5)).toBeCloseTo(0.65, 12)
+    expect(surfaceCurrentAt(RUN, 29)).toBe(0.9)
+    expect(surfaceCurrentAt(RUN, 35)).toBe(0)
+  })
+  test('1/7 power law [physics]: nothing at the bed, the surface current at the top, mean 7/8 of it', () => {
+    expect(profileShare(0, 2)).toBe(0)
+    expect(profileShare(2, 2)).toBe(1)
+    expect(profileShare(1, 2)).toBeCloseTo(0.5 ** (1 / 7), 12)
+    const n = 20000
+    let sum = 0
+    for (let i = 0; i < n; i++) sum += profileShare((i + 0.5) / n, 1) / n
+    expect(sum).toBeCloseTo(MEAN_OF_SURFACE, 4)
+    expect(MEAN_OF_SURFACE).toBeCloseTo(7 / 8, 12)
+    expect(currentAt(RUN, 15, -1.6)).toBe(0)
+    expect(currentAt(RUN, 15, 0)).toBe(surfaceCurrentAt(RUN, 15))
+  })
+  test('flow of a rectangular channel is width × depth × mean velocity (velocity–area method, ISO 748)', () => {
+    const box: Run = {
+      ...RUN,
+      widthM: 20,
+      soundings: [
+        { fromBankM: 0, depthM: 1.5 },
+        { fromBankM: 20, depthM: 1.5 },
+      ],
+      currents: [{ fromBankM: 0, mps: 0.8 }],
+    }
+    expect(sectionFlowM3ps(box)).toBeCloseTo((20 * 1.5 * 0.8 * 7) / 8, 6)
+  })
+})
+
+describe('level of the river', () => {
+  test.each([
+    ['depth', 1.32],
+    ['velocity', 1.27],
+    ['width', 1.2],
+  ] as const)('C21 [standard]: twice the flow makes %s × %p', (what, factor) => {
+    expect(levelFactors(2)[what]).toBeCloseTo(factor, 2)
+  })
+  test('exponents sum to 1, so the flow of the section grows as the flow (Leopold & Maddock 1953)', () => {
+    const { width, depth, velocity } = HYDRAULIC_GEOMETRY
+    expect(width + depth + velocity).toBeCloseTo(1, 12)
+    for (const ratio of [0.25, 0.5, 2, 4])
+      expect(sectionFlowM3ps(atFlow(RUN, 18, 18 * ratio)) / sectionFlowM3ps(RUN)).toBeCloseTo(ratio, 3)
+  })
+  test('there and back is the same run', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 2, max: 90, noNaN: true }), (flow) => {
+        const back = atFlow(atFlow(RUN, 18, flow), flow, 18)
+        expect(back.widthM).toBeCloseTo(RUN.widthM, 9)
+        expect(back.soundings[1]?.depthM).toBeCloseTo(1.6, 9)
+        expect(back.currents[1]?.mps).toBeCloseTo(0.9, 9)
+        expect(back.measuredFlowM3ps).toBe(18)
+      }),
+      { seed: 20261125, numRuns: 100 },
+    )
+  })
+  test('water that has left the wading line takes the angler along', () => {
+    expect(atFlow({ ...RUN, wadeM: 28 }, 18, 4).wadeM).toBeLessThan(28)
+    expect(atFlow(RUN, 18, 40).wadeM).toBe(RUN.wadeM)
+  })
+})
+
+describe('a run that cannot be', () => {
+  const codeOf = (change: Partial<Run>): unknown => {
+    const parsed = runSchema.safeParse({ ...RUN, ...change })
+    const [issue] = parsed.error?.issues ?? []
+    return issue?.code === 'custom' ? issue.params?.code : issue?.code
+  }
+  test.each([
+    ['a bed above the surface', { soundings: [{ fromBankM: 5, depthM: -0.2 }] }, 'bed-above-surface'],
+    [
+      'soundings out of order',
+      {
+        soundings: [
+          { fromBankM: 9, depthM: 1 },
+          { fromBankM: 5, depthM: 1 },
+        ],
+      },
+      'out-of-order',
+    ],
+    ['a sounding beyond the far bank', { soundings: [{ fromBankM: 31, depthM: 1 }] }, 'beyond-width'],
+    ['a sea trench', { soundings: [{ fromBankM: 5, depthM: 200 }] }, 'too-deep'],
+    ['a negative current', { currents: [{ fromBankM: 5, mps: -0.3 }] }, 'negative-current'],
+    ['an absurd current', { currents: [{ fromBankM: 5, mps: 40 }] }, 'absurd-current'],
+    ['an angler on the far bank', { wadeM: 31 }, 'wades-across'],
+    ['no soundings', { soundings: [] }, 'too_small'],
+    ['no width', { widthM: 0 }, 'too_small'],
+    ['a date that is none', { measuredOn: 'last week' }, 'invalid_format'],
+  ])('%s', (_name, change, code) => {
+    expect(codeOf(change as Partial<Run>)).toBe(code)
+  })
+  test('the run itself is sound', () => expect(runSchema.safeParse(RUN).success).toBe(true))
+})
