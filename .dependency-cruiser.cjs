@@ -37,7 +37,7 @@ module.exports = {
       name: 'core-has-few-helpers',
       severity: 'error',
       from: { path: '^core/src/', pathNot: '[.]test[.]ts$' },
-      to: { path: 'node_modules', pathNot: 'node_modules/(zod|papaparse|@types/papaparse)/' },
+      to: { path: 'node_modules', pathNot: 'node_modules/(zod|papaparse|@types/papaparse|fast-xml-parser)/' },
     },
     ...upward,
     {

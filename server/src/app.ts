@@ -1,9 +1,13 @@
 import express, { type Express } from 'express'
 import helmet from 'helmet'
+import { gaugeRoutes } from './gaugeRoutes.ts'
 import { scaleRoutes } from './scaleRoutes.ts'
 
-/** Serves the built application and the stand-in bench scale; no data of the angler's comes here. @param dist folder of the build */
-export function createApp(dist: string): Express {
+/**
+ * Serves the built application and the stand-in scale and gauges; no data of the angler's comes here.
+ * @param dist folder of the build @param now the gauges' clock, in milliseconds since 1970
+ */
+export function createApp(dist: string, now: () => number = Date.now): Express {
   const app = express()
   app.use(
     helmet({
@@ -26,6 +30,7 @@ export function createApp(dist: string): Express {
     response.json({ ok: true })
   })
   app.use('/api/scale', scaleRoutes())
+  app.use('/api/gauge', gaugeRoutes(now))
   app.use('/assets', express.static(`${dist}/assets`, { immutable: true, maxAge: '1y', fallthrough: false }))
   app.use(express.static(dist, { maxAge: 0 }))
   app.get('/{*path}', (request, response, next) => {

@@ -17,13 +17,13 @@ export const checkCommand = command({
   run: (file) => {
     const { document, problems, readable } = readParsedDocument(file)
     const { items } = document.gear
+    const counts = [
+      ...KINDS.map((kind) => [kind, items.filter((i) => i.kind === kind).length] as const),
+      ['run', document.runs?.length ?? 0] as const,
+    ]
     return {
       ok: readable && problems.length === 0,
-      counts: Object.fromEntries(
-        KINDS.map((kind) => [kind, items.filter((i) => i.kind === kind).length] as const).filter(
-          ([, n]) => n > 0,
-        ),
-      ),
+      counts: Object.fromEntries(counts.filter(([, n]) => n > 0)),
       problems: problems.map((problem) => ({
         path: problem.path,
         code: problem.code,

@@ -1,6 +1,6 @@
-import { runSchema } from '@hoxen/core/gear'
+import { MENDS, ROD_HANDLING, runSchema } from '@hoxen/core/gear'
 import { steadyLine, WATER_MODEL } from '@hoxen/core/sink'
-import { landsBeyond, MENDS, ROD_HANDLING, swing } from '@hoxen/core/swing'
+import { landsBeyond, swing } from '@hoxen/core/swing'
 import { atFlow } from '@hoxen/core/water'
 import * as z from 'zod'
 import { command } from '../command.ts'

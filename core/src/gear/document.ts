@@ -1,12 +1,14 @@
 import * as z from 'zod'
 import { type Item, itemSchema } from './item.ts'
 import { type Job, jobSchema } from './job.ts'
+import { type WaterChoice, waterChoiceSchema } from './plan.ts'
 import { type Problem, problemsOf } from './problem.ts'
 import type { RigChoice, Rigging } from './rigChoice.ts'
 import { rigChoiceSchema, riggingSchema } from './rigChoiceSchema.ts'
+import { type Run, runSchema } from './run.ts'
 import type { Settings } from './settings.ts'
 import { settingsSchema } from './settingsSchema.ts'
-import { MAX_ITEMS } from './vocabulary.ts'
+import { MAX_ITEMS, MAX_RUNS } from './vocabulary.ts'
 
 /** The open format: one JSON file with everything an angler keeps in Hoxen. */
 export const FORMAT = 'hoxen'
@@ -14,11 +16,13 @@ export const FORMAT_VERSION = 1
 
 export interface HoxenDocument {
   readonly gear: { readonly items: readonly Item[] }
+  readonly runs?: readonly Run[]
   readonly job?: Job
   readonly rig?: RigChoice
   readonly pinned?: RigChoice
   readonly settings?: Settings
   readonly rigging?: Rigging
+  readonly water?: WaterChoice
 }
 
 export interface DocumentReading {
@@ -34,8 +38,9 @@ const PARTS = {
   pinned: rigChoiceSchema,
   settings: settingsSchema,
   rigging: riggingSchema,
+  water: waterChoiceSchema,
 } as const
-const KEYS = new Set(['format', 'version', 'savedAt', 'about', 'gear', ...Object.keys(PARTS)])
+const KEYS = new Set(['format', 'version', 'savedAt', 'about', 'gear', 'runs', ...Object.keys(PARTS)])
 const MAX_CHARACTERS = 50_000_000
 
 /** Everything as text, ready to save. @param savedAt ISO date and time, given by the caller */
@@ -60,22 +65,28 @@ function parseJson(text: string): { value: unknown } | { code: string } {
   }
 }
 
-function readItems(raw: readonly unknown[], problems: Problem[]): Item[] {
-  const items: Item[] = []
+/** Reads a list one by one: what is sound is taken, once for each identifier, and what is not is told with its place. */
+function readList<T extends { readonly id: string }>(
+  raw: readonly unknown[],
+  schema: z.ZodType<T>,
+  place: readonly string[],
+  problems: Problem[],
+): T[] {
+  const taken: T[] = []
   const seen = new Set<string>()
   raw.forEach((candidate, index) => {
-    const parsed = itemSchema.safeParse(candidate)
-    const at = ['gear', 'items', index]
+    const parsed = schema.safeParse(candidate)
+    const at = [...place, index]
     if (!parsed.success) {
       problems.push(...problemsOf(parsed.error).map((p) => ({ ...p, path: [...at, ...p.path] })))
     } else if (seen.has(parsed.data.id)) {
       problems.push({ path: [...at, 'id'], code: 'duplicate-id', data: { id: parsed.data.id } })
     } else {
       seen.add(parsed.data.id)
-      items.push(parsed.data)
+      taken.push(parsed.data)
     }
   })
-  return items
+  return taken
 }
 
 const looseGear = z.object({ items: z.array(z.unknown()) })
@@ -105,7 +116,9 @@ export function readParsedDocument(value: unknown): DocumentReading {
   if (gear.data.items.length > MAX_ITEMS)
     return unreadable('too-many-rows', { rows: gear.data.items.length, limit: MAX_ITEMS })
   const problems: Problem[] = []
-  const document: Record<string, unknown> = { gear: { items: readItems(gear.data.items, problems) } }
+  const document: Record<string, unknown> = {
+    gear: { items: readList<Item>(gear.data.items, itemSchema, ['gear', 'items'], problems) },
+  }
   if (!bare) readParts(root, document, problems)
   return { document: document as unknown as HoxenDocument, problems, readable: true }
 }
@@ -121,6 +134,8 @@ function readParts(
     if (parsed.success) document[name] = parsed.data
     else problems.push(...problemsOf(parsed.error).map((p) => ({ ...p, path: [name, ...p.path] })))
   }
+  if (Array.isArray(root.runs))
+    document.runs = readList<Run>(root.runs.slice(0, MAX_RUNS), runSchema, ['runs'], problems)
   for (const key of Object.keys(root))
     if (!KEYS.has(key)) problems.push({ path: [key], code: 'unknown-key', data: { key } })
 }

@@ -16,6 +16,13 @@ export { type ImportPlan, planImport, sameItem } from './importPlan.ts'
 export { type Item, type ItemOf, itemSchema } from './item.ts'
 export { type Caster, casterSchema, type Job, jobSchema } from './job.ts'
 export type { Leader, Tippet } from './leader.ts'
+export {
+  type Mend,
+  type SwingPlan,
+  swingPlanSchema,
+  type WaterChoice,
+  waterChoiceSchema,
+} from './plan.ts'
 export { type Problem, problemsOf } from './problem.ts'
 export { type QuickAddResult, quickAdd } from './quickAdd.ts'
 export type { Backing, Reel, Spool } from './reel.ts'
@@ -33,6 +40,7 @@ export {
 } from './settings.ts'
 export { schoolsSchema } from './settingsSchema.ts'
 export type { SinkingLeader, Tip } from './tip.ts'
+export { USUAL_PLAN } from './usualPlan.ts'
 export {
   BANKS,
   BOTTOMS,
@@ -51,7 +59,11 @@ export {
   type LineStandard,
   MAX_ITEMS,
   MAX_RUNS,
+  MENDS,
+  type MendKind,
   ONE_PIECE_STYLES,
+  ROD_HANDLING,
+  type RodHandling,
   RUN_LIMITS,
   SEASONS,
   STYLES,

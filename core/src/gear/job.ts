@@ -27,6 +27,8 @@ export const jobSchema = z.strictObject({
   roomBehindM: within(JOB_LIMITS.roomBehindM),
   season: z.enum(SEASONS),
   style: z.enum(STYLES),
+  /** Temperature of the water, from the gauge or a thermometer [°C]; it outranks the season's name. */
+  waterC: z.number().min(-1).max(40).optional(),
   rodId: idSchema.optional(),
   caster: casterSchema,
   /** How close to the rod tip the fly is stripped in; left out when it is only swung and lifted. */

@@ -24,6 +24,8 @@ const runShape = {
   wadeM: finite.min(0),
   /** Flow of the river when this was measured [m³/s]; without it the run cannot be carried to another level. */
   measuredFlowM3ps: finite.min(RUN_LIMITS.flowM3ps.low).max(RUN_LIMITS.flowM3ps.high).optional(),
+  /** The gauge that tells this water's flow. */
+  gaugeId: idSchema.optional(),
   measuredOn: z
     .string()
     .regex(/^\d{4}-\d{2}-\d{2}$/, 'date')

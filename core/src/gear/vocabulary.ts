@@ -82,3 +82,11 @@ export const RUN_LIMITS = {
 
 /** More pools than a season sees; keeps lists and files quick. */
 export const MAX_RUNS = 500
+
+/** What the rod does while the line swings. */
+export const ROD_HANDLING = ['still', 'follow', 'feed'] as const
+export type RodHandling = (typeof ROD_HANDLING)[number]
+
+/** Floating line laid over up or down the river, or stacked on top of the tip. */
+export const MENDS = ['upstream', 'downstream', 'stack'] as const
+export type MendKind = (typeof MENDS)[number]

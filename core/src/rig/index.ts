@@ -10,7 +10,7 @@ export {
 } from './check.ts'
 export { ruleFor } from './checks/leader.ts'
 export { flyNeedsKgPerM, materialForHead } from './checks/tip.ts'
-export { depthWanted, roomNeededM } from './checks/water.ts'
+export { depthWanted, roomNeededM, seasonFelt } from './checks/water.ts'
 export { massOnWindow } from './checks/window.ts'
 export {
   type Context,
@@ -31,4 +31,5 @@ export { type JointPlace, jointPlaces, type MassPoint, massCurve } from './massC
 export { castOverhead, type ResolveResult, type RigParts, resolveRig, windowStyleOf } from './parts.ts'
 export { CHECK_SLOTS, type Piece, pieceOfItem, piecesOf, statesBySlot } from './piece.ts'
 export { JOINT_KNOTS, type RiggingStep, type RigJoint, riggingSteps, usualKnot } from './rigging.ts'
+export { strandParts } from './strand.ts'
 export { lineInRings, lineOnReelKg, type Wound, woundLines } from './wound.ts'

@@ -2,6 +2,7 @@ import { type FlyShape, WATER_KG_PER_M3 } from '../gear/index.ts'
 import { MATERIAL_KG_PER_M3 } from '../line/index.ts'
 import { criticalAngle } from './critical.ts'
 import { WATER_MODEL, type WaterModel } from './cylinder.ts'
+import type { WaterFly } from './part.ts'
 import type { TipFacts } from './tip.ts'
 
 /** Lowest 18 in of the water, where swung fish hold [m]. C17 [practice] */
@@ -26,6 +27,13 @@ const USUAL_LEADER_M = 0.0003
 export function flyMassKg(fly: FlyShape): number {
   return fly.massKg ?? FLY_MASS_KG[fly.dress][fly.weighting]
 }
+
+/** A fly as the water feels it. [estimate] */
+export const flyInWater = (fly: FlyShape): WaterFly => ({
+  submergedWeightN: flyMassKg(fly) * SUBMERGED_SHARE[fly.weighting] * WATER_MODEL.gravityMps2,
+  dragAreaM2: FLY_DRAG_M2[fly.dress],
+  massKg: flyMassKg(fly),
+})
 
 /** Frontal area × drag coefficient of a fly [m²]. */
 export const flyDragM2 = (fly: FlyShape): number => FLY_DRAG_M2[fly.dress]

@@ -3,6 +3,7 @@ export { densityKgPerM3, diameterForSinkRate, sinkRateMps, WATER_MODEL, type Wat
 export {
   DEPTH_BAND,
   flyDragM2,
+  flyInWater,
   flyMassKg,
   HOLDING_BAND_M,
   type LeaderInWater,

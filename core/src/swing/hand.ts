@@ -1,6 +1,7 @@
+import type { Mend } from '../gear/index.ts'
 import type { WaterModel } from '../sink/index.ts'
 import { type Chain, Link, lend } from './chain.ts'
-import type { Mend, SwingOptions } from './input.ts'
+import type { SwingOptions } from './input.ts'
 import type { Drive } from './load.ts'
 import { Node } from './node.ts'
 

@@ -1,21 +1,5 @@
-import type { Run } from '../gear/index.ts'
+import type { Mend, RodHandling, Run } from '../gear/index.ts'
 import type { WaterFly, WaterModel, WaterPart } from '../sink/index.ts'
-
-/** What the rod does while the line swings. */
-export const ROD_HANDLING = ['still', 'follow', 'feed'] as const
-export type RodHandling = (typeof ROD_HANDLING)[number]
-
-export const MENDS = ['upstream', 'downstream', 'stack'] as const
-export type MendKind = (typeof MENDS)[number]
-
-/** Floating line lifted and laid over, or line stacked on top of the tip. */
-export interface Mend {
-  readonly kind: MendKind
-  /** When it begins, from the moment the line lands [s]. */
-  readonly atS: number
-  /** How far the middle of the floating line is moved, or how much line is stacked [m]. */
-  readonly sizeM: number
-}
 
 export interface SwingOptions {
   /** Nodes the line is cut into. */

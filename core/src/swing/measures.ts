@@ -10,6 +10,9 @@ export const SNAGS_PER_M: Readonly<Record<Bottom, number>> = Object.freeze({
   ledge: 0.15,
 })
 
+/** Water at least this share as deep as the run's deepest is where fish hold. [estimate] */
+const HOLDING_WATER = 0.5
+
 /** A fly that lifts off the bed and comes back within this time has not left it [s]. */
 const TOUCH_GAP_S = 0.5
 
@@ -20,6 +23,10 @@ export interface SwingSummary {
   readonly hangDepthM: number
   /** Time the fly rode in the holding band, clear of the bed, before the hang-down [s]. */
   readonly inBandS: number
+  /** The part of it over holding water [s]: a fly in the shallows by the bank is always near the bottom, and fishes nothing. */
+  readonly holdingS: number
+  /** Time the fly was over holding water at all [s]. */
+  readonly overHoldingS: number
   /** Times the fly came to the bed. */
   readonly touches: number
   /** From the line's landing to the hang-down [s]. */
@@ -49,18 +56,28 @@ export class Measures {
   private maxDepthM = 0
   private depthM = 0
   private inBandS = 0
+  private holdingS = 0
+  private overHoldingS = 0
   private touches = 0
   private draggedM = 0
   private crossedM = 0
   private lastOnBedS = Number.NEGATIVE_INFINITY
 
+  /** @param deepestM the run's deepest sounding */
+  constructor(private readonly deepestM: number) {}
+
   take({ tS, dtS, depthM, overBedM, onBed, crossedM, draggedM }: FlyMoment): void {
     this.maxDepthM = Math.max(this.maxDepthM, depthM)
+    const holding = depthM + overBedM >= HOLDING_WATER * this.deepestM
+    if (holding) this.overHoldingS += dtS
     this.depthM = depthM
     if (onBed) {
       if (tS - this.lastOnBedS > TOUCH_GAP_S) this.touches++
       this.lastOnBedS = tS
-    } else if (overBedM <= HOLDING_BAND_M && depthM > 0) this.inBandS += dtS
+    } else if (overBedM <= HOLDING_BAND_M && depthM > 0) {
+      this.inBandS += dtS
+      if (holding) this.holdingS += dtS
+    }
     this.draggedM += draggedM
     this.crossedM += crossedM
   }
@@ -70,6 +87,8 @@ export class Measures {
       maxDepthM: this.maxDepthM,
       hangDepthM: this.depthM,
       inBandS: Math.min(this.inBandS, swingS),
+      holdingS: Math.min(this.holdingS, swingS),
+      overHoldingS: Math.min(this.overHoldingS, swingS),
       touches: this.touches,
       swingS,
       draggedM: this.draggedM,

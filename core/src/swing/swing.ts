@@ -53,7 +53,7 @@ class Swing {
   private readonly chain: Chain
   private readonly stream: Stream
   private readonly hand: Hand
-  private readonly measures = new Measures()
+  private readonly measures: Measures
   private readonly samples: SwingSample[] = []
   private steps = 0
   private tS = 0
@@ -68,6 +68,7 @@ class Swing {
     const tip: RodTip = { heightM: rodTip.heightM, xM: rodTip.xM ?? 0, yM: rodTip.yM ?? run.wadeM }
     this.chain = buildChain(parts, fly, options.nodes, model)
     this.stream = new Stream(run)
+    this.measures = new Measures(run.soundings.reduce((deepest, s) => max(deepest, s.depthM), 0))
     layLine(this.chain, tip, angle, options.slack)
     this.hand = new Hand(this.chain, options, mends, model, angle)
   }

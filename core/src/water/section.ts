@@ -73,3 +73,20 @@ export function sectionFlowM3ps(run: Run): number {
   }
   return flow
 }
+
+/** Places the water between the angler and three quarters of the way across is looked at. */
+const FISHED_PLACES = 20
+const FISHED_SHARE = 0.75
+
+/** Depth [m] and surface current [m/s] of the water a swing goes through, on the whole: the mean from the wading line outward. [estimate] */
+export function fishedWater(run: Run): { readonly depthM: number; readonly currentMps: number } {
+  const farM = Math.max(run.widthM * FISHED_SHARE, run.wadeM)
+  let depthM = 0
+  let currentMps = 0
+  for (let i = 0; i < FISHED_PLACES; i++) {
+    const y = run.wadeM + ((farM - run.wadeM) * (i + 0.5)) / FISHED_PLACES
+    depthM += depthAt(run, y) / FISHED_PLACES
+    currentMps += surfaceCurrentAt(run, y) / FISHED_PLACES
+  }
+  return { depthM, currentMps }
+}

@@ -139,7 +139,8 @@ const SENTENCES: Readonly<Record<CheckCode, Readonly<Record<string, Say>>>> = {
     'too-far': ({ high }) => `One hand casts about ${high} in comfort.`,
   },
   season: {
-    'in-season': () => 'A usual head for the time of year.',
+    'in-season': ({ value }) =>
+      value === '' ? 'A usual head for the time of year.' : `A usual head for water of ${value}.`,
     'fine-head-in-cold': () => 'In cold water fish move little: most carry a Skagit and a heavier tip now.',
     'short-head-in-summer': () => 'In warm water a finer head lands quieter and fishes the top.',
   },

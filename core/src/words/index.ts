@@ -13,3 +13,13 @@ export {
 export { nearestWord, PLAIN_WORDS, type PlainQuestion, type PlainWord } from './plain.ts'
 export { fieldLabel, sayProblem } from './problem.ts'
 export { JOINT_NAMES, sayStep } from './rigging.ts'
+export {
+  BOTTOM_NAMES,
+  MEND_NAMES,
+  ROD_NAMES,
+  SWING_WORDS,
+  sayAge,
+  sayAngle,
+  sayChange,
+  sayFactor,
+} from './water.ts'

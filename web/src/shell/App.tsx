@@ -14,6 +14,9 @@ const RigStation = lazy(() =>
 const ReelStation = lazy(() =>
   import('../stations/reel/ReelStation.tsx').then((m) => ({ default: m.ReelStation })),
 )
+const WaterStation = lazy(() =>
+  import('../stations/water/WaterStation.tsx').then((m) => ({ default: m.WaterStation })),
+)
 const ComparePage = lazy(() =>
   import('../stations/match/ComparePage.tsx').then((m) => ({ default: m.ComparePage })),
 )
@@ -44,6 +47,7 @@ export function App() {
               <Route path="match" element={<MatchStation />} />
               <Route path="rig" element={<RigStation />} />
               <Route path="reel" element={<ReelStation />} />
+              <Route path="water" element={<WaterStation />} />
               <Route path="match/rig/:key" element={<RigPage />} />
               <Route path="match/compare/:key" element={<ComparePage />} />
               <Route path="gear" element={<GearStation />} />

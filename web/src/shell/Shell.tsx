@@ -101,7 +101,7 @@ export function Shell() {
       </main>
       <nav
         aria-label="Stations"
-        className="no-print fixed inset-x-0 bottom-0 z-30 grid grid-cols-6 border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] sm:hidden"
+        className="no-print fixed inset-x-0 bottom-0 z-30 grid grid-cols-7 border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] sm:hidden"
       >
         {PLACES.map(({ to, name, icon: Icon }) => (
           <NavLink

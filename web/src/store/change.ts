@@ -8,7 +8,7 @@ export interface Edit {
   readonly after?: unknown
 }
 
-export type TableName = 'items' | 'documents'
+export type TableName = 'items' | 'documents' | 'runs'
 
 /** What happened to one stored row. */
 export type Change =

@@ -15,8 +15,7 @@ const HISTORY_KEPT = 200
 const TRIM_EVERY = 20
 
 async function read(table: TableName, key: string): Promise<Row | undefined> {
-  const row = table === 'items' ? await db.items.get(key) : await db.documents.get(key as never)
-  return row as unknown as Row | undefined
+  return db.table<Row, string>(table).get(key)
 }
 
 async function perform(change: Change): Promise<void> {
@@ -33,7 +32,7 @@ async function perform(change: Change): Promise<void> {
  * @returns false when the writes change nothing
  */
 export function commit(label: string, writes: readonly Write[]): Promise<boolean> {
-  return db.transaction('rw', db.items, db.documents, db.history, async () => {
+  return db.transaction('rw', db.items, db.documents, db.runs, db.history, async () => {
     const changes: Change[] = []
     for (const { table, key, row } of writes) {
       const change = changeOf(table, key, await read(table, key), row as Row | undefined)
@@ -55,7 +54,7 @@ export function commit(label: string, writes: readonly Write[]): Promise<boolean
 
 /** Takes back the latest change. @returns its label, or undefined when there is none */
 export function undo(): Promise<string | undefined> {
-  return db.transaction('rw', db.items, db.documents, db.history, async () => {
+  return db.transaction('rw', db.items, db.documents, db.runs, db.history, async () => {
     const entry = await db.history.where('undone').equals(0).last()
     if (entry === undefined) return undefined
     for (const change of [...entry.changes].reverse()) await perform(inverse(change))
@@ -66,7 +65,7 @@ export function undo(): Promise<string | undefined> {
 
 /** Makes the latest taken-back change again. */
 export function redo(): Promise<string | undefined> {
-  return db.transaction('rw', db.items, db.documents, db.history, async () => {
+  return db.transaction('rw', db.items, db.documents, db.runs, db.history, async () => {
     const entry = await db.history.where('undone').equals(1).first()
     if (entry === undefined) return undefined
     for (const change of entry.changes) await perform(change)

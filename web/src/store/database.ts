@@ -1,4 +1,5 @@
-import type { Item, Job, Kind, RigChoice, Rigging, Settings } from '@hoxen/core/gear'
+import type { Item, Job, Kind, RigChoice, Rigging, Run, Settings, WaterChoice } from '@hoxen/core/gear'
+import type { GaugeRecord } from '@hoxen/core/water'
 import Dexie, { type EntityTable, type Transaction } from 'dexie'
 import type { Change } from './change.ts'
 
@@ -10,6 +11,20 @@ export interface StoredItem {
   readonly item: Item
 }
 
+/** A run of water as stored; `added` keeps the angler's own order. */
+export interface StoredRun {
+  readonly id: string
+  readonly added: number
+  readonly run: Run
+}
+
+/** The last that was heard of a gauge, or read from its file. Kept for when it is silent; not part of what can be undone. */
+export interface StoredGauge {
+  readonly id: string
+  readonly record: GaugeRecord
+  readonly from: 'gauge' | 'file'
+}
+
 /** Single things: the job, the rig in the strip, the pinned rig, the settings. */
 export interface Documents {
   readonly job: Job
@@ -17,6 +32,7 @@ export interface Documents {
   readonly pinned: RigChoice
   readonly settings: Settings
   readonly rigging: Rigging
+  readonly water: WaterChoice
 }
 export type DocumentKey = keyof Documents
 
@@ -43,11 +59,14 @@ interface Migration {
 /** Every shape the stored data has had. Append; never edit one that has shipped. */
 const MIGRATIONS: readonly Migration[] = [
   { version: 1, tables: { items: 'id, kind, added', documents: 'key', history: '++seq, undone' } },
+  { version: 2, tables: { runs: 'id, added', gauges: 'id' } },
 ]
 
 class HoxenDatabase extends Dexie {
   readonly items!: EntityTable<StoredItem, 'id'>
   readonly documents!: EntityTable<StoredDocument, 'key'>
+  readonly runs!: EntityTable<StoredRun, 'id'>
+  readonly gauges!: EntityTable<StoredGauge, 'id'>
   readonly history!: EntityTable<HistoryEntry, 'seq'>
 
   constructor() {

@@ -5,6 +5,8 @@ import {
   type RigChoice,
   type Rigging,
   type Settings,
+  USUAL_PLAN,
+  type WaterChoice,
 } from '@hoxen/core/gear'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { commit, type Write } from './commit.ts'
@@ -35,6 +37,18 @@ const NO_RIGGING: Rigging = { knots: {}, done: [] }
 /** Knots preferred at each joint, and steps of the rigging list ticked off. */
 export const useRigging = (): Rigging => useDocument('rigging') ?? NO_RIGGING
 
+const NO_WATER: WaterChoice = { plan: USUAL_PLAN }
+
+/** The pool fished now and how; undefined while it loads. */
+export function useWaterChoice(): WaterChoice | undefined {
+  const water = useDocument('water')
+  return water === null ? NO_WATER : water
+}
+
+/** The job and the rig as they are stored now, for changing one part of them. */
+export const readJob = async (): Promise<Job> => (await readDocumentOf('job')) ?? FIRST_JOB
+export const readMyRig = (): Promise<RigChoice | undefined> => readDocumentOf('rig')
+
 export function useSettings(): Settings {
   return useDocument('settings') ?? DEFAULT_SETTINGS
 }
@@ -45,6 +59,15 @@ export function saveDocument<K extends DocumentKey>(
   value: Documents[K] | undefined,
 ): Promise<boolean> {
   return commit(label, [documentWrite(key, value)])
+}
+
+/** Several at once, under one undo step. */
+export function saveDocuments(label: string, values: Partial<Documents>): Promise<boolean> {
+  const keys = Object.keys(values) as DocumentKey[]
+  return commit(
+    label,
+    keys.map((key) => documentWrite(key, values[key])),
+  )
 }
 
 export async function changeSettings(

@@ -11,6 +11,7 @@ import {
   optionsFor,
 } from '@hoxen/core/match'
 import { type CheckCode, resolveRig, worstFirst } from '@hoxen/core/rig'
+import type { GaugeFileReading } from '@hoxen/core/water'
 import { expose } from 'comlink'
 
 export interface Question {
@@ -63,6 +64,10 @@ const api = {
   async readTable(text: string, stamp: string): Promise<CsvReading> {
     const { readCsv } = await import('./files.ts')
     return readCsv(text, (row) => `row-${row}-${stamp}`)
+  },
+  async readGauge(text: string): Promise<GaugeFileReading> {
+    const { readGaugeFile } = await import('./files.ts')
+    return readGaugeFile(text)
   },
   async readFile(text: string): Promise<DocumentReading> {
     const { readDocument } = await import('./files.ts')

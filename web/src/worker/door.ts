@@ -1,40 +1,69 @@
 import { type Remote, wrap } from 'comlink'
 import type { CoreApi } from './core.worker.ts'
 
-let open: { worker: Worker; api: Remote<CoreApi> } | undefined
-
-function start(): { worker: Worker; api: Remote<CoreApi> } {
-  const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' })
-  // A crashed worker is let go; the next question starts a fresh one.
-  worker.addEventListener('error', () => {
-    worker.terminate()
-    open = undefined
-  })
-  return { worker, api: wrap<CoreApi>(worker) }
-}
-
 /** Long enough for the slowest question; beyond it the worker is taken for lost. */
 const PATIENCE_MS = 30_000
 
-/** The one door to core's heavy work. A worker that crashes or never answers becomes an error, and is replaced. */
-export async function ask<T>(question: (api: Remote<CoreApi>) => Promise<T>): Promise<T> {
-  open ??= start()
-  const { worker, api } = open
-  const watch = new AbortController()
-  let timer: ReturnType<typeof setTimeout> | undefined
-  const lost = new Promise<never>((_resolve, reject) => {
-    const give = (): void => {
-      worker.terminate()
-      open = undefined
-      reject(new Error('The calculation stopped unexpectedly.'))
-    }
-    worker.addEventListener('error', give, { once: true, signal: watch.signal })
-    timer = setTimeout(give, PATIENCE_MS)
-  })
-  try {
-    return await Promise.race([question(api), lost])
-  } finally {
-    clearTimeout(timer)
-    watch.abort()
+/** Said when a worker crashed or never answered. */
+export class WorkerLost extends Error {
+  constructor() {
+    super('The calculation stopped unexpectedly.')
   }
+}
+
+/** The way to one worker. A worker that crashes or never answers becomes an error, and is replaced for the next question. */
+export class Door<Api> {
+  private open: { worker: Worker; api: Remote<Api> } | undefined
+
+  /** @param start makes the worker @param onCrash told when one breaks down, at work or idle */
+  constructor(
+    private readonly start: () => Worker,
+    private readonly onCrash: () => void = () => {},
+  ) {}
+
+  private opened(): { worker: Worker; api: Remote<Api> } {
+    if (this.open !== undefined) return this.open
+    const worker = this.start()
+    const open = { worker, api: wrap<Api>(worker) }
+    worker.addEventListener('error', () => {
+      this.drop(worker)
+      this.onCrash()
+    })
+    this.open = open
+    return open
+  }
+
+  private drop(worker: Worker): void {
+    worker.terminate()
+    if (this.open?.worker === worker) this.open = undefined
+  }
+
+  async ask<T>(question: (api: Remote<Api>) => Promise<T>): Promise<T> {
+    const { worker, api } = this.opened()
+    const watch = new AbortController()
+    let timer: ReturnType<typeof setTimeout> | undefined
+    const lost = new Promise<never>((_resolve, reject) => {
+      const give = (): void => {
+        this.drop(worker)
+        reject(new WorkerLost())
+      }
+      worker.addEventListener('error', give, { once: true, signal: watch.signal })
+      timer = setTimeout(give, PATIENCE_MS)
+    })
+    try {
+      return await Promise.race([question(api), lost])
+    } finally {
+      clearTimeout(timer)
+      watch.abort()
+    }
+  }
+}
+
+const core = new Door<CoreApi>(
+  () => new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' }),
+)
+
+/** The one door to core's heavy work. */
+export function ask<T>(question: (api: Remote<CoreApi>) => Promise<T>): Promise<T> {
+  return core.ask(question)
 }

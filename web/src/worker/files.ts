@@ -1,1 +1,2 @@
 export { readCsv, readDocument } from '@hoxen/core/gear'
+export { readGaugeFile } from '@hoxen/core/water'

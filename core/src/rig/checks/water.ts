@@ -77,18 +77,29 @@ export function roomBehind(
   })
 }
 
-/** Scandi in summer and autumn, Skagit in late autumn and winter. [practice] */
+/** Water colder than this is winter to a fish, warmer than that summer, whatever the month [°C]. [estimate] */
+const COLD_C = 7
+const WARM_C = 11
+
+/** The season fish feel: by the water's temperature where it is known, else by name. */
+export function seasonFelt({ waterC, season }: Pick<Job, 'waterC' | 'season'>): 'cold' | 'warm' | 'between' {
+  if (waterC !== undefined) return waterC < COLD_C ? 'cold' : waterC > WARM_C ? 'warm' : 'between'
+  return season === 'winter' ? 'cold' : season === 'summer' ? 'warm' : 'between'
+}
+
+/** Scandi in summer and autumn and warmer water, Skagit in late autumn and winter and cold water. [practice] */
 export function seasonFits(head: HeadFacts, job: Job): Check | null {
   const style = head.head.style
-  const cold = job.season === 'winter' && (style === 'scandi' || style === 'multi-density')
-  const warm = job.season === 'summer' && style === 'skagit' && job.fly.weighting !== 'heavy'
   if (style !== 'scandi' && style !== 'skagit' && style !== 'multi-density') return null
+  const felt = seasonFelt(job)
+  const cold = felt === 'cold' && style !== 'skagit'
+  const warm = felt === 'warm' && style === 'skagit' && job.fly.weighting !== 'heavy'
   return check({
     code: 'season',
     state: cold || warm ? 'watch' : 'holds',
     reason: cold ? 'fine-head-in-cold' : warm ? 'short-head-in-summer' : 'in-season',
-    value: null,
-    measure: 'none',
+    value: job.waterC ?? null,
+    measure: job.waterC === undefined ? 'none' : 'temperature',
     tag: 'practice',
     data: { season: job.season },
   })

@@ -112,7 +112,7 @@ function Preview({ reading, onDone }: { readonly reading: Reading; readonly onDo
       </div>
     )
   const plan = planImport(gear, document.gear.items)
-  const parts = (['job', 'rig', 'pinned', 'settings', 'rigging'] as const).filter(
+  const parts = (['job', 'rig', 'pinned', 'settings', 'rigging', 'runs', 'water'] as const).filter(
     (key) => document[key] !== undefined,
   )
   const count = plan.added.length + plan.changed.length

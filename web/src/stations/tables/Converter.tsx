@@ -8,6 +8,8 @@ const DIMENSIONS: Readonly<Record<Dimension, { readonly name: string; readonly f
   length: { name: 'Length and diameter', first: '23 ft 6 in' },
   speed: { name: 'Sink rate and current', first: '6.5 ips' },
   massPerLength: { name: 'Mass per length', first: 'T-11' },
+  flow: { name: 'Flow', first: '18 m³/s' },
+  temperature: { name: 'Temperature', first: '41 °F' },
   force: { name: 'Breaking load', first: '30 lb' },
 }
 

@@ -1,0 +1,10 @@
+import type { SwingPlan } from './plan.ts'
+
+/** Across and down, following with a low rod, no mend. [practice] */
+export const USUAL_PLAN: SwingPlan = Object.freeze({
+  angleDeg: 60,
+  castM: 20,
+  rod: 'follow',
+  tipHeightM: 1,
+  mends: [],
+})

@@ -1,0 +1,179 @@
+import { type FlyShape, type Leader, type SwingPlan, WEIGHTINGS } from '../gear/index.ts'
+import { M_PER_FOOT } from '../quantity/index.ts'
+import { criticalAngle, type TipFacts, type TipItem, tipFacts } from '../sink/index.ts'
+import type { SwingInput } from '../swing/index.ts'
+import { depthAt, surfaceCurrentAt } from '../water/index.ts'
+import { anglesAround, QUICK } from './rungs.ts'
+import { type SwingSetup, swingInput } from './setup.ts'
+
+/** One thing that could be done differently. What is not owned has no item and cannot be taken. */
+export type SingleChange =
+  | { readonly code: 'tip'; readonly deeper: boolean; readonly tipId: string | null; readonly name: string }
+  | { readonly code: 'sinking-part'; readonly byM: number }
+  | { readonly code: 'angle'; readonly angleDeg: number; readonly steeper: boolean }
+  | { readonly code: 'mend'; readonly mends: SwingPlan['mends'] }
+  | { readonly code: 'leader'; readonly lengthM: number; readonly leaderId: string | null }
+  | { readonly code: 'fly'; readonly weighting: FlyShape['weighting'] }
+  | { readonly code: 'step'; readonly wadeM: number; readonly byM: number }
+
+export interface Trial {
+  readonly id: string
+  readonly change: SingleChange
+  readonly input: SwingInput
+}
+
+/** What the angler owns that could be changed to. */
+export interface Wallet {
+  readonly tips: readonly (TipItem | null)[]
+  readonly leaders: readonly Leader[]
+}
+
+/** A part-sinking set goes in steps of 2½ ft. [practice] */
+const SINKING_STEP_M = 2.5 * M_PER_FOOT
+/** A mend an angler makes as the line lands [m], [s]. [practice] */
+const USUAL_MEND = { sizeM: 2, atS: 0.5 } as const
+/** A step or two sideways [m]. [practice] */
+const STEP_M = 1
+/** Nobody wades deeper than the waist for a cast [m]. [practice] */
+export const DEEPEST_WADE_M = 1.1
+/** A leader made shorter, where no shorter one is owned. */
+const SHORTER = 0.66
+const SHORTEST_LEADER_M = 0.6
+
+/** About how deep a tip goes in mid-river: what orders a wallet. [estimate] */
+function reachOf(tip: TipFacts | null, currentMps: number): number {
+  return tip === null ? 0 : tip.sinkingLengthM * Math.sin(criticalAngle(tip.sinkRateMps.value, currentMps))
+}
+
+/** The next deeper and the next shallower tip of the wallet. */
+function nextTips(setup: SwingSetup, tips: Wallet['tips']): readonly [SingleChange, SwingSetup][] {
+  const current = surfaceCurrentAt(setup.run, setup.run.widthM / 2)
+  const here = reachOf(setup.parts.tip, current)
+  const others = tips
+    .filter((tip) => (tip?.id ?? null) !== (setup.parts.tip?.item.id ?? null))
+    .map((tip) => tip && tipFacts(tip))
+    .map((tip) => ({ tip, reach: reachOf(tip, current) }))
+    .sort((a, b) => a.reach - b.reach)
+  const deeper = others.find((o) => o.reach > here + 0.02)
+  const shallower = others.findLast((o) => o.reach < here - 0.02)
+  return [deeper, shallower].flatMap((other) =>
+    other === undefined
+      ? []
+      : [
+          [
+            {
+              code: 'tip',
+              deeper: other === deeper,
+              tipId: other.tip?.item.id ?? null,
+              name: other.tip?.item.name ?? '',
+            },
+            { ...setup, parts: { ...setup.parts, tip: other.tip } },
+          ] as [SingleChange, SwingSetup],
+        ],
+  )
+}
+
+/** The same tip with more or less of it sinking; its whole length stays where it has a floating part to give. */
+function sinkingParts(setup: SwingSetup): readonly [SingleChange, SwingSetup][] {
+  const { tip } = setup.parts
+  if (tip === null || tip.sinkingLengthM <= 0) return []
+  return [SINKING_STEP_M, -SINKING_STEP_M].flatMap((byM) => {
+    const sinkingLengthM = tip.sinkingLengthM + byM
+    if (sinkingLengthM < 0.3) return []
+    const kgPerM = tip.massKg.value / tip.lengthM
+    const lengthM = Math.max(tip.lengthM, sinkingLengthM)
+    const changed: TipFacts = {
+      ...tip,
+      lengthM,
+      sinkingLengthM,
+      massKg: { ...tip.massKg, value: kgPerM * lengthM },
+    }
+    return [
+      [
+        { code: 'sinking-part', byM },
+        { ...setup, parts: { ...setup.parts, tip: changed } },
+      ],
+    ]
+  })
+}
+
+const withPlan = (setup: SwingSetup, plan: Partial<SwingPlan>): SwingSetup => ({
+  ...setup,
+  plan: { ...setup.plan, ...plan },
+})
+
+function angles(setup: SwingSetup): readonly [SingleChange, SwingSetup][] {
+  const own = setup.plan.angleDeg
+  return anglesAround(own)
+    .filter((a) => a !== own)
+    .map((angleDeg) => [{ code: 'angle', angleDeg, steeper: angleDeg < own }, withPlan(setup, { angleDeg })])
+}
+
+/** An upstream mend, a stack mend, or none where there was one. */
+function mends(setup: SwingSetup): readonly [SingleChange, SwingSetup][] {
+  const tried: SwingPlan['mends'][] = [
+    [{ kind: 'upstream', ...USUAL_MEND }],
+    [{ kind: 'stack', ...USUAL_MEND }],
+    ...(setup.plan.mends.length > 0 ? [[]] : []),
+  ]
+  const present = setup.plan.mends.map((m) => m.kind).join()
+  return tried
+    .filter((list) => list.map((m) => m.kind).join() !== present)
+    .map((list) => [{ code: 'mend', mends: list }, withPlan(setup, { mends: list })])
+}
+
+function shorterLeader(setup: SwingSetup, leaders: Wallet['leaders']): readonly [SingleChange, SwingSetup][] {
+  const { leader } = setup.parts
+  if (leader === null) return []
+  const owned = leaders
+    .filter((l) => l.lengthM < leader.lengthM - 0.05)
+    .reduce<Leader | undefined>((best, l) => (best && best.lengthM >= l.lengthM ? best : l), undefined)
+  const next = owned ?? { ...leader, lengthM: leader.lengthM * SHORTER }
+  if (next.lengthM < SHORTEST_LEADER_M) return []
+  const change: SingleChange = { code: 'leader', lengthM: next.lengthM, leaderId: owned?.id ?? null }
+  return [[change, { ...setup, parts: { ...setup.parts, leader: next } }]]
+}
+
+function heavierFly(setup: SwingSetup): readonly [SingleChange, SwingSetup][] {
+  const weighting = WEIGHTINGS[WEIGHTINGS.indexOf(setup.fly.weighting) + 1]
+  if (weighting === undefined) return []
+  const { massKg: _weighed, ...fly } = setup.fly
+  return [
+    [
+      { code: 'fly', weighting },
+      { ...setup, fly: { ...fly, weighting } },
+    ],
+  ]
+}
+
+/** A step out or in, where the angler can stand. */
+function steps(setup: SwingSetup): readonly [SingleChange, SwingSetup][] {
+  return [STEP_M, -STEP_M].flatMap((byM) => {
+    const wadeM = setup.run.wadeM + byM
+    if (wadeM < 0 || wadeM > setup.run.widthM / 2 || depthAt(setup.run, wadeM) > DEEPEST_WADE_M) return []
+    return [
+      [
+        { code: 'step', wadeM, byM },
+        { ...setup, run: { ...setup.run, wadeM } },
+      ],
+    ]
+  })
+}
+
+/** Every single change worth trying from here, each ready to be simulated. */
+export function singleChanges(setup: SwingSetup, wallet: Wallet): readonly Trial[] {
+  const all = [
+    ...nextTips(setup, wallet.tips),
+    ...angles(setup),
+    ...mends(setup),
+    ...sinkingParts(setup),
+    ...shorterLeader(setup, wallet.leaders),
+    ...heavierFly(setup),
+    ...steps(setup),
+  ]
+  return all.map(([change, changed], i) => ({
+    id: `${change.code}-${i}`,
+    change,
+    input: swingInput(changed, QUICK),
+  }))
+}

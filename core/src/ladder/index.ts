@@ -1,0 +1,3 @@
+export { DEEPEST_WADE_M, type SingleChange, singleChanges, type Trial, type Wallet } from './change.ts'
+export { ANGLE_STEP_DEG, betterRide, QUICK, type Ride, type Rung, rideOf, tipRungs } from './rungs.ts'
+export { reachM, type SwingSetup, swingInput } from './setup.ts'

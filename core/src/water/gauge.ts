@@ -1,0 +1,49 @@
+import * as z from 'zod'
+
+/** What a river gauge said at one moment. */
+export const readingSchema = z
+  .strictObject({
+    /** Milliseconds since 1970, UTC. */
+    atMs: z.number().int().min(0),
+    /** Above the gauge's own zero [m]; may be below it. */
+    levelM: z.number().min(-50).max(200).optional(),
+    flowM3ps: z.number().positive().max(300_000).optional(),
+    waterC: z.number().min(-2).max(45).optional(),
+  })
+  .refine((r) => r.levelM !== undefined || r.flowM3ps !== undefined || r.waterC !== undefined, 'no-figure')
+export type GaugeReading = z.infer<typeof readingSchema>
+
+/** Readings of one gauge, oldest first. */
+export const gaugeSchema = z.strictObject({
+  station: z.string().min(1).max(80),
+  readings: z.array(readingSchema).min(1).max(50_000),
+})
+export type GaugeRecord = z.infer<typeof gaugeSchema>
+
+/** Water a few hours old may have become other water [ms]. [practice] */
+export const STALE_MS = 3 * 3600_000
+
+/** The latest figure of one kind, and when it was read; undefined where the gauge has none. */
+export function latest(
+  readings: readonly GaugeReading[],
+  what: 'levelM' | 'flowM3ps' | 'waterC',
+): { readonly value: number; readonly atMs: number } | undefined {
+  const reading = readings.findLast((r) => r[what] !== undefined)
+  const value = reading?.[what]
+  return reading === undefined || value === undefined ? undefined : { value, atMs: reading.atMs }
+}
+
+/** Hours over which a rise or fall is told [ms], and the change of flow that counts as one. [practice] */
+const TREND_MS = 6 * 3600_000
+const TREND_SHARE = 0.05
+
+/** Whether the river rises or falls, by its flow or else its level. */
+export function trendOf(readings: readonly GaugeReading[]): 'rising' | 'falling' | 'steady' | undefined {
+  const what = readings.some((r) => r.flowM3ps !== undefined) ? 'flowM3ps' : 'levelM'
+  const last = latest(readings, what)
+  const before = last && readings.findLast((r) => r[what] !== undefined && r.atMs <= last.atMs - TREND_MS)
+  const was = before?.[what]
+  if (last === undefined || was === undefined || was === 0) return undefined
+  const change = (last.value - was) / Math.abs(was)
+  return change > TREND_SHARE ? 'rising' : change < -TREND_SHARE ? 'falling' : 'steady'
+}

@@ -1,0 +1,91 @@
+import type { Bottom, MendKind, RodHandling } from '../gear/index.ts'
+import type { SingleChange } from '../ladder/index.ts'
+import { printMeasure, type UnitSystem } from '../quantity/index.ts'
+import type { SwingVerdict } from '../swing/index.ts'
+
+export const BOTTOM_NAMES: Readonly<Record<Bottom, string>> = {
+  sand: 'sand',
+  gravel: 'gravel',
+  cobble: 'cobble',
+  boulder: 'boulders',
+  ledge: 'ledges',
+}
+
+export const ROD_NAMES: Readonly<Record<RodHandling, string>> = {
+  still: 'held still',
+  follow: 'follows',
+  feed: 'feeds line',
+}
+
+export const MEND_NAMES: Readonly<Record<MendKind, string>> = {
+  upstream: 'upstream',
+  downstream: 'downstream',
+  stack: 'stacked on the tip',
+}
+
+export const SWING_WORDS: Readonly<Record<SwingVerdict, string>> = {
+  drags: 'It drags along the bottom: lighten it or shorten it.',
+  hurried: 'Too high, and in a hurry.',
+  above: 'It rides above the fish.',
+  late: 'In the band for the last part of its way.',
+  ticks: 'Down where the fish hold; it ticks the bottom.',
+  holds: 'Down where the fish hold.',
+}
+
+/** The angle of a cast as it is spoken. */
+export function sayAngle(angleDeg: number): string {
+  if (angleDeg < 35) return 'steeply down'
+  if (angleDeg < 55) return 'down and across'
+  if (angleDeg < 78) return 'across and down'
+  return angleDeg <= 97 ? 'square across' : 'across and up'
+}
+
+const WEIGHTING_WORDS = {
+  unweighted: 'an unweighted',
+  light: 'a lightly weighted',
+  heavy: 'a heavy',
+} as const
+
+/** One change as something to do. */
+export function sayChange(change: SingleChange, system: UnitSystem): string {
+  const length = (m: number): string => printMeasure(Math.abs(m), 'length', system)
+  switch (change.code) {
+    case 'tip':
+      return change.tipId === null ? 'Take the tip off' : `Change the tip to ${change.name}`
+    case 'sinking-part':
+      return `A sinking part ${length(change.byM)} ${change.byM > 0 ? 'longer' : 'shorter'}`
+    case 'angle':
+      return `Cast ${change.steeper ? 'steeper' : 'squarer'}: ${Math.round(change.angleDeg)}°`
+    case 'mend':
+      return change.mends[0] === undefined
+        ? 'Leave the mend out'
+        : change.mends[0].kind === 'stack'
+          ? `Stack ${length(change.mends[0].sizeM)} on the tip as it lands`
+          : `Mend ${change.mends[0].kind} as it lands`
+    case 'leader':
+      return change.leaderId === null
+        ? `Shorten the leader to ${length(change.lengthM)}`
+        : `A leader of ${length(change.lengthM)}`
+    case 'fly':
+      return `Tie on ${WEIGHTING_WORDS[change.weighting]} fly`
+    case 'step':
+      return change.byM > 0 ? `Step ${length(change.byM)} further out` : `Step ${length(change.byM)} back`
+  }
+}
+
+const MINUTE_MS = 60_000
+
+/** How long ago, as it is spoken. */
+export function sayAge(ageMs: number): string {
+  const minutes = Math.round(ageMs / MINUTE_MS)
+  if (minutes < 2) return 'just now'
+  if (minutes < 90) return `${minutes} min ago`
+  const hours = Math.round(minutes / 60)
+  return hours < 36 ? `${hours} h ago` : `${Math.round(hours / 24)} days ago`
+}
+
+/** A share as a change: "16 % faster". */
+export function sayFactor(factor: number, more: string, less: string): string {
+  const share = Math.round((factor - 1) * 100)
+  return share === 0 ? `no ${more}` : `${Math.abs(share)} % ${share > 0 ? more : less}`
+}

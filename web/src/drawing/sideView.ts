@@ -1,0 +1,216 @@
+import { bedPoints, depthAt } from '@hoxen/core/water'
+import { type Ink, speedInk } from './ink.ts'
+import { momentAt } from './moment.ts'
+import { sectionScale, ticks, type WaterScale } from './waterScale.ts'
+import { type DrawnSwing, reachOf, type WaterScene } from './waterScene.ts'
+
+type Pen = CanvasRenderingContext2D
+
+/** Room left for the scales, in pixels. */
+const ROOM = { left: 46, right: 14, top: 10, bottom: 24 } as const
+
+function scaleFor(scene: WaterScene, width: number, height: number): WaterScale {
+  const { toY } = reachOf(scene)
+  const deepest = Math.max(0.3, ...bedPoints(scene.run).map((s) => s.depthM))
+  return sectionScale({ width, height, ...ROOM }, toY, deepest * 1.12, scene.tipHeightM + 0.25)
+}
+
+/** The bed from bank to the drawing's end, as points. */
+function bedOutline(scene: WaterScene, toY: number): readonly (readonly [number, number])[] {
+  const inner = bedPoints(scene.run).filter((s) => s.fromBankM < toY)
+  return [...inner.map((s) => [s.fromBankM, -s.depthM] as const), [toY, -depthAt(scene.run, toY)] as const]
+}
+
+function trail(pen: Pen, points: readonly (readonly [number, number])[], scale: WaterScale): void {
+  pen.beginPath()
+  points.forEach(([m, z], i) => {
+    if (i === 0) pen.moveTo(scale.x(m), scale.y(z))
+    else pen.lineTo(scale.x(m), scale.y(z))
+  })
+}
+
+function paintWater(
+  pen: Pen,
+  scene: WaterScene,
+  scale: WaterScale,
+  ink: Ink,
+  width: number,
+  height: number,
+): void {
+  const { toY } = reachOf(scene)
+  const bed = bedOutline(scene, toY)
+  const right = scale.x(toY)
+  pen.fillStyle = ink.shoal
+  trail(pen, [[0, 0], ...bed, [toY, 0]], scale)
+  pen.fill()
+  // The holding band: hatched, from the bed up, never above the surface.
+  pen.save()
+  trail(
+    pen,
+    [...bed, ...[...bed].reverse().map(([m, z]) => [m, Math.min(0, z + scene.bandM)] as const)],
+    scale,
+  )
+  pen.clip()
+  pen.strokeStyle = ink.river
+  pen.globalAlpha = 0.3
+  pen.lineWidth = 1
+  pen.beginPath()
+  for (let x = -height; x < width; x += 8) {
+    pen.moveTo(x, height)
+    pen.lineTo(x + height, 0)
+  }
+  pen.stroke()
+  pen.restore()
+  pen.fillStyle = ink.rule
+  trail(pen, bed, scale)
+  pen.lineTo(right, height - ROOM.bottom)
+  pen.lineTo(scale.x(0), height - ROOM.bottom)
+  pen.closePath()
+  pen.fill()
+  pen.strokeStyle = ink.ink
+  pen.lineWidth = 1.5
+  trail(pen, bed, scale)
+  pen.stroke()
+  pen.strokeStyle = ink.river
+  pen.lineWidth = 1
+  trail(
+    pen,
+    [
+      [0, 0],
+      [toY, 0],
+    ],
+    scale,
+  )
+  pen.stroke()
+}
+
+function paintScales(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink, height: number): void {
+  const { toY } = reachOf(scene)
+  pen.fillStyle = ink.faint
+  pen.font = `12px ${ink.font}`
+  pen.textAlign = 'center'
+  pen.textBaseline = 'alphabetic'
+  for (const n of ticks(toY / scene.unitM, 6)) {
+    if (n === 0) continue
+    pen.fillText(scene.showLength(n * scene.unitM), scale.x(n * scene.unitM), height - 7)
+  }
+  pen.textAlign = 'right'
+  pen.fillText(`heights × ${scale.exaggeration.toFixed(1)}`, scale.x(toY), ROOM.top + 12)
+  pen.textBaseline = 'middle'
+  const deepest = Math.max(...scene.run.soundings.map((s) => s.depthM), 0.3)
+  for (const n of ticks(deepest / scene.unitM, 4))
+    pen.fillText(n === 0 ? '0' : scene.showLength(n * scene.unitM), ROOM.left - 8, scale.y(-n * scene.unitM))
+}
+
+/** The angler at the wading line, and the rod out to its tip. */
+function paintAngler(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink, tS: number): void {
+  const line = momentAt(scene.swings[0]?.samples ?? [], tS)?.lineM
+  if (line === undefined || line.length < 3) return
+  const stand = scale.x(scene.run.wadeM)
+  const hand = scale.y(Math.min(scene.tipHeightM, 1))
+  pen.strokeStyle = ink.caster
+  pen.lineCap = 'round'
+  pen.lineWidth = 4
+  pen.beginPath()
+  pen.moveTo(stand, scale.y(-depthAt(scene.run, scene.run.wadeM)))
+  pen.lineTo(stand, hand)
+  pen.stroke()
+  pen.lineWidth = 2
+  pen.beginPath()
+  pen.moveTo(stand, hand)
+  pen.lineTo(scale.x(line.at(-2) ?? 0), scale.y(line.at(-1) ?? 0))
+  pen.stroke()
+}
+
+/** The fly's path, inked by its speed; what is still to come is faint. */
+function paintTrace(
+  pen: Pen,
+  swing: DrawnSwing,
+  scene: WaterScene,
+  scale: WaterScale,
+  ink: Ink,
+  tS: number,
+): void {
+  pen.lineCap = 'round'
+  const { samples } = swing
+  for (let i = 1; i < samples.length; i++) {
+    const a = samples[i - 1]
+    const b = samples[i]
+    if (a === undefined || b === undefined) continue
+    const past = b.tS <= tS
+    pen.globalAlpha = past ? 1 : 0.22
+    pen.lineWidth = past ? 3.5 : 2
+    pen.strokeStyle = speedInk(ink, b.speedMps / scene.fastestMps)
+    pen.beginPath()
+    pen.moveTo(scale.x(a.flyM[1]), scale.y(a.flyM[2]))
+    pen.lineTo(scale.x(b.flyM[1]), scale.y(b.flyM[2]))
+    pen.stroke()
+  }
+  pen.globalAlpha = 1
+}
+
+function paintLine(pen: Pen, swing: DrawnSwing, scale: WaterScale, ink: Ink, tS: number): void {
+  const moment = momentAt(swing.samples, tS)
+  if (moment === undefined) return
+  pen.strokeStyle = ink.ink
+  pen.lineWidth = 1.6
+  pen.setLineDash([...swing.dash])
+  pen.beginPath()
+  for (let i = 0; i < moment.lineM.length; i += 3) {
+    const x = scale.x(moment.lineM[i + 1] ?? 0)
+    const y = scale.y(moment.lineM[i + 2] ?? 0)
+    if (i === 0) pen.moveTo(x, y)
+    else pen.lineTo(x, y)
+  }
+  pen.stroke()
+  pen.setLineDash([])
+  const [, y, z] = moment.flyM
+  pen.fillStyle = moment.onBed ? ink.breaks : ink.ink
+  pen.beginPath()
+  pen.arc(scale.x(y), scale.y(z), 5, 0, 2 * Math.PI)
+  pen.fill()
+  pen.strokeStyle = ink.sheet
+  pen.lineWidth = 1.5
+  pen.stroke()
+  if (swing.label !== '') {
+    pen.font = `bold 13px ${ink.font}`
+    pen.fillStyle = ink.ink
+    pen.textAlign = 'left'
+    pen.textBaseline = 'bottom'
+    pen.fillText(swing.label, scale.x(y) + 7, scale.y(z) - 5)
+  }
+}
+
+function paintTouches(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink): void {
+  pen.strokeStyle = ink.breaks
+  pen.lineWidth = 2.5
+  for (const { flyM } of scene.touches) {
+    const x = scale.x(flyM[1])
+    const y = scale.y(flyM[2]) + 7
+    pen.beginPath()
+    pen.moveTo(x - 5, y - 5)
+    pen.lineTo(x + 5, y + 5)
+    pen.moveTo(x + 5, y - 5)
+    pen.lineTo(x - 5, y + 5)
+    pen.stroke()
+  }
+}
+
+/** The run in section, your bank at the left, with the swing at one moment. */
+export function paintSideView(
+  pen: Pen,
+  scene: WaterScene,
+  ink: Ink,
+  width: number,
+  height: number,
+  tS: number,
+): void {
+  const scale = scaleFor(scene, width, height)
+  pen.clearRect(0, 0, width, height)
+  paintWater(pen, scene, scale, ink, width, height)
+  paintScales(pen, scene, scale, ink, height)
+  paintAngler(pen, scene, scale, ink, tS)
+  for (const swing of scene.swings) paintTrace(pen, swing, scene, scale, ink, tS)
+  paintTouches(pen, scene, scale, ink)
+  for (const swing of scene.swings) paintLine(pen, swing, scale, ink, tS)
+}

@@ -1,0 +1,66 @@
+import type { SwingSample } from '@hoxen/core/swing'
+import { describe, expect, test } from '@jest/globals'
+import { momentAt, touchesIn } from './moment.ts'
+import { planScale, sectionScale, ticks } from './waterScale.ts'
+
+const room = { width: 800, height: 260, left: 40, right: 10, top: 10, bottom: 20 }
+const sample = (tS: number, depthM: number, onBed = false): SwingSample => ({
+  tS,
+  flyM: [tS, 20 - tS, -depthM],
+  speedMps: 1 / (1 + tS),
+  overBedM: 2 - depthM,
+  onBed,
+  lineM: Float32Array.from([tS, 20 - tS, -depthM, 0, 5, 1]),
+})
+
+describe('scales of the water', () => {
+  test('a section fits its room, and says how much larger heights are', () => {
+    const scale = sectionScale(room, 30, 2, 1)
+    expect(scale.x(0)).toBe(40)
+    expect(scale.x(30)).toBeCloseTo(790, 9)
+    expect(scale.y(1)).toBeGreaterThanOrEqual(10)
+    expect(scale.y(-2)).toBeLessThanOrEqual(240.001)
+    expect((scale.y(-1) - scale.y(0)) / (scale.x(1) - scale.x(0))).toBeCloseTo(scale.exaggeration, 9)
+  })
+  test('a plan is to scale both ways and is seen from the angler’s bank', () => {
+    const right = planScale(room, { fromX: -1, toX: 20, toY: 25 }, 'right')
+    const left = planScale(room, { fromX: -1, toX: 20, toY: 25 }, 'left')
+    expect(right.x(5) - right.x(0)).toBeCloseTo(right.y(0) - right.y(5), 9)
+    expect(right.x(5)).toBeGreaterThan(right.x(0))
+    expect(left.x(5)).toBeLessThan(left.x(0))
+    expect(right.y(25)).toBeGreaterThanOrEqual(10 - 1e-9)
+  })
+  test.each([
+    [30, 6, [0, 5, 10, 15, 20, 25, 30]],
+    [1.9, 4, [0, 0.5, 1, 1.5]],
+    [0.3, 4, [0, 0.1, 0.2, 0.3]],
+  ])('round steps over %p, about %p of them', (length, count, expected) => {
+    const got = ticks(length, count)
+    expect(got).toHaveLength(expected.length)
+    got.forEach((n, i) => {
+      expect(n).toBeCloseTo(expected[i] ?? 0, 9)
+    })
+  })
+})
+
+describe('a moment of a swing', () => {
+  const samples = [sample(0, 0), sample(1, 0.5), sample(2, 1, true), sample(3, 0.8), sample(4, 1, true)]
+  test('lies between the samples either side', () => {
+    const moment = momentAt(samples, 0.5)
+    expect(moment?.flyM).toEqual([0.5, 19.5, -0.25])
+    expect(moment?.lineM[0]).toBeCloseTo(0.5, 6)
+  })
+  test('stays before the first and after the last', () => {
+    expect(momentAt(samples, -3)?.flyM[0]).toBe(0)
+    expect(momentAt(samples, 99)?.flyM[0]).toBe(4)
+    expect(momentAt([], 1)).toBeUndefined()
+  })
+  test('line that was fed between two samples keeps the earlier shape', () => {
+    const longer = { ...sample(1, 0.5), lineM: new Float32Array(9) }
+    expect(momentAt([sample(0, 0), longer], 0.5)?.lineM).toHaveLength(6)
+  })
+  test('a touch is counted when the fly comes down, not while it lies', () => {
+    const lying = [sample(0, 1), sample(1, 2, true), sample(2, 2, true), sample(3, 1), sample(4, 2, true)]
+    expect(touchesIn(lying).map((s) => s.tS)).toEqual([1, 4])
+  })
+})

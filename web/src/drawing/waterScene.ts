@@ -1,0 +1,55 @@
+import type { Run } from '@hoxen/core/gear'
+import type { SwingSample } from '@hoxen/core/swing'
+import { touchesIn } from './moment.ts'
+
+/** One swing as it is drawn. */
+export interface DrawnSwing {
+  readonly label: string
+  readonly samples: readonly SwingSample[]
+  /** Strokes and gaps of its line [px]; none for the first. */
+  readonly dash: readonly number[]
+}
+
+/** What both views of the water show. */
+export interface WaterScene {
+  readonly run: Run
+  readonly swings: readonly DrawnSwing[]
+  /** Height of the holding band over the bed [m]. */
+  readonly bandM: number
+  readonly tipHeightM: number
+  readonly fastestMps: number
+  readonly touches: readonly SwingSample[]
+  /** Lengths are told in this. */
+  readonly showLength: (m: number) => string
+  readonly unitM: number
+}
+
+/** How far out and down the river the drawing must reach [m]. */
+export interface Reach {
+  readonly toY: number
+  readonly fromX: number
+  readonly toX: number
+}
+
+export function reachOf(scene: WaterScene): Reach {
+  let toY = scene.run.wadeM + 4
+  let toX = 5
+  let fromX = -1.5
+  for (const { samples } of scene.swings)
+    for (const { flyM } of samples) {
+      toY = Math.max(toY, flyM[1] + 2)
+      toX = Math.max(toX, flyM[0] + 2)
+      fromX = Math.min(fromX, flyM[0] - 1)
+    }
+  return { toY: Math.min(toY, scene.run.widthM + 2), toX, fromX }
+}
+
+export function sceneOf(base: Omit<WaterScene, 'fastestMps' | 'touches'>): WaterScene {
+  const [first] = base.swings
+  const speeds = base.swings.flatMap(({ samples }) => samples.map((s) => s.speedMps))
+  return {
+    ...base,
+    fastestMps: Math.max(0.1, ...speeds.filter((_, i) => i % 2 === 0)),
+    touches: touchesIn(first?.samples ?? []),
+  }
+}

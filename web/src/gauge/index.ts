@@ -1,0 +1,1 @@
+export { type GaugeState, useGauge } from './useGauge.ts'

@@ -1,0 +1,300 @@
+import { BANKS, BOTTOMS, problemsOf, RUN_LIMITS, type Run, runSchema } from '@hoxen/core/gear'
+import type { Measure } from '@hoxen/core/quantity'
+import { sectionFlowM3ps } from '@hoxen/core/water'
+import { BOTTOM_NAMES, PLAIN_WORDS, sayProblem } from '@hoxen/core/words'
+import { useId, useState } from 'react'
+import { noticeDone, noticeFailed, removeRun, saveRun } from '../../store/index.ts'
+import { Button, fieldLook, QuantityField, useUnits } from '../../ui/index.ts'
+import { BedDrawing } from './BedDrawing.tsx'
+import { GAUGES } from './gauges.ts'
+import { Choice } from './PlanPanel.tsx'
+
+interface Props {
+  readonly run: Run
+}
+
+/** A pool as it was measured: its bed, its current, and the level of that day. What cannot be is refused beside its field. */
+export function BedView({ run }: Props) {
+  const { system, show } = useUnits()
+  const [wrong, setWrong] = useState<string>()
+  /** What is wrong with a run, as a sentence; undefined when it is sound. */
+  const fault = (next: Run): string | undefined => {
+    const parsed = runSchema.safeParse(next)
+    const [problem] = parsed.success ? [] : problemsOf(parsed.error)
+    return problem && sayProblem(problem, system)
+  }
+  const save = (label: string, next: Run): void => {
+    const found = fault(next)
+    setWrong(found)
+    if (found === undefined) saveRun(label, next).catch(noticeFailed)
+  }
+  const refuse = (make: (si: number) => Run) => (si: number) => fault(make(si))
+  const estimated = sectionFlowM3ps(run)
+  return (
+    <div className="grid gap-x-8 gap-y-5 lg:grid-cols-[1fr_21rem]">
+      <div className="min-w-0">
+        <BedDrawing
+          run={run}
+          onChange={(label, soundings) => save(label, { ...run, soundings: [...soundings] })}
+        />
+        {wrong !== undefined && (
+          <p role="alert" className="mt-2 font-medium text-breaks">
+            {wrong} The pool was left as it was.
+          </p>
+        )}
+        <div className="mt-4 grid gap-6 sm:grid-cols-2">
+          <Points
+            title="Soundings"
+            list="soundings"
+            field="depthM"
+            measure="length"
+            words="waterDepthM"
+            run={run}
+            save={save}
+            fault={fault}
+          />
+          <Points
+            title="Current at the surface"
+            list="currents"
+            field="mps"
+            measure="current"
+            words="currentMps"
+            run={run}
+            save={save}
+            fault={fault}
+          />
+        </div>
+      </div>
+      <div className="space-y-3">
+        <NameField run={run} onChange={(name) => save('Rename the pool', { ...run, name })} fault={fault} />
+        <div className="grid grid-cols-2 gap-3">
+          <Choice
+            label="You stand on"
+            value={run.bank}
+            options={BANKS.map((bank) => [bank, `the ${bank} bank`])}
+            onChange={(bank) => save('Change the bank', { ...run, bank: bank as Run['bank'] })}
+          />
+          <Choice
+            label="The bottom is"
+            value={run.bottom}
+            options={BOTTOMS.map((bottom) => [bottom, BOTTOM_NAMES[bottom]])}
+            onChange={(bottom) => save('Change the bottom', { ...run, bottom: bottom as Run['bottom'] })}
+          />
+          <QuantityField
+            label="Width of the water"
+            measure="length"
+            value={run.widthM}
+            refuse={refuse((widthM) => ({ ...run, widthM }))}
+            onChange={(widthM) => save('Change the width', { ...run, widthM })}
+          />
+          <QuantityField
+            label="You stand from the bank"
+            measure="length"
+            value={run.wadeM}
+            refuse={refuse((wadeM) => ({ ...run, wadeM }))}
+            onChange={(wadeM) => save('Change where you stand', { ...run, wadeM })}
+          />
+          <QuantityField
+            label="Flow when measured"
+            measure="flow"
+            value={run.measuredFlowM3ps}
+            refuse={refuse((measuredFlowM3ps) => ({ ...run, measuredFlowM3ps }))}
+            onChange={(measuredFlowM3ps) => save('Change the measured flow', { ...run, measuredFlowM3ps })}
+          />
+          <Choice
+            label="Its gauge"
+            value={run.gaugeId ?? 'none'}
+            options={[['none', 'none'], ...GAUGES]}
+            onChange={(id) => {
+              const { gaugeId: _old, ...rest } = run
+              save('Change the gauge', id === 'none' ? rest : { ...rest, gaugeId: id })
+            }}
+          />
+        </div>
+        <p className="text-[0.9rem] text-faint">
+          By this bed and current, {show(estimated, 'flow')} pass through (depth × mean velocity, 7/8 of the
+          surface’s).
+          {run.measuredFlowM3ps === undefined && (
+            <>
+              {' '}
+              <Button
+                weight="quiet"
+                onClick={() =>
+                  save('Take the flow from the bed', {
+                    ...run,
+                    measuredFlowM3ps: Math.max(RUN_LIMITS.flowM3ps.low, estimated),
+                  })
+                }
+              >
+                Take that as the flow of the day
+              </Button>
+            </>
+          )}
+        </p>
+        <NotesField run={run} onChange={(notes) => save('Change the notes', { ...run, notes })} />
+        <Button
+          weight="danger"
+          onClick={() =>
+            void removeRun(run).then((did) => did && noticeDone(`${run.name} is removed`), noticeFailed)
+          }
+        >
+          Remove this pool
+        </Button>
+      </div>
+    </div>
+  )
+}
+
+interface FieldProps {
+  readonly run: Run
+  readonly onChange: (text: string) => void
+}
+
+function NameField({
+  run,
+  onChange,
+  fault,
+}: FieldProps & { readonly fault: (run: Run) => string | undefined }) {
+  const id = useId()
+  const [wrong, setWrong] = useState<string>()
+  return (
+    <div>
+      <label htmlFor={id} className="block text-sm text-faint">
+        Name
+      </label>
+      <input
+        key={run.name}
+        id={id}
+        defaultValue={run.name}
+        aria-invalid={wrong !== undefined}
+        aria-describedby={wrong === undefined ? undefined : `${id}-error`}
+        onBlur={(event) => {
+          const name = event.target.value.trim()
+          if (name === run.name) return
+          const found = fault({ ...run, name })
+          setWrong(found)
+          if (found === undefined) onChange(name)
+        }}
+        className={fieldLook}
+      />
+      {wrong !== undefined && (
+        <p id={`${id}-error`} role="alert" className="mt-1 text-sm font-medium text-breaks">
+          {wrong}
+        </p>
+      )}
+    </div>
+  )
+}
+
+function NotesField({ run, onChange }: FieldProps) {
+  const id = useId()
+  return (
+    <div>
+      <label htmlFor={id} className="block text-sm text-faint">
+        Notes
+      </label>
+      <textarea
+        key={run.notes}
+        id={id}
+        rows={2}
+        maxLength={2000}
+        defaultValue={run.notes}
+        onBlur={(event) => {
+          if (event.target.value !== (run.notes ?? '')) onChange(event.target.value)
+        }}
+        className={`${fieldLook} py-2`}
+      />
+    </div>
+  )
+}
+
+interface PointsProps {
+  readonly title: string
+  readonly list: 'soundings' | 'currents'
+  readonly field: 'depthM' | 'mps'
+  readonly measure: Measure
+  readonly words: 'waterDepthM' | 'currentMps'
+  readonly run: Run
+  readonly save: (label: string, next: Run) => void
+  readonly fault: (next: Run) => string | undefined
+}
+
+type Point = Readonly<Record<string, number>>
+
+/** Soundings or currents as they stand across the river, typed or in plain words. */
+function Points({ title, list, field, measure, words, run, save, fault }: PointsProps) {
+  const points: readonly Point[] = run[list]
+  const { show } = useUnits()
+  const withPoint = (index: number, change: Point): Run => ({
+    ...run,
+    [list]: points.map((p, i) => (i === index ? { ...p, ...change } : p)),
+  })
+  const add = (): void => {
+    const last = points.at(-1)
+    const from = last?.fromBankM ?? 0
+    const room = run.widthM - from
+    const fromBankM = room > 0.4 ? Math.round((from + room / 2) * 100) / 100 : undefined
+    if (fromBankM !== undefined)
+      save(`Add to ${title.toLowerCase()}`, { ...run, [list]: [...points, { ...last, fromBankM }] })
+  }
+  return (
+    <fieldset>
+      <legend className="font-display text-lg font-semibold">{title}</legend>
+      <ol className="divide-y divide-rule border-y border-rule">
+        {points.map((point, i) => (
+          <li
+            // biome-ignore lint/suspicious/noArrayIndexKey: a point is known by its place in the row
+            key={i}
+            className="grid grid-cols-[1fr_1fr_auto] items-start gap-2 py-1.5"
+          >
+            <QuantityField
+              label="From your bank"
+              measure="length"
+              value={point.fromBankM}
+              refuse={(fromBankM) => fault(withPoint(i, { fromBankM }))}
+              onChange={(fromBankM) => save('Move a point', withPoint(i, { fromBankM }))}
+            />
+            <div>
+              <QuantityField
+                label={field === 'depthM' ? 'Depth' : 'Current'}
+                measure={measure}
+                value={point[field]}
+                refuse={(si) => fault(withPoint(i, { [field]: si }))}
+                onChange={(si) =>
+                  save(`Change a ${field === 'depthM' ? 'depth' : 'current'}`, withPoint(i, { [field]: si }))
+                }
+              />
+              <select
+                aria-label={`${field === 'depthM' ? 'Depth' : 'Current'} ${i + 1} in plain words`}
+                value=""
+                onChange={(event) =>
+                  save('Say it in words', withPoint(i, { [field]: Number(event.target.value) }))
+                }
+                className="mt-1 block min-h-9 w-full rounded border border-rule bg-sheet text-sm"
+              >
+                <option value="">in words…</option>
+                {PLAIN_WORDS[words].map(({ word, si }) => (
+                  <option key={word} value={si}>
+                    {word}: {show(si, measure)}
+                  </option>
+                ))}
+              </select>
+            </div>
+            <button
+              type="button"
+              aria-label={`Take out point ${i + 1} of ${title.toLowerCase()}`}
+              disabled={points.length === 1}
+              onClick={() => save('Take out a point', { ...run, [list]: points.filter((_, k) => k !== i) })}
+              className="mt-6 grid size-11 place-items-center rounded text-xl hover:bg-shoal disabled:opacity-30"
+            >
+              ×
+            </button>
+          </li>
+        ))}
+      </ol>
+      <Button weight="quiet" onClick={add}>
+        Add a point
+      </Button>
+    </fieldset>
+  )
+}

@@ -1,0 +1,113 @@
+import { feetOf } from '@hoxen/core/quantity'
+import type { SwingSample } from '@hoxen/core/swing'
+import { Chart, Filler, LinearScale, LineElement, PointElement } from 'chart.js'
+import { useEffect, useRef } from 'react'
+import { Line } from 'react-chartjs-2'
+import { useUnits } from '../../ui/index.ts'
+import type { SwingClock } from './clock.ts'
+
+Chart.register(LinearScale, LineElement, PointElement, Filler)
+
+interface Props {
+  readonly samples: readonly SwingSample[]
+  readonly bandM: number
+  readonly clock: SwingClock
+  readonly height: number
+}
+
+/** Depth of the fly against time, with the bed under it and the top of the holding band; a cursor follows the clock. */
+export function DepthChart({ samples, bandM, clock, height }: Props) {
+  const { system } = useUnits()
+  const chart = useRef<Chart<'line', { x: number; y: number }[]>>(null)
+  const cursor = useRef<HTMLDivElement>(null)
+  const style = getComputedStyle(document.documentElement)
+  const colour = (name: string): string => style.getPropertyValue(`--${name}`).trim()
+  const of = (m: number): number => (system === 'trade' ? feetOf(m) : m)
+  const series = (depth: (s: SwingSample) => number) => samples.map((s) => ({ x: s.tS, y: of(depth(s)) }))
+  const bed = (s: SwingSample): number => s.overBedM - s.flyM[2]
+  useEffect(() => {
+    const move = (): void => {
+      const at = chart.current
+      if (at == null || cursor.current === null) return
+      const x = at.scales.x?.getPixelForValue(clock.tS)
+      if (x !== undefined) cursor.current.style.transform = `translateX(${x}px)`
+    }
+    const frame = requestAnimationFrame(move)
+    const stop = clock.subscribe(move)
+    return () => {
+      cancelAnimationFrame(frame)
+      stop()
+    }
+  })
+  const text = { color: colour('faint'), font: { family: 'Libre Franklin Variable', size: 12 } }
+  const line = { pointRadius: 0, borderWidth: 1.5 }
+  return (
+    <figure className="relative" style={{ height }}>
+      <figcaption className="sr-only">Depth of the fly against time</figcaption>
+      <div
+        ref={cursor}
+        aria-hidden="true"
+        className="pointer-events-none absolute inset-y-0 left-0 z-10 w-0.5 bg-ink"
+      />
+      <Line
+        ref={chart}
+        role="img"
+        aria-label="Depth of the fly against time, with the bed below it"
+        data={{
+          datasets: [
+            {
+              ...line,
+              label: 'fly',
+              data: series((s) => -s.flyM[2]),
+              borderColor: colour('ink'),
+              borderWidth: 2.5,
+            },
+            {
+              ...line,
+              label: 'top of the band',
+              data: series((s) => Math.max(0, bed(s) - bandM)),
+              borderColor: colour('river'),
+              borderDash: [5, 4],
+            },
+            {
+              ...line,
+              label: 'bed',
+              data: series(bed),
+              borderColor: colour('faint'),
+              backgroundColor: colour('rule'),
+              fill: 'start',
+            },
+          ],
+        }}
+        options={{
+          animation: false,
+          maintainAspectRatio: false,
+          parsing: false,
+          events: [],
+          layout: { padding: { top: 8, right: 14, left: 4 } },
+          onResize: () => requestAnimationFrame(() => clock.seek(clock.tS)),
+          scales: {
+            x: {
+              type: 'linear',
+              min: 0,
+              max: samples.at(-1)?.tS ?? 1,
+              ticks: { ...text, callback: (v) => `${v} s`, maxTicksLimit: 7, includeBounds: false },
+              grid: { display: false },
+            },
+            y: {
+              type: 'linear',
+              reverse: true,
+              min: 0,
+              ticks: {
+                ...text,
+                callback: (v) => `${v} ${system === 'trade' ? 'ft' : 'm'}`,
+                maxTicksLimit: 5,
+              },
+              grid: { color: colour('rule') },
+            },
+          },
+        }}
+      />
+    </figure>
+  )
+}

@@ -1,0 +1,145 @@
+import { betterRide, type Ride, type Rung, type SwingSetup, tipRungs } from '@hoxen/core/ladder'
+import type { TipItem } from '@hoxen/core/sink'
+import { useMemo, useState } from 'react'
+import { Button, Tag, useUnits } from '../../ui/index.ts'
+import { LadderDrawing } from './LadderDrawing.tsx'
+import { takeTip } from './takeChange.ts'
+import { useRides, useWallet } from './useSwing.ts'
+import type { Water } from './useWater.ts'
+
+/** One tip of the wallet, at the angle that serves it best. */
+export interface Strand {
+  readonly tipId: string | null
+  readonly name: string
+  readonly best: { readonly angleDeg: number; readonly ride: Ride }
+  readonly angles: readonly { readonly angleDeg: number; readonly ride: Ride | undefined }[]
+  readonly mine: boolean
+}
+
+const BARE = 'No tip'
+
+function strandsOf(
+  rungs: readonly Rung[],
+  rides: ReadonlyMap<string, Ride>,
+  tips: readonly (TipItem | null)[],
+  mineId: string | null,
+): readonly Strand[] {
+  return tips
+    .flatMap((tip): Strand[] => {
+      const tipId = tip?.id ?? null
+      const angles = rungs
+        .filter((r) => r.tipId === tipId)
+        .map(({ id, angleDeg }) => ({ angleDeg, ride: rides.get(id) }))
+      const known = angles.filter((a): a is { angleDeg: number; ride: Ride } => a.ride !== undefined)
+      const [best] = [...known].sort((a, b) => betterRide(a.ride.summary, b.ride.summary))
+      return best === undefined
+        ? []
+        : [{ tipId, name: tip?.name ?? BARE, best, angles, mine: tipId === mineId }]
+    })
+    .sort((a, b) => betterRide(a.best.ride.summary, b.best.ride.summary))
+}
+
+/** Each tip of the wallet as a strand at its depth in this run, ranked by the time it holds the fly in the band. */
+export function LadderView({ setup, water }: { readonly setup: SwingSetup; readonly water: Water }) {
+  const wallet = useWallet()
+  const { show } = useUnits()
+  const mineId = setup.parts.tip?.item.id ?? null
+  const tips = useMemo((): readonly (TipItem | null)[] => {
+    // A Skagit head must always carry a tip.
+    return setup.parts.head.head.style === 'skagit' ? wallet.tips : [...wallet.tips, null]
+  }, [wallet, setup])
+  const rungs = useMemo(() => tipRungs(setup, tips), [setup, tips])
+  const { rides, done, of, failed } = useRides(rungs)
+  const strands = useMemo(() => strandsOf(rungs, rides, tips, mineId), [rungs, rides, tips, mineId])
+  const [pointed, setPointed] = useState<string | null>()
+  if (tips.length === 0)
+    return <p className="py-8">There are no tips in your gear yet. Add one in Gear: “T-11 10 ft” will do.</p>
+  return (
+    <section aria-labelledby="ladder-title">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h2 id="ladder-title" className="text-xl">
+          Every tip in {setup.run.name} <Tag tag="estimate" />
+        </h2>
+        <p className="text-[0.9rem] text-faint" role="status" data-ladder={done < of ? 'working' : 'done'}>
+          {done < of ? `${done} of ${of} swings` : `${of} swings let go, each tip at three angles`}
+        </p>
+      </div>
+      <progress
+        value={done}
+        max={of}
+        aria-label="Swings worked out"
+        className={`h-1 w-full accent-river ${done < of ? '' : 'invisible'}`}
+      />
+      {failed !== undefined && (
+        <p role="alert" className="font-medium text-breaks">
+          {failed} What was worked out stands.
+        </p>
+      )}
+      <LadderDrawing run={setup.run} strands={strands} pointed={pointed} />
+      <table className="mt-3 w-full text-left">
+        <thead className="text-[0.85rem] text-faint">
+          <tr>
+            <th className="w-8 py-1 font-normal">
+              <span className="sr-only">Place</span>
+            </th>
+            <th className="font-normal">Tip</th>
+            <th className="font-normal">In the band</th>
+            <th className="hidden font-normal sm:table-cell">By angle</th>
+            <th className="hidden font-normal sm:table-cell">Hang-down</th>
+            <th className="hidden font-normal md:table-cell">Touches</th>
+            <th className="hidden font-normal md:table-cell">Snag</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody className="divide-y divide-rule border-y border-rule">
+          {strands.map((strand, i) => {
+            const { summary } = strand.best.ride
+            return (
+              <tr
+                key={strand.tipId ?? BARE}
+                data-rung={strand.name}
+                onPointerEnter={() => setPointed(strand.tipId)}
+                onPointerLeave={() => setPointed(undefined)}
+                onFocus={() => setPointed(strand.tipId)}
+                onBlur={() => setPointed(undefined)}
+                className={`hover:bg-shoal ${strand.mine ? 'font-semibold' : ''}`}
+              >
+                <td className="py-1 text-faint">{i + 1}</td>
+                <th scope="row" className="pr-3 font-medium">
+                  {strand.name}
+                </th>
+                <td className="pr-3 whitespace-nowrap">
+                  {summary.holdingS.toFixed(0)} s{' '}
+                  <span className="text-[0.85rem] text-faint">at {strand.best.angleDeg}°</span>
+                </td>
+                <td className="hidden pr-3 text-[0.85rem] text-faint sm:table-cell">
+                  {strand.angles
+                    .map(
+                      (a) =>
+                        `${a.angleDeg}° ${a.ride === undefined ? '…' : `${a.ride.summary.holdingS.toFixed(0)} s`}`,
+                    )
+                    .join('  ·  ')}
+                </td>
+                <td className="hidden pr-3 sm:table-cell">{show(summary.hangDepthM, 'length')}</td>
+                <td className="hidden pr-3 md:table-cell">{summary.touches}</td>
+                <td className="hidden pr-3 md:table-cell">{Math.round(summary.snagRisk * 100)} %</td>
+                <td className="py-1 text-right">
+                  {strand.mine ? (
+                    <span className="inline-flex min-h-11 items-center text-[0.9rem]">in the strip</span>
+                  ) : (
+                    <Button
+                      aria-label={`Take ${strand.name}`}
+                      onClick={() => takeTip(strand.tipId, strand.name, strand.best.angleDeg, water)}
+                    >
+                      Take
+                    </Button>
+                  )}
+                </td>
+              </tr>
+            )
+          })}
+        </tbody>
+      </table>
+    </section>
+  )
+}
