@@ -1,5 +1,21 @@
 import { test as base, expect, type Page } from '@playwright/test'
 
+const HOUR_MS = 3600_000
+
+/** What the gauge says in the tests: the flow the demo's Kettle Run was measured at, unless told otherwise; newest last. */
+export function gaugeReply(flowM3ps = 24, hoursOld = 0) {
+  const last = Date.now() - hoursOld * HOUR_MS
+  return {
+    station: 'Skarn above the forks',
+    readings: Array.from({ length: 24 }, (_, i) => ({
+      atMs: Math.round(last - (23 - i) * HOUR_MS),
+      levelM: 1.2,
+      flowM3ps,
+      waterC: 4.2,
+    })),
+  }
+}
+
 /** A page that fails its test when it asks another host for anything, or when the console shows an error. */
 export const test = base.extend<{ page: Page }>({
   page: async ({ page, baseURL }, use) => {
@@ -14,6 +30,7 @@ export const test = base.extend<{ page: Page }>({
     page.on('console', (message) => {
       if (message.type() === 'error') errors.push(message.text())
     })
+    await page.route('**/api/gauge/*', (route) => route.fulfill({ json: gaugeReply() }))
     await use(page)
     expect(strangers).toEqual([])
     expect(errors).toEqual([])

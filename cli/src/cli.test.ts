@@ -10,6 +10,21 @@ const answer = async (name: string, input: unknown): Promise<Record<string, unkn
   return JSON.parse(stdout) as Record<string, unknown>
 }
 
+interface DemoRun {
+  readonly widthM: number
+  readonly soundings: readonly { readonly depthM: number }[]
+}
+const demo = JSON.parse(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8')) as {
+  gear: unknown
+  job: unknown
+  runs: (DemoRun & { id: string })[]
+}
+function demoRun(id: string): DemoRun {
+  const run = demo.runs.find((r) => r.id === id)
+  if (run === undefined) throw new Error(id)
+  return run
+}
+
 test.each(COMMANDS.map((c) => c.name))('%s: its example runs as printed', async (name) => {
   const { stdout } = await run([name, '--help'], async () => '')
   const printed = stdout.slice(stdout.indexOf("<<'END'") + 8, stdout.lastIndexOf('END'))
@@ -35,6 +50,52 @@ describe('answers', () => {
       headKg: 375 * 64.79891e-6,
     })
     expect(Number(carryM) / 0.3048).toBeCloseTo(45.3, 1)
+  })
+  test('level doubles a flow by hydraulic geometry (C21), there and back', async () => {
+    const run = demoRun('kettle-run')
+    const high = await answer('level', { run, measuredFlowM3ps: 24, todayFlowM3ps: 48 })
+    const [before, after] = [run, high].map((r) => (r as unknown as typeof run).soundings[2]?.depthM ?? 0)
+    expect(Number(after) / Number(before)).toBeCloseTo(1.32, 2)
+    expect(Number(high.widthM) / run.widthM).toBeCloseTo(1.2, 2)
+    const back = await answer('level', { run: high, measuredFlowM3ps: 48, todayFlowM3ps: 24 })
+    expect(Number(back.widthM)).toBeCloseTo(run.widthM, 9)
+  })
+  test('steady hangs straight down in still water and at the critical angle in a stream (C18)', async () => {
+    const tip = { lengthM: 3, kgPerM: 0.00234, diameterM: 0.0009 }
+    const fly = { submergedWeightN: 0, dragAreaM2: 0 }
+    expect(await answer('steady', { currentMps: 0, parts: [tip], fly })).toMatchObject({
+      outcome: 'converged',
+    })
+    const still = await answer('steady', { currentMps: 0, parts: [tip], fly })
+    expect(Number(still.depthM)).toBeCloseTo(3, 9)
+    // V of that tip: ½ρ Cn d V² = weight in water.
+    const rate = Math.sqrt(
+      ((0.00234 - (1000 * Math.PI * 0.0009 ** 2) / 4) * 9.80665) / (0.5 * 1000 * 1.2 * 0.0009),
+    )
+    const half = await answer('steady', { currentMps: 2 * rate, parts: [tip], fly })
+    expect(Number(half.surfaceAngleDeg)).toBeCloseTo(28, 1)
+    expect((half.shape as number[][]).length).toBeGreaterThan(50)
+  })
+  test('swing samples a path, sums it up, and says when the fly lands on the far bank', async () => {
+    const input = {
+      run: demoRun('kettle-run'),
+      rodTip: { heightM: 1, xM: 1.8, yM: 8 },
+      castAngleDeg: 60,
+      parts: [
+        { lengthM: 7, kgPerM: 0.0047, diameterM: 0.0026, floats: true },
+        { lengthM: 3.048, kgPerM: 0.00234, diameterM: 0.0009 },
+        { lengthM: 1.5, kgPerM: 0.00012, diameterM: 0.00035 },
+      ],
+      fly: { submergedWeightN: 0.006, dragAreaM2: 0.0002 },
+    }
+    const { outcome, samples, summary, ...rest } = await answer('swing', input)
+    expect(outcome).toBe('settled')
+    expect(rest).toEqual({})
+    expect(Object.keys((samples as object[])[0] ?? {})).toEqual(['tS', 'flyM', 'speedMps', 'overBedM'])
+    for (const key of ['maxDepthM', 'hangDepthM', 'inBandS', 'touches', 'swingS'])
+      expect(Number.isFinite((summary as Record<string, number>)[key])).toBe(true)
+    const far = await answer('swing', { ...input, run: demoRun('bell-tail') })
+    expect(far.landsOn).toBe('far-bank')
   })
   test('tip names T-11 and works from diameter as from sink rate', async () => {
     const named = await answer('tip', { massKg: 110 * 64.79891e-6, lengthM: 3.048, sinkRateMps: 0.18 })
@@ -69,10 +130,6 @@ describe('answers', () => {
     expect(capacityM3).toBeCloseTo((Math.PI / 4) * (0.01 - 0.0025) * 0.03, 15)
   })
   test('match ranks the demo gear and check passes its file', async () => {
-    const demo = JSON.parse(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8')) as {
-      gear: unknown
-      job: unknown
-    }
     const { rigs } = (await answer('match', { gear: demo.gear, job: demo.job, limit: 5 })) as {
       rigs: { checks: { message: string }[] }[]
     }
@@ -131,6 +188,43 @@ test.each([
     'too_small',
     ['parts', 0, 'lengthM'],
   ],
+  [
+    'level',
+    {
+      run: { ...demoRun('kettle-run'), soundings: [{ fromBankM: 5, depthM: -1 }] },
+      measuredFlowM3ps: 1,
+      todayFlowM3ps: 2,
+    },
+    'bed-above-surface',
+    ['run', 'soundings', 0, 'depthM'],
+  ],
+  [
+    'level',
+    {
+      run: { ...demoRun('kettle-run'), currents: [{ fromBankM: 5, mps: 30 }] },
+      measuredFlowM3ps: 1,
+      todayFlowM3ps: 2,
+    },
+    'absurd-current',
+    ['run', 'currents', 0, 'mps'],
+  ],
+  [
+    'level',
+    { run: demoRun('kettle-run'), measuredFlowM3ps: 0, todayFlowM3ps: 2 },
+    'too_small',
+    ['measuredFlowM3ps'],
+  ],
+  [
+    'steady',
+    {
+      currentMps: -1,
+      parts: [{ lengthM: 1, kgPerM: 0.001, diameterM: 0.001 }],
+      fly: { submergedWeightN: 0, dragAreaM2: 0 },
+    },
+    'too_small',
+    ['currentMps'],
+  ],
+  ['swing', { run: demoRun('kettle-run'), castAngleDeg: 60 }, 'invalid_type', ['rodTip']],
   ['fly', {}, 'unknown-command', []],
 ])('%s refuses %j: %s', async (name, input, code, path) => {
   const { status, stdout, stderr } = await call(name, input)

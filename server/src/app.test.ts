@@ -2,16 +2,18 @@ import { mkdtempSync, writeFileSync } from 'node:fs'
 import { createServer, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
+import { gaugeSchema } from '@hoxen/core/water'
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals'
 import { createApp } from './app.ts'
 
 let server: Server
 let base = ''
+let clockMs = Date.parse('2026-11-25T12:00:00Z')
 
 beforeAll(async () => {
   const dist = mkdtempSync(`${tmpdir()}/hoxen-`)
   writeFileSync(`${dist}/index.html`, '<!doctype html><title>Hoxen</title>')
-  server = createServer(createApp(dist))
+  server = createServer(createApp(dist, () => clockMs))
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
   base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`
 })
@@ -48,6 +50,23 @@ describe('the server', () => {
     expect((await post('/api/scale/put', JSON.stringify({ id: objects[1]?.id }))).status).toBe(200)
     expect((await post('/api/scale/put', '{"id":"elephant"}')).status).toBe(400)
     expect((await post('/api/scale/put', '{"id":')).status).toBe(400)
+  })
+  test('the stand-in gauges tell their readings, say when they are silent, and know their names', async () => {
+    const stations = (await (await fetch(`${base}/api/gauge`)).json()) as { id: string }[]
+    expect(stations.map((s) => s.id)).toEqual(['skarn', 'little-ven'])
+    const hours = Array.from({ length: 200 }, (_, i) => clockMs + i * 3600_000)
+    const statuses = new Map<number, number>()
+    for (const hour of hours) {
+      clockMs = hour
+      const response = await fetch(`${base}/api/gauge/skarn`)
+      statuses.set(response.status, (statuses.get(response.status) ?? 0) + 1)
+      if (response.status !== 200) continue
+      const reply = gaugeSchema.safeParse(await response.json())
+      expect(reply.success).toBe(true)
+      expect(reply.data?.readings.at(-1)?.atMs).toBeLessThanOrEqual(clockMs)
+    }
+    expect([...statuses.keys()].sort()).toEqual([200, 503])
+    expect((await fetch(`${base}/api/gauge/elsewhere`)).status).toBe(404)
   })
   test('the stream speaks the line protocol, and says when it is unplugged', async () => {
     const response = await fetch(`${base}/api/scale/stream`)

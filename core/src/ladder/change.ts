@@ -8,7 +8,7 @@ import { type SwingSetup, swingInput } from './setup.ts'
 
 /** One thing that could be done differently. What is not owned has no item and cannot be taken. */
 export type SingleChange =
-  | { readonly code: 'tip'; readonly deeper: boolean; readonly tipId: string | null; readonly name: string }
+  | { readonly code: 'tip'; readonly tipId: string | null; readonly name: string }
   | { readonly code: 'sinking-part'; readonly byM: number }
   | { readonly code: 'angle'; readonly angleDeg: number; readonly steeper: boolean }
   | { readonly code: 'mend'; readonly mends: SwingPlan['mends'] }
@@ -28,6 +28,8 @@ export interface Wallet {
   readonly leaders: readonly Leader[]
 }
 
+type Changed = readonly [SingleChange, SwingSetup]
+
 /** A part-sinking set goes in steps of 2½ ft. [practice] */
 const SINKING_STEP_M = 2.5 * M_PER_FOOT
 /** A mend an angler makes as the line lands [m], [s]. [practice] */
@@ -45,8 +47,13 @@ function reachOf(tip: TipFacts | null, currentMps: number): number {
   return tip === null ? 0 : tip.sinkingLengthM * Math.sin(criticalAngle(tip.sinkRateMps.value, currentMps))
 }
 
-/** The next deeper and the next shallower tip of the wallet. */
-function nextTips(setup: SwingSetup, tips: Wallet['tips']): readonly [SingleChange, SwingSetup][] {
+/** Tips tried either way: the estimate that orders them is not sure enough to trust one. */
+const TIPS_EACH_WAY = 2
+/** Tips closer than this in reach are the same depth [m]. */
+const SAME_REACH_M = 0.02
+
+/** The next deeper and the next shallower tips of the wallet. */
+function nextTips(setup: SwingSetup, tips: Wallet['tips']): readonly Changed[] {
   const current = surfaceCurrentAt(setup.run, setup.run.widthM / 2)
   const here = reachOf(setup.parts.tip, current)
   const others = tips
@@ -54,27 +61,18 @@ function nextTips(setup: SwingSetup, tips: Wallet['tips']): readonly [SingleChan
     .map((tip) => tip && tipFacts(tip))
     .map((tip) => ({ tip, reach: reachOf(tip, current) }))
     .sort((a, b) => a.reach - b.reach)
-  const deeper = others.find((o) => o.reach > here + 0.02)
-  const shallower = others.findLast((o) => o.reach < here - 0.02)
-  return [deeper, shallower].flatMap((other) =>
-    other === undefined
-      ? []
-      : [
-          [
-            {
-              code: 'tip',
-              deeper: other === deeper,
-              tipId: other.tip?.item.id ?? null,
-              name: other.tip?.item.name ?? '',
-            },
-            { ...setup, parts: { ...setup.parts, tip: other.tip } },
-          ] as [SingleChange, SwingSetup],
-        ],
+  const deeper = others.filter((o) => o.reach > here + SAME_REACH_M).slice(0, TIPS_EACH_WAY)
+  const shallower = others.filter((o) => o.reach < here - SAME_REACH_M).slice(-TIPS_EACH_WAY)
+  return [...deeper, ...shallower].map(
+    ({ tip }): Changed => [
+      { code: 'tip', tipId: tip?.item.id ?? null, name: tip?.item.name ?? '' },
+      { ...setup, parts: { ...setup.parts, tip } },
+    ],
   )
 }
 
 /** The same tip with more or less of it sinking; its whole length stays where it has a floating part to give. */
-function sinkingParts(setup: SwingSetup): readonly [SingleChange, SwingSetup][] {
+function sinkingParts(setup: SwingSetup): readonly Changed[] {
   const { tip } = setup.parts
   if (tip === null || tip.sinkingLengthM <= 0) return []
   return [SINKING_STEP_M, -SINKING_STEP_M].flatMap((byM) => {
@@ -102,7 +100,7 @@ const withPlan = (setup: SwingSetup, plan: Partial<SwingPlan>): SwingSetup => ({
   plan: { ...setup.plan, ...plan },
 })
 
-function angles(setup: SwingSetup): readonly [SingleChange, SwingSetup][] {
+function angles(setup: SwingSetup): readonly Changed[] {
   const own = setup.plan.angleDeg
   return anglesAround(own)
     .filter((a) => a !== own)
@@ -110,7 +108,7 @@ function angles(setup: SwingSetup): readonly [SingleChange, SwingSetup][] {
 }
 
 /** An upstream mend, a stack mend, or none where there was one. */
-function mends(setup: SwingSetup): readonly [SingleChange, SwingSetup][] {
+function mends(setup: SwingSetup): readonly Changed[] {
   const tried: SwingPlan['mends'][] = [
     [{ kind: 'upstream', ...USUAL_MEND }],
     [{ kind: 'stack', ...USUAL_MEND }],
@@ -122,7 +120,7 @@ function mends(setup: SwingSetup): readonly [SingleChange, SwingSetup][] {
     .map((list) => [{ code: 'mend', mends: list }, withPlan(setup, { mends: list })])
 }
 
-function shorterLeader(setup: SwingSetup, leaders: Wallet['leaders']): readonly [SingleChange, SwingSetup][] {
+function shorterLeader(setup: SwingSetup, leaders: Wallet['leaders']): readonly Changed[] {
   const { leader } = setup.parts
   if (leader === null) return []
   const owned = leaders
@@ -134,7 +132,7 @@ function shorterLeader(setup: SwingSetup, leaders: Wallet['leaders']): readonly 
   return [[change, { ...setup, parts: { ...setup.parts, leader: next } }]]
 }
 
-function heavierFly(setup: SwingSetup): readonly [SingleChange, SwingSetup][] {
+function heavierFly(setup: SwingSetup): readonly Changed[] {
   const weighting = WEIGHTINGS[WEIGHTINGS.indexOf(setup.fly.weighting) + 1]
   if (weighting === undefined) return []
   const { massKg: _weighed, ...fly } = setup.fly
@@ -147,7 +145,7 @@ function heavierFly(setup: SwingSetup): readonly [SingleChange, SwingSetup][] {
 }
 
 /** A step out or in, where the angler can stand. */
-function steps(setup: SwingSetup): readonly [SingleChange, SwingSetup][] {
+function steps(setup: SwingSetup): readonly Changed[] {
   return [STEP_M, -STEP_M].flatMap((byM) => {
     const wadeM = setup.run.wadeM + byM
     if (wadeM < 0 || wadeM > setup.run.widthM / 2 || depthAt(setup.run, wadeM) > DEEPEST_WADE_M) return []

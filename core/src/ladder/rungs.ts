@@ -47,9 +47,13 @@ export function rideOf({ outcome, summary, samples }: SwingResult): Ride {
   return { outcome, summary, track: samples.map(({ flyM: [, y, z] }) => [y, Math.max(0, -z)]) }
 }
 
-/** Tells two rides apart by time in the holding band over holding water, then by risk, then by depth. */
+/** Seconds in the band that nobody could tell apart. */
+const SAME_S = 0.05
+
+/** Tells two rides apart by time in the holding band over holding water, then by risk; where neither gets there, by depth. */
 export function betterRide(a: SwingSummary, b: SwingSummary): number {
   const band = b.holdingS - a.holdingS
-  if (Math.abs(band) > 0.05) return band
-  return a.snagRisk - b.snagRisk || b.maxDepthM - a.maxDepthM
+  if (Math.abs(band) > SAME_S) return band
+  const deeper = b.maxDepthM - a.maxDepthM
+  return b.holdingS < SAME_S ? deeper : a.snagRisk - b.snagRisk || deeper
 }

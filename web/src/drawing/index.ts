@@ -1,7 +1,6 @@
 export { type AxisBand, GrainAxis } from './GrainAxis.tsx'
 export { ItemDrawing } from './ItemDrawing.tsx'
-export { type Ink, inkOf, SPEED_STEPS, speedInk } from './ink.ts'
-export { momentAt } from './moment.ts'
+export { type Ink, inkOf, SPEED_STEPS } from './ink.ts'
 export { paintPlanView } from './planView.ts'
 export { RigDrawing } from './RigDrawing.tsx'
 export { RigStrip } from './RigStrip.tsx'

@@ -1,10 +1,11 @@
 import { BANKS, BOTTOMS, problemsOf, RUN_LIMITS, type Run, runSchema } from '@hoxen/core/gear'
+import { indicatorRig } from '@hoxen/core/leader'
 import type { Measure } from '@hoxen/core/quantity'
-import { sectionFlowM3ps } from '@hoxen/core/water'
+import { fishedWater, sectionFlowM3ps } from '@hoxen/core/water'
 import { BOTTOM_NAMES, PLAIN_WORDS, sayProblem } from '@hoxen/core/words'
 import { useId, useState } from 'react'
 import { noticeDone, noticeFailed, removeRun, saveRun } from '../../store/index.ts'
-import { Button, fieldLook, QuantityField, useUnits } from '../../ui/index.ts'
+import { Button, fieldLook, QuantityField, Tag, useUnits } from '../../ui/index.ts'
 import { BedDrawing } from './BedDrawing.tsx'
 import { GAUGES } from './gauges.ts'
 import { Choice } from './PlanPanel.tsx'
@@ -131,6 +132,7 @@ export function BedView({ run }: Props) {
             </>
           )}
         </p>
+        <IndicatorLine run={run} />
         <NotesField run={run} onChange={(notes) => save('Change the notes', { ...run, notes })} />
         <Button
           weight="danger"
@@ -142,6 +144,19 @@ export function BedView({ run }: Props) {
         </Button>
       </div>
     </div>
+  )
+}
+
+/** What an indicator rig would want here, for the pool as it was measured. */
+function IndicatorLine({ run }: { readonly run: Run }) {
+  const { show, range } = useUnits()
+  const { depthM, currentMps } = fishedWater(run)
+  const { floatToWeight, weightToFlyM } = indicatorRig(depthM, currentMps)
+  return (
+    <p className="text-[0.9rem] text-faint">
+      An indicator rig here: {range(floatToWeight, 'length')} from float to weight, about{' '}
+      {show(weightToFlyM, 'length')} on to the fly; start light and add. <Tag tag="practice" />
+    </p>
   )
 }
 

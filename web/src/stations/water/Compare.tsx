@@ -1,5 +1,6 @@
 import type { SwingSetup } from '@hoxen/core/ladder'
 import type { SwingResult } from '@hoxen/core/swing'
+import { useState } from 'react'
 import { useUnits } from '../../ui/index.ts'
 import type { Others } from './useOthers.ts'
 
@@ -12,12 +13,13 @@ interface Props {
 /** Up to three rigs in one swing: mine, the pinned one, or mine with another tip. */
 export function Compare({ setup, mine, others }: Props) {
   const { show } = useUnits()
+  const [open, setOpen] = useState(false)
   const rows = [
     { id: 'mine', name: `Mine, ${setup.parts.tip?.item.name ?? 'no tip'}`, result: mine },
     ...others.results,
   ]
   return (
-    <details className="mt-3" open={others.picked.length > 0}>
+    <details className="mt-3" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="flex min-h-11 items-center font-medium text-river">
         Compare with up to two other rigs
       </summary>

@@ -1,42 +1,31 @@
-import { betterRide, type Ride, type Rung, type SwingSetup, tipRungs } from '@hoxen/core/ladder'
-import type { TipItem } from '@hoxen/core/sink'
+import { type SwingSetup, tipRungs } from '@hoxen/core/ladder'
+import { judge } from '@hoxen/core/match'
+import type { CheckState } from '@hoxen/core/rig'
+import { type TipItem, tipFacts } from '@hoxen/core/sink'
 import { useMemo, useState } from 'react'
-import { Button, Tag, useUnits } from '../../ui/index.ts'
+import { useQuestion } from '../../ledger/index.ts'
+import { Button, StateMark, Tag, useUnits } from '../../ui/index.ts'
 import { LadderDrawing } from './LadderDrawing.tsx'
+import { BARE, strandsOf } from './strand.ts'
 import { takeTip } from './takeChange.ts'
 import { useRides, useWallet } from './useSwing.ts'
 import type { Water } from './useWater.ts'
 
-/** One tip of the wallet, at the angle that serves it best. */
-export interface Strand {
-  readonly tipId: string | null
-  readonly name: string
-  readonly best: { readonly angleDeg: number; readonly ride: Ride }
-  readonly angles: readonly { readonly angleDeg: number; readonly ride: Ride | undefined }[]
-  readonly mine: boolean
-}
-
-const BARE = 'No tip'
-
-function strandsOf(
-  rungs: readonly Rung[],
-  rides: ReadonlyMap<string, Ride>,
+/** What the ledger would say of the rig with each tip: the water is not the only judge. */
+function useVerdicts(
+  setup: SwingSetup,
   tips: readonly (TipItem | null)[],
-  mineId: string | null,
-): readonly Strand[] {
-  return tips
-    .flatMap((tip): Strand[] => {
-      const tipId = tip?.id ?? null
-      const angles = rungs
-        .filter((r) => r.tipId === tipId)
-        .map(({ id, angleDeg }) => ({ angleDeg, ride: rides.get(id) }))
-      const known = angles.filter((a): a is { angleDeg: number; ride: Ride } => a.ride !== undefined)
-      const [best] = [...known].sort((a, b) => betterRide(a.ride.summary, b.ride.summary))
-      return best === undefined
-        ? []
-        : [{ tipId, name: tip?.name ?? BARE, best, angles, mine: tipId === mineId }]
-    })
-    .sort((a, b) => betterRide(a.best.ride.summary, b.best.ride.summary))
+): ReadonlyMap<string | null, CheckState> {
+  const question = useQuestion()
+  return useMemo(() => {
+    if (question === undefined) return new Map()
+    return new Map(
+      tips.map((tip) => {
+        const parts = { ...setup.parts, tip: tip && tipFacts(tip) }
+        return [tip?.id ?? null, judge(parts, question).verdict] as const
+      }),
+    )
+  }, [question, setup, tips])
 }
 
 /** Each tip of the wallet as a strand at its depth in this run, ranked by the time it holds the fly in the band. */
@@ -51,6 +40,7 @@ export function LadderView({ setup, water }: { readonly setup: SwingSetup; reado
   const rungs = useMemo(() => tipRungs(setup, tips), [setup, tips])
   const { rides, done, of, failed } = useRides(rungs)
   const strands = useMemo(() => strandsOf(rungs, rides, tips, mineId), [rungs, rides, tips, mineId])
+  const verdicts = useVerdicts(setup, tips)
   const [pointed, setPointed] = useState<string | null>()
   if (tips.length === 0)
     return <p className="py-8">There are no tips in your gear yet. Add one in Gear: “T-11 10 ft” will do.</p>
@@ -86,9 +76,12 @@ export function LadderView({ setup, water }: { readonly setup: SwingSetup; reado
             <th className="font-normal">In the band</th>
             <th className="hidden font-normal sm:table-cell">By angle</th>
             <th className="hidden font-normal sm:table-cell">Hang-down</th>
+            <th className="hidden font-normal md:table-cell">The rig then</th>
             <th className="hidden font-normal md:table-cell">Touches</th>
             <th className="hidden font-normal md:table-cell">Snag</th>
-            <th />
+            <th>
+              <span className="sr-only">Choose</span>
+            </th>
           </tr>
         </thead>
         <tbody className="divide-y divide-rule border-y border-rule">
@@ -121,6 +114,11 @@ export function LadderView({ setup, water }: { readonly setup: SwingSetup; reado
                     .join('  ·  ')}
                 </td>
                 <td className="hidden pr-3 sm:table-cell">{show(summary.hangDepthM, 'length')}</td>
+                <td className="hidden pr-3 text-[0.9rem] md:table-cell">
+                  {verdicts.get(strand.tipId) !== undefined && (
+                    <StateMark state={verdicts.get(strand.tipId) ?? 'holds'} />
+                  )}
+                </td>
                 <td className="hidden pr-3 md:table-cell">{summary.touches}</td>
                 <td className="hidden pr-3 md:table-cell">{Math.round(summary.snagRisk * 100)} %</td>
                 <td className="py-1 text-right">

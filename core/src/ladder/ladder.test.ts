@@ -1,0 +1,205 @@
+import { describe, expect, test } from '@jest/globals'
+import { type Head, type Item, type Leader, type Rod, type Run, type Tip, USUAL_PLAN } from '../gear/index.ts'
+import { M_PER_FOOT } from '../quantity/index.ts'
+import { resolveRig } from '../rig/index.ts'
+import { castReachM, swing } from '../swing/index.ts'
+import { atFlow } from '../water/index.ts'
+import {
+  betterRide,
+  DEEPEST_WADE_M,
+  reachM,
+  rideOf,
+  type SwingSetup,
+  singleChanges,
+  swingInput,
+  tipRungs,
+} from './index.ts'
+
+const feet = (n: number): number => n * M_PER_FOOT
+const rod: Rod = {
+  kind: 'rod',
+  id: 'rod',
+  name: 'Long seven',
+  lineNumber: 7,
+  lengthM: feet(13),
+  hands: 'two-hander',
+}
+const head: Head = {
+  kind: 'head',
+  id: 'head',
+  name: 'Skagit',
+  style: 'skagit',
+  massKg: 0.033,
+  lengthM: feet(23),
+}
+const level = (id: string, grains: number, long = 10): Tip => ({
+  kind: 'tip',
+  id,
+  name: id,
+  build: 'level',
+  lengthM: feet(long),
+  kgPerM: (grains * 64.79891e-6) / M_PER_FOOT,
+})
+const leader = (id: string, long: number): Leader => ({
+  kind: 'leader',
+  id,
+  name: id,
+  form: 'level',
+  lengthM: feet(long),
+})
+const tips = [level('t-8', 8), level('t-11', 11), level('t-14', 14)]
+const leaders = [leader('four', 4), leader('five', 5)]
+const RUN: Run = {
+  id: 'run',
+  name: 'Run',
+  bank: 'right',
+  widthM: 34,
+  soundings: [
+    { fromBankM: 6, depthM: 0.9 },
+    { fromBankM: 15, depthM: 1.6 },
+    { fromBankM: 25, depthM: 1.9 },
+  ],
+  currents: [
+    { fromBankM: 2, mps: 0.35 },
+    { fromBankM: 20, mps: 0.85 },
+  ],
+  bottom: 'cobble',
+  wadeM: 5,
+  measuredFlowM3ps: 20,
+}
+
+function setupWith(tipId: string, change: Partial<SwingSetup> = {}): SwingSetup {
+  const items = new Map<string, Item>([rod, head, ...tips, ...leaders].map((item) => [item.id, item]))
+  const resolved = resolveRig(
+    { rodId: 'rod', headId: 'head', tipId, leaderId: 'five', runningLineId: null, reelId: null },
+    items,
+  )
+  if (resolved.outcome !== 'resolved') throw new Error(resolved.id)
+  return {
+    parts: resolved.parts,
+    fly: { dress: 'medium', weighting: 'light' },
+    run: RUN,
+    plan: USUAL_PLAN,
+    ...change,
+  }
+}
+const lengthOf = (setup: SwingSetup): number =>
+  swingInput(setup).parts.reduce((sum, part) => sum + part.lengthM, 0)
+
+describe('a rig as it lies in the water', () => {
+  test('reaches from the rod tip as far as the cast', () => {
+    const setup = setupWith('t-11')
+    expect(lengthOf(setup) + reachM(rod.lengthM, USUAL_PLAN.tipHeightM)).toBeCloseTo(USUAL_PLAN.castM, 6)
+    expect(castReachM(swingInput(setup))).toBeCloseTo(RUN.wadeM + USUAL_PLAN.castM * Math.sin(Math.PI / 3), 6)
+  })
+  test('keeps the mass of its parts', () => {
+    const { parts } = swingInput(setupWith('t-11'))
+    const massKg = parts.reduce((sum, part) => sum + part.lengthM * part.kgPerM, 0)
+    // Head 33 g, tip 110 gr, leader under 1 g, and what running line is out (1.3 g/m).
+    const runningKg = (parts[0]?.lengthM ?? 0) * 1.3e-3
+    expect(massKg - runningKg).toBeGreaterThan(0.033 + 110 * 64.8e-6)
+    expect(massKg - runningKg).toBeLessThan(0.034 + 110 * 64.8e-6)
+  })
+  test('a cast shorter than the rig still leaves the head outside the rings', () => {
+    const short = lengthOf(setupWith('t-11', { plan: { ...USUAL_PLAN, castM: 5 } }))
+    expect(short).toBeGreaterThan(head.lengthM + feet(15))
+  })
+  test('a part-sinking tip floats behind and sinks in front', () => {
+    const part: Tip = {
+      kind: 'tip',
+      id: 'part',
+      name: 'part',
+      build: 'part-sinking',
+      lengthM: feet(10),
+      sinkingLengthM: feet(5),
+    }
+    const items = new Map<string, Item>([rod, head, part].map((item) => [item.id, item]))
+    const resolved = resolveRig(
+      { rodId: 'rod', headId: 'head', tipId: 'part', leaderId: null, runningLineId: null, reelId: null },
+      items,
+    )
+    if (resolved.outcome !== 'resolved') throw new Error(resolved.id)
+    const { parts } = swingInput({ ...setupWith('t-11'), parts: resolved.parts })
+    const sinkingM = parts.filter((p) => !p.floats).reduce((sum, p) => sum + p.lengthM, 0)
+    expect(sinkingM).toBeCloseTo(feet(5), 6)
+  })
+})
+
+describe('the ladder of tips', () => {
+  const rungs = tipRungs(setupWith('t-11'), tips)
+  test('every tip at the plan’s angle first, then steeper and squarer', () => {
+    expect(rungs).toHaveLength(9)
+    expect(rungs.slice(0, 3).map((r) => r.angleDeg)).toEqual([60, 60, 60])
+    expect(new Set(rungs.map((r) => r.angleDeg))).toEqual(new Set([60, 45, 75]))
+    expect(new Set(rungs.map((r) => r.id)).size).toBe(9)
+  })
+  test('heavier tips ride deeper in mid-river', () => {
+    const depthAtMiddle = rungs.slice(0, 3).map((r) => {
+      const { track } = rideOf(swing(r.input))
+      return track.find(([y]) => y < 14)?.[1] ?? 0
+    })
+    expect(depthAtMiddle).toEqual([...depthAtMiddle].sort((a, b) => a - b))
+  })
+  test('time in the band ranks first, risk breaks ties, depth where nothing reaches the band', () => {
+    const base = swing(swingInput(setupWith('t-11'))).summary
+    expect(betterRide({ ...base, holdingS: 9 }, { ...base, holdingS: 12 })).toBeGreaterThan(0)
+    expect(betterRide({ ...base, snagRisk: 0.3 }, { ...base, snagRisk: 0.1 })).toBeGreaterThan(0)
+    const high = { ...base, holdingS: 0 }
+    expect(
+      betterRide({ ...high, maxDepthM: 0.8 }, { ...high, maxDepthM: 1.1, snagRisk: 0.5 }),
+    ).toBeGreaterThan(0)
+  })
+  test('more water lifts the fly: what was deep enough at the measured level is not on a flood', () => {
+    const high = atFlow(RUN, 20, 60)
+    const summary = (run: Run) => swing(swingInput(setupWith('t-8', { run }))).summary
+    const [low, flood] = [summary(RUN), summary(high)]
+    expect(flood.holdingS / flood.overHoldingS).toBeLessThan(low.holdingS / low.overHoldingS)
+  })
+})
+
+describe('one thing to change', () => {
+  const wallet = { tips, leaders }
+  const codes = (setup: SwingSetup): readonly string[] =>
+    singleChanges(setup, wallet).map((t) => t.change.code)
+  test('offers tips either way, angles, mends, sinking parts, a shorter leader, a heavier fly, steps', () => {
+    expect(new Set(codes(setupWith('t-11')))).toEqual(
+      new Set(['tip', 'angle', 'mend', 'sinking-part', 'leader', 'fly', 'step']),
+    )
+    const tipIds = singleChanges(setupWith('t-11'), wallet).flatMap(({ change }) =>
+      change.code === 'tip' ? [change.tipId] : [],
+    )
+    expect(tipIds).toEqual(['t-14', 't-8'])
+  })
+  test('takes a shorter leader from those owned, and says when none is', () => {
+    const find = (owned: readonly Leader[]) =>
+      singleChanges(setupWith('t-11'), { tips, leaders: owned }).find((t) => t.change.code === 'leader')
+        ?.change
+    expect(find(leaders)).toMatchObject({ leaderId: 'four', lengthM: feet(4) })
+    expect(find([])).toMatchObject({ leaderId: null })
+  })
+  test('never sends the angler deeper than can be waded', () => {
+    const deep = { ...RUN, soundings: [{ fromBankM: 5.5, depthM: DEEPEST_WADE_M + 0.2 }] }
+    const steps = singleChanges(setupWith('t-11', { run: deep }), wallet).flatMap(({ change }) =>
+      change.code === 'step' ? [change.byM] : [],
+    )
+    expect(steps).toEqual([-1])
+  })
+  test('offers no heavier fly than heavy, and no mend that is made already', () => {
+    const setup = setupWith('t-11', {
+      fly: { dress: 'medium', weighting: 'heavy' },
+      plan: { ...USUAL_PLAN, mends: [{ kind: 'upstream', atS: 0.5, sizeM: 2 }] },
+    })
+    expect(codes(setup)).not.toContain('fly')
+    const mends = singleChanges(setup, wallet).flatMap(({ change }) =>
+      change.code === 'mend' ? [change.mends[0]?.kind ?? 'none'] : [],
+    )
+    expect(mends).toEqual(['stack', 'none'])
+  })
+  test('every proposal swings', () => {
+    for (const { input } of singleChanges(setupWith('t-11'), wallet)) {
+      const { outcome, summary } = swing(input)
+      expect(outcome).toBe('settled')
+      expect(summary.maxDepthM).toBeGreaterThan(0.2)
+    }
+  })
+})

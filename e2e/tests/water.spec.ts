@@ -1,0 +1,210 @@
+import type { Page } from '@playwright/test'
+import { expect, gaugeReply, openDemo, test, winterRig } from '../open.ts'
+
+/** The winter rig at the water, its swing worked out. */
+async function atTheWater(page: Page): Promise<void> {
+  await openDemo(page)
+  await winterRig(page)
+  await expect(page.getByText('It is in the strip')).toBeVisible()
+  await page.getByRole('link', { name: 'Water', exact: true }).first().click()
+  await expect(page.getByRole('heading', { name: 'Kettle Run' })).toBeVisible()
+  await expect(page.locator('[data-holding]')).toBeVisible()
+}
+
+const holding = async (page: Page): Promise<number> =>
+  Number(await page.locator('[data-holding]').getAttribute('data-holding'))
+const figure = (page: Page, id: string) => page.locator(`[data-figure="${id}"]`)
+const swung = (page: Page) => expect(page.locator('section[aria-busy="false"]')).toBeVisible()
+
+async function sayFlow(page: Page, flow: string): Promise<void> {
+  const open = page.getByRole('button', { name: 'Say the level' })
+  if (await open.isVisible()) await open.click()
+  const field = page.getByLabel('Flow today, by your word')
+  await field.fill(flow)
+  await field.press('Enter')
+}
+
+const topOfLadder = async (page: Page): Promise<string | null> => {
+  await expect(page.locator('[data-ladder="done"]')).toBeVisible()
+  return page.locator('[data-rung]').first().getAttribute('data-rung')
+}
+
+test('a pool, played; more water lifts the fly and reorders the ladder; the best tip is taken and holds', async ({
+  page,
+}) => {
+  await atTheWater(page)
+  await expect(page.locator('[data-flow]')).toHaveText('848 ft³/s')
+  await expect(figure(page, 'touches')).toHaveText(/^\d+$/)
+  await expect(figure(page, 'hang')).toHaveText(/ft$/)
+
+  await page.getByRole('button', { name: 'Play', exact: true }).click()
+  const clock = page.getByLabel('Seconds since the line landed')
+  await expect(clock).toHaveText(/^[1-9]\d*\.\d s$/)
+  await page.keyboard.press('Tab')
+  await page.getByRole('button', { name: 'Pause' }).click()
+  await page.getByRole('slider', { name: 'Time in the swing' }).fill('5')
+  await expect(clock).toHaveText('5.0 s')
+  await page.getByRole('heading', { name: 'Kettle Run' }).click()
+  await page.keyboard.press('ArrowRight')
+  await expect(clock).toHaveText('5.5 s')
+  await page.keyboard.press('Home')
+  await expect(clock).toHaveText('0.0 s')
+
+  const before = await holding(page)
+  await page.getByRole('link', { name: 'Ladder of tips' }).click()
+  await sayFlow(page, '12 m³/s')
+  const low = await topOfLadder(page)
+  await sayFlow(page, '48 m³/s')
+  await expect(page.locator('[data-flow]')).toHaveText('1695 ft³/s')
+  await expect.poll(async () => topOfLadder(page)).not.toBe(low)
+  await page.getByRole('link', { name: 'Swing', exact: true }).click()
+  await swung(page)
+  await expect.poll(() => holding(page)).toBeLessThan(before)
+  const high = await holding(page)
+
+  await page.getByRole('link', { name: 'Ladder of tips' }).click()
+  const best = await topOfLadder(page)
+  await page.getByRole('button', { name: `Take ${best}` }).click()
+  await expect(page.getByText(`Change the tip to ${best}`)).toBeVisible()
+  await expect(page.locator(`[data-rung="${best}"]`)).toContainText('in the strip')
+  await page.getByRole('link', { name: 'Swing', exact: true }).click()
+  await expect.poll(() => holding(page)).toBeGreaterThan(high)
+  await page.keyboard.press('z')
+  await expect.poll(() => holding(page)).toBeCloseTo(high, 0)
+})
+
+test('one change is proposed, each let swing, and taken under one undo step', async ({ page }) => {
+  await atTheWater(page)
+  await expect(page.getByText('Each let swing by itself')).toBeVisible()
+  const before = await holding(page)
+  await page.getByRole('button', { name: /^Take: Cast squarer/ }).click()
+  await expect.poll(() => holding(page)).toBeGreaterThan(before)
+  await expect(page.getByText('75°').first()).toBeVisible()
+  await page.keyboard.press('z')
+  await expect.poll(() => holding(page)).toBeCloseTo(before, 1)
+})
+
+test('a silent gauge shows the last it said and how old that is; a web page or nonsense is called so', async ({
+  page,
+}) => {
+  await page.route('**/api/gauge/*', (route) => route.fulfill({ json: gaugeReply(30, 5) }))
+  await atTheWater(page)
+  await expect(page.locator('[data-age]')).toHaveText(/5 h ago, which may be other water/)
+  await page.unroute('**/api/gauge/*')
+  await page.route('**/api/gauge/*', (route) =>
+    route.fulfill({ contentType: 'text/html', body: '<!doctype html><p>Sign in' }),
+  )
+  await page.getByRole('button', { name: 'Say the level' }).click()
+  await page.getByRole('button', { name: 'Ask the gauge now' }).click()
+  await expect(page.getByText('The gauge answered with a web page')).toBeVisible()
+  await expect(page.locator('[data-flow]')).toHaveText('1059 ft³/s')
+  await expect(page.locator('[data-age]')).toHaveText(/5 h ago/)
+  await page.unroute('**/api/gauge/*')
+  await page.route('**/api/gauge/*', (route) => route.fulfill({ json: { station: 'x', readings: [] } }))
+  await page.getByRole('button', { name: 'Ask the gauge now' }).click()
+  await expect(page.getByText('The gauge sent figures that cannot be')).toBeVisible()
+
+  const file = page.getByLabel(/read a file of the gauge/)
+  await file.setInputFiles({ name: 'page.csv', mimeType: 'text/csv', buffer: Buffer.from('<html>no</html>') })
+  await expect(page.getByRole('alert')).toContainText('web page instead of readings')
+  await expect(page.locator('[data-flow]')).toHaveText('1059 ft³/s')
+  const now = new Date().toISOString()
+  await file.setInputFiles({
+    name: 'skarn.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(`time,level_m,flow_m3ps,water_c\n${now},1.4,40,3.9\n`),
+  })
+  await expect(page.locator('[data-flow]')).toHaveText('1413 ft³/s')
+  await expect(page.getByText('(from a file)')).toBeVisible()
+})
+
+test('the bed is drawn, typed and said in words; what cannot be is refused beside its field', async ({
+  page,
+}) => {
+  await atTheWater(page)
+  await page.getByRole('link', { name: 'The pool' }).click()
+  const third = page.getByRole('slider', { name: /^Sounding 3/ })
+  await expect(third).toHaveAttribute('aria-valuetext', '4.1 ft deep')
+  const box = await third.locator('circle').first().boundingBox()
+  if (box === null) throw new Error('no sounding')
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 + 30, { steps: 4 })
+  await page.mouse.up()
+  await expect(third).not.toHaveAttribute('aria-valuetext', '4.1 ft deep')
+  await page.keyboard.press('z')
+  await expect(third).toHaveAttribute('aria-valuetext', '4.1 ft deep')
+  await third.focus()
+  await page.keyboard.press('ArrowDown')
+  await expect(third).toHaveAttribute('aria-valuetext', '4.3 ft deep')
+
+  const soundings = page.getByRole('group', { name: 'Soundings', exact: true })
+  await soundings.getByLabel('Depth 1 in plain words').selectOption({ index: 1 })
+  await expect(soundings.getByLabel('Depth', { exact: true }).first()).toHaveValue(/^1\.64/)
+  const from = soundings.getByLabel('From your bank').nth(1)
+  await from.fill('300 ft')
+  await from.press('Enter')
+  await expect(soundings.getByRole('alert')).toContainText('beyond the far bank')
+  await from.fill('2 ft')
+  await from.press('Enter')
+  await expect(soundings.getByRole('alert')).toContainText('in order')
+  await from.fill('-3')
+  await from.press('Enter')
+  await expect(soundings.getByRole('alert')).toContainText('cannot be negative')
+  const current = page.getByLabel('Current', { exact: true }).first()
+  await current.fill('90 ft/s')
+  await current.press('Enter')
+  await expect(page.getByText('No river that can be fished runs faster')).toBeVisible()
+  await page.reload()
+  await expect(page.getByRole('slider', { name: /^Sounding 2, 19.7 ft/ })).toBeVisible()
+})
+
+test('a new pool from nothing; a cast over a narrow river is explained; no rig is no dead end', async ({
+  page,
+}) => {
+  await page.goto('/water')
+  await expect(page.getByRole('heading', { name: 'No pool yet' })).toBeVisible()
+  await page.getByRole('button', { name: 'Describe a pool' }).click()
+  await expect(page.getByRole('heading', { name: 'New pool 1' })).toBeVisible()
+  const width = page.getByLabel('Width of the water')
+  await width.fill('10 m')
+  await width.press('Enter')
+  await expect(page.getByRole('alert')).toContainText('beyond the far bank')
+  await page.getByRole('link', { name: 'Swing', exact: true }).click()
+  await expect(page.getByRole('heading', { name: 'No rig in the strip yet' })).toBeVisible()
+  await atTheWater(page)
+  await page.getByRole('button', { name: 'Bell Tail' }).click()
+  await expect(page.getByText('This cast lands on the far bank')).toBeVisible()
+})
+
+test('rigs are compared in one swing, and a calculation that breaks down is started again', async ({
+  page,
+}) => {
+  await atTheWater(page)
+  await page.getByText('Compare with up to two other rigs').click()
+  await page.getByRole('button', { name: 'T-11, 10 ft', exact: true }).click()
+  await page.getByRole('button', { name: 'T-14, 10 ft', exact: true }).click()
+  await expect(page.getByRole('row', { name: /^C T-14/ })).toContainText(/\d s/)
+  for (const worker of page.workers().filter((w) => w.url().includes('swing.worker')))
+    await worker.evaluate(() => {
+      setTimeout(() => {
+        throw new Error('broken on purpose')
+      }, 0)
+    })
+  await expect(page.getByText('broke down and was started again')).toBeVisible()
+  const before = await holding(page)
+  await sayFlow(page, '40 m³/s')
+  await expect.poll(() => holding(page)).not.toBe(before)
+})
+
+test('on a phone the swing, its figures and the change come in that order, within the screen', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await atTheWater(page)
+  await expect(page.getByText('Each let swing by itself')).toBeVisible()
+  const top = async (name: string): Promise<number> =>
+    (await page.getByRole('heading', { name }).boundingBox())?.y ?? 0
+  expect(await top('This swing')).toBeLessThan(await top('One thing to change'))
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+})
