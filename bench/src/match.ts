@@ -2,18 +2,7 @@
 import { DAYS, DEFAULT_SCHOOLS, FIRST_JOB } from '@hoxen/core/gear'
 import { judge, matchRigs } from '@hoxen/core/match'
 import { inventGear } from './gear.ts'
-
-const median = (times: number[]): number => times.sort((a, b) => a - b)[times.length >> 1] ?? Number.NaN
-
-function timed(rounds: number, work: () => unknown): number {
-  const times: number[] = []
-  for (let i = 0; i < rounds; i++) {
-    const start = performance.now()
-    work()
-    times.push(performance.now() - start)
-  }
-  return median(times)
-}
+import { timed } from './timing.ts'
 
 const items = inventGear(500, 7)
 console.log(`${items.length} items`)

@@ -30,6 +30,8 @@ export function massCurve(parts: RigParts): readonly MassPoint[] {
 /** Joints of the rig, rear to front: where they lie from the head's rear loop [m], and mass per length either side. */
 export interface JointPlace {
   readonly slot: RigSlot
+  /** The line of the ledger that judges it. */
+  readonly check: 'joint-step' | 'leader-joint'
   readonly atM: number
   readonly behindKgPerM: number
   readonly aheadKgPerM: number
@@ -43,8 +45,10 @@ export function jointPlaces(parts: RigParts): readonly JointPlace[] {
     atM += piece.lengthM
     const behind = curve.findLast((p) => p.atM < atM - 1e-6)
     const ahead = curve.find((p) => p.atM > atM + 1e-6)
+    const slot = pieces[i + 1]?.slot ?? piece.slot
     return {
-      slot: pieces[i + 1]?.slot ?? piece.slot,
+      slot,
+      check: slot === 'tipId' ? 'joint-step' : 'leader-joint',
       atM,
       behindKgPerM: behind?.kgPerM ?? 0,
       aheadKgPerM: ahead?.kgPerM ?? 0,

@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { GrainAxis, RigStrip } from '../drawing/index.ts'
 import { noticeDone, noticeFailed, saveDocument, usePinned } from '../store/index.ts'
-import { Button, buttonLook, StateMark } from '../ui/index.ts'
+import { Button, buttonLook, Empty, StateMark } from '../ui/index.ts'
 import type { Question } from '../worker/index.ts'
 import { Ledger } from './Ledger.tsx'
 import { PartPicker } from './PartPicker.tsx'
@@ -221,16 +221,15 @@ function Actions({ choice, mine }: { readonly choice: RigChoice; readonly mine: 
 
 export function Gone({ none = false }: { readonly none?: boolean }) {
   return (
-    <div className="py-8">
-      <h1 className="text-2xl">{none ? 'No rig in the strip yet' : 'This rig cannot be put together'}</h1>
-      <p className="mt-2">
-        {none ? 'Match one and make it yours.' : 'One of its parts is no longer in your gear.'}
-      </p>
-      <p className="mt-4">
+    <Empty
+      title={none ? 'No rig in the strip yet' : 'This rig cannot be put together'}
+      action={
         <Link to="/match" className={buttonLook('strong')}>
           Match
         </Link>
-      </p>
-    </div>
+      }
+    >
+      {none ? 'Match one and make it yours.' : 'One of its parts is no longer in your gear.'}
+    </Empty>
   )
 }

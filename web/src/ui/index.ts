@@ -1,4 +1,5 @@
 export { Button, buttonLook } from './Button.tsx'
+export { Empty } from './Empty.tsx'
 export { saveFile, today } from './file.ts'
 export { fieldLook, QuantityField } from './QuantityField.tsx'
 export { Sheet } from './Sheet.tsx'

@@ -3,7 +3,7 @@ import { KIND_NAMES, sayChoice } from '@hoxen/core/words'
 import { type UseFormReturn, useForm } from 'react-hook-form'
 import { Link, useNavigate, useParams } from 'react-router'
 import { newId, noticeDone, noticeFailed, removeItems, saveItems, useGear } from '../../store/index.ts'
-import { Button, buttonLook, fieldLook, useUnits } from '../../ui/index.ts'
+import { Button, buttonLook, Empty, fieldLook, useUnits } from '../../ui/index.ts'
 import { Derived } from './Derived.tsx'
 import { type FormText, fieldName, formText, readForm } from './itemForm.ts'
 
@@ -16,14 +16,16 @@ export function ItemPage() {
   const ofKind = item?.kind ?? (KINDS as readonly string[]).find((k) => k === kind)
   if (ofKind === undefined)
     return (
-      <div className="py-8">
-        <h1 className="text-2xl">This is not in your gear</h1>
-        <p className="mt-4">
+      <Empty
+        title="This is not in your gear"
+        action={
           <Link to="/gear" className={buttonLook('strong')}>
             Gear
           </Link>
-        </p>
-      </div>
+        }
+      >
+        It may have been removed; undo brings it back.
+      </Empty>
     )
   return <ItemForm key={`${id ?? ''}${ofKind}`} kind={ofKind as Kind} item={item} />
 }

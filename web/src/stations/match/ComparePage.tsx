@@ -6,7 +6,7 @@ import { useMemo } from 'react'
 import { Link, useParams } from 'react-router'
 import { sayScore, useQuestion, useRig } from '../../ledger/index.ts'
 import { usePinned } from '../../store/index.ts'
-import { buttonLook, StateMark, useUnits } from '../../ui/index.ts'
+import { buttonLook, Empty, StateMark, useUnits } from '../../ui/index.ts'
 
 /** Two ledgers side by side: the pinned rig and another. */
 export function ComparePage() {
@@ -19,15 +19,16 @@ export function ComparePage() {
   if (question === undefined || pinned === undefined) return <p className="py-10 text-faint">Opening…</p>
   if (left === undefined || left === 'gone' || right === undefined || right === 'gone')
     return (
-      <div className="py-8">
-        <h1 className="text-2xl">Nothing to compare</h1>
-        <p className="mt-2">Pin one rig, then open another and compare.</p>
-        <p className="mt-4">
+      <Empty
+        title="Nothing to compare"
+        action={
           <Link to="/match" className={buttonLook('strong')}>
             Match
           </Link>
-        </p>
-      </div>
+        }
+      >
+        Pin one rig, then open another and compare.
+      </Empty>
     )
   return <TwoLedgers left={left} right={right} />
 }

@@ -21,7 +21,11 @@ export function MassDrawing({ rig, schools }: { readonly rig: RankedRig; readonl
   const curve = massCurve(rig.parts)
   // What the window does not weigh lies at the front: tip and leader, or the leader alone.
   const uncounted = (curve[0]?.aheadKg ?? 0) - rig.massKg
-  const joints = jointPlaces(rig.parts)
+  // Whether a joint steps up is the ledger's to say: it knows how sure the figures are.
+  const joints = jointPlaces(rig.parts).map((joint) => ({
+    ...joint,
+    up: (rig.checks.find((c) => c.code === joint.check)?.state ?? 'holds') !== 'holds',
+  }))
   const x = (m: number): number => LEFT + m * scale.pxPerM
   const number = singleHandEquivalent(rig.parts.rod, schools.twoHandNumber)
   const carry = equalMassCarry(Math.min(number, 15), CARRY_TAPER_M, rig.parts.head.massKg.value)
@@ -46,7 +50,7 @@ export function MassDrawing({ rig, schools }: { readonly rig: RankedRig; readonl
           width={width}
           x={x}
           show={(v) => show(v, 'massPerLength')}
-          joints={joints.map((j) => ({ atM: j.atM, up: j.aheadKgPerM > j.behindKgPerM * 1.05 }))}
+          joints={joints}
         />
         <Curve
           title="Mass the window counts, from here forward"
@@ -63,10 +67,8 @@ export function MassDrawing({ rig, schools }: { readonly rig: RankedRig; readonl
         {joints.map((joint) => (
           <li key={joint.slot}>
             To the {SLOT_NAMES[joint.slot].toLowerCase()}: {show(joint.behindKgPerM, 'massPerLength')} →{' '}
-            <b className={joint.aheadKgPerM > joint.behindKgPerM * 1.05 ? 'text-breaks' : ''}>
-              {show(joint.aheadKgPerM, 'massPerLength')}
-            </b>
-            {joint.aheadKgPerM > joint.behindKgPerM * 1.05 ? ', a step up' : ', steps down'}
+            <b className={joint.up ? 'text-breaks' : ''}>{show(joint.aheadKgPerM, 'massPerLength')}</b>
+            {joint.up ? ', a step up' : ', carries it'}
           </li>
         ))}
         {carry.outcome === 'found' && (

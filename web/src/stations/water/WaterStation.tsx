@@ -1,8 +1,8 @@
 import type { Run } from '@hoxen/core/gear'
-import type { ReactNode } from 'react'
 import { Link, useSearchParams } from 'react-router'
+import { Gone } from '../../ledger/index.ts'
 import { loadDemoRuns, newId, noticeDone, noticeFailed, saveDocuments, saveRun } from '../../store/index.ts'
-import { Button, buttonLook } from '../../ui/index.ts'
+import { Button, Empty } from '../../ui/index.ts'
 import { BedView } from './BedView.tsx'
 import { LadderView } from './LadderView.tsx'
 import { LevelLine } from './LevelLine.tsx'
@@ -91,19 +91,7 @@ export function WaterStation() {
 function WithRig({ water, view }: { readonly water: Water; readonly view: 'swing' | 'ladder' }) {
   const setup = useMySetup(water.today, water.choice.plan)
   if (setup === undefined) return <p className="py-10 text-faint">Opening…</p>
-  if (setup === 'none' || setup === 'gone')
-    return (
-      <Empty
-        title={setup === 'none' ? 'No rig in the strip yet' : 'Part of your rig is no longer in your gear'}
-      >
-        <p className="mt-2">Match one and make it yours; then it swings here.</p>
-        <p className="mt-4">
-          <Link to="/match" className={buttonLook('strong')}>
-            Match
-          </Link>
-        </p>
-      </Empty>
-    )
+  if (setup === 'none' || setup === 'gone') return <Gone none={setup === 'none'} />
   return view === 'swing' ? (
     <SwingView setup={setup} water={water} />
   ) : (
@@ -111,37 +99,30 @@ function WithRig({ water, view }: { readonly water: Water; readonly view: 'swing
   )
 }
 
-function Empty({ title, children }: { readonly title: string; readonly children: ReactNode }) {
-  return (
-    <div className="py-8">
-      <h1 className="text-2xl">{title}</h1>
-      {children}
-    </div>
-  )
-}
-
 function NoPool({ onNew }: { readonly onNew: () => void }) {
   return (
-    <Empty title="No pool yet">
-      <p className="mt-2 max-w-2xl">
-        Describe a run once: how wide, how deep, how fast, what it is made of. From then on today’s level is
-        applied to it, and your rig swings in it before you do.
-      </p>
-      <div className="mt-4 flex flex-wrap gap-2">
-        <Button weight="strong" onClick={onNew}>
-          Describe a pool
-        </Button>
-        <Button
-          onClick={() =>
-            void loadDemoRuns().then(
-              (did) => did && noticeDone('The demo angler’s pools are here'),
-              noticeFailed,
-            )
-          }
-        >
-          Open the demo angler’s pools
-        </Button>
-      </div>
+    <Empty
+      title="No pool yet"
+      action={
+        <>
+          <Button weight="strong" onClick={onNew}>
+            Describe a pool
+          </Button>
+          <Button
+            onClick={() =>
+              void loadDemoRuns().then(
+                (did) => did && noticeDone('The demo angler’s pools are here'),
+                noticeFailed,
+              )
+            }
+          >
+            Open the demo angler’s pools
+          </Button>
+        </>
+      }
+    >
+      Describe a run once: how wide, how deep, how fast, what it is made of. From then on today’s level is
+      applied to it, and your rig swings in it before you do.
     </Empty>
   )
 }
