@@ -2,6 +2,7 @@
 import { type ChildProcess, spawn } from 'node:child_process'
 import { fileURLToPath } from 'node:url'
 import { type Browser, chromium, type Page } from '@playwright/test'
+import { gaugeReply } from './open.ts'
 import config from './playwright.config.ts'
 
 const PORT = '4392'
@@ -33,6 +34,8 @@ async function demoPage(
     reducedMotion: 'reduce',
   })
   const page = await context.newPage()
+  // The stand-in gauge moves with the clock; a picture wants the same day each time.
+  await page.route('**/api/gauge/*', (route) => route.fulfill({ json: gaugeReply(30, 1) }))
   await page.goto(`${BASE}/?demo`)
   await page.getByRole('article').first().waitFor()
   await page.getByRole('button', { name: 'Winter run' }).click()
@@ -44,10 +47,26 @@ async function demoPage(
   return page
 }
 
-async function shoot(page: Page, path: string, name: string): Promise<void> {
+interface Moment {
+  /** Seconds into the swing. */
+  readonly at?: string
+  /** Words brought to the foot of the picture. */
+  readonly scrollTo?: string
+}
+
+async function shoot(page: Page, path: string, name: string, { at, scrollTo }: Moment = {}): Promise<void> {
   await page.goto(`${BASE}${path}`)
   await page.getByRole('heading').first().waitFor()
-  await page.waitForTimeout(700)
+  await page.waitForTimeout(path.startsWith('/water') ? 4000 : 700)
+  if (at !== undefined) await page.getByRole('slider', { name: 'Time in the swing' }).fill(at)
+  // No ring round what was touched last.
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
+  if (scrollTo !== undefined)
+    await page
+      .getByText(scrollTo)
+      .first()
+      .evaluate((el) => el.scrollIntoView({ block: 'end' }))
+  await page.waitForTimeout(300)
   await page.screenshot({ path: `${ROOT}docs/screenshots/${name}.png` })
 }
 
@@ -67,12 +86,18 @@ try {
   await shoot(desk, '/rig?view=leader', 'leader-builder')
   await shoot(desk, '/rig?view=list', 'rigging-list')
   await shoot(desk, '/reel', 'reel')
+  await shoot(desk, '/water', 'water-swing', { at: '22' })
+  await shoot(desk, '/water', 'water-plan', { at: '16', scrollTo: 'From above, your bank below' })
+  await shoot(desk, '/water?view=ladder', 'water-ladder')
+  await shoot(desk, '/water?view=bed', 'water-pool')
   await shoot(desk, '/gear?kind=head&sort=mass', 'gear')
   await shoot(desk, '/gear/item/450-gr-scandi', 'gear-item')
   await shoot(desk, '/tables', 'tables')
   await shoot(desk, '/settings', 'settings')
   await shoot(await demoPage(browser, 1280, 800, 'dark'), '/match', 'match-dusk')
-  await shoot(await demoPage(browser, 390, 844), '/rig', 'phone-ledger')
+  const phone = await demoPage(browser, 390, 844)
+  await shoot(phone, '/rig', 'phone-ledger')
+  await shoot(phone, '/water', 'phone-water', { at: '22' })
   await browser.close()
 } finally {
   server.kill()

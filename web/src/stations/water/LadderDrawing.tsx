@@ -110,8 +110,8 @@ export function LadderDrawing({ run, strands, pointed }: Props) {
         <Places strands={strands} scale={scale} />
       </svg>
       <p className="border-t border-rule px-3 py-1 text-[0.8rem] text-faint">
-        Across the river; heights × {scale.exaggeration.toFixed(1)}. Tinted: the holding band. Strong: the one
-        that holds the fly there longest. Dashed: the tip in the strip.
+        Across the river; heights × {scale.exaggeration.toFixed(1)}. Tinted: the holding band. Figures: places
+        in the list. Strong: the one that holds the fly longest. Dashed: the tip in the strip.
       </p>
     </div>
   )

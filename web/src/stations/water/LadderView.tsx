@@ -11,21 +11,22 @@ import { takeTip } from './takeChange.ts'
 import { useRides, useWallet } from './useSwing.ts'
 import type { Water } from './useWater.ts'
 
-/** What the ledger would say of the rig with each tip: the water is not the only judge. */
+/** What the ledger would say of the rig with each tip, once the swings are in: the water is not the only judge. */
 function useVerdicts(
   setup: SwingSetup,
   tips: readonly (TipItem | null)[],
+  ready: boolean,
 ): ReadonlyMap<string | null, CheckState> {
   const question = useQuestion()
   return useMemo(() => {
-    if (question === undefined) return new Map()
+    if (question === undefined || !ready) return new Map()
     return new Map(
       tips.map((tip) => {
         const parts = { ...setup.parts, tip: tip && tipFacts(tip) }
         return [tip?.id ?? null, judge(parts, question).verdict] as const
       }),
     )
-  }, [question, setup, tips])
+  }, [question, setup, tips, ready])
 }
 
 /** Each tip of the wallet as a strand at its depth in this run, ranked by the time it holds the fly in the band. */
@@ -39,8 +40,8 @@ export function LadderView({ setup, water }: { readonly setup: SwingSetup; reado
   }, [wallet, setup])
   const rungs = useMemo(() => tipRungs(setup, tips), [setup, tips])
   const { rides, done, of, failed } = useRides(rungs)
+  const verdicts = useVerdicts(setup, tips, done === of)
   const strands = useMemo(() => strandsOf(rungs, rides, tips, mineId), [rungs, rides, tips, mineId])
-  const verdicts = useVerdicts(setup, tips)
   const [pointed, setPointed] = useState<string | null>()
   if (tips.length === 0)
     return <p className="py-8">There are no tips in your gear yet. Add one in Gear: “T-11 10 ft” will do.</p>
