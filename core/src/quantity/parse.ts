@@ -107,5 +107,7 @@ export function parseQuantity(text: string, dimension: Dimension, fieldUnit: str
     si += small.toSi(second.value)
   }
   if (!Number.isFinite(si)) return { ok: false, code: 'not-a-number' }
-  return si < 0 ? { ok: false, code: 'out-of-range' } : { ok: true, si, unit: unit.symbol }
+  // Only a temperature can lie below nothing: 20 °F is no mistake.
+  const impossible = si < 0 && dimension !== 'temperature'
+  return impossible ? { ok: false, code: 'out-of-range' } : { ok: true, si, unit: unit.symbol }
 }
