@@ -191,10 +191,45 @@ test('rigs are compared in one swing, and a calculation that breaks down is star
         throw new Error('broken on purpose')
       }, 0)
     })
-  await expect(page.getByText('broke down and was started again')).toBeVisible()
+  await expect(page.getByText('broke down and was started again').first()).toBeVisible()
   const before = await holding(page)
   await sayFlow(page, '40 m³/s')
   await expect.poll(() => holding(page)).not.toBe(before)
+})
+
+test('the water of a pool is brought into Match, its temperature outranking the month until a season is said', async ({
+  page,
+}) => {
+  await atTheWater(page)
+  await page.getByRole('button', { name: 'Match for this water' }).click()
+  await expect(page.getByText('Match now reckons with Kettle Run')).toBeVisible()
+  await page.getByRole('link', { name: 'Match', exact: true }).first().click()
+  await expect(page.getByText('the water at 4.2 °C')).toBeVisible()
+  await page.getByRole('button', { name: /^What time of year/ }).click()
+  await page.getByRole('button', { name: 'summer', exact: true }).click()
+  await expect(page.getByText('the water at 4.2 °C')).toBeHidden()
+})
+
+test('a pool is removed and brought back; the file that holds everything holds the pools', async ({
+  page,
+}) => {
+  await atTheWater(page)
+  await page.getByRole('link', { name: 'The pool' }).click()
+  await page.getByRole('button', { name: 'Remove this pool' }).click()
+  await expect(page.getByRole('heading', { name: 'Long Alder' })).toBeVisible()
+  await page.keyboard.press('z')
+  await expect(page.getByRole('heading', { name: 'Kettle Run' })).toBeVisible()
+  await page.goto('/settings')
+  const saved = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save everything to a file' }).click()
+  const text = await (await saved).createReadStream().then(async (stream) => {
+    let all = ''
+    for await (const chunk of stream) all += String(chunk)
+    return all
+  })
+  const file = JSON.parse(text) as { runs: { id: string }[]; water: { runId: string } }
+  expect(file.runs.map((r) => r.id)).toContain('kettle-run')
+  expect(file.water.runId).toBe('kettle-run')
 })
 
 test('on a phone the swing, its figures and the change come in that order, within the screen', async ({

@@ -66,6 +66,7 @@ const entries = <K extends string>(words: Readonly<Record<K, string>>) =>
 
 /** The job as the angler would say it, in the order they think of it; every answer can be changed where it stands. */
 export function JobSentence({ job, rods, flies, onChange }: Props) {
+  const { show } = useUnits()
   const rod = rods.find((r) => r.id === job.rodId)
   const choice = <K extends 'water' | 'season' | 'fishAt' | 'style'>(
     key: K,
@@ -78,7 +79,8 @@ export function JobSentence({ job, rods, flies, onChange }: Props) {
           answers={entries(words)}
           chosen={job[key]}
           onChoose={(value) => {
-            onChange({ [key]: value }, question)
+            // A time of year said by hand outranks the water's temperature, which the Water station brought.
+            onChange({ [key]: value, ...(key === 'season' ? { waterC: undefined } : {}) }, question)
             close()
           }}
         />
@@ -99,7 +101,8 @@ export function JobSentence({ job, rods, flies, onChange }: Props) {
           autumn: 'autumn',
           winter: 'winter',
         })}
-        , with <FlyToken job={job} flies={flies} onChange={onChange} />.
+        {job.waterC !== undefined && `, the water at ${show(job.waterC, 'temperature')}`}, with{' '}
+        <FlyToken job={job} flies={flies} onChange={onChange} />.
       </p>
       <p className="mt-1">
         I cast {figure('castM', 'How far?', 'length')}, over water{' '}
@@ -326,7 +329,7 @@ export function DayButtons({ onChange }: { readonly onChange: JobChange }) {
         <li key={day.name}>
           <button
             type="button"
-            onClick={() => onChange(day.job, day.name)}
+            onClick={() => onChange({ ...day.job, waterC: undefined }, day.name)}
             className="min-h-11 rounded-full border border-ink/50 bg-sheet px-3.5 text-[0.92rem] hover:bg-shoal"
           >
             {day.name}

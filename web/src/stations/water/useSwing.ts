@@ -82,10 +82,18 @@ export function useRides(tasks: readonly RideTask[] | undefined): Rides {
   return { rides, done: rides.size, of: tasks?.length ?? 0, failed }
 }
 
+/** Several workers that break down together are one mishap [ms]. */
+const ONE_MISHAP_MS = 4000
+
 /** Says so when a worker broke down and was replaced. */
 export function useCrashNotice(): void {
-  useEffect(
-    () => onPoolCrash(() => noticeSaid('A calculation broke down and was started again. Nothing is lost.')),
-    [],
-  )
+  useEffect(() => {
+    let saidAt = Number.NEGATIVE_INFINITY
+    return onPoolCrash(() => {
+      const now = performance.now()
+      if (now - saidAt > ONE_MISHAP_MS)
+        noticeSaid('A calculation broke down and was started again. Nothing is lost.')
+      saidAt = now
+    })
+  }, [])
 }
