@@ -125,7 +125,7 @@ function paintSwing(
     pen.fillStyle = ink.ink
     pen.textAlign = 'left'
     pen.textBaseline = 'bottom'
-    pen.fillText(swing.label, scale.x(x) + 7, scale.y(y) - 5)
+    pen.fillText(swing.label, scale.x(x) + swing.labelDx, scale.y(y) - 5)
   }
 }
 

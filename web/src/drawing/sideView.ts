@@ -177,7 +177,7 @@ function paintLine(pen: Pen, swing: DrawnSwing, scale: WaterScale, ink: Ink, tS:
     pen.fillStyle = ink.ink
     pen.textAlign = 'left'
     pen.textBaseline = 'bottom'
-    pen.fillText(swing.label, scale.x(y) + 7, scale.y(z) - 5)
+    pen.fillText(swing.label, scale.x(y) + swing.labelDx, scale.y(z) - 5)
   }
 }
 

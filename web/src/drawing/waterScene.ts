@@ -5,6 +5,8 @@ import { touchesIn } from './moment.ts'
 /** One swing as it is drawn. */
 export interface DrawnSwing {
   readonly label: string
+  /** How far right of the fly its label stands, so that flies close together stay readable [px]. */
+  readonly labelDx: number
   readonly samples: readonly SwingSample[]
   /** Strokes and gaps of its line [px]; none for the first. */
   readonly dash: readonly number[]

@@ -85,6 +85,7 @@ function useScene(setup: SwingSetup, results: readonly SwingResult[]): WaterScen
     const swings = results.map(
       ({ samples }, i): DrawnSwing => ({
         label: results.length > 1 ? (['A', 'B', 'C'][i] ?? '') : '',
+        labelDx: 8 + 14 * i,
         samples,
         dash: DASHES[i] ?? [],
       }),

@@ -1,0 +1,89 @@
+import { describe, expect, test } from '@jest/globals'
+import { BOTTOMS, MENDS, ROD_HANDLING } from '../gear/index.ts'
+import type { SingleChange } from '../ladder/index.ts'
+import { SWING_VERDICTS } from '../swing/index.ts'
+import {
+  BOTTOM_NAMES,
+  MEND_NAMES,
+  ROD_NAMES,
+  SWING_WORDS,
+  sayAge,
+  sayAngle,
+  sayChange,
+  sayFactor,
+  sayProblem,
+} from './index.ts'
+
+const CHANGES: readonly (readonly [SingleChange, string, string])[] = [
+  [{ code: 'tip', tipId: 't', name: 'T-14, 10 ft' }, 'Change the tip to T-14, 10 ft', ''],
+  [{ code: 'tip', tipId: null, name: '' }, 'Take the tip off', ''],
+  [{ code: 'sinking-part', byM: 0.762 }, 'A sinking part 2.5 ft longer', '0.76 m longer'],
+  [{ code: 'sinking-part', byM: -0.762 }, 'A sinking part 2.5 ft shorter', '0.76 m shorter'],
+  [{ code: 'angle', angleDeg: 45, steeper: true }, 'Cast steeper: 45°', ''],
+  [{ code: 'angle', angleDeg: 75, steeper: false }, 'Cast squarer: 75°', ''],
+  [{ code: 'mend', mends: [] }, 'Leave the mend out', ''],
+  [{ code: 'mend', mends: [{ kind: 'upstream', atS: 0.5, sizeM: 2 }] }, 'Mend upstream as it lands', ''],
+  [{ code: 'mend', mends: [{ kind: 'stack', atS: 0.5, sizeM: 2 }] }, 'Stack 6.6 ft on the tip', 'Stack 2 m'],
+  [{ code: 'leader', lengthM: 1.2192, leaderId: 'l' }, 'A leader of 4 ft', '1.22 m'],
+  [{ code: 'leader', lengthM: 1.2192, leaderId: null }, 'Shorten the leader to 4 ft', ''],
+  [{ code: 'fly', weighting: 'heavy' }, 'Tie on a heavy fly', ''],
+  [{ code: 'step', wadeM: 6, byM: 1 }, 'Step 3.3 ft further out', 'Step 1 m'],
+  [{ code: 'step', wadeM: 4, byM: -1 }, 'Step 3.3 ft back', ''],
+]
+
+describe('words of the water', () => {
+  test.each(CHANGES)('a change is something to do: %j', (change, trade, metric) => {
+    expect(sayChange(change, 'trade')).toContain(trade)
+    expect(sayChange(change, 'metric')).toContain(metric)
+  })
+  test('every choice and every verdict has its words', () => {
+    for (const verdict of SWING_VERDICTS) expect(SWING_WORDS[verdict]).toMatch(/\.$/)
+    for (const bottom of BOTTOMS) expect(BOTTOM_NAMES[bottom].length).toBeGreaterThan(3)
+    for (const mend of MENDS) expect(MEND_NAMES[mend].length).toBeGreaterThan(3)
+    for (const rod of ROD_HANDLING) expect(ROD_NAMES[rod].length).toBeGreaterThan(3)
+  })
+  test.each([
+    [20, 'steeply down'],
+    [45, 'down and across'],
+    [60, 'across and down'],
+    [90, 'square across'],
+    [110, 'across and up'],
+  ])('a cast at %p° is %p', (angle, words) => {
+    expect(sayAngle(angle)).toBe(words)
+  })
+  test.each([
+    [20_000, 'just now'],
+    [12 * 60_000, '12 min ago'],
+    [5 * 3600_000, '5 h ago'],
+    [3 * 24 * 3600_000, '3 days ago'],
+  ])('an age of %p ms is %p', (ms, words) => {
+    expect(sayAge(ms)).toBe(words)
+  })
+  test('a factor is a change, in whole hundredths', () => {
+    expect(sayFactor(1.164, 'faster', 'slower')).toBe('16 % faster')
+    expect(sayFactor(0.8, 'deeper', 'shallower')).toBe('20 % shallower')
+    expect(sayFactor(1.001, 'deeper', 'shallower')).toBe('no deeper')
+  })
+  test.each([
+    ['too_small', ['run', 'widthM'], { minimum: 1, origin: 'number' }, 'The width must be at least 3.3 ft.'],
+    [
+      'too_big',
+      ['run', 'wadeM'],
+      { maximum: 3, origin: 'number' },
+      'The wading line must be at most 9.8 ft.',
+    ],
+    [
+      'bed-above-surface',
+      ['run', 'soundings', 0, 'depthM'],
+      { depthM: -1 },
+      'would put the bed above the water',
+    ],
+    ['out-of-order', ['run', 'soundings', 1, 'fromBankM'], { beforeM: 5 }, 'the one before lies at 16.4 ft'],
+    ['beyond-width', ['run', 'currents', 1, 'fromBankM'], { widthM: 30 }, 'the run is 98.4 ft wide'],
+    ['absurd-current', ['run', 'currents', 0, 'mps'], { limitMps: 5 }, 'faster than 16.4 ft/s'],
+    ['gauge-row', [], { row: 4, column: 'flow_m3ps' }, 'Row 4 has no readable flow_m3ps.'],
+    ['gauge-unit', [], { unit: 'furlong' }, '“furlong”'],
+  ])('what is wrong is said in the angler’s units: %s', (code, path, data, words) => {
+    expect(sayProblem({ code, path, data }, 'trade')).toContain(words)
+  })
+})

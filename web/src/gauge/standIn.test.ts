@@ -1,0 +1,62 @@
+import { afterEach, describe, expect, jest, test } from '@jest/globals'
+import { GaugeSilent } from './gauge.ts'
+import { standInGauge } from './standIn.ts'
+
+const READINGS = { station: 'Skarn', readings: [{ atMs: 1_795_608_000_000, flowM3ps: 24, waterC: 4.2 }] }
+const never = new AbortController().signal
+
+const answer = (body: string, status = 200): void => {
+  jest.spyOn(globalThis, 'fetch').mockImplementation(async () => new Response(body, { status }))
+}
+const reason = async (): Promise<string> => {
+  try {
+    await standInGauge.read('skarn', never)
+  } catch (error) {
+    if (error instanceof GaugeSilent) return error.message
+    throw error
+  }
+  return 'it was read'
+}
+
+afterEach(() => {
+  jest.restoreAllMocks()
+})
+
+describe('a gauge over HTTP', () => {
+  test('gives its readings', async () => {
+    answer(JSON.stringify(READINGS))
+    expect(await standInGauge.read('skarn', never)).toEqual(READINGS)
+  })
+  test.each([
+    ['an outage', '{"error":{}}', 503, 'does not answer'],
+    ['an unknown gauge', '{}', 404, 'no such gauge'],
+    ['a web page', '<!doctype html><h1>Sign in</h1>', 200, 'a web page instead'],
+    ['a reply cut short', '{"station":"Skarn","readings":[{"atMs":17', 200, 'breaks off'],
+    ['another shape', '{"level":1.2}', 200, 'cannot be'],
+    ['a river of negative flow', '{"station":"x","readings":[{"atMs":1,"flowM3ps":-3}]}', 200, 'cannot be'],
+    ['a reading without a figure', '{"station":"x","readings":[{"atMs":1}]}', 200, 'cannot be'],
+    ['no readings', '{"station":"x","readings":[]}', 200, 'cannot be'],
+  ])('%s is said in plain words', async (_name, body, status, words) => {
+    answer(body, status)
+    expect(await reason()).toContain(words)
+  })
+  test('no connection is said so', async () => {
+    jest.spyOn(globalThis, 'fetch').mockImplementation(async () => {
+      throw new TypeError('Failed to fetch')
+    })
+    expect(await reason()).toContain('No connection')
+  })
+  test('a question called off is not an outage', async () => {
+    const stop = new AbortController()
+    jest.spyOn(globalThis, 'fetch').mockImplementation(async () => {
+      stop.abort()
+      throw new DOMException('aborted', 'AbortError')
+    })
+    await expect(standInGauge.read('skarn', stop.signal)).rejects.not.toBeInstanceOf(GaugeSilent)
+  })
+  test('its name is asked for as it is, whatever is in it', async () => {
+    answer(JSON.stringify(READINGS))
+    await standInGauge.read('a/b?c', never)
+    expect(fetch).toHaveBeenCalledWith('/api/gauge/a%2Fb%3Fc', { signal: never })
+  })
+})
