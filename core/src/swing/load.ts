@@ -4,7 +4,7 @@ import type { Node } from './node.ts'
 import type { Stream } from './stream.ts'
 
 // Taken once: asked for millions of times a second.
-const { abs, sqrt } = Math
+const { abs, max, min, sqrt } = Math
 
 /**
  * Half the height over which a floating line goes from dry to drowned [m]. A line is a millimetre or two thick and water is
@@ -21,6 +21,8 @@ const BED_FIRMNESS = 200
 const STEADYING = 2.2
 /** How firmly a mend moves line, for each of its mass: it has its speed within a few hundredths of a second [1/s]. [estimate] */
 const HAND_FIRMNESS = 100
+/** … and a rod flicks line no harder than this [m/s²]. [estimate] */
+const HAND_LIMIT_MPS2 = 30
 
 /** A velocity that something is led or driven at [m/s]. */
 export interface Drive {
@@ -120,6 +122,17 @@ function bedPush(node: Node, overBedM: number, friction: number, dtS: number): v
   node.resistAlong(grip, 0, 1, 0)
 }
 
+/** Moves line as a mend does: towards a velocity, but never harder than a rod can flick it. */
+function mendPush(node: Node, { vx, vy, vz }: Drive): void {
+  const dx = vx - node.vx
+  const dy = vy - node.vy
+  const dz = vz - node.vz
+  const off = sqrt(dx * dx + dy * dy + dz * dz)
+  const hand = min(HAND_FIRMNESS, HAND_LIMIT_MPS2 / max(off, 1e-9)) * node.massKg
+  node.push(hand * dx, hand * dy, hand * dz)
+  node.resist(hand)
+}
+
 /**
  * Gives a node all its load but the line's pull, drag, buoyancy and bed taken as they will be at the step's end:
  * (m/Δt + J)(v′ − v) = F, solved at once.
@@ -135,11 +148,13 @@ export function loadNode(
   drive?: Drive,
 ): void {
   stream.look(node.y)
-  const wet = stream.depthM > 0 ? wetShare(node.z) : 0
+  // Line that is being mended is lifted out of the water and borne by the rod.
+  const lifted = drive !== undefined
+  const wet = stream.depthM > 0 && !lifted ? wetShare(node.z) : 0
   const thick = wet + (1 - wet) * AIR_SHARE
   const ux = wet > 0 ? node.vx - stream.currentAt(node.z) : node.vx
   node.begin(node.massKg / dtS)
-  node.push(0, 0, (node.displacedKg * wet - node.massKg) * model.gravityMps2)
+  if (!lifted) node.push(0, 0, (node.displacedKg * wet - node.massKg) * model.gravityMps2)
   lineDrag(node, thick, ux, node.vy, node.vz, fore, aft)
   flyDrag(node, thick, ux, node.vy, node.vz)
   if (wet > 0 && wet < 1) {
@@ -149,10 +164,6 @@ export function loadNode(
   }
   stiffen(node, fore, aft, dtS)
   bedPush(node, node.z + stream.depthM, stream.friction, dtS)
-  if (drive !== undefined) {
-    const hand = HAND_FIRMNESS * node.massKg
-    node.push(hand * (drive.vx - node.vx), hand * (drive.vy - node.vy), hand * (drive.vz - node.vz))
-    node.resist(hand)
-  }
+  if (drive !== undefined) mendPush(node, drive)
   node.settle()
 }

@@ -235,6 +235,18 @@ describe('what practice knows', () => {
     expect(ride('stack')).toBeLessThan(ride() - 0.02)
     expect(ride('downstream')).toBeGreaterThan(ride())
   })
+  test('no mend throws the fly about: the rod moves floating line, and only as hard as a rod can', () => {
+    for (const kind of ['upstream', 'downstream', 'stack'] as const) {
+      const { samples } = swing(
+        cast(
+          flat(2, 0.5),
+          {},
+          { mends: [{ kind, atS: 2.8, sizeM: 4 }], parts: [HEAD, tungsten(14, 7), LEADER] },
+        ),
+      )
+      expect(Math.max(...samples.map((s) => s.speedMps))).toBeLessThan(4)
+    }
+  })
   test('following the swing with the rod ends nearer the bank', () => {
     const end = (rod: 'still' | 'follow'): number =>
       swing(cast(flat(3, 0.8), { rod })).samples.at(-1)?.flyM[1] ?? 0

@@ -83,6 +83,9 @@ export function ShortcutSheet({ open, onClose, commands }: Props) {
     { name: 'Do or find anything', keys: '/ or Ctrl K' },
     { name: 'This list', keys: '?' },
     ...commands.filter((c) => c.keys !== undefined),
+    { name: 'At the water: play or pause the swing', keys: 'Space' },
+    { name: 'At the water: half a second back or on', keys: '← →' },
+    { name: 'At the water: its beginning, its end', keys: 'Home End' },
   ]
   return (
     <Sheet open={open} title="Keys" onClose={onClose}>
