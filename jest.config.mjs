@@ -1,6 +1,8 @@
 /** Unit tests: plain TypeScript through SWC, no browser. */
 export default {
   testEnvironment: 'node',
+  // By default one core is left to watch mode, which nothing here uses.
+  maxWorkers: '100%',
   roots: ['<rootDir>/core/src', '<rootDir>/cli/src', '<rootDir>/server/src', '<rootDir>/web/src'],
   testMatch: ['**/*.test.ts'],
   transform: {

@@ -38,7 +38,7 @@ export function Ledger({ checks, mends, items, onMend, preview }: Props) {
               />
             </span>
             <div className="min-w-0">
-              <h3 className="font-text font-semibold tracking-normal">{CHECK_TITLES[check.code]}</h3>
+              <h2 className="font-text font-semibold tracking-normal">{CHECK_TITLES[check.code]}</h2>
               <p className="text-[0.95rem]">{sayCheck(check, system)}</p>
               {mend !== undefined && <MendLine mend={mend} items={items} onTake={() => onMend(mend)} />}
             </div>
