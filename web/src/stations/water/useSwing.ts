@@ -4,7 +4,7 @@ import { swingInput } from '@hoxen/core/ladder'
 import { resolveRig } from '@hoxen/core/rig'
 import type { TipItem } from '@hoxen/core/sink'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useEffect, useMemo, useState } from 'react'
+import { startTransition, useEffect, useMemo, useState } from 'react'
 import { noticeSaid, useGear, useJob, useMyRig } from '../../store/index.ts'
 import { onPoolCrash, type RideTask, ridesInPool, swingInWorker } from '../../worker/index.ts'
 
@@ -72,7 +72,9 @@ export function useRides(tasks: readonly RideTask[] | undefined): Rides {
     const stop = new AbortController()
     setRides(new Map())
     setFailed(undefined)
-    const take = (id: string, ride: Ride): void => setRides((old) => new Map(old).set(id, ride))
+    // Rides come thick and fast; drawing them must not keep the page from answering.
+    const take = (id: string, ride: Ride): void =>
+      startTransition(() => setRides((old) => new Map(old).set(id, ride)))
     ridesInPool(tasks, take, stop.signal).catch((error: unknown) => {
       if (!stop.signal.aborted)
         setFailed(error instanceof Error ? error.message : 'It could not be worked out.')
