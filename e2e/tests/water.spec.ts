@@ -82,6 +82,10 @@ test('one change is proposed, each let swing, and taken under one undo step', as
   await expect(page.getByText('75°').first()).toBeVisible()
   await page.keyboard.press('z')
   await expect.poll(() => holding(page)).toBeCloseTo(before, 1)
+  const castField = page.getByLabel('Cast, from you to the fly')
+  await castField.fill('900 ft')
+  await castField.press('Enter')
+  await expect(page.getByText('The cast must be at most 196.9 ft.')).toBeVisible()
 })
 
 test('a silent gauge shows the last it said and how old that is; a web page or nonsense is called so', async ({

@@ -40,7 +40,7 @@ export {
 } from './settings.ts'
 export { schoolsSchema } from './settingsSchema.ts'
 export type { SinkingLeader, Tip } from './tip.ts'
-export { USUAL_PLAN } from './usualPlan.ts'
+export { USUAL_MEND, USUAL_PLAN } from './usualPlan.ts'
 export {
   BANKS,
   BOTTOMS,

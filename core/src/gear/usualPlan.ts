@@ -8,3 +8,6 @@ export const USUAL_PLAN: SwingPlan = Object.freeze({
   tipHeightM: 1,
   mends: [],
 })
+
+/** A mend as it is usually made, just after the line has landed [m], [s]. [practice] */
+export const USUAL_MEND = Object.freeze({ sizeM: 2, atS: 0.5 })

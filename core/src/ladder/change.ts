@@ -1,4 +1,4 @@
-import { type FlyShape, type Leader, type SwingPlan, WEIGHTINGS } from '../gear/index.ts'
+import { type FlyShape, type Leader, type SwingPlan, USUAL_MEND, WEIGHTINGS } from '../gear/index.ts'
 import { M_PER_FOOT } from '../quantity/index.ts'
 import { criticalAngle, type TipFacts, type TipItem, tipFacts } from '../sink/index.ts'
 import type { SwingInput } from '../swing/index.ts'
@@ -32,8 +32,6 @@ type Changed = readonly [SingleChange, SwingSetup]
 
 /** A part-sinking set goes in steps of 2½ ft. [practice] */
 const SINKING_STEP_M = 2.5 * M_PER_FOOT
-/** A mend an angler makes as the line lands [m], [s]. [practice] */
-const USUAL_MEND = { sizeM: 2, atS: 0.5 } as const
 /** A step or two sideways [m]. [practice] */
 const STEP_M = 1
 /** Nobody wades deeper than the waist for a cast [m]. [practice] */

@@ -22,7 +22,7 @@ export interface SwingOptions {
   readonly shapes: boolean
 }
 
-/** 64 nodes and 30 ms keep depth and time of the hang-down within a hundredth of much finer cuts; see the tests. */
+/** 64 nodes and 30 ms keep depth and time of the hang-down within one or two hundredths of much finer cuts; see the tests and the bench. */
 export const SWING_OPTIONS: SwingOptions = Object.freeze({
   nodes: 64,
   stepS: 0.03,

@@ -1,10 +1,14 @@
 import { surfaceCurrentAt } from '@hoxen/core/water'
-import { type Ink, speedInk } from './ink.ts'
+import type { Ink } from './ink.ts'
 import { momentAt } from './moment.ts'
+import { type Axes, paintLine, paintTrace, strokeLine } from './swingMarks.ts'
 import { planScale, ticks, type WaterScale } from './waterScale.ts'
 import { type DrawnSwing, reachOf, type WaterScene } from './waterScene.ts'
 
 type Pen = CanvasRenderingContext2D
+
+/** Downstream, and across the river. */
+const AXES: Axes = [0, 1]
 
 const ROOM = { left: 10, right: 44, top: 8, bottom: 14 } as const
 /** Seconds of drift that a current arrow stands for. */
@@ -65,26 +69,8 @@ function paintCurrent(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink, 
   pen.globalAlpha = 1
 }
 
-function strokeLine(pen: Pen, lineM: Float32Array, scale: WaterScale): void {
-  pen.beginPath()
-  for (let i = 0; i < lineM.length; i += 3) {
-    const x = scale.x(lineM[i] ?? 0)
-    const y = scale.y(lineM[i + 1] ?? 0)
-    if (i === 0) pen.moveTo(x, y)
-    else pen.lineTo(x, y)
-  }
-  pen.stroke()
-}
-
-function paintSwing(
-  pen: Pen,
-  swing: DrawnSwing,
-  scene: WaterScene,
-  scale: WaterScale,
-  ink: Ink,
-  tS: number,
-): void {
-  const { samples } = swing
+/** The lines left behind, every few seconds. */
+function paintGhosts(pen: Pen, { samples }: DrawnSwing, scale: WaterScale, ink: Ink, tS: number): void {
   pen.strokeStyle = ink.ink
   pen.lineWidth = 1
   pen.globalAlpha = 0.22
@@ -92,41 +78,9 @@ function paintSwing(
   for (const sample of samples) {
     if (sample.tS < next) continue
     next += GHOST_S
-    if (sample.lineM !== undefined && sample.tS <= tS) strokeLine(pen, sample.lineM, scale)
-  }
-  for (let i = 1; i < samples.length; i++) {
-    const a = samples[i - 1]
-    const b = samples[i]
-    if (a === undefined || b === undefined) continue
-    const past = b.tS <= tS
-    pen.globalAlpha = past ? 1 : 0.22
-    pen.lineWidth = past ? 3.5 : 2
-    pen.strokeStyle = speedInk(ink, b.speedMps / scene.fastestMps)
-    pen.beginPath()
-    pen.moveTo(scale.x(a.flyM[0]), scale.y(a.flyM[1]))
-    pen.lineTo(scale.x(b.flyM[0]), scale.y(b.flyM[1]))
-    pen.stroke()
+    if (sample.lineM !== undefined && sample.tS <= tS) strokeLine(pen, sample.lineM, scale, AXES)
   }
   pen.globalAlpha = 1
-  const moment = momentAt(samples, tS)
-  if (moment === undefined) return
-  pen.strokeStyle = ink.ink
-  pen.lineWidth = 1.8
-  pen.setLineDash([...swing.dash])
-  strokeLine(pen, moment.lineM, scale)
-  pen.setLineDash([])
-  const [x, y] = moment.flyM
-  pen.fillStyle = moment.onBed ? ink.breaks : ink.ink
-  pen.beginPath()
-  pen.arc(scale.x(x), scale.y(y), 5, 0, 2 * Math.PI)
-  pen.fill()
-  if (swing.label !== '') {
-    pen.font = `bold 13px ${ink.font}`
-    pen.fillStyle = ink.ink
-    pen.textAlign = 'left'
-    pen.textBaseline = 'bottom'
-    pen.fillText(swing.label, scale.x(x) + swing.labelDx, scale.y(y) - 5)
-  }
 }
 
 /** The angler at the wading line with the rod, and the hang-down. */
@@ -177,7 +131,11 @@ export function paintPlanView(
   pen.clearRect(0, 0, width, height)
   paintRiver(pen, scene, scale, ink, width)
   paintCurrent(pen, scene, scale, ink, width)
-  for (const swing of scene.swings) paintSwing(pen, swing, scene, scale, ink, tS)
+  for (const swing of scene.swings) {
+    paintGhosts(pen, swing, scale, ink, tS)
+    paintTrace(pen, swing, scene.fastestMps, scale, AXES, ink, tS)
+    paintLine(pen, swing, scale, AXES, ink, tS)
+  }
   paintPlaces(pen, scene, scale, ink, tS)
   paintScale(pen, scene, scale, ink, width)
 }

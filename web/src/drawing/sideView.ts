@@ -1,10 +1,14 @@
 import { bedPoints, depthAt } from '@hoxen/core/water'
-import { type Ink, speedInk } from './ink.ts'
+import type { Ink } from './ink.ts'
 import { momentAt } from './moment.ts'
+import { type Axes, paintLine, paintTrace } from './swingMarks.ts'
 import { sectionScale, ticks, type WaterScale } from './waterScale.ts'
-import { type DrawnSwing, reachOf, type WaterScene } from './waterScene.ts'
+import { reachOf, type WaterScene } from './waterScene.ts'
 
 type Pen = CanvasRenderingContext2D
+
+/** Across the river, and up. */
+const AXES: Axes = [1, 2]
 
 /** Room left for the scales, in pixels. */
 const ROOM = { left: 46, right: 14, top: 10, bottom: 24 } as const
@@ -122,65 +126,6 @@ function paintAngler(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink, t
   pen.stroke()
 }
 
-/** The fly's path, inked by its speed; what is still to come is faint. */
-function paintTrace(
-  pen: Pen,
-  swing: DrawnSwing,
-  scene: WaterScene,
-  scale: WaterScale,
-  ink: Ink,
-  tS: number,
-): void {
-  pen.lineCap = 'round'
-  const { samples } = swing
-  for (let i = 1; i < samples.length; i++) {
-    const a = samples[i - 1]
-    const b = samples[i]
-    if (a === undefined || b === undefined) continue
-    const past = b.tS <= tS
-    pen.globalAlpha = past ? 1 : 0.22
-    pen.lineWidth = past ? 3.5 : 2
-    pen.strokeStyle = speedInk(ink, b.speedMps / scene.fastestMps)
-    pen.beginPath()
-    pen.moveTo(scale.x(a.flyM[1]), scale.y(a.flyM[2]))
-    pen.lineTo(scale.x(b.flyM[1]), scale.y(b.flyM[2]))
-    pen.stroke()
-  }
-  pen.globalAlpha = 1
-}
-
-function paintLine(pen: Pen, swing: DrawnSwing, scale: WaterScale, ink: Ink, tS: number): void {
-  const moment = momentAt(swing.samples, tS)
-  if (moment === undefined) return
-  pen.strokeStyle = ink.ink
-  pen.lineWidth = 1.6
-  pen.setLineDash([...swing.dash])
-  pen.beginPath()
-  for (let i = 0; i < moment.lineM.length; i += 3) {
-    const x = scale.x(moment.lineM[i + 1] ?? 0)
-    const y = scale.y(moment.lineM[i + 2] ?? 0)
-    if (i === 0) pen.moveTo(x, y)
-    else pen.lineTo(x, y)
-  }
-  pen.stroke()
-  pen.setLineDash([])
-  const [, y, z] = moment.flyM
-  pen.fillStyle = moment.onBed ? ink.breaks : ink.ink
-  pen.beginPath()
-  pen.arc(scale.x(y), scale.y(z), 5, 0, 2 * Math.PI)
-  pen.fill()
-  pen.strokeStyle = ink.sheet
-  pen.lineWidth = 1.5
-  pen.stroke()
-  if (swing.label !== '') {
-    pen.font = `bold 13px ${ink.font}`
-    pen.fillStyle = ink.ink
-    pen.textAlign = 'left'
-    pen.textBaseline = 'bottom'
-    pen.fillText(swing.label, scale.x(y) + swing.labelDx, scale.y(z) - 5)
-  }
-}
-
 function paintTouches(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink): void {
   pen.strokeStyle = ink.breaks
   pen.lineWidth = 2.5
@@ -210,7 +155,7 @@ export function paintSideView(
   paintWater(pen, scene, scale, ink, width, height)
   paintScales(pen, scene, scale, ink, height)
   paintAngler(pen, scene, scale, ink, tS)
-  for (const swing of scene.swings) paintTrace(pen, swing, scene, scale, ink, tS)
+  for (const swing of scene.swings) paintTrace(pen, swing, scene.fastestMps, scale, AXES, ink, tS)
   paintTouches(pen, scene, scale, ink)
-  for (const swing of scene.swings) paintLine(pen, swing, scale, ink, tS)
+  for (const swing of scene.swings) paintLine(pen, swing, scale, AXES, ink, tS)
 }

@@ -285,7 +285,7 @@ function Points({ title, list, field, measure, words, run, save, fault }: Points
                 onChange={(event) =>
                   save('Say it in words', withPoint(i, { [field]: Number(event.target.value) }))
                 }
-                className="mt-1 block min-h-9 w-full rounded border border-rule bg-sheet text-sm"
+                className="mt-1 block min-h-11 w-full rounded border border-rule bg-sheet text-sm"
               >
                 <option value="">in words…</option>
                 {PLAIN_WORDS[words].map(({ word, si }) => (

@@ -63,7 +63,7 @@ export function ChangeList({
             summary={ride.summary}
             now={now}
             first={id === bestId && done === of && better.some((b) => b.id === id)}
-            onTake={canTake(change) ? () => takeChange(change, water) : undefined}
+            onTake={canTake(change) ? () => takeChange(change, sayChange(change, system), water) : undefined}
           />
         ))}
       </ol>

@@ -1,19 +1,32 @@
-import { MENDS, type MendKind, ROD_HANDLING, type RodHandling, type SwingPlan } from '@hoxen/core/gear'
-import { MEND_NAMES, ROD_NAMES, sayAngle } from '@hoxen/core/words'
+import {
+  MENDS,
+  type MendKind,
+  problemsOf,
+  ROD_HANDLING,
+  type RodHandling,
+  type SwingPlan,
+  swingPlanSchema,
+  USUAL_MEND,
+} from '@hoxen/core/gear'
+import { MEND_NAMES, ROD_NAMES, sayAngle, sayProblem } from '@hoxen/core/words'
 import { useEffect, useId, useState } from 'react'
-import { fieldLook, QuantityField } from '../../ui/index.ts'
+import { fieldLook, QuantityField, useUnits } from '../../ui/index.ts'
 
 interface Props {
   readonly plan: SwingPlan
   readonly onChange: (label: string, next: Partial<SwingPlan>) => void
 }
 
-/** A first mend, as it is usually made [m], [s]. [practice] */
-const FIRST_MEND = { sizeM: 2, atS: 0.5 } as const
-
 /** How the run is to be fished: the cast, what the rod does, the mend. */
 export function PlanPanel({ plan, onChange }: Props) {
   const mend = plan.mends[0]
+  const { system } = useUnits()
+  /** What no plan can be, in the angler's units; undefined when it can. */
+  const fault = (change: Partial<SwingPlan>): string | undefined => {
+    const { error } = swingPlanSchema.safeParse({ ...plan, ...change })
+    const [problem] = error === undefined ? [] : problemsOf(error)
+    return problem && sayProblem(problem, system)
+  }
   return (
     <section aria-label="How it is fished" className="no-print">
       <Angle
@@ -26,14 +39,14 @@ export function PlanPanel({ plan, onChange }: Props) {
           measure="length"
           value={plan.castM}
           onChange={(castM) => onChange('Change the cast', { castM })}
-          refuse={(m) => (m < 3 || m > 60 ? 'A cast lies between 3 and 60 metres.' : undefined)}
+          refuse={(castM) => fault({ castM })}
         />
         <QuantityField
           label="Rod tip over the water"
           measure="length"
           value={plan.tipHeightM}
           onChange={(tipHeightM) => onChange('Change the rod’s height', { tipHeightM })}
-          refuse={(m) => (m > 6 ? 'No rod tip is held higher than 6 metres.' : undefined)}
+          refuse={(tipHeightM) => fault({ tipHeightM })}
         />
         <Choice
           label="The rod"
@@ -47,7 +60,7 @@ export function PlanPanel({ plan, onChange }: Props) {
           options={[['none', 'none'], ...MENDS.map((kind) => [kind, MEND_NAMES[kind]] as const)]}
           onChange={(kind) =>
             onChange('Change the mend', {
-              mends: kind === 'none' ? [] : [{ ...FIRST_MEND, ...mend, kind: kind as MendKind }],
+              mends: kind === 'none' ? [] : [{ ...USUAL_MEND, ...mend, kind: kind as MendKind }],
             })
           }
         />
@@ -58,7 +71,7 @@ export function PlanPanel({ plan, onChange }: Props) {
               measure="length"
               value={mend.sizeM}
               onChange={(sizeM) => onChange('Change the mend’s size', { mends: [{ ...mend, sizeM }] })}
-              refuse={(m) => (m < 0.2 || m > 10 ? 'A mend moves between 0.2 and 10 metres.' : undefined)}
+              refuse={(sizeM) => mend && fault({ mends: [{ ...mend, sizeM }] })}
             />
             <Seconds
               value={mend.atS}

@@ -1,6 +1,5 @@
 import type { RigChoice, SwingPlan } from '@hoxen/core/gear'
 import type { SingleChange, SwingSetup } from '@hoxen/core/ladder'
-import { sayChange } from '@hoxen/core/words'
 import { noticeDone, noticeFailed, readJob, readMyRig, saveDocuments, saveRun } from '../../store/index.ts'
 import type { Water } from './useWater.ts'
 
@@ -44,9 +43,8 @@ function perform(label: string, change: SingleChange, water: Water): Promise<boo
   }
 }
 
-/** Does what the list proposes, under one undo step. */
-export function takeChange(change: SingleChange, water: Water): void {
-  const label = sayChange(change, 'trade')
+/** Does what the list proposes, under one undo step. @param label what it is called, in the angler's units */
+export function takeChange(change: SingleChange, label: string, water: Water): void {
   perform(label, change, water).then(done(label), noticeFailed)
 }
 
