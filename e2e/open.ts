@@ -55,4 +55,6 @@ export async function winterRig(page: Page): Promise<void> {
   await expect(first).toContainText('Holds')
   await first.getByRole('button', { name: 'Make this my rig' }).click()
   await expect(page).toHaveURL(/\/rig$/)
+  // Said once the write is done: leaving the page before that could leave the rig behind.
+  await expect(page.getByText('It is in the strip')).toBeVisible()
 }

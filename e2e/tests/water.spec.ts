@@ -5,7 +5,6 @@ import { expect, gaugeReply, openDemo, test, winterRig } from '../open.ts'
 async function atTheWater(page: Page): Promise<void> {
   await openDemo(page)
   await winterRig(page)
-  await expect(page.getByText('It is in the strip')).toBeVisible()
   await page.getByRole('link', { name: 'Water', exact: true }).first().click()
   await expect(page.getByRole('heading', { name: 'Kettle Run' })).toBeVisible()
   await expect(page.locator('[data-holding]')).toBeVisible()
