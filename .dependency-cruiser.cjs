@@ -1,9 +1,11 @@
 /** Imports point downward only. Each row may import the rows below it, never one above. */
 const CORE = [
   'words',
+  'format',
   'match',
   'ladder',
   'rig',
+  'day',
   'cast',
   'swing',
   'sink',

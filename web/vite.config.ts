@@ -1,11 +1,38 @@
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { brotliCompressSync, gzipSync } from 'node:zlib'
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
-import { defineConfig } from 'vite'
+import { defineConfig, type Plugin } from 'vite'
+
+const SERVER = 'http://127.0.0.1:4173'
+
+/** Smaller than this a file is not worth compressing [bytes]. */
+const WORTH_IT = 1024
+
+/** Compresses what is text once, at the build, so that the server need not at every request. */
+const compressed = (): Plugin => ({
+  name: 'compressed',
+  apply: 'build',
+  writeBundle({ dir = 'dist' }) {
+    for (const name of readdirSync(dir, { recursive: true, encoding: 'utf8' })) {
+      if (!/\.(js|css|html|json|svg)$/.test(name)) continue
+      const text = readFileSync(`${dir}/${name}`)
+      if (text.length < WORTH_IT) continue
+      writeFileSync(`${dir}/${name}.br`, brotliCompressSync(text))
+      writeFileSync(`${dir}/${name}.gz`, gzipSync(text))
+    }
+  },
+})
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [react(), tailwindcss(), compressed()],
   worker: { format: 'es' },
-  server: { host: '127.0.0.1', fs: { allow: ['..'] } },
+  // While developing, gauge and scale are those of the server: start it beside, `npx tsx server/src/main.ts`.
+  server: {
+    host: '127.0.0.1',
+    fs: { allow: ['..'] },
+    proxy: { '/api': { target: SERVER, changeOrigin: true, headers: { origin: SERVER } } },
+  },
   build: {
     target: 'es2022',
     assetsInlineLimit: 0,

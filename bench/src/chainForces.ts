@@ -1,5 +1,5 @@
-import type { Run } from '@hoxen/core/gear'
 import { WATER_MODEL, type WaterFly, type WaterPart } from '@hoxen/core/sink'
+import type { Run } from '@hoxen/core/water'
 import { depthAt, profileShare, surfaceCurrentAt } from '@hoxen/core/water'
 import { buildChain } from '../../core/src/swing/chain.ts'
 import { layLine } from '../../core/src/swing/lay.ts'

@@ -1,23 +1,30 @@
-/** Ranking 500 items against judging one rig: times and ratios from one run. */
-import { DAYS, DEFAULT_SCHOOLS, FIRST_JOB } from '@hoxen/core/gear'
+/** Ranking many items against judging one rig: times and ratios from one run. */
+import { dayOf, FIRST_JOB, USUAL_DAYS } from '@hoxen/core/day'
+import { DEFAULT_SCHOOLS } from '@hoxen/core/gear'
 import { judge, matchRigs } from '@hoxen/core/match'
 import { inventGear } from './gear.ts'
 import { timed } from './timing.ts'
 
-const items = inventGear(500, 7)
-console.log(`${items.length} items`)
-for (const day of DAYS) {
-  const job = { ...FIRST_JOB, ...day.job }
-  const first = timed(1, () => matchRigs({ items }, job, DEFAULT_SCHOOLS))
-  const result = matchRigs({ items }, job, DEFAULT_SCHOOLS)
-  const ranking = timed(15, () => matchRigs({ items }, job, DEFAULT_SCHOOLS))
-  const [best] = result.rigs
-  if (best === undefined) throw new Error('nothing ranked')
-  const one = timed(2000, () => judge(best.parts, { job, schools: DEFAULT_SCHOOLS }))
-  const rigsWorth = ranking / one
-  console.log(
-    `${day.name.padEnd(15)} ${result.combinations.toExponential(2)} combinations, ${result.rigs.length} rigs, best ${best.verdict}: ` +
-      `first ${first.toFixed(0)} ms, median ${ranking.toFixed(0)} ms = ${rigsWorth.toFixed(0)} ledgers' worth; ` +
-      `${(result.combinations / rigsWorth).toExponential(1)} × fewer than one ledger a combination`,
-  )
+for (const [count, times] of [
+  [500, 15],
+  [2000, 5],
+  [10_000, 1],
+] as const) {
+  const items = inventGear(count, 7)
+  console.log(`${items.length} items`)
+  for (const { name, job } of USUAL_DAYS) {
+    const day = dayOf({ job: { ...FIRST_JOB, ...job }, schools: DEFAULT_SCHOOLS })
+    const first = timed(1, () => matchRigs({ items }, day))
+    const result = matchRigs({ items }, day)
+    const ranking = timed(times, () => matchRigs({ items }, day))
+    const [best] = result.rigs
+    if (best === undefined) throw new Error('nothing ranked')
+    const one = timed(2000, () => judge(best.parts, day))
+    const rigsWorth = ranking / one
+    console.log(
+      `${name.padEnd(15)} ${result.combinations.toExponential(2)} combinations, ${result.rigs.length} rigs, best ${best.verdict}: ` +
+        `first ${first.toFixed(0)} ms, median ${ranking.toFixed(0)} ms = ${rigsWorth.toFixed(0)} ledgers' worth; ` +
+        `${(result.combinations / rigsWorth).toExponential(1)} × fewer than one ledger a combination`,
+    )
+  }
 }

@@ -1,7 +1,7 @@
 /** A 30 s swing against finer cuts of itself, a general physics engine and a general integrator: ratios from one run. */
-import type { Run } from '@hoxen/core/gear'
 import type { WaterPart } from '@hoxen/core/sink'
 import { type SwingInput, type SwingOptions, swing } from '@hoxen/core/swing'
+import type { Run } from '@hoxen/core/water'
 import { lumpsOf } from './chainForces.ts'
 import { rapierChain } from './rapier.ts'
 import { springChain } from './springs.ts'
@@ -49,7 +49,7 @@ const percent = (a: number, b: number): string => `${((a / b - 1) * 100).toFixed
 
 // To the hang-down: how far finer cuts differ.
 const usual = swing(input({})).summary
-const tenth = swing(input({ stepS: 0.003 })).summary
+const tenth = swing(input({ stepS: 0.003, mostWork: 2e7 })).summary
 const twice = swing(input({ nodes: 128 })).summary
 console.log(
   `hang-down ${usual.hangDepthM.toFixed(3)} m after ${usual.swingS.toFixed(1)} s; ` +

@@ -129,6 +129,31 @@ describe('answers', () => {
     const { capacityM3 } = await answer('fill', { spool, packing: 0.75, lines: [] })
     expect(capacityM3).toBeCloseTo((Math.PI / 4) * (0.01 - 0.0025) * 0.03, 15)
   })
+  test('match reckons with the run it is told, at the flow it is told', async () => {
+    const depthsAt = async (flowM3ps: number): Promise<number[]> => {
+      const plan = { angleDeg: 60, castM: 20, rod: 'follow', tipHeightM: 1, mends: [] }
+      const asked = { gear: demo.gear, job: demo.job, run: demoRun('kettle-run'), flowM3ps, plan, limit: 3 }
+      const { rigs } = (await answer('match', asked)) as {
+        rigs: { checks: { code: string; allowed: { high: number } }[] }[]
+      }
+      return rigs.map((r) => r.checks.find((c) => c.code === 'depth')?.allowed.high ?? 0)
+    }
+    const [low] = await depthsAt(24)
+    const [high] = await depthsAt(48)
+    expect((high ?? 0) / (low ?? 1)).toBeCloseTo(1.32, 1)
+  })
+  test('gear, job and backups of every version that shipped are read', async () => {
+    for (const version of ['0.1.0', '0.2.0', '0.3.0']) {
+      const file = readFileSync(`${process.cwd()}/core/src/format/fixtures/${version}.json`, 'utf8')
+      const { gear, job } = JSON.parse(file) as Record<string, unknown>
+      expect(await answer('check', file)).toMatchObject({ ok: true, counts: { rod: expect.any(Number) } })
+      expect(await answer('match', { gear, job, limit: 1 })).toMatchObject({ rigs: [{}] })
+    }
+  })
+  test('a level far beyond the measured one has no answer, and says how far the measure reaches', async () => {
+    const asked = { run: demoRun('kettle-run'), measuredFlowM3ps: 24, todayFlowM3ps: 24 * 60 }
+    expect(await answer('level', asked)).toMatchObject({ outcome: 'too-far', reachM3ps: { high: 1200 } })
+  })
   test('match ranks the demo gear and check passes its file', async () => {
     const { rigs } = (await answer('match', { gear: demo.gear, job: demo.job, limit: 5 })) as {
       rigs: { checks: { message: string }[] }[]
@@ -166,6 +191,13 @@ test.each([
   ],
   ['tip', { massKg: 0.01, lengthM: 3, sinkingLengthM: 4 }, 'sinks-beyond-tip', ['sinkingLengthM']],
   ['match', '{"gear":', 'not-json', []],
+  [
+    'match',
+    { gear: { items: [] }, job: demo.job, run: demoRun('kettle-run'), flowM3ps: 2000 },
+    'level-too-far',
+    ['flowM3ps'],
+  ],
+  ['match', { gear: { items: [] }, job: demo.job, flowM3ps: 20 }, 'flow-without-measure', ['flowM3ps']],
   [
     'fill',
     { spool: { rimDiameterM: 0.1, arborDiameterM: 0.11, widthM: 0.03 }, packing: 0.75, lines: [] },
@@ -225,6 +257,19 @@ test.each([
     ['currentMps'],
   ],
   ['swing', { run: demoRun('kettle-run'), castAngleDeg: 60 }, 'invalid_type', ['rodTip']],
+  [
+    'swing',
+    {
+      run: demoRun('kettle-run'),
+      rodTip: { heightM: 1 },
+      castAngleDeg: 60,
+      parts: [{ lengthM: 9, kgPerM: 0.001, diameterM: 0.001 }],
+      fly: { submergedWeightN: 0.01, dragAreaM2: 0.0001 },
+      options: { nodes: 512, stepS: 0.0001, maxS: 1200 },
+    },
+    'too-much-work',
+    ['options'],
+  ],
   ['fly', {}, 'unknown-command', []],
 ])('%s refuses %j: %s', async (name, input, code, path) => {
   const { status, stdout, stderr } = await call(name, input)

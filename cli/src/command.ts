@@ -1,3 +1,4 @@
+import { sayProblem } from '@hoxen/core/words'
 import type { z } from 'zod'
 
 /** One command: JSON in, JSON out, nothing else. */
@@ -24,4 +25,13 @@ export class InputError extends Error {
   ) {
     super(message)
   }
+}
+
+/** Refuses a question in the words of the application. */
+export function refusal(
+  code: string,
+  path: readonly (string | number)[],
+  data: Readonly<Record<string, unknown>> = {},
+): InputError {
+  return new InputError(code, path, sayProblem({ code, path, data }, 'trade'))
 }

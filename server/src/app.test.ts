@@ -1,7 +1,8 @@
-import { mkdtempSync, writeFileSync } from 'node:fs'
-import { createServer, type Server } from 'node:http'
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs'
+import { createServer, get, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
+import { brotliCompressSync, gzipSync } from 'node:zlib'
 import { gaugeSchema } from '@hoxen/core/water'
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals'
 import { createApp } from './app.ts'
@@ -14,6 +15,10 @@ let clockMs = Date.parse('2026-11-25T12:00:00Z')
 beforeAll(async () => {
   const dist = mkdtempSync(`${tmpdir()}/hoxen-`)
   writeFileSync(`${dist}/index.html`, '<!doctype html><title>Hoxen</title>')
+  mkdirSync(`${dist}/assets`)
+  writeFileSync(`${dist}/assets/big.js`, '// big')
+  writeFileSync(`${dist}/assets/big.js.br`, brotliCompressSync('// big'))
+  writeFileSync(`${dist}/assets/big.js.gz`, gzipSync('// big'))
   server = createServer(createApp(dist, () => clockMs))
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
   base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`
@@ -41,16 +46,55 @@ describe('the server', () => {
     expect(policy).not.toContain('http')
   })
   test('an unknown interface address is not the application', async () => {
-    expect((await fetch(`${base}/api/nothing`)).status).toBe(404)
-    expect((await fetch(`${base}/assets/missing.js`)).status).toBe(404)
+    for (const path of [
+      '/api/nothing',
+      '/api/scale/nothing',
+      '/assets/missing.js',
+      '/favicon.ico',
+      '/x/y.png',
+    ]) {
+      const response = await fetch(base + path)
+      expect(response.status).toBe(404)
+      expect(await response.json()).toMatchObject({ error: { code: expect.any(String), path: [] } })
+    }
     expect(await (await fetch(`${base}/api/health`)).json()).toEqual({ ok: true })
+  })
+  test('another host’s name or page is refused', async () => {
+    const ask = (headers: Record<string, string>): Promise<number | undefined> =>
+      new Promise((resolve, reject) => {
+        const { port } = server.address() as AddressInfo
+        get({ port, host: '127.0.0.1', path: '/api/health', headers }, (response) => {
+          response.resume()
+          resolve(response.statusCode)
+        }).on('error', reject)
+      })
+    const { port } = server.address() as AddressInfo
+    const host = `127.0.0.1:${port}`
+    expect(await ask({ host })).toBe(200)
+    expect(await ask({ host: `localhost:${port}`, origin: `http://localhost:${port}` })).toBe(200)
+    expect(await ask({ host: 'elsewhere.example' })).toBe(421)
+    expect(await ask({ host, origin: 'http://elsewhere.example' })).toBe(403)
+    expect(await ask({ host, origin: 'null' })).toBe(403)
+  })
+  test('what was compressed at the build goes out compressed', async () => {
+    const get = (encoding: string) =>
+      fetch(`${base}/assets/big.js`, { headers: { 'accept-encoding': encoding } })
+    expect((await get('br, gzip')).headers.get('content-encoding')).toBe('br')
+    expect((await get('gzip')).headers.get('content-encoding')).toBe('gzip')
+    expect(await (await get('gzip')).text()).toBe('// big')
+    expect((await get('identity')).headers.get('content-encoding')).toBeNull()
   })
   test('the stand-in takes what lies on the bench, and refuses the rest', async () => {
     const objects = (await (await fetch(`${base}/api/scale/objects`)).json()) as { id: string }[]
     expect(objects.length).toBeGreaterThan(3)
     expect((await post('/api/scale/put', JSON.stringify({ id: objects[1]?.id }))).status).toBe(200)
     expect((await post('/api/scale/put', '{"id":"elephant"}')).status).toBe(400)
-    expect((await post('/api/scale/put', '{"id":')).status).toBe(400)
+    const broken = await post('/api/scale/put', '{"id":')
+    expect(broken.status).toBe(400)
+    const said = await broken.text()
+    expect(JSON.parse(said)).toMatchObject({ error: { code: 'not-json' } })
+    expect(said).not.toMatch(/node_modules|\.ts:|    at /)
+    expect((await post('/api/scale/put', `{"id":"${'x'.repeat(5000)}"}`)).status).toBe(413)
   })
   test('the stand-in gauges tell their readings, say when they are silent, and know their names', async () => {
     const stations = (await (await fetch(`${base}/api/gauge`)).json()) as { id: string }[]

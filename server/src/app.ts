@@ -1,6 +1,9 @@
+import { extname } from 'node:path'
 import express, { type Express } from 'express'
+import gzipped from 'express-static-gzip'
 import helmet from 'helmet'
 import { gaugeRoutes } from './gaugeRoutes.ts'
+import { noSuchApi, ownHostOnly, sayFailure } from './guard.ts'
 import { scaleRoutes } from './scaleRoutes.ts'
 
 /**
@@ -9,6 +12,8 @@ import { scaleRoutes } from './scaleRoutes.ts'
  */
 export function createApp(dist: string, now: () => number = Date.now): Express {
   const app = express()
+  app.disable('x-powered-by')
+  app.use(ownHostOnly)
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -31,11 +36,25 @@ export function createApp(dist: string, now: () => number = Date.now): Express {
   })
   app.use('/api/scale', scaleRoutes())
   app.use('/api/gauge', gaugeRoutes(now))
-  app.use('/assets', express.static(`${dist}/assets`, { immutable: true, maxAge: '1y', fallthrough: false }))
-  app.use(express.static(dist, { maxAge: 0 }))
+  app.use('/api', noSuchApi)
+  const compressed = { enableBrotli: true, orderPreference: ['br', 'gz'] as ('br' | 'gz')[] }
+  app.use(
+    '/assets',
+    gzipped(`${dist}/assets`, {
+      ...compressed,
+      index: false,
+      serveStatic: { immutable: true, maxAge: '1y', fallthrough: false },
+    }),
+  )
+  app.use(gzipped(dist, { ...compressed, serveStatic: { maxAge: 0 } }))
   app.get('/{*path}', (request, response, next) => {
-    if (request.path.startsWith('/api/')) return next()
+    // What looks like a file and is not there is not the page.
+    if (extname(request.path) !== '') return next()
     response.sendFile('index.html', { root: dist })
   })
+  app.use((_request, response) => {
+    response.status(404).json({ error: { code: 'not-found', path: [], message: 'There is no such file.' } })
+  })
+  app.use(sayFailure)
   return app
 }

@@ -1,4 +1,4 @@
-import { KINDS, readParsedDocument } from '@hoxen/core/gear'
+import { countsOf, FORMAT_VERSION, readParsedDocument } from '@hoxen/core/format'
 import { sayProblem } from '@hoxen/core/words'
 import * as z from 'zod'
 import { command } from '../command.ts'
@@ -9,21 +9,16 @@ export const checkCommand = command({
   schema: z.unknown(),
   example: {
     format: 'hoxen',
-    version: 1,
+    version: FORMAT_VERSION,
     gear: {
       items: [{ kind: 'leader', id: 'stepped-5', name: 'Stepped 5 ft', form: 'stepped', lengthM: 1.524 }],
     },
   },
   run: (file) => {
     const { document, problems, readable } = readParsedDocument(file)
-    const { items } = document.gear
-    const counts = [
-      ...KINDS.map((kind) => [kind, items.filter((i) => i.kind === kind).length] as const),
-      ['run', document.runs?.length ?? 0] as const,
-    ]
     return {
       ok: readable && problems.length === 0,
-      counts: Object.fromEntries(counts.filter(([, n]) => n > 0)),
+      counts: countsOf(document),
       problems: problems.map((problem) => ({
         path: problem.path,
         code: problem.code,

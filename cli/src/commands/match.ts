@@ -1,15 +1,56 @@
-import { DEFAULT_SCHOOLS, itemSchema, jobSchema, MAX_ITEMS, schoolsSchema } from '@hoxen/core/gear'
+import { type Day, dayOf, jobSchema } from '@hoxen/core/day'
+import { DEFAULT_SCHOOLS, type Schools, schoolsSchema } from '@hoxen/core/gear'
 import { MATCH_LIMIT, matchRigs, missingItem, scoreFigure } from '@hoxen/core/match'
+import { planSchema, USUAL_PLAN } from '@hoxen/core/swing'
+import { flowReach, flowSchema, type Run } from '@hoxen/core/water'
 import { sayCheck } from '@hoxen/core/words'
 import * as z from 'zod'
-import { command, InputError } from '../command.ts'
+import { command, refusal } from '../command.ts'
+import { gearInput, jobInput, runInput } from '../kept.ts'
 
-const schema = z.strictObject({
-  gear: z.object({ items: z.array(itemSchema).max(MAX_ITEMS) }),
-  job: jobSchema,
+/** What a day is told by on the command line: the job, and a run at a flow or the water the job describes. */
+const dayInput = {
+  job: jobInput,
+  run: runInput.optional(),
+  flowM3ps: flowSchema.optional(),
+  /** As the application keeps it; a cast told here outranks the job's. */
+  plan: planSchema.extend({ castM: jobSchema.shape.castM.optional() }).optional(),
   schools: schoolsSchema.partial().optional(),
+}
+const schema = z.strictObject({
+  gear: gearInput,
+  ...dayInput,
   limit: z.number().int().min(1).max(1000).optional(),
 })
+
+const told = (partial: object): object =>
+  Object.fromEntries(Object.entries(partial).filter(([, v]) => v !== undefined))
+
+const reachOf = ({ measuredFlowM3ps = 0 }: Run) => {
+  const { low, high } = flowReach(measuredFlowM3ps)
+  return { lowM3ps: low, highM3ps: high }
+}
+
+/** The day of a command's input; a level the run's measure says nothing about is refused. */
+function dayFrom({ job, run, flowM3ps, plan, schools }: z.infer<z.ZodObject<typeof dayInput>>): Day {
+  const { castM, ...handling } = plan ?? USUAL_PLAN_INPUT
+  if (flowM3ps !== undefined && run?.measuredFlowM3ps === undefined)
+    throw refusal('flow-without-measure', ['flowM3ps'])
+  const day = dayOf({
+    job: castM === undefined ? job : { ...job, castM },
+    schools: { ...DEFAULT_SCHOOLS, ...(told(schools ?? {}) as Partial<Schools>) },
+    runs: run === undefined ? [] : [run],
+    water: {
+      plan: handling,
+      ...(run === undefined ? {} : { runId: run.id }),
+      ...(flowM3ps === undefined ? {} : { flowM3ps }),
+    },
+  })
+  if (day.where.by === 'pool' && day.where.level === 'too-far')
+    throw refusal('level-too-far', ['flowM3ps'], reachOf(day.where.pool))
+  return day
+}
+const USUAL_PLAN_INPUT: z.infer<typeof planSchema> & { castM?: number | undefined } = USUAL_PLAN
 
 const EXAMPLE = {
   gear: {
@@ -56,23 +97,15 @@ export const matchCommand = command({
   summary: 'all sensible rigs from a gear list for a job, best first',
   schema,
   example: EXAMPLE,
-  run: ({ gear, job, schools, limit }) => {
+  run: ({ gear, limit, ...asked }) => {
     const seen = new Set<string>()
     gear.items.forEach(({ id }, index) => {
-      if (seen.has(id))
-        throw new InputError(
-          'duplicate-id',
-          ['gear', 'items', index, 'id'],
-          `The identifier “${id}” stands twice.`,
-        )
+      if (seen.has(id)) throw refusal('duplicate-id', ['gear', 'items', index, 'id'], { id })
       seen.add(id)
     })
-    const chosen = {
-      ...DEFAULT_SCHOOLS,
-      ...Object.fromEntries(Object.entries(schools ?? {}).filter(([, v]) => v !== undefined)),
-    }
-    const result = matchRigs(gear, job, chosen, limit ?? MATCH_LIMIT)
-    const missing = result.outcome === 'ranked' ? undefined : missingItem(gear, { job, schools: chosen })
+    const day = dayFrom(asked)
+    const result = matchRigs(gear, day, limit ?? MATCH_LIMIT)
+    const missing = result.outcome === 'ranked' ? undefined : missingItem(gear, day)
     return {
       outcome: result.outcome,
       combinations: result.combinations,
@@ -87,6 +120,7 @@ export const matchCommand = command({
           state: check.state,
           value: check.value,
           allowed: check.allowed,
+          ...(check.off > 0 ? { off: check.off } : {}),
           tag: check.tag,
           message: sayCheck(check, 'trade'),
         })),

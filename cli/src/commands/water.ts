@@ -1,9 +1,9 @@
-import { MENDS, ROD_HANDLING, runSchema } from '@hoxen/core/gear'
 import { steadyLine, WATER_MODEL } from '@hoxen/core/sink'
-import { landsBeyond, swing } from '@hoxen/core/swing'
-import { atFlow } from '@hoxen/core/water'
+import { landsBeyond, MENDS, ROD_HANDLING, SWING_OPTIONS, swing, workOf } from '@hoxen/core/swing'
+import { atFlow, flowReach, flowSchema } from '@hoxen/core/water'
 import * as z from 'zod'
-import { command } from '../command.ts'
+import { command, refusal } from '../command.ts'
+import { runInput } from '../kept.ts'
 
 const positive = z.number().positive()
 
@@ -90,11 +90,14 @@ const optionsSchema = z
   .transform((options) => Object.fromEntries(Object.entries(options).filter(([, v]) => v !== undefined)))
   .optional()
 
+/** Steps × nodes one command may take: some ten seconds. */
+const MOST_WORK = 20_000_000
+
 export const swingCommand = command({
   name: 'swing',
   summary: 'a swing from landing to hang-down: path of the fly, depth, touches (an estimate)',
   schema: z.strictObject({
-    run: runSchema,
+    run: runInput,
     rodTip: z.strictObject({
       heightM: z.number().min(0).max(20),
       xM: z.number().min(-100).max(100).optional(),
@@ -124,7 +127,11 @@ export const swingCommand = command({
     fly: FLY,
     mends: [{ kind: 'upstream', atS: 1, sizeM: 2 }],
   },
-  run: (input) => {
+  run: (asked) => {
+    const input = { ...asked, options: { ...asked.options, mostWork: MOST_WORK } }
+    const work = workOf(input)
+    const { nodes } = { ...SWING_OPTIONS, ...input.options }
+    if (work > MOST_WORK) throw refusal('too-much-work', ['options'], { nodes, steps: work / nodes })
     const { outcome, samples, summary } = swing(input)
     return {
       outcome,
@@ -135,12 +142,13 @@ export const swingCommand = command({
   },
 })
 
-const flowSchema = positive.max(100_000)
-
 export const levelCommand = command({
   name: 'level',
   summary: 'a run carried from the flow it was measured at to today’s',
-  schema: z.strictObject({ run: runSchema, measuredFlowM3ps: flowSchema, todayFlowM3ps: flowSchema }),
+  schema: z.strictObject({ run: runInput, measuredFlowM3ps: flowSchema, todayFlowM3ps: flowSchema }),
   example: { run: RUN, measuredFlowM3ps: 18, todayFlowM3ps: 36 },
-  run: ({ run, measuredFlowM3ps, todayFlowM3ps }) => atFlow(run, measuredFlowM3ps, todayFlowM3ps),
+  run: ({ run, measuredFlowM3ps, todayFlowM3ps }) => {
+    const level = atFlow(run, measuredFlowM3ps, todayFlowM3ps)
+    return level.outcome === 'too-far' ? { ...level, reachM3ps: flowReach(measuredFlowM3ps) } : level.run
+  },
 })

@@ -28,13 +28,34 @@ export type DLoopResult =
  */
 export function dLoopDepth(tipHeightM: number, arcM: number): DLoopResult {
   if (!(arcM > tipHeightM)) return { outcome: 'no-loop' }
+  const a = tipHeightM / 2
+  const excess = (depthM: number): number =>
+    ellipsePerimeter(Math.max(a, depthM), Math.min(a, depthM)) / 2 - arcM
+  // A loop of no depth is too short, one as deep as the arc is long too long: false position between the two (Illinois).
   let low = 0
   let high = arcM
-  for (let i = 0; i < 60; i++) {
-    const middle = (low + high) / 2
-    const half = ellipsePerimeter(Math.max(tipHeightM / 2, middle), Math.min(tipHeightM / 2, middle)) / 2
-    if (half < arcM) low = middle
-    else high = middle
+  let below = tipHeightM - arcM
+  let above = excess(high)
+  let depthM = high
+  let side = 0
+  for (let i = 0; i < ROUNDS; i++) {
+    depthM = high - (above * (high - low)) / (above - below)
+    const off = excess(depthM)
+    if (Math.abs(off) < 1e-13 * arcM) break
+    if (off < 0) {
+      low = depthM
+      below = off
+      if (side < 0) above /= 2
+      side = -1
+    } else {
+      high = depthM
+      above = off
+      if (side > 0) below /= 2
+      side = 1
+    }
   }
-  return { outcome: 'found', depthM: (low + high) / 2 }
+  return { outcome: 'found', depthM }
 }
+
+/** Far more than it takes. */
+const ROUNDS = 200

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { ID_PATTERN } from './rigChoice.ts'
+import { ID_PATTERN } from './vocabulary.ts'
 
 export const idSchema = z.string().regex(ID_PATTERN, 'id')
 

@@ -49,6 +49,14 @@ export function rideOf({ outcome, summary, samples }: SwingResult): Ride {
 
 /** Seconds in the band that nobody could tell apart. */
 const SAME_S = 0.05
+/** Fewer seconds than this make no difference an angler could tell. [estimate] */
+const TELLING_S = 0.5
+
+/** How many seconds longer one swing holds the fly in the band than another; 0 where nobody could tell. */
+export function gainS(than: SwingSummary, now: SwingSummary): number {
+  const gain = now.holdingS - than.holdingS
+  return Math.abs(gain) < TELLING_S ? 0 : gain
+}
 
 /** Tells two rides apart by time in the holding band over holding water, then by risk; where neither gets there, by depth. */
 export function betterRide(a: SwingSummary, b: SwingSummary): number {

@@ -1,14 +1,11 @@
-import type { FlyShape, Run, SwingPlan } from '../gear/index.ts'
+import type { Day } from '../day/index.ts'
 import { type RigParts, strandParts } from '../rig/index.ts'
 import { flyInWater } from '../sink/index.ts'
 import type { SwingInput, SwingOptions } from '../swing/index.ts'
 
-/** A rig, a fly, the water as it is today, and how it is to be fished. */
-export interface SwingSetup {
+/** A rig, and of the day what its swing depends on: the fly, the water as it is today, and how it is to be fished. */
+export interface SwingSetup extends Pick<Day, 'fly' | 'run' | 'plan'> {
   readonly parts: RigParts
-  readonly fly: FlyShape
-  readonly run: Run
-  readonly plan: SwingPlan
 }
 
 /** Arm and lean added to the rod when it points along the line [m]. [estimate] */

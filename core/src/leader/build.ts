@@ -1,5 +1,5 @@
 import type { Tippet } from '../gear/index.ts'
-import { KG_PER_POUND, STANDARD_GRAVITY_MPS2 } from '../quantity/index.ts'
+import { KG_PER_POUND, M_PER_FOOT, STANDARD_GRAVITY_MPS2 } from '../quantity/index.ts'
 import type { LeaderRule } from './length.ts'
 
 /** A piece of the recipe, from the butt to the fly. */
@@ -128,7 +128,7 @@ export function buildLeader(
 }
 
 /** Least distance of a dropper from the point fly; all of the leader behind a fast tip (handbook rules) [m]. [practice] */
-const DROPPER = { leastM: 1.5 * 0.3048, usualM: 0.9, fastTipLeaderM: 9 * 0.3048 } as const
+const DROPPER = { leastM: 1.5 * M_PER_FOOT, usualM: 0.9, fastTipLeaderM: 9 * M_PER_FOOT } as const
 
 export interface DropperPlan {
   /** Dropper to point fly [m]. */

@@ -10,4 +10,5 @@ export {
   type LeaderWarning,
   neededStrengthN,
 } from './build.ts'
+export { leaderDiameterM } from './diameter.ts'
 export { type LeaderRule, leaderRule } from './length.ts'

@@ -7,7 +7,7 @@ export {
 } from './doubleTaper.ts'
 export { type HeadFacts, headFacts } from './head.ts'
 export { type LabelReading, readLabel } from './label.ts'
-export { MATERIAL_KG_PER_M3, strandKgPerM } from './material.ts'
+export { FLOATING_KG_PER_M3, MATERIAL_KG_PER_M3, strandKgPerM } from './material.ts'
 export {
   centreOfMassM,
   kgPerMAt,
@@ -17,7 +17,7 @@ export {
   massOf,
   massOfFirst,
 } from './profile.ts'
-export { type RunningLineFacts, runningLineFacts } from './runningLine.ts'
+export { COATED_RUNNING, type RunningLineFacts, runningLineFacts } from './runningLine.ts'
 export {
   classLengthM,
   type NumberReading,

@@ -9,6 +9,9 @@ export const MATERIAL_KG_PER_M3 = Object.freeze({
   polyethylene: 970,
 })
 
+/** Mean density of a floating line [kg/m³]. [estimate] */
+export const FLOATING_KG_PER_M3 = 880
+
 /** Mass per length of a level strand [kg/m]. Geometry. */
 export function strandKgPerM(diameterM: number, material: keyof typeof MATERIAL_KG_PER_M3): number {
   return (MATERIAL_KG_PER_M3[material] * Math.PI * diameterM ** 2) / 4

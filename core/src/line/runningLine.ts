@@ -1,6 +1,6 @@
-import type { RunningLine } from '../gear/index.ts'
+import { cylinderDiameterM, type RunningLine } from '../gear/index.ts'
 import { estimated, type Figure, given, KG_PER_POUND, STANDARD_GRAVITY_MPS2 } from '../quantity/index.ts'
-import { strandKgPerM } from './material.ts'
+import { FLOATING_KG_PER_M3, strandKgPerM } from './material.ts'
 
 /** A running line with what its owner did not say. */
 export interface RunningLineFacts {
@@ -9,8 +9,14 @@ export interface RunningLineFacts {
   readonly kgPerM: Figure
 }
 
-/** Usual coated running line: 1.3 g/m (the figure C28 uses), about 1 mm thick. [practice] */
-const COATED = { kgPerM: 1.3e-3, diameterM: 1e-3 } as const
+/**
+ * Coated running line where its owner does not say, behind a head or as the rear of a line in one piece: 1.3 g/m (the
+ * figure C28 uses), and as thick as that floats. [practice, estimate]
+ */
+export const COATED_RUNNING = Object.freeze({
+  kgPerM: 1.3e-3,
+  diameterM: cylinderDiameterM(1.3e-3, FLOATING_KG_PER_M3),
+})
 /** Mono of 30 to 50 lb is 0.40 to 0.70 mm thick. [practice] */
 const MONO = { lowPounds: 30, highPounds: 50, lowM: 0.4e-3, highM: 0.7e-3, usualM: 0.45e-3 } as const
 
@@ -23,8 +29,8 @@ function monoDiameterM(breakingN: number | undefined): number {
 
 export function runningLineFacts(item: RunningLine): RunningLineFacts {
   const coated = item.build === 'coated'
-  const usualM = coated ? COATED.diameterM : monoDiameterM(item.breakingN)
+  const usualM = coated ? COATED_RUNNING.diameterM : monoDiameterM(item.breakingN)
   const diameterM = item.diameterM === undefined ? estimated(usualM) : given(item.diameterM)
-  const usualKgPerM = coated ? COATED.kgPerM : strandKgPerM(diameterM.value, 'nylon')
+  const usualKgPerM = coated ? COATED_RUNNING.kgPerM : strandKgPerM(diameterM.value, 'nylon')
   return { item, diameterM, kgPerM: item.kgPerM === undefined ? estimated(usualKgPerM) : given(item.kgPerM) }
 }

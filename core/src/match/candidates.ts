@@ -1,13 +1,5 @@
-import {
-  type Gear,
-  type HeadStyle,
-  itemsOf,
-  type Job,
-  type Leader,
-  type Reel,
-  type Rod,
-  type Schools,
-} from '../gear/index.ts'
+import type { Day, Job } from '../day/index.ts'
+import { type Gear, type HeadStyle, itemsOf, type Leader, type Reel, type Rod } from '../gear/index.ts'
 import { type HeadFacts, headFacts, type RunningLineFacts, runningLineFacts } from '../line/index.ts'
 import { type TipFacts, tipFacts } from '../sink/index.ts'
 
@@ -35,10 +27,10 @@ const preferring = <T>(items: readonly T[], preferred: (item: T) => boolean): re
 
 const orNone = <T>(items: readonly T[]): readonly (T | null)[] => (items.length > 0 ? items : [null])
 
-export function candidatesOf(gear: Gear, job: Job, schools: Schools): Candidates {
-  const rods = itemsOf(gear, 'rod').filter((rod) => job.rodId === undefined || rod.id === job.rodId)
+export function candidatesOf(gear: Gear, { schools, rodId, style }: Day): Candidates {
+  const rods = itemsOf(gear, 'rod').filter((rod) => rodId === undefined || rod.id === rodId)
   const heads = itemsOf(gear, 'head')
-    .filter((head) => inStyle(head.style, job.style))
+    .filter((head) => inStyle(head.style, style))
     .map(headFacts)
   const tips = [...itemsOf(gear, 'tip'), ...itemsOf(gear, 'sinking-leader')].map(tipFacts)
   const leaders = preferring(itemsOf(gear, 'leader'), (l) => l.form === schools.sinkTipLeader)

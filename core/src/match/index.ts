@@ -1,13 +1,21 @@
-export { choiceOf, judge, MATCH_LIMIT, type MatchResult, matchRigs, type RankedRig } from './match.ts'
+export {
+  choiceOf,
+  judge,
+  MATCH_LIMIT,
+  type MatchResult,
+  matchInSteps,
+  matchRigs,
+  type RankedRig,
+} from './match.ts'
+export { type MissingItem, missingInSteps, missingItem } from './missing.ts'
 export {
   type Effect,
   effectsOf,
   fillsSlot,
-  type Mend,
-  mendFor,
   type Option,
   optionsFor,
+  type Remedy,
+  remedyFor,
   swapPart,
-} from './mend.ts'
-export { type MissingItem, missingItem } from './missing.ts'
+} from './remedy.ts'
 export { costOf, rankCost, type Score, scoreFigure } from './score.ts'

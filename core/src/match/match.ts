@@ -1,8 +1,9 @@
-import type { Gear, Job, RigChoice, Schools } from '../gear/index.ts'
+import type { Day } from '../day/index.ts'
+import type { Gear } from '../gear/index.ts'
+import type { RigChoice } from '../rig/index.ts'
 import {
   type Check,
   type CheckState,
-  type Context,
   ledger,
   massOnWindow,
   type RigParts,
@@ -10,9 +11,9 @@ import {
   windowOf,
 } from '../rig/index.ts'
 import type { GrainWindow } from '../rod/index.ts'
-import { type Candidates, candidatesOf, combinations } from './candidates.ts'
+import { candidatesOf, combinations } from './candidates.ts'
 import { type Score, scoreOf } from './score.ts'
-import { type Found, search } from './search.ts'
+import { searchInSteps } from './search.ts'
 
 /** A rig with its ledger, its place on the grain axis and why it stands where it stands. */
 export interface RankedRig {
@@ -47,9 +48,9 @@ export function choiceOf(parts: RigParts): RigChoice {
 }
 
 /** A rig's full ledger and standing, whoever put it together. */
-export function judge(parts: RigParts, context: Context): RankedRig {
-  const window = windowOf(parts, context)
-  const checks = ledger(parts, context)
+export function judge(parts: RigParts, day: Day): RankedRig {
+  const window = windowOf(parts, day)
+  const checks = ledger(parts, day)
   const massKg = massOnWindow(parts.rod, parts.head, parts.tip, window?.counts ?? 'head')
   return {
     choice: choiceOf(parts),
@@ -62,25 +63,28 @@ export function judge(parts: RigParts, context: Context): RankedRig {
   }
 }
 
-/** The cheapest rigs without their ledgers; for counting and comparing. */
-export function searchGear(
-  gear: Gear,
-  context: Context,
-  limit: number,
-): { found: readonly Found[]; candidates: Candidates } {
-  const candidates = candidatesOf(gear, context.job, context.schools)
-  return { found: search(candidates, context, limit), candidates }
+/** Works a calculation in steps through to its end. */
+export function through<T>(steps: Generator<unknown, T>): T {
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+  }
 }
 
 /**
- * All sensible rigs for a job, best first: no breaks, then fewest watches weighted by evidence, then closest to the
+ * All sensible rigs for a job, best first: no breaks, or the nearest to none, then fewest watches weighted by evidence, then closest to the
  * window's centre; equals keep the gear's order. One rig for each rod, head and tip.
+ * In steps, so that it can be left off between them.
  * @param limit how many to return, [1, ∞)
  */
-export function matchRigs(gear: Gear, job: Job, schools: Schools, limit = MATCH_LIMIT): MatchResult {
-  const context = { job, schools }
-  const { found, candidates } = searchGear(gear, context, limit)
-  const rigs = found.map(({ parts }) => judge(parts, context))
+export function* matchInSteps(gear: Gear, day: Day, limit = MATCH_LIMIT): Generator<void, MatchResult> {
+  const candidates = candidatesOf(gear, day)
+  const found = yield* searchInSteps(candidates, day, limit)
+  const rigs: RankedRig[] = []
+  for (const { parts } of found) {
+    rigs.push(judge(parts, day))
+    yield
+  }
   const best = rigs[0]
   const outcome =
     candidates.rods.length === 0
@@ -92,3 +96,7 @@ export function matchRigs(gear: Gear, job: Job, schools: Schools, limit = MATCH_
           : 'ranked'
   return { outcome, rigs, combinations: combinations(candidates) }
 }
+
+/** The same, at one go. */
+export const matchRigs = (gear: Gear, day: Day, limit = MATCH_LIMIT): MatchResult =>
+  through(matchInSteps(gear, day, limit))

@@ -1,12 +1,15 @@
+import type { Day } from '../day/index.ts'
 import { type Gear, type Head, type Item, itemsOf, type Rod } from '../gear/index.ts'
 import { leaderRule } from '../leader/index.ts'
 import { KG_PER_M_PER_GRAIN_PER_FOOT, KG_PER_POUND, M_PER_FOOT, M_PER_INCH } from '../quantity/index.ts'
 import { reelNumbersFor } from '../reel/index.ts'
-import { type Context, depthWanted, materialForHead } from '../rig/index.ts'
+import { depthWanted, materialForHead } from '../rig/index.ts'
 import { rodLengthForCast, windowFor } from '../rod/index.ts'
 import { criticalAngle, levelSinkRateMps } from '../sink/index.ts'
-import { MATCH_LIMIT, searchGear } from './match.ts'
+import { candidatesOf } from './candidates.ts'
+import { MATCH_LIMIT, through } from './match.ts'
 import { BREAK_COST } from './score.ts'
+import { searchInSteps } from './search.ts'
 
 /** The one thing, not owned, that would do most for this job. */
 export interface MissingItem {
@@ -22,7 +25,7 @@ const feet = (n: number): number => n * M_PER_FOOT
 /** Rods whose missing heads are tried; more would only repeat the same weights. */
 const MAX_RODS = 4
 
-function headsFor(rod: Rod, context: Context): Head[] {
+function headsFor(rod: Rod, day: Day): Head[] {
   const single = rod.hands === 'single'
   const lengths = {
     skagit: single || rod.lengthM < feet(12) ? feet(16) : feet(23),
@@ -31,7 +34,7 @@ function headsFor(rod: Rod, context: Context): Head[] {
   } as const
   const styles = rod.hands === 'surf' ? (['overhead'] as const) : (['skagit', 'scandi', 'overhead'] as const)
   return styles.flatMap((style) => {
-    const result = windowFor(rod, style, { schools: context.schools, caster: context.job.caster })
+    const result = windowFor(rod, style, day)
     if (result.outcome !== 'window') return []
     const lengthM = Math.max(lengths[style], result.window.aimKg / 0.012)
     return [
@@ -48,10 +51,10 @@ function headsFor(rod: Rod, context: Context): Head[] {
 }
 
 /** A tip of the right material, as long as the depth asks for, within what tips are cut to. */
-function tipsFor(headKg: number, context: Context): Item[] {
+function tipsFor(headKg: number, day: Day): Item[] {
   const kgPerM = materialForHead(headKg) * KG_PER_M_PER_GRAIN_PER_FOOT
-  const { low, high } = depthWanted(context.job)
-  const angle = criticalAngle(levelSinkRateMps(kgPerM), context.job.currentMps)
+  const { low, high } = depthWanted(day)
+  const angle = criticalAngle(levelSinkRateMps(kgPerM), day.currentMps)
   const lengthM = Math.min(feet(15), Math.max(feet(5), (low + high) / 2 / Math.max(Math.sin(angle), 0.05)))
   return [
     {
@@ -74,24 +77,22 @@ function tipsFor(headKg: number, context: Context): Item[] {
 }
 
 /** A two-hander strong enough for the fish and long enough for the cast. */
-function rodFor({ job }: Context): Rod {
+function rodFor(job: Day): Rod {
   const number = Math.min(12, Math.max(3, Math.ceil(job.fishKg / KG_PER_POUND / 3)))
   const span = rodLengthForCast(job.castM)
   const hands = number <= 5 ? 'trout-two-hander' : 'two-hander'
   return { kind: 'rod', id: 'missing-rod', name: 'rod', lineNumber: number, lengthM: span.low, hands }
 }
 
-function suggestions(gear: Gear, context: Context): readonly Item[] {
-  const rods = itemsOf(gear, 'rod').filter(
-    (r) => context.job.rodId === undefined || r.id === context.job.rodId,
-  )
+function suggestions(gear: Gear, day: Day): readonly Item[] {
+  const rods = itemsOf(gear, 'rod').filter((r) => day.rodId === undefined || r.id === day.rodId)
   const out: Item[] = []
   for (const rod of rods.slice(0, MAX_RODS)) {
-    const heads = headsFor(rod, context)
+    const heads = headsFor(rod, day)
     const owned = itemsOf(gear, 'head').filter((h) => h.style === 'skagit')
-    out.push(...heads, ...tipsFor(owned[0]?.massKg ?? heads[0]?.massKg ?? 0.03, context))
+    out.push(...heads, ...tipsFor(owned[0]?.massKg ?? heads[0]?.massKg ?? 0.03, day))
     for (const sink of [undefined, 6 * M_PER_INCH]) {
-      const rule = leaderRule(rod, sink === undefined ? 'scandi' : 'skagit', sink, context.job.fly)
+      const rule = leaderRule(rod, sink === undefined ? 'scandi' : 'skagit', sink, day.fly)
       out.push({
         kind: 'leader',
         id: `missing-leader-${out.length}`,
@@ -108,12 +109,12 @@ function suggestions(gear: Gear, context: Context): readonly Item[] {
       cage: 'full',
     })
   }
-  if (context.job.rodId === undefined) out.push(rodFor(context))
+  if (day.rodId === undefined) out.push(rodFor(day))
   out.push({
     kind: 'running-line',
     id: 'missing-running-line',
     name: 'running line',
-    build: context.schools.runningLine,
+    build: day.schools.runningLine,
   })
   return out
 }
@@ -122,18 +123,18 @@ function suggestions(gear: Gear, context: Context): readonly Item[] {
  * When nothing fits: tries one new item after another, each what the rules would ask for, and names the one that leaves
  * the most rigs without a break. Found by searching again with it, not by a rule.
  */
-export function missingItem(gear: Gear, context: Context): MissingItem | undefined {
-  const standing = (with_: Gear): { fits: number; cost: number } => {
-    const { found } = searchGear(with_, context, MATCH_LIMIT)
+export function* missingInSteps(gear: Gear, day: Day): Generator<void, MissingItem | undefined> {
+  function* standing(with_: Gear): Generator<void, { fits: number; cost: number }> {
+    const found = yield* searchInSteps(candidatesOf(with_, day), day, MATCH_LIMIT)
     return {
       fits: found.filter((f) => f.cost < BREAK_COST).length,
       cost: found[0]?.cost ?? Number.POSITIVE_INFINITY,
     }
   }
-  const before = standing(gear)
+  const before = yield* standing(gear)
   let best: { missing: MissingItem; fits: number; cost: number } | undefined
-  for (const item of suggestions(gear, context)) {
-    const after = standing({ items: [...gear.items, item] })
+  for (const item of suggestions(gear, day)) {
+    const after = yield* standing({ items: [...gear.items, item] })
     if (after.cost >= before.cost && after.fits <= before.fits) continue
     if (
       best !== undefined &&
@@ -147,3 +148,7 @@ export function missingItem(gear: Gear, context: Context): MissingItem | undefin
   }
   return best?.missing
 }
+
+/** The same, at one go. */
+export const missingItem = (gear: Gear, day: Day): MissingItem | undefined =>
+  through(missingInSteps(gear, day))

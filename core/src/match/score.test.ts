@@ -3,9 +3,14 @@ import fc from 'fast-check'
 import { EVIDENCE_TAGS } from '../quantity/index.ts'
 import type { Check } from '../rig/index.ts'
 import { effectsOf } from './index.ts'
-import { checkCost, costOf, rankCost, type Score, scoreFigure, scoreOf } from './score.ts'
+import { costOf, rankCost, type Score, scoreFigure, scoreOf } from './score.ts'
 
-const check = (code: Check['code'], state: Check['state'], tag: Check['tag'] = 'practice'): Check => ({
+const check = (
+  code: Check['code'],
+  state: Check['state'],
+  tag: Check['tag'] = 'practice',
+  off = 0,
+): Check => ({
   code,
   state,
   tag,
@@ -14,9 +19,11 @@ const check = (code: Check['code'], state: Check['state'], tag: Check['tag'] = '
   allowed: {},
   measure: 'none',
   data: {},
+  off: state === 'breaks' ? off : 0,
 })
 const score = fc.record<Score>({
   breaks: fc.integer({ min: 0, max: 5 }),
+  off: fc.integer({ min: 0, max: 2000 }).map((n) => n / 10),
   watches: fc.integer({ min: 0, max: 8 }),
   watchTenths: fc.integer({ min: 0, max: 80 }),
   offCentre: fc.integer({ min: 0, max: 9000 }).map((n) => n / 1000),
@@ -24,17 +31,24 @@ const score = fc.record<Score>({
 
 describe('the order of rigs', () => {
   test('breaks outrank any sum of watches, watches any distance from the centre', () => {
-    expect(checkCost(check('depth', 'breaks', 'estimate'))).toBeGreaterThan(
-      20 * checkCost(check('depth', 'watch', 'physics')),
+    expect(costOf([check('depth', 'breaks', 'estimate')])).toBeGreaterThan(
+      20 * costOf([check('depth', 'watch', 'physics')]),
     )
     const far = scoreOf([], 0.09, undefined)
-    expect(rankCost(far)).toBeLessThan(checkCost(check('depth', 'watch', 'estimate')))
+    expect(rankCost(far)).toBeLessThan(costOf([check('depth', 'watch', 'estimate')]))
   })
   test('a warning counts for what it rests on; what holds costs nothing', () => {
-    const costs = EVIDENCE_TAGS.map((tag) => checkCost(check('season', 'watch', tag)))
-    expect(Math.max(...costs)).toBe(checkCost(check('season', 'watch', 'physics')))
-    expect(Math.min(...costs)).toBe(checkCost(check('season', 'watch', 'estimate')))
-    for (const tag of EVIDENCE_TAGS) expect(checkCost(check('season', 'holds', tag))).toBe(0)
+    const costs = EVIDENCE_TAGS.map((tag) => costOf([check('season', 'watch', tag)]))
+    expect(Math.max(...costs)).toBe(costOf([check('season', 'watch', 'physics')]))
+    expect(Math.min(...costs)).toBe(costOf([check('season', 'watch', 'estimate')]))
+    for (const tag of EVIDENCE_TAGS) expect(costOf([check('season', 'holds', tag)])).toBe(0)
+  })
+  test('of two breaks the nearer comes first, and one just off before one far off and one more', () => {
+    const far = [check('depth', 'breaks', 'estimate', 3)]
+    const near = [check('depth', 'breaks', 'estimate', 0.2)]
+    expect(costOf(near)).toBeLessThan(costOf(far))
+    expect(costOf([...near, check('season', 'breaks', 'practice', 0)])).toBeLessThan(costOf(far))
+    expect(rankCost(scoreOf(far, 0.03, undefined))).toBe(costOf(far) + rankCost(scoreOf([], 0.03, undefined)))
   })
   test('costs of groups of checks add up', () => {
     const a = [check('depth', 'watch'), check('season', 'breaks')]

@@ -1,10 +1,12 @@
-import { EVIDENCE_WEIGHT } from '../quantity/index.ts'
-import type { Check } from '../rig/index.ts'
+import { EVIDENCE_WEIGHT, type EvidenceTag } from '../quantity/index.ts'
+import { type Check, type CheckState, type Finding, howFarOff } from '../rig/index.ts'
 import type { GrainWindow } from '../rod/index.ts'
 
-/** Why a rig stands where it stands: breaks first, then weighted watches, then distance from the window's aim. */
+/** Why a rig stands where it stands: breaks first, by how far off they are, then weighted watches, then distance from the window's aim. */
 export interface Score {
   readonly breaks: number
+  /** How far off the breaking lines are together, in doublings. */
+  readonly off: number
   readonly watches: number
   /** Watches weighted by evidence, in tenths, so that sums are exact. */
   readonly watchTenths: number
@@ -12,23 +14,34 @@ export interface Score {
   readonly offCentre: number
 }
 
-/** Dearer than any sum of watches. */
-export const BREAK_COST = 10_000_000
+/** How far off a break is counts in tenths of a doubling: nearer than that is as near. */
+const OFF_STEPS = 10
+/** One tenth of a doubling; dearer than any sum of watches. */
+const OFF_COST = 1_000_000_000
+/** A break that is only just one. */
+export const BREAK_COST = OFF_STEPS * OFF_COST
 /** One tenth of a watch; dearer than any distance from the centre. */
-const TENTH_COST = 10_000
-/** Distances are kept in thousandths of a half-width, so that equals are equal and costs are whole numbers. */
-const STEPS = 1000
+const TENTH_COST = 1_000_000
+/** Distances are kept in whole hundred-thousandths of a half-width: equals are equal, and little else is. */
+const STEPS = 100_000
 const LARGEST_OFF_CENTRE = 9
 
-/** What one check adds to a rig's cost; lower is better. Costs of groups of checks add up. */
-export function checkCost({ state, tag }: Check): number {
+const tenths = (tag: EvidenceTag): number => Math.round(EVIDENCE_WEIGHT[tag] * 10)
+const gradeOf = (off: number): number => Math.round(off * OFF_STEPS)
+const breakCost = (off: number): number => BREAK_COST + gradeOf(off) * OFF_COST
+
+function stateCost(state: CheckState, tag: EvidenceTag, off: () => number): number {
   if (state === 'holds') return 0
-  return state === 'breaks' ? BREAK_COST : Math.round(EVIDENCE_WEIGHT[tag] * 10) * TENTH_COST
+  return state === 'breaks' ? breakCost(off()) : tenths(tag) * TENTH_COST
 }
+
+/** What one finding adds to a rig's cost; lower is better. Costs of looks add up. */
+export const findingCost = (finding: Finding): number =>
+  stateCost(finding.state, finding.tag, () => howFarOff(finding))
 
 export function costOf(checks: readonly Check[]): number {
   let cost = 0
-  for (const check of checks) cost += checkCost(check)
+  for (const { state, tag, off } of checks) cost += stateCost(state, tag, () => off)
   return cost
 }
 
@@ -46,17 +59,19 @@ export function closenessCost(massKg: number, window: GrainWindow | undefined): 
 
 export function scoreOf(checks: readonly Check[], massKg: number, window: GrainWindow | undefined): Score {
   const watches = checks.filter((c) => c.state === 'watch')
+  const breaks = checks.filter((c) => c.state === 'breaks')
   return {
-    breaks: checks.filter((c) => c.state === 'breaks').length,
+    breaks: breaks.length,
+    off: breaks.reduce((sum, c) => sum + gradeOf(c.off), 0) / OFF_STEPS,
     watches: watches.length,
-    watchTenths: watches.reduce((sum, c) => sum + Math.round(EVIDENCE_WEIGHT[c.tag] * 10), 0),
+    watchTenths: watches.reduce((sum, c) => sum + tenths(c.tag), 0),
     offCentre: closenessCost(massKg, window) / STEPS,
   }
 }
 
-/** What the ranking sorts by, lower first. */
-export const rankCost = ({ breaks, watchTenths, offCentre: off }: Score): number =>
-  breaks * BREAK_COST + watchTenths * TENTH_COST + Math.round(off * STEPS)
+/** What the ranking sorts by, lower first: the breaks with how far off they are, then watches, then the aim. */
+export const rankCost = ({ breaks, off, watchTenths, offCentre: from }: Score): number =>
+  breaks * BREAK_COST + gradeOf(off) * OFF_COST + watchTenths * TENTH_COST + Math.round(from * STEPS)
 
 /** One figure from 0 to 100 in the order of the ranking, for those who want a figure. */
 export const scoreFigure = (score: Score): number => 100 / (1 + rankCost(score) / (10 * TENTH_COST))

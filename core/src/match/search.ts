@@ -1,26 +1,18 @@
+import type { Day } from '../day/index.ts'
 import type { Leader, Reel } from '../gear/index.ts'
 import type { RunningLineFacts } from '../line/index.ts'
 import {
-  type Context,
-  castOverhead,
-  headChecks,
-  leastReachChecks,
-  lengthChecks,
-  lineChecks,
-  massCheck,
+  CHECKS,
+  type Look,
   massOnWindow,
+  type Part,
+  quickLooks,
   type RigParts,
-  reachChecks,
-  reelChecks,
-  rideChecks,
-  rodChecks,
-  ruleFor,
-  tipChecks,
   windowOf,
 } from '../rig/index.ts'
 import type { GrainWindow } from '../rod/index.ts'
 import type { Candidates } from './candidates.ts'
-import { checkCost, closenessCost, costOf } from './score.ts'
+import { closenessCost, findingCost } from './score.ts'
 
 /** The best rig of one rod, head and tip, with its cost and the place that settles ties. */
 export interface Found {
@@ -29,31 +21,20 @@ export interface Found {
   readonly place: number
 }
 
+/** A rod with a head. */
 interface Pair {
-  readonly rodIndex: number
-  readonly headIndex: number
-  readonly window: GrainWindow | undefined
-  /** Cost of rod and head alone; of their mass too, where the tip has no say in it. */
-  readonly base: number
+  /** Rod by rod, head by head. */
+  readonly place: number
   /** Least the whole rig can cost, whatever tip, leader, running line and reel are chosen. */
   readonly floor: number
 }
 
+/** Rods with heads that are sorted at first; eight times as many whenever these were not enough. */
+const FIRST_PAIRS = 4096
+
 interface Best<T> {
   readonly choice: T
   readonly cost: number
-}
-
-/** The cheapest of a list, the earliest among equals; stops at the first that costs nothing. */
-function cheapest<T>(items: readonly T[], costFor: (item: T) => number): Best<T> {
-  let best: Best<T> | undefined
-  for (const choice of items) {
-    const cost = costFor(choice)
-    if (best === undefined || cost < best.cost) best = { choice, cost }
-    if (cost === 0) break
-  }
-  if (best === undefined) throw new Error('nothing to choose from')
-  return best
 }
 
 /** Keeps the `limit` cheapest, in order; `ceiling` is what a newcomer must not exceed. */
@@ -87,40 +68,104 @@ class Podium {
   }
 }
 
-/** Cost of the mass on the rod and its distance from the aim, with this tip. */
-function massCost(parts: Pick<RigParts, 'rod' | 'head' | 'tip'>, window: GrainWindow | undefined): number {
-  const massKg = massOnWindow(parts.rod, parts.head, parts.tip, window?.counts ?? 'head')
-  return checkCost(massCheck(parts, window)) + closenessCost(massKg, window)
+/** Order in which parts are chosen; a look is weighed as soon as all it needs is there. */
+const FRONT: ReadonlySet<Part> = new Set(['rod', 'head', 'tip', 'leader'])
+const SIDE: ReadonlySet<Part> = new Set(['rod', 'head', 'runningLine', 'reel'])
+
+const within = (needs: readonly Part[], parts: readonly Part[]): boolean =>
+  needs.every((part) => parts.includes(part))
+
+/** Every look a search may run, sorted by what it needs. */
+interface Groups {
+  readonly rod: readonly Look[]
+  readonly head: readonly Look[]
+  readonly pair: readonly Look[]
+  readonly least: readonly NonNullable<Look['least']>[]
+  readonly headTip: readonly Look[]
+  readonly front: readonly Look[]
+  readonly tipLeader: readonly Look[]
+  /** Weighed once for each key and leader. */
+  readonly keyed: readonly Look[]
+  readonly leader: readonly Look[]
+  readonly headLine: readonly Look[]
+  readonly rodReel: readonly Look[]
+  readonly lineReel: readonly Look[]
+  readonly side: readonly Look[]
+  /** Looks that join the front of the line to the reel's side. */
+  readonly mixed: readonly Look[]
 }
 
-/** No tip can make the mass cheaper than this: where tips count, one only moves a head past its aim further away. */
-function leastMassCost(
-  rod: RigParts['rod'],
-  head: RigParts['head'],
-  window: GrainWindow | undefined,
-): number {
-  const parts = { rod, head, tip: null }
-  const below = window?.counts === 'head+tip' && massOnWindow(rod, head, null, 'head') < window.aimKg
-  return below ? 0 : massCost(parts, window)
+export function groupsOf(looks: readonly Look[]): Groups {
+  const left = new Set(looks)
+  const take = (fits: (look: Look) => boolean): readonly Look[] => {
+    const taken = [...left].filter(fits)
+    for (const look of taken) left.delete(look)
+    return taken
+  }
+  const needing = (...parts: Part[]) => take(({ needs }) => within(needs, parts))
+  const all = (set: ReadonlySet<Part>) => take(({ needs }) => needs.every((part) => set.has(part)))
+  const least = looks.flatMap((look) => (look.least === undefined ? [] : [look.least]))
+  return {
+    rod: needing('rod'),
+    head: needing('head'),
+    pair: needing('rod', 'head'),
+    least,
+    headTip: needing('head', 'tip'),
+    front: needing('rod', 'head', 'tip'),
+    tipLeader: needing('tip', 'leader'),
+    keyed: take(({ needs, key }) => key !== undefined && needs.every((part) => FRONT.has(part))),
+    leader: all(FRONT),
+    headLine: needing('head', 'runningLine'),
+    rodReel: needing('rod', 'reel'),
+    lineReel: needing('runningLine', 'reel'),
+    side: all(SIDE),
+    mixed: [...left],
+  }
 }
 
-function pairsOf(c: Candidates, context: Context): Pair[] {
-  const pairs: Pair[] = []
-  c.rods.forEach((rod, rodIndex) => {
-    const rodCost = costOf(rodChecks(rod, context))
-    c.heads.forEach((head, headIndex) => {
-      const window = windowOf({ rod, head }, context)
-      const alone = rodCost + costOf(headChecks(rod, head, context))
-      const mass = leastMassCost(rod, head, window)
-      const base = window?.counts === 'head+tip' ? alone : alone + mass
-      const floor = alone + mass + costOf(leastReachChecks(rod, head, context))
-      pairs.push({ rodIndex, headIndex, window, base, floor })
-    })
-  })
-  return pairs.sort((a, b) => a.floor - b.floor)
+/** A rig under construction: parts not chosen yet are null, and no look that needs them is run. */
+type Draft = { -readonly [P in Part]: RigParts[P] }
+
+function costOf(looks: readonly Look[], parts: RigParts, day: Day): number {
+  let cost = 0
+  for (const look of looks) {
+    const finding = look.run(parts, day)
+    if (finding !== null) cost += findingCost(finding)
+  }
+  return cost
 }
 
-/** Costs of each tip with each leader as far as the ride goes: no rod or head has a say in them. */
+/** The distance from the aim, with this tip. */
+function closeness(parts: Pick<RigParts, 'rod' | 'head' | 'tip'>, window: GrainWindow | undefined): number {
+  return closenessCost(massOnWindow(parts.rod, parts.head, parts.tip, window?.counts ?? 'head'), window)
+}
+
+/** What each tip adds on a window that counts tips [kg], lightest first. */
+const addedKg = (tips: Candidates['tips']): readonly number[] =>
+  tips.map((tip) => (tip?.item.kind === 'tip' ? tip.massKg.value : 0)).sort((a, b) => a - b)
+
+/** Place of the first that is at least this heavy. */
+function placeOf(masses: readonly number[], kg: number): number {
+  let low = 0
+  let high = masses.length
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if ((masses[middle] ?? 0) < kg) low = middle + 1
+    else high = middle
+  }
+  return low
+}
+
+/** The closest any tip can bring the mass to the aim. */
+function leastCloseness(parts: Draft, window: GrainWindow | undefined, added: readonly number[]): number {
+  if (window?.counts !== 'head+tip') return closeness(parts, window)
+  const bareKg = massOnWindow(parts.rod, parts.head, null, 'head')
+  const place = placeOf(added, window.aimKg - bareKg)
+  const at = (i: number): number => closenessCost(bareKg + (added[i] ?? 0), window)
+  return Math.min(at(Math.max(0, place - 1)), at(Math.min(place, added.length - 1)))
+}
+
+/** Costs of each tip with each leader where no rod or head has a say in them. */
 interface Ride {
   /** Leader indices, cheapest ride first; equals in the gear's order. */
   readonly order: readonly number[]
@@ -128,123 +173,329 @@ interface Ride {
   readonly least: number
 }
 
-function ridesOf(c: Candidates, context: Context): readonly Ride[] {
-  return c.tips.map((tip) => {
-    const costs = c.leaders.map((leader) => costOf(rideChecks(tip, leader, context)))
-    const order = costs.map((_, i) => i).sort((a, b) => (costs[a] ?? 0) - (costs[b] ?? 0) || a - b)
-    return { order, costs, least: Math.min(...costs) }
-  })
+/** One of a list, with its place in the gear and what it costs by itself. */
+interface Ranked<T> {
+  readonly choice: T
+  readonly index: number
+  readonly cost: number
 }
 
-type Front = Pick<RigParts, 'rod' | 'head' | 'tip'>
+/** A list by cost, equals in the gear's order. */
+const ranked = <T>(list: readonly T[], costFor: (one: T) => number): readonly Ranked<T>[] =>
+  list.map((choice, index) => ({ choice, index, cost: costFor(choice) })).sort((a, b) => a.cost - b.cost)
+
+interface TipOnHead {
+  readonly tipIndex: number
+  readonly tip: RigParts['tip']
+  readonly cost: number
+}
+
 type ReelChoice = { readonly runningLine: RunningLineFacts | null; readonly reel: Reel | null }
 
 /** One search: what is worked out for one part of the gear is kept for the next. */
 class Search {
-  private readonly rides: readonly Ride[]
-  private readonly tipCosts: (number | undefined)[] = []
-  private readonly lengths = new Map<string, readonly number[]>()
+  private readonly draft: Draft
+  private readonly rides: Ride[] = []
+  private rodCosts: readonly number[] = []
+  private headCosts: readonly number[] = []
+  private readonly tipsByHead: (readonly TipOnHead[] | undefined)[] = []
+  private readonly linesByHead: (readonly Ranked<ReelChoice['runningLine']>[])[] = []
+  private readonly reelsByRod: (readonly Ranked<Reel | null>[])[] = []
+  private readonly woundCosts: (number | undefined)[] = []
+  private readonly keyedCosts = new Map<string, readonly number[]>()
+  /** The reel's side, best first, for rigs whose front has a say in it. */
+  private sides: readonly Best<ReelChoice>[] = []
 
   constructor(
     private readonly c: Candidates,
-    private readonly context: Context,
+    private readonly day: Day,
+    private readonly groups: Groups,
+    first: Pick<RigParts, 'rod' | 'head'>,
   ) {
-    this.rides = ridesOf(c, context)
+    this.draft = { ...first, tip: null, leader: null, runningLine: null, reel: null }
   }
 
-  /** No choice of tip and leader rides cheaper than this. */
-  leastRide(): number {
-    return Math.min(...this.rides.map((ride) => ride.least))
+  private ride(tipIndex: number): Ride {
+    const known = this.rides[tipIndex]
+    if (known !== undefined) return known
+    const { c, draft } = this
+    draft.tip = c.tips[tipIndex] ?? null
+    const costs = c.leaders.map((leader) => {
+      draft.leader = leader
+      return costOf(this.groups.tipLeader, draft, this.day)
+    })
+    const order = costs.map((_, i) => i).sort((a, b) => (costs[a] ?? 0) - (costs[b] ?? 0) || a - b)
+    const ride = { order, costs, least: costs[order[0] ?? 0] ?? 0 }
+    this.rides[tipIndex] = ride
+    return ride
   }
 
-  /** Tip on head, and the least its ride can cost. */
-  tipFloor(headIndex: number, tipIndex: number): number {
-    const key = headIndex * this.c.tips.length + tipIndex
-    const head = this.c.heads[headIndex]
-    const known = this.tipCosts[key]
-    if (known !== undefined || head === undefined) return known ?? 0
-    const cost =
-      costOf(tipChecks(head, this.c.tips[tipIndex] ?? null, this.context)) +
-      (this.rides[tipIndex]?.least ?? 0)
-    this.tipCosts[key] = cost
-    return cost
+  /** Cost of the rod by itself and the head by itself. */
+  alone(rodIndex: number, headIndex: number): number {
+    return (this.rodCosts[rodIndex] ?? 0) + (this.headCosts[headIndex] ?? 0)
   }
 
-  /** Cost of every leader's length under the rule that rod, head and tip make; few rules serve all rigs. */
-  private lengthCosts(parts: Front): readonly number[] {
-    const rule = ruleFor(parts.rod, parts.head.head.style, parts.tip, this.context.job.fly)
-    const key = `${rule.reason} ${rule.lowM} ${rule.highM}`
-    const costs = this.lengths.get(key) ?? this.c.leaders.map((leader) => costOf(lengthChecks(rule, leader)))
-    this.lengths.set(key, costs)
+  /** The least every rod with every head can cost by their own parts and their mass, rod by rod. */
+  private floors(): Float64Array {
+    const { c, day, groups, draft } = this
+    this.headCosts = c.heads.map((head) => {
+      draft.head = head
+      return costOf(groups.head, draft, day)
+    })
+    this.rodCosts = c.rods.map((rod) => {
+      draft.rod = rod
+      return costOf(groups.rod, draft, day)
+    })
+    const added = addedKg(c.tips)
+    const floors = new Float64Array(c.rods.length * c.heads.length)
+    c.rods.forEach((rod, rodIndex) => {
+      draft.rod = rod
+      c.heads.forEach((head, headIndex) => {
+        draft.head = head
+        const near = leastCloseness(draft, windowOf(draft, day), added)
+        floors[rodIndex * c.heads.length + headIndex] = this.alone(rodIndex, headIndex) + near
+      })
+    })
+    return floors
+  }
+
+  /** Rods with heads, the cheapest floor first; sorted only as far as they are asked for. */
+  *pairs(): Generator<Pair> {
+    const floors = this.floors()
+    const sorted = floors.toSorted()
+    let above = Number.NEGATIVE_INFINITY
+    for (let many = FIRST_PAIRS; above < (sorted.at(-1) ?? above); many *= 8) {
+      const upTo = sorted[Math.min(many, sorted.length) - 1] ?? above
+      const batch: Pair[] = []
+      for (const [place, floor] of floors.entries())
+        if (floor > above && floor <= upTo) batch.push({ place, floor })
+      yield* batch.sort((a, b) => a.floor - b.floor)
+      above = upTo
+    }
+  }
+
+  /** What rod and head cost together, and the least that all looks can come to which need more. */
+  together(): { readonly cost: number; readonly least: number } {
+    const cost = costOf(this.groups.pair, this.draft, this.day)
+    let least = 0
+    for (const look of this.groups.least) {
+      const finding = look(this.draft, this.day)
+      if (finding !== null) least += findingCost(finding)
+    }
+    return { cost, least }
+  }
+
+  /** Turns to this rod and head. */
+  take(rod: RigParts['rod'], head: RigParts['head']): void {
+    Object.assign(this.draft, { rod, head, tip: null, leader: null, runningLine: null, reel: null })
+  }
+
+  /**
+   * Tips on this head, each with what it costs there and the least its ride can cost, cheapest first. Those that are
+   * beyond the budget are left out: budgets only shrink, so they never come back.
+   */
+  tipsOn(headIndex: number, budget: number): readonly TipOnHead[] {
+    const known = this.tipsByHead[headIndex]
+    if (known !== undefined) return known
+    const out: TipOnHead[] = []
+    this.c.tips.forEach((tip, tipIndex) => {
+      this.draft.tip = tip
+      const alone = costOf(this.groups.headTip, this.draft, this.day)
+      if (alone > budget) return
+      const cost = alone + this.ride(tipIndex).least
+      if (cost <= budget) out.push({ tipIndex, tip, cost })
+    })
+    out.sort((one, other) => one.cost - other.cost)
+    this.tipsByHead[headIndex] = out
+    return out
+  }
+
+  /** The distance from the aim with this tip. */
+  tipCloseness(tip: RigParts['tip']): number {
+    this.draft.tip = tip
+    return closeness(this.draft, windowOf(this.draft, this.day))
+  }
+
+  /** What the tip taken last costs with rod and head together, over and above what it costs on the head. */
+  frontCost(): number {
+    return costOf(this.groups.front, this.draft, this.day)
+  }
+
+  /** Cost of every leader under all that rod, head and tip mean to it; few keys serve all rigs. */
+  private keyedLeaders(): readonly number[] {
+    const { draft, groups, day } = this
+    const key = groups.keyed.map((look) => look.key?.(draft, day) ?? '').join('|')
+    const known = this.keyedCosts.get(key)
+    if (known !== undefined) return known
+    const costs = this.c.leaders.map((leader) => {
+      draft.leader = leader
+      return costOf(groups.keyed, draft, day)
+    })
+    this.keyedCosts.set(key, costs)
     return costs
   }
 
   /** The leader that costs least with this rod, head and tip, over and above the tip's least ride; infinite beyond the budget. */
-  bestLeader(parts: Front, tipIndex: number, budget: number): Best<Leader | null> {
-    const { order = [], costs = [], least = 0 } = this.rides[tipIndex] ?? {}
-    const lengths = this.lengthCosts(parts)
-    const reaches =
-      parts.tip === null ||
-      castOverhead(parts.rod, parts.head.head.style) ||
-      this.context.job.stripToM !== undefined
+  bestLeader(tipIndex: number, budget: number): Best<Leader | null> & { side?: ReelChoice } {
+    const { order, costs, least } = this.ride(tipIndex)
+    const keyed = this.keyedLeaders()
     let bestIndex = -1
     let bestCost = Number.POSITIVE_INFINITY
+    let bestSide: ReelChoice | undefined
     for (const index of order) {
       const ride = (costs[index] ?? 0) - least
       if (ride > bestCost) break
-      let cost = ride + (lengths[index] ?? 0)
-      if (cost > budget) continue
-      if (reaches && cost <= bestCost) {
-        const leader = this.c.leaders[index] ?? null
-        cost += costOf(reachChecks({ ...parts, leader }, this.context))
-      }
+      let cost = ride + (keyed[index] ?? 0)
+      if (cost > budget || cost > bestCost || (cost === bestCost && index > bestIndex)) continue
+      this.draft.leader = this.c.leaders[index] ?? null
+      cost += costOf(this.groups.leader, this.draft, this.day)
+      if (cost > bestCost || (cost === bestCost && index > bestIndex)) continue
+      const side = this.groups.mixed.length > 0 ? this.mixedSide(bestCost - cost) : undefined
+      if (side !== undefined) cost += side.cost
       if (cost > bestCost || (cost === bestCost && index > bestIndex)) continue
       bestCost = cost
       bestIndex = index
+      bestSide = side?.choice
     }
-    return { choice: this.c.leaders[bestIndex] ?? null, cost: bestCost }
+    return {
+      choice: this.c.leaders[bestIndex] ?? null,
+      cost: bestCost,
+      ...(bestSide === undefined ? {} : { side: bestSide }),
+    }
   }
 
-  bestReel(parts: Pick<RigParts, 'rod' | 'head'>): Best<ReelChoice> {
-    let best: Best<ReelChoice> = { choice: { runningLine: null, reel: null }, cost: Number.POSITIVE_INFINITY }
-    for (const runningLine of parts.head.onePiece ? [null] : this.c.runningLines) {
-      const lineCost = costOf(lineChecks(parts.head, runningLine, this.context))
-      if (lineCost >= best.cost) continue
-      const reel = cheapest(this.c.reels, (one) => costOf(reelChecks({ ...parts, runningLine, reel: one })))
-      if (lineCost + reel.cost < best.cost)
-        best = { choice: { runningLine, reel: reel.choice }, cost: lineCost + reel.cost }
+  /** The reel's side that suits this front best: what it costs beyond the best there is for rod and head alone. */
+  private mixedSide(budget: number): Best<ReelChoice> {
+    const least = this.sides[0]?.cost ?? 0
+    let best: Best<ReelChoice> | undefined
+    for (const { choice, cost } of this.sides) {
+      if (cost - least > Math.min(budget, best?.cost ?? Number.POSITIVE_INFINITY)) break
+      Object.assign(this.draft, choice)
+      const whole = cost - least + costOf(this.groups.mixed, this.draft, this.day)
+      if (best === undefined || whole < best.cost) best = { choice, cost: whole }
     }
+    return best ?? { choice: NO_SIDE, cost: Number.POSITIVE_INFINITY }
+  }
+
+  /** Cost of running line with reel, whatever rod and head. */
+  private wound(line: Ranked<ReelChoice['runningLine']>, reel: Ranked<Reel | null>): number {
+    const key = (line.index + 1) * this.c.reels.length + reel.index
+    const known = this.woundCosts[key]
+    if (known !== undefined) return known
+    const cost = costOf(this.groups.lineReel, this.draft, this.day)
+    this.woundCosts[key] = cost
+    return cost
+  }
+
+  /** Running lines on this head, cheapest first. */
+  private linesOn(headIndex: number): readonly Ranked<ReelChoice['runningLine']>[] {
+    const { c, draft, groups, day } = this
+    this.linesByHead[headIndex] ??= ranked(draft.head.onePiece ? [] : c.runningLines, (line) => {
+      draft.runningLine = line
+      return costOf(groups.headLine, draft, day)
+    })
+    const lines = this.linesByHead[headIndex]
+    if (lines.length > 0) return lines
+    draft.runningLine = null
+    return [{ choice: null, index: -1, cost: costOf(groups.headLine, draft, day) }]
+  }
+
+  /** Reels on this rod, cheapest first. */
+  private reelsOn(rodIndex: number): readonly Ranked<Reel | null>[] {
+    const { c, draft, groups, day } = this
+    this.reelsByRod[rodIndex] ??= ranked(c.reels, (reel) => {
+      draft.reel = reel
+      return costOf(groups.rodReel, draft, day)
+    })
+    return this.reelsByRod[rodIndex]
+  }
+
+  /** Running line and reel for this rod and head, as far as the front has no say in them; the first among equals. */
+  bestReel(rodIndex: number, headIndex: number): Best<ReelChoice> {
+    const { draft, groups, day } = this
+    const every = groups.mixed.length > 0
+    const sides: Best<ReelChoice>[] = []
+    const reels = this.reelsOn(rodIndex)
+    let best: Best<ReelChoice> = { choice: NO_SIDE, cost: Number.POSITIVE_INFINITY }
+    let bestLine = Number.POSITIVE_INFINITY
+    let bestReel = Number.POSITIVE_INFINITY
+    const beaten = (cost: number, line: number, reel: number): boolean =>
+      cost > best.cost || (cost === best.cost && (line > bestLine || (line === bestLine && reel >= bestReel)))
+    for (const line of this.linesOn(headIndex)) {
+      if (!every && beaten(line.cost + (reels[0]?.cost ?? 0), line.index, -1)) {
+        if (line.cost + (reels[0]?.cost ?? 0) > best.cost) break
+        continue
+      }
+      draft.runningLine = line.choice
+      for (const reel of reels) {
+        const alone = line.cost + reel.cost
+        if (!every && beaten(alone, line.index, reel.index)) {
+          if (alone > best.cost) break
+          continue
+        }
+        draft.reel = reel.choice
+        const cost = alone + this.wound(line, reel) + costOf(groups.side, draft, day)
+        const side = { choice: { runningLine: line.choice, reel: reel.choice }, cost }
+        if (every) sides.push(side)
+        if (beaten(cost, line.index, reel.index)) continue
+        best = side
+        bestLine = line.index
+        bestReel = reel.index
+      }
+    }
+    this.sides = sides.sort((a, b) => a.cost - b.cost)
     return best
   }
 }
 
+const NO_SIDE: ReelChoice = { runningLine: null, reel: null }
+
+/** All that a search runs. */
+const SEARCHED: readonly Look[] = CHECKS.flatMap((check) => quickLooks(check))
+
 /**
  * The best rigs, one for each rod, head and tip, each completed with its best leader, running line and reel. Exact: costs
- * of the groups of checks add up, so a partial rig that already costs more than the last place is left out unseen.
+ * of looks add up, so a partial rig that already costs more than the last place is left out unseen.
+ * @param looks what the rigs are weighed by; the groups it prunes with follow from what each needs
  */
-export function search(c: Candidates, context: Context, limit: number): readonly Found[] {
+export function* searchInSteps(
+  c: Candidates,
+  day: Day,
+  limit: number,
+  looks: readonly Look[] = SEARCHED,
+): Generator<void, readonly Found[]> {
+  const [firstRod] = c.rods
+  const [firstHead] = c.heads
+  if (firstRod === undefined || firstHead === undefined) return []
   const podium = new Podium(limit)
-  const known = new Search(c, context)
-  const leastRide = known.leastRide()
-  for (const { rodIndex, headIndex, window, base, floor } of pairsOf(c, context)) {
-    if (floor + leastRide > podium.ceiling) break
-    const rod = c.rods[rodIndex]
-    const head = c.heads[headIndex]
-    if (rod === undefined || head === undefined) continue
-    const reel = known.bestReel({ rod, head })
-    if (floor + leastRide + reel.cost > podium.ceiling) continue
-    const tipCounts = window?.counts === 'head+tip'
-    for (let tipIndex = 0; tipIndex < c.tips.length; tipIndex++) {
-      const tip = c.tips[tipIndex] ?? null
-      let cost = base + reel.cost + known.tipFloor(headIndex, tipIndex)
+  const known = new Search(c, day, groupsOf(looks), { rod: firstRod, head: firstHead })
+  yield
+  for (const { place: pair, floor } of known.pairs()) {
+    if (floor > podium.ceiling) break
+    yield
+    const headIndex = pair % c.heads.length
+    const rodIndex = (pair - headIndex) / c.heads.length
+    const rod = c.rods[rodIndex] ?? firstRod
+    const head = c.heads[headIndex] ?? firstHead
+    known.take(rod, head)
+    const { cost: together, least } = known.together()
+    if (floor + together + least > podium.ceiling) continue
+    const reel = known.bestReel(rodIndex, headIndex)
+    if (floor + together + least + reel.cost > podium.ceiling) continue
+    const base = known.alone(rodIndex, headIndex) + together
+    for (const { tipIndex, tip, cost: onHead } of known.tipsOn(headIndex, podium.ceiling)) {
+      let cost = base + reel.cost + onHead
+      if (cost > podium.ceiling) break
+      cost += known.tipCloseness(tip)
       if (cost > podium.ceiling) continue
-      if (tipCounts) cost += massCost({ rod, head, tip }, window)
+      cost += known.frontCost()
       if (cost > podium.ceiling) continue
-      const leader = known.bestLeader({ rod, head, tip }, tipIndex, podium.ceiling - cost)
+      const leader = known.bestLeader(tipIndex, podium.ceiling - cost)
       cost += leader.cost
       if (cost > podium.ceiling) continue
-      const place = (rodIndex * c.heads.length + headIndex) * c.tips.length + tipIndex
-      podium.add({ parts: { rod, head, tip, leader: leader.choice, ...reel.choice }, cost, place })
+      const place = pair * c.tips.length + tipIndex
+      const side = leader.side ?? reel.choice
+      podium.add({ parts: { rod, head, tip, leader: leader.choice, ...side }, cost, place })
     }
   }
   return podium.list()

@@ -18,6 +18,7 @@ export {
   KG_PER_POUND,
   M_PER_FOOT,
   M_PER_INCH,
+  M_PER_YARD,
   STANDARD_GRAVITY_MPS2,
   UNITS,
   type Unit,

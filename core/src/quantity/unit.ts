@@ -17,6 +17,7 @@ export const KG_PER_GRAIN = 64.79891e-6
 export const M_PER_FOOT = 0.3048
 /** 1 inch [m], exact. [standard] */
 export const M_PER_INCH = 0.0254
+export const M_PER_YARD = 3 * M_PER_FOOT
 /** 1 pound [kg], exact. [standard] */
 export const KG_PER_POUND = 0.45359237
 /** Standard gravity [m/s²], exact. CGPM 1901. [standard] */

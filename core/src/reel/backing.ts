@@ -1,13 +1,15 @@
 import type { Rod } from '../gear/index.ts'
-import { KG_PER_POUND } from '../quantity/index.ts'
+import { KG_PER_POUND, M_PER_YARD } from '../quantity/index.ts'
 
 /** From here on a hooked fish is expected to run [kg]. [practice] */
 const RUNNER_KG = 6 * KG_PER_POUND
-const YARD_M = 0.9144
+
+/** Thickness of backing where none is told: braided polyester of about 20 lb [m]. [practice] */
+export const USUAL_BACKING_M = 0.55e-3
 
 /** Backing wanted behind the line [m] (C29): 80–100 m behind a switch rod, 200 yd for fish that run. [practice] */
 export function backingWantedM(rod: Rod, fishKg: number): { readonly low: number; readonly high: number } {
-  if (fishKg >= RUNNER_KG && rod.hands !== 'switch') return { low: 150 * YARD_M, high: 200 * YARD_M }
+  if (fishKg >= RUNNER_KG && rod.hands !== 'switch') return { low: 150 * M_PER_YARD, high: 200 * M_PER_YARD }
   if (rod.hands === 'single' || rod.hands === 'trout-two-hander') return { low: 50, high: 80 }
   return { low: 80, high: 100 }
 }

@@ -1,4 +1,5 @@
 import type { Spool } from '../gear/index.ts'
+import { USUAL_BACKING_M } from './backing.ts'
 import {
   diameterAtM,
   HEXAGONAL_PACKING,
@@ -95,7 +96,7 @@ export function arborFromBox(
 }
 
 /** Backing a single-hand reel is sold with, for each of its numbers, and its diameter [m]. [practice] */
-const SOLD_WITH = { perNumberM: 16, diameterM: 0.55e-3 } as const
+const SOLD_WITH = { perNumberM: 16, diameterM: USUAL_BACKING_M } as const
 
 /** The single-hand number a capacity corresponds to, by volume: the largest trout line it holds with its usual backing. C30 */
 export function numberByVolume(capacityM3: number): number {

@@ -1,4 +1,4 @@
-export { backingWantedM, dragRangeN } from './backing.ts'
+export { backingWantedM, dragRangeN, USUAL_BACKING_M } from './backing.ts'
 export {
   type BalancedRod,
   type BalanceResult,

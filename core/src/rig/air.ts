@@ -1,9 +1,8 @@
 import { type AirPart, type TurnoverResult, turnover } from '../cast/index.ts'
 import { type Caster, cylinderDiameterM, type FlyShape } from '../gear/index.ts'
-import { kgPerMAt, lengthOf, strandKgPerM } from '../line/index.ts'
-import { flyDragM2, flyMassKg } from '../sink/index.ts'
-import { leaderButtDiameterM } from './checks/tip.ts'
-import { FLOATING_KG_PER_M3, TIP_KG_PER_M3 } from './density.ts'
+import { leaderDiameterM } from '../leader/index.ts'
+import { FLOATING_KG_PER_M3, kgPerMAt, lengthOf, strandKgPerM } from '../line/index.ts'
+import { flyDragM2, flyMassKg, tipPieces } from '../sink/index.ts'
 import type { RigParts } from './parts.ts'
 
 /** Speed of the fly leg as the loop forms, by habit of the caster [m/s]. [estimate] */
@@ -15,6 +14,8 @@ export const LAUNCH_MPS: Readonly<Record<Caster['habit'], number>> = Object.free
 
 /** Slices of the head for the unrolling; a drawing takes more. */
 const SLICES = 24
+/** Pieces of tip and leader. */
+const FRONT_SLICES = 8
 
 /** Part of a length cut into even slices, each level at its own middle. */
 function slices(
@@ -41,18 +42,13 @@ export function airParts(
     FLOATING_KG_PER_M3,
     count,
   )
-  if (tip) {
-    const density = tip.level ? TIP_KG_PER_M3 : FLOATING_KG_PER_M3
-    const at = (share: number): number => tip.buttKgPerM + (tip.pointKgPerM - tip.buttKgPerM) * share
-    parts.push(...slices(tip.lengthM, at, density, 8))
-  }
+  if (tip) parts.push(...tipPieces(tip, FRONT_SLICES))
   if (leader) {
-    const butt = leaderButtDiameterM(leader)
-    const point = leader.pointDiameterM ?? (leader.form === 'level' ? butt : butt / 2)
     const material = leader.material ?? 'nylon'
-    for (let i = 0; i < 8; i++) {
-      const diameterM = butt + (point - butt) * ((i + 0.5) / 8)
-      parts.push({ lengthM: leader.lengthM / 8, kgPerM: strandKgPerM(diameterM, material), diameterM })
+    for (let i = 0; i < FRONT_SLICES; i++) {
+      const diameterM = leaderDiameterM(leader, (i + 0.5) / FRONT_SLICES)
+      const lengthM = leader.lengthM / FRONT_SLICES
+      parts.push({ lengthM, kgPerM: strandKgPerM(diameterM, material), diameterM })
     }
   }
   return parts

@@ -1,45 +1,63 @@
-import type { EvidenceTag, Measure } from '../quantity/index.ts'
+import { LEADER_CHECKS } from './checks/leader.ts'
+import { ROD_CHECKS } from './checks/rod.ts'
+import { RUNNING_CHECKS } from './checks/running.ts'
+import { LEADER_JOINT_CHECKS, TIP_CHECKS } from './checks/tip.ts'
+import { DEPTH_CHECKS, LOOP_CHECKS, ROOM_CHECKS } from './checks/water.ts'
+import { WINDOW_CHECKS } from './checks/window.ts'
+import type { RigSlot } from './choice.ts'
+import type { CheckDefinition, CheckState, Finding } from './define.ts'
+import { howFarOff } from './define.ts'
 
-export const CHECK_CODES = [
-  'mass-in-window',
-  'rod-number',
-  'skagit-tip',
-  'joint-step',
-  'leader-joint',
-  'tip-material',
-  'fly-tip',
-  'leader-length',
-  'depth',
-  'room-behind',
-  'running-line',
-  'reel-room',
-  'reel-cage',
-  'rod-fish',
-  'rod-cast',
-  'season',
-  'water',
-  'loop-in-guides',
+/** Every check there is, in the order the parts are thought of: the order of a ledger's lines. */
+export const CHECKS = [
+  ...WINDOW_CHECKS,
+  ...TIP_CHECKS,
+  ...LEADER_CHECKS,
+  ...LEADER_JOINT_CHECKS,
+  ...DEPTH_CHECKS,
+  ...ROOM_CHECKS,
+  ...LOOP_CHECKS,
+  ...RUNNING_CHECKS,
+  ...ROD_CHECKS,
 ] as const
-export type CheckCode = (typeof CHECK_CODES)[number]
 
-export type CheckState = 'holds' | 'watch' | 'breaks'
+type Defined = (typeof CHECKS)[number]
+export type CheckCode = Defined['code']
+
+/** The reasons a check can give, each with the data of its sentence. */
+export type CheckReasons<C extends CheckCode> = Extract<Defined, { readonly code: C }>['reasons']
 
 /** One line of the ledger. Figures in SI; the sentence is made from code, reason and data in `words`. */
-export interface Check {
+export interface Check extends Omit<Finding, 'data' | 'allowed'> {
   readonly code: CheckCode
-  readonly state: CheckState
-  /** Which of the check's sentences applies. */
-  readonly reason: string
-  /** This rig's figure; null when the check is not about one. */
-  readonly value: number | null
-  readonly allowed: { readonly low?: number; readonly high?: number }
-  /** What the figure measures; 'number' for line numbers, 'none' for yes-or-no checks. */
-  readonly measure: Measure | 'number' | 'none'
-  readonly tag: EvidenceTag
+  readonly allowed: NonNullable<Finding['allowed']>
   readonly data: Readonly<Record<string, unknown>>
+  /** How far off a failing line is, in doublings; 0 where it holds. */
+  readonly off: number
 }
 
+export const CHECK_CODES: readonly CheckCode[] = CHECKS.map((check) => check.code)
+
+const BY_CODE = Object.fromEntries(CHECKS.map((check) => [check.code, check])) as unknown as Readonly<
+  Record<CheckCode, CheckDefinition<CheckCode>>
+>
+
+/** Parts that could mend a line, the one it is marked on first. */
+export const checkSlots = (code: CheckCode): readonly RigSlot[] => BY_CODE[code].slots
+
+/** A finding as a line of the ledger. */
+export const lineOf = (code: CheckCode, finding: Finding): Check => ({
+  ...finding,
+  code,
+  allowed: finding.allowed ?? NO_LIMITS,
+  data: finding.data ?? NO_DATA,
+  off: howFarOff(finding),
+})
+const NO_LIMITS = Object.freeze({})
+const NO_DATA = Object.freeze({})
+
 const RANK: Readonly<Record<CheckState, number>> = { holds: 0, watch: 1, breaks: 2 }
+export const stateRank = (state: CheckState): number => RANK[state]
 
 /** The worst line decides the verdict. */
 export function verdictOf(checks: readonly Check[]): CheckState {
@@ -51,23 +69,12 @@ export function worstFirst(checks: readonly Check[]): readonly Check[] {
   return [...checks].sort((a, b) => RANK[b.state] - RANK[a.state])
 }
 
-export const stateRank = (state: CheckState): number => RANK[state]
-
-type Draft = Omit<Check, 'data' | 'allowed'> & Partial<Pick<Check, 'data' | 'allowed'>>
-
-/** A check with nothing allowed or no data left out. */
-export const check = (draft: Draft): Check => ({ allowed: NO_LIMITS, data: NO_DATA, ...draft })
-const NO_LIMITS = Object.freeze({})
-const NO_DATA = Object.freeze({})
-
-/** Inside holds; outside by no more than the slack is to be watched; beyond that it breaks. */
-export function stateInRange(
-  value: number,
-  low: number,
-  high: number,
-  slackLow: number,
-  slackHigh = slackLow,
-): CheckState {
-  if (value >= low && value <= high) return 'holds'
-  return value >= low - slackLow && value <= high + slackHigh ? 'watch' : 'breaks'
+/** The worst state among the checks marked on each part. */
+export function statesBySlot(checks: readonly Check[]): ReadonlyMap<RigSlot, CheckState> {
+  const out = new Map<RigSlot, CheckState>()
+  for (const { code, state } of checks) {
+    const slot = checkSlots(code)[0]
+    if (slot !== undefined && stateRank(state) > stateRank(out.get(slot) ?? 'holds')) out.set(slot, state)
+  }
+  return out
 }

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
-import { DEFAULT_SCHOOLS, type Item, type RigChoice, readDocument } from '../gear/index.ts'
+import { readDocument } from '../format/index.ts'
+import { DEFAULT_SCHOOLS, type Item } from '../gear/index.ts'
 import { massOf } from '../line/index.ts'
 import {
   airParts,
@@ -10,6 +11,7 @@ import {
   lineInRings,
   lineOnReelKg,
   massCurve,
+  type RigChoice,
   type RigJoint,
   type RigParts,
   resolveRig,
@@ -19,7 +21,7 @@ import {
   woundLines,
 } from './index.ts'
 
-const demo = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8')).document.gear.items
+const demo = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8')).document.items
 const byId = new Map(demo.map((item) => [item.id, item]))
 const SKAGIT: RigChoice = {
   rodId: 'long-seven-13-ft',
@@ -157,6 +159,6 @@ describe('the rigging list', () => {
     for (const joint of Object.keys(JOINT_KNOTS) as RigJoint[])
       for (const backingJoint of ['loop', 'knot'] as const)
         expect(JOINT_KNOTS[joint]).toContain(usualKnot(joint, { ...DEFAULT_SCHOOLS, backingJoint }))
-    expect(usualKnot('backing-running', { ...DEFAULT_SCHOOLS, backingJoint: 'knot' })).toBe('nail knot')
+    expect(usualKnot('backing-running', { ...DEFAULT_SCHOOLS, backingJoint: 'knot' })).toBe('nail')
   })
 })

@@ -1,35 +1,46 @@
 export { airParts, LAUNCH_MPS, rigTurnover } from './air.ts'
 export {
   CHECK_CODES,
+  CHECKS,
   type Check,
   type CheckCode,
-  type CheckState,
+  type CheckReasons,
+  checkSlots,
+  lineOf,
   stateRank,
+  statesBySlot,
   verdictOf,
   worstFirst,
 } from './check.ts'
 export { ruleFor } from './checks/leader.ts'
-export { flyNeedsKgPerM, materialForHead } from './checks/tip.ts'
-export { depthWanted, roomNeededM, seasonFelt } from './checks/water.ts'
-export { massOnWindow } from './checks/window.ts'
+export { cageState } from './checks/running.ts'
 export {
-  type Context,
-  headChecks,
-  leastReachChecks,
-  ledger,
-  lengthChecks,
-  lineChecks,
-  massCheck,
-  reachChecks,
-  reelChecks,
-  rideChecks,
-  rodChecks,
-  tipChecks,
-  windowOf,
-} from './ledger.ts'
+  behindLeader,
+  flyNeedsKgPerM,
+  jointLimitKgPerM,
+  MATERIAL_BY_HEAD,
+  materialForHead,
+} from './checks/tip.ts'
+export { depthWanted, roomNeededM } from './checks/water.ts'
+export { massOnWindow, windowOf } from './checks/window.ts'
+export { RIG_SLOTS, type RigChoice, type RigSlot, rigFromKey, rigKey } from './choice.ts'
+export { type Rigging, rigChoiceSchema, riggingSchema } from './choiceSchema.ts'
+export {
+  type CheckDefinition,
+  type CheckState,
+  defineCheck,
+  type Finding,
+  howFarOff,
+  type Look,
+  type Part,
+  quickLooks,
+  type Reasons,
+} from './define.ts'
+export { JOINT_KNOTS, type RigJoint, type RigKnot, usualKnot } from './knots.ts'
+export { ledger } from './ledger.ts'
 export { type JointPlace, jointPlaces, type MassPoint, massCurve } from './massCurve.ts'
 export { castOverhead, type ResolveResult, type RigParts, resolveRig, windowStyleOf } from './parts.ts'
-export { CHECK_SLOTS, type Piece, pieceOfItem, piecesOf, statesBySlot } from './piece.ts'
-export { JOINT_KNOTS, type RiggingStep, type RigJoint, riggingSteps, usualKnot } from './rigging.ts'
+export { type Piece, pieceOfItem, piecesOf } from './piece.ts'
+export { type RiggingStep, riggingSteps } from './rigging.ts'
 export { strandParts } from './strand.ts'
 export { lineInRings, lineOnReelKg, type Wound, woundLines } from './wound.ts'

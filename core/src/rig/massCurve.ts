@@ -1,5 +1,5 @@
-import type { RigSlot } from '../gear/index.ts'
 import { airParts } from './air.ts'
+import type { RigSlot } from './choice.ts'
 import type { RigParts } from './parts.ts'
 import { piecesOf } from './piece.ts'
 

@@ -1,16 +1,7 @@
-import type {
-  Head,
-  HeadStyle,
-  Item,
-  Leader,
-  Reel,
-  RigChoice,
-  Rod,
-  RunningLine,
-  WindowStyle,
-} from '../gear/index.ts'
+import type { Head, HeadStyle, Item, Leader, Reel, Rod, RunningLine, WindowStyle } from '../gear/index.ts'
 import { type HeadFacts, headFacts, type RunningLineFacts, runningLineFacts } from '../line/index.ts'
 import { type TipFacts, type TipItem, tipFacts } from '../sink/index.ts'
+import type { RigChoice } from './choice.ts'
 
 /** A rig with every part resolved and derived. Null where nothing is chosen. */
 export interface RigParts {

@@ -1,9 +1,8 @@
-import { cylinderDiameterM, type Item, type RigSlot } from '../gear/index.ts'
-import { headFacts, type LineProfile } from '../line/index.ts'
-import { tipFacts } from '../sink/index.ts'
-import { type Check, type CheckCode, type CheckState, stateRank } from './check.ts'
-import { leaderButtDiameterM } from './checks/tip.ts'
-import { FLOATING_KG_PER_M3, SLOW_TIP_KG_PER_M3, TIP_KG_PER_M3 } from './density.ts'
+import { cylinderDiameterM, type Item } from '../gear/index.ts'
+import { leaderDiameterM } from '../leader/index.ts'
+import { FLOATING_KG_PER_M3, headFacts, type LineProfile } from '../line/index.ts'
+import { tipFacts, tipPieces } from '../sink/index.ts'
+import type { RigSlot } from './choice.ts'
 import type { RigParts } from './parts.ts'
 
 /** One part of the rig as it lies along the line, reel side first; drawn to scale from its real profile. */
@@ -37,17 +36,27 @@ const straight = (lengthM: number, rearM: number, frontM: number): Piece['outlin
   [lengthM, frontM],
 ]
 
+/** Pieces a tip is drawn from. */
+const TIP_PIECES = 8
+
+/** Level pieces one behind the other, butt first, as an outline. */
+function steps(
+  pieces: readonly { readonly lengthM: number; readonly diameterM: number }[],
+): Piece['outline'] {
+  let atM = 0
+  return pieces.flatMap(({ lengthM, diameterM }) => {
+    const from = atM
+    atM += lengthM
+    return [[from, diameterM] as const, [atM, diameterM] as const]
+  })
+}
+
 function tipPiece(tip: NonNullable<RigParts['tip']>): Piece {
-  const density = tip.level ? TIP_KG_PER_M3 : tip.sinkingLengthM > 0 ? SLOW_TIP_KG_PER_M3 : FLOATING_KG_PER_M3
   return {
     slot: 'tipId',
     name: tip.item.name,
     lengthM: tip.lengthM,
-    outline: straight(
-      tip.lengthM,
-      cylinderDiameterM(tip.buttKgPerM, density),
-      cylinderDiameterM(tip.pointKgPerM, density),
-    ),
+    outline: steps(tipPieces(tip, TIP_PIECES)),
     sinkingShare: tip.sinkingLengthM / tip.lengthM,
     sinkRateMps: tip.sinkRateMps.value,
   }
@@ -69,9 +78,7 @@ function runningPiece({ item, diameterM }: NonNullable<RigParts['runningLine']>)
 }
 
 function leaderPiece(leader: NonNullable<RigParts['leader']>): Piece {
-  const butt = leaderButtDiameterM(leader)
-  const point = leader.pointDiameterM ?? (leader.form === 'level' ? butt : butt / 2)
-  const outline = straight(leader.lengthM, butt, point)
+  const outline = straight(leader.lengthM, leaderDiameterM(leader, 0), leaderDiameterM(leader, 1))
   return { slot: 'leaderId', name: leader.name, lengthM: leader.lengthM, outline, ...FLOATING }
 }
 
@@ -90,36 +97,4 @@ export function pieceOfItem(item: Item): Piece | null {
   if (item.kind === 'head') return headPiece(headFacts(item))
   if (item.kind === 'tip' || item.kind === 'sinking-leader') return tipPiece(tipFacts(item))
   return item.kind === 'leader' ? leaderPiece(item) : null
-}
-
-/** Which part a failing check is marked on, and which parts could mend it, cheapest first. [practice] */
-export const CHECK_SLOTS: Readonly<Record<CheckCode, readonly RigSlot[]>> = Object.freeze({
-  'mass-in-window': ['headId', 'tipId', 'rodId'],
-  'rod-number': ['headId', 'rodId'],
-  'skagit-tip': ['tipId', 'headId'],
-  'joint-step': ['tipId', 'headId'],
-  'leader-joint': ['leaderId', 'tipId'],
-  'tip-material': ['tipId', 'headId'],
-  'fly-tip': ['tipId', 'headId'],
-  'leader-length': ['leaderId', 'tipId'],
-  depth: ['tipId', 'leaderId'],
-  'room-behind': ['headId', 'rodId'],
-  'running-line': ['runningLineId'],
-  'reel-room': ['reelId', 'runningLineId'],
-  'reel-cage': ['reelId', 'runningLineId'],
-  'rod-fish': ['rodId'],
-  'rod-cast': ['rodId'],
-  season: ['headId'],
-  water: ['headId', 'rodId'],
-  'loop-in-guides': ['leaderId', 'tipId', 'headId'],
-})
-
-/** The worst state among the checks marked on each part. */
-export function statesBySlot(checks: readonly Check[]): ReadonlyMap<RigSlot, CheckState> {
-  const out = new Map<RigSlot, CheckState>()
-  for (const { code, state } of checks) {
-    const slot = CHECK_SLOTS[code][0]
-    if (slot !== undefined && stateRank(state) > stateRank(out.get(slot) ?? 'holds')) out.set(slot, state)
-  }
-  return out
 }

@@ -1,12 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
+import { dayOf, FIRST_JOB, type Job } from '../day/index.ts'
 import {
   DEFAULT_SCHOOLS,
-  FIRST_JOB,
   type Head,
   type HeadStyle,
   type Item,
   itemSchema,
-  type Job,
   type Rod,
   type Schools,
 } from '../gear/index.ts'
@@ -67,10 +66,13 @@ function checks(setup: Setup): readonly Check[] {
     new Map(items.map((i) => [i.id, i])),
   )
   if (resolved.outcome !== 'resolved') throw new Error(resolved.id)
-  return ledger(resolved.parts, {
-    job: { ...FIRST_JOB, castM: feet(80), ...setup.job },
-    schools: { ...DEFAULT_SCHOOLS, ...setup.schools },
-  })
+  return ledger(
+    resolved.parts,
+    dayOf({
+      job: { ...FIRST_JOB, castM: feet(80), ...setup.job },
+      schools: { ...DEFAULT_SCHOOLS, ...setup.schools },
+    }),
+  )
 }
 const line = (setup: Setup, code: CheckCode): Check | undefined => checks(setup).find((c) => c.code === code)
 const state = (setup: Setup, code: CheckCode): string => line(setup, code)?.state ?? 'absent'

@@ -1,16 +1,5 @@
-import type { Schools } from '../gear/index.ts'
+import type { RigJoint } from './knots.ts'
 import type { RigParts } from './parts.ts'
-
-/** Joints of a rig, reel side first, each with the knots that serve it; the first is offered where nothing is preferred. */
-export const JOINT_KNOTS = {
-  'reel-backing': ['arbor knot', 'double slip knot'],
-  'backing-running': ['loop to loop', 'nail knot'],
-  'running-head': ['loop to loop', 'small swivel between two loops'],
-  'head-tip': ['loop to loop'],
-  'front-leader': ['loop to loop', 'nail knot with a perfection loop', 'tippet ring'],
-  'leader-fly': ['non-slip loop', 'improved clinch knot', 'double clinch knot'],
-} as const
-export type RigJoint = keyof typeof JOINT_KNOTS
 
 export type RiggingStepCode =
   | 'joint'
@@ -63,10 +52,4 @@ export function riggingSteps(parts: RigParts, backingName?: string): readonly Ri
   for (const code of ['set-drag', 'pinch-barb', 'glasses', 'look-behind'] as const)
     steps.push({ id: code, code })
   return steps
-}
-
-/** The knot a school prefers, before the angler says otherwise. */
-export function usualKnot(joint: RigJoint, schools: Schools): string {
-  if (joint === 'backing-running' && schools.backingJoint === 'knot') return 'nail knot'
-  return JOINT_KNOTS[joint][0]
 }

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals'
-import { FIRST_JOB, type Head, type HeadStyle, type Job } from '../gear/index.ts'
+import { dayOf, FIRST_JOB, type Job, seasonFelt } from '../day/index.ts'
+import { DEFAULT_SCHOOLS, type Head, type HeadStyle } from '../gear/index.ts'
 import { headFacts } from '../line/index.ts'
 import { sayCheck } from '../words/index.ts'
-import { seasonFits } from './checks/water.ts'
-import { seasonFelt, strandParts } from './index.ts'
+import { type Check, ledger, strandParts } from './index.ts'
 
 const head = (style: HeadStyle, lengthM = 9): Head => ({
   kind: 'head',
@@ -13,8 +13,18 @@ const head = (style: HeadStyle, lengthM = 9): Head => ({
   massKg: 0.03,
   lengthM,
 })
-const judged = (style: HeadStyle, job: Partial<Job>) =>
-  seasonFits(headFacts(head(style)), { ...FIRST_JOB, ...job })
+const judged = (style: HeadStyle, job: Partial<Job>): Check | undefined =>
+  ledger(
+    {
+      rod: { kind: 'rod', id: 'rod', name: 'rod', lineNumber: 7, lengthM: 4, hands: 'two-hander' },
+      head: headFacts(head(style)),
+      tip: null,
+      leader: null,
+      runningLine: null,
+      reel: null,
+    },
+    dayOf({ job: { ...FIRST_JOB, ...job }, schools: DEFAULT_SCHOOLS }),
+  ).find((line) => line.code === 'season')
 
 describe('the season as fish feel it', () => {
   test.each([
@@ -32,11 +42,11 @@ describe('the season as fish feel it', () => {
     expect(judged('skagit', { season: 'summer', waterC: 4 })?.state).toBe('holds')
     expect(judged('skagit', { season: 'winter', waterC: 15 })?.state).toBe('watch')
     expect(judged('scandi', { season: 'winter', waterC: 15 })?.state).toBe('holds')
-    expect(judged('overhead', { waterC: 4 })).toBeNull()
+    expect(judged('overhead', { waterC: 4 })).toBeUndefined()
   })
   test('says the temperature it went by', () => {
     const check = judged('skagit', { waterC: 4.2 })
-    if (check === null) throw new Error('no check')
+    if (check === undefined) throw new Error('no check')
     expect(sayCheck(check, 'metric')).toContain('4.2 °C')
   })
 })

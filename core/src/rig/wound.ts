@@ -1,7 +1,6 @@
 import { type Backing, cylinderDiameterM } from '../gear/index.ts'
-import { strandKgPerM } from '../line/index.ts'
-import type { Hung } from '../reel/index.ts'
-import { FLOATING_KG_PER_M3 } from './density.ts'
+import { COATED_RUNNING, FLOATING_KG_PER_M3, strandKgPerM } from '../line/index.ts'
+import { type Hung, USUAL_BACKING_M } from '../reel/index.ts'
 import type { RigParts } from './parts.ts'
 
 /** A line as it is wound, from the arbor outward. */
@@ -14,9 +13,8 @@ export interface Wound {
 
 /** Running line on a spool where its own length is not known, and the most that is wound on [m]. [practice] */
 const RUNNING_M = { usual: 30, most: 36 } as const
-/** Running part of a line in one piece [m]. [practice] */
-const OWN_RUNNING_DIAMETER_M = 1e-3
-const USUAL_BACKING = { name: 'backing', diameterM: 0.55e-3 } as const
+/** Backing where none is named. */
+const NO_BACKING = { name: 'backing', diameterM: USUAL_BACKING_M } as const
 
 /** What goes on the reel for a rig, with this much backing under it. */
 export function woundLines(
@@ -24,7 +22,7 @@ export function woundLines(
   backing: Backing | undefined,
   backingM: number,
 ): readonly [backing: Wound, ...rest: Wound[]] {
-  const { name, diameterM = USUAL_BACKING.diameterM } = backing ?? USUAL_BACKING
+  const { name, diameterM = USUAL_BACKING_M } = backing ?? NO_BACKING
   const rest: Wound[] = []
   if (runningLine) {
     const lengthM = Math.min(runningLine.item.lengthM ?? RUNNING_M.usual, RUNNING_M.most)
@@ -36,7 +34,7 @@ export function woundLines(
     })
   } else if (head.lengthM < RUNNING_M.usual) {
     const lengthM = RUNNING_M.usual - head.lengthM
-    rest.push({ part: 'running', name: 'its running line', lengthM, diameterM: OWN_RUNNING_DIAMETER_M })
+    rest.push({ part: 'running', name: 'its running line', lengthM, diameterM: COATED_RUNNING.diameterM })
   }
   const meanM = cylinderDiameterM(head.massKg.value / head.lengthM, FLOATING_KG_PER_M3)
   rest.push({ part: 'head', name: head.head.name, lengthM: head.lengthM, diameterM: meanM })
@@ -51,7 +49,7 @@ export function lineOnReelKg(
 ): number {
   const [under, ...rest] = woundLines(parts, backing, backingM)
   const running = rest.find((l) => l.part === 'running')
-  const perM = parts.runningLine?.kgPerM.value ?? strandKgPerM(OWN_RUNNING_DIAMETER_M, 'nylon')
+  const perM = parts.runningLine?.kgPerM.value ?? COATED_RUNNING.kgPerM
   return (
     parts.head.massKg.value +
     perM * (running?.lengthM ?? 0) +

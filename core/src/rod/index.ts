@@ -1,5 +1,5 @@
 export { type NumberSchool, numberStep, ratedNumber, singleHandEquivalent } from './number.ts'
-export { castSpanM, fishSpanKg, rodLengthForCast, type Span } from './suits.ts'
+export { castSpanM, fishSpanKg, rodLengthForCast, SINGLE_HAND_CAST_M, type Span } from './suits.ts'
 export {
   type GrainWindow,
   WINDOW_MODEL,

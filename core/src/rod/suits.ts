@@ -39,9 +39,12 @@ export function rodLengthForCast(castM: number): Span {
   return castFt <= 90 ? feet(12.5, 13) : feet(14, 15)
 }
 
+/** What one hand casts in comfort, and at a pinch [m]. [practice] */
+export const SINGLE_HAND_CAST_M = Object.freeze({ easy: 60 * M_PER_FOOT, hard: 75 * M_PER_FOOT })
+
 /** Casts a rod is comfortable with [m]: the same rule read the other way; one hand manages 50–60 ft. [practice] */
 export function castSpanM(rod: Rod): Span {
-  if (rod.hands === 'single') return feet(20, 60)
+  if (rod.hands === 'single') return { ...feet(20, 60), high: SINGLE_HAND_CAST_M.easy }
   if (rod.hands === 'surf') return feet(50, 110)
   const lengthFt = rod.lengthM / M_PER_FOOT
   if (lengthFt < 12) return feet(30, 60)

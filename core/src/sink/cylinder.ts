@@ -1,3 +1,4 @@
+import { WATER_KG_PER_M3 } from '../gear/index.ts'
 import { STANDARD_GRAVITY_MPS2 } from '../quantity/index.ts'
 
 export interface WaterModel {
@@ -13,7 +14,7 @@ export interface WaterModel {
 export const WATER_MODEL: WaterModel = Object.freeze({
   normalDrag: 1.2,
   tangentialDrag: 0.015,
-  waterKgPerM3: 1000,
+  waterKgPerM3: WATER_KG_PER_M3,
   gravityMps2: STANDARD_GRAVITY_MPS2,
 })
 

@@ -1,12 +1,16 @@
 import { type FlyShape, WATER_KG_PER_M3 } from '../gear/index.ts'
 import { MATERIAL_KG_PER_M3 } from '../line/index.ts'
+import { M_PER_INCH } from '../quantity/index.ts'
 import { criticalAngle } from './critical.ts'
 import { WATER_MODEL, type WaterModel } from './cylinder.ts'
 import type { WaterFly } from './part.ts'
 import type { TipFacts } from './tip.ts'
 
 /** Lowest 18 in of the water, where swung fish hold [m]. C17 [practice] */
-export const HOLDING_BAND_M = 18 * 0.0254
+export const HOLDING_BAND_M = 18 * M_PER_INCH
+
+/** Where the holding band begins [m] in water of this depth. */
+export const bottomBandTopM = (depthM: number): number => Math.max(0, depthM - HOLDING_BAND_M)
 
 /** Share by which the true depth may differ either way: current varies over depth and across the swing. [estimate] */
 export const DEPTH_BAND = 0.3

@@ -1,6 +1,7 @@
 export { criticalAngle } from './critical.ts'
 export { densityKgPerM3, diameterForSinkRate, sinkRateMps, WATER_MODEL, type WaterModel } from './cylinder.ts'
 export {
+  bottomBandTopM,
   DEPTH_BAND,
   flyDragM2,
   flyInWater,
@@ -26,4 +27,12 @@ export {
   steadyLine,
   steadyLineInShear,
 } from './steady.ts'
-export { levelSinkRateMps, type TipFacts, type TipItem, tipFacts } from './tip.ts'
+export {
+  levelSinkRateMps,
+  type TipFacts,
+  type TipItem,
+  type TipPiece,
+  TUNGSTEN_KG_PER_M3,
+  tipFacts,
+  tipPieces,
+} from './tip.ts'

@@ -1,6 +1,7 @@
-import type { SinkingLeader, Tip } from '../gear/index.ts'
+import { cylinderDiameterM, type SinkingLeader, type Tip } from '../gear/index.ts'
+import { FLOATING_KG_PER_M3 } from '../line/index.ts'
 import { estimated, type Figure, given, KG_PER_M_PER_GRAIN_PER_FOOT, M_PER_INCH } from '../quantity/index.ts'
-import { sinkRateMps, WATER_MODEL } from './cylinder.ts'
+import { diameterForSinkRate, sinkRateMps, WATER_MODEL } from './cylinder.ts'
 
 /** Anything that can be looped to the front of a head. */
 export type TipItem = Tip | SinkingLeader
@@ -21,7 +22,7 @@ export interface TipFacts {
 }
 
 /** Density of tungsten-loaded coating [kg/m³], so that T-11 sinks near 7 in/s and heavier material a little faster. [estimate] */
-const TUNGSTEN_KG_PER_M3 = 3700
+export const TUNGSTEN_KG_PER_M3 = 3700
 /** Tapered tips and sinking leaders: point ÷ mean and butt ÷ mean of the mass per length. [estimate] */
 const TAPER = { butt: 1.35, point: 0.7 } as const
 /** Mean mass per length of a tapered tip made for rod number n [gr/ft per number]. [estimate] */
@@ -29,7 +30,7 @@ const TAPERED_GRAINS_PER_FT_PER_NUMBER = 0.5
 /** Mean mass per length of a tapered sinking leader [gr/ft], and what each in/s of sink rate adds. [estimate] */
 const SINKING_LEADER_GRAINS_PER_FT = { floating: 1.2, perInchPerSecond: 0.25 } as const
 /** Floating tip material [gr/ft]. [estimate] */
-const FLOATING_GRAINS_PER_FT = 6
+const FLOATING_TIP_GRAINS_PER_FT = 6
 /** Sinking part of a part-sinking tip of unknown mass [gr/ft]. [estimate] */
 const PART_SINKING_GRAINS_PER_FT = 10
 /** Middle of the three usual tapered tips, 3, 6 and 8 in/s. [practice] */
@@ -39,8 +40,7 @@ const perFoot = (grains: number): number => grains * KG_PER_M_PER_GRAIN_PER_FOOT
 
 /** Sink rate of level tungsten material [m/s]: a cylinder of its mass per length at the coating's usual density. [estimate] */
 export function levelSinkRateMps(kgPerM: number): number {
-  const diameterM = Math.sqrt((4 * kgPerM) / (Math.PI * TUNGSTEN_KG_PER_M3))
-  return sinkRateMps(kgPerM, diameterM, WATER_MODEL)
+  return sinkRateMps(kgPerM, cylinderDiameterM(kgPerM, TUNGSTEN_KG_PER_M3), WATER_MODEL)
 }
 
 function stated(value: number | undefined, otherwise: number): Figure {
@@ -65,10 +65,10 @@ function sinkingLeaderFacts(item: SinkingLeader): TipFacts {
 }
 
 function usualKgPerM(tip: Tip): number {
-  if (tip.build === 'floating') return perFoot(FLOATING_GRAINS_PER_FT)
+  if (tip.build === 'floating') return perFoot(FLOATING_TIP_GRAINS_PER_FT)
   if (tip.build === 'tapered') return perFoot(TAPERED_GRAINS_PER_FT_PER_NUMBER * (tip.rodNumber ?? 7))
   const share = (tip.sinkingLengthM ?? tip.lengthM) / tip.lengthM
-  return perFoot(PART_SINKING_GRAINS_PER_FT * share + FLOATING_GRAINS_PER_FT * (1 - share))
+  return perFoot(PART_SINKING_GRAINS_PER_FT * share + FLOATING_TIP_GRAINS_PER_FT * (1 - share))
 }
 
 function usualSinkRate(tip: Tip, mean: number): number {
@@ -95,4 +95,38 @@ export function tipFacts(item: TipItem): TipFacts {
     sinkingLengthM: item.build === 'floating' ? 0 : (item.sinkingLengthM ?? item.lengthM),
     level: item.build === 'level',
   }
+}
+
+/** A tip as it lies in water and air, level pieces butt first: the floating part it may have, then what sinks. */
+export interface TipPiece {
+  readonly lengthM: number
+  readonly kgPerM: number
+  /** What sinks is as thick as its sink rate asks; what floats, as floating line is. */
+  readonly diameterM: number
+  readonly floats: boolean
+}
+
+const floatingPiece = (lengthM: number, kgPerM: number): TipPiece => ({
+  lengthM,
+  kgPerM,
+  diameterM: cylinderDiameterM(kgPerM, FLOATING_KG_PER_M3),
+  floats: true,
+})
+
+/** A tip cut into level pieces. @param count pieces of what sinks or, of a floating tip, of the whole */
+export function tipPieces(tip: TipFacts, count: number): readonly TipPiece[] {
+  const { lengthM, sinkingLengthM, buttKgPerM, pointKgPerM } = tip
+  const meanKgPerM = tip.massKg.value / lengthM
+  if (sinkingLengthM <= 0) return [floatingPiece(lengthM, meanKgPerM)]
+  const floatingM = lengthM - sinkingLengthM
+  const joined = floatingM > 0.01
+  const floatKgPerM = Math.min(perFoot(FLOATING_TIP_GRAINS_PER_FT), meanKgPerM)
+  const sinkKgPerM = (tip.massKg.value - floatKgPerM * floatingM) / sinkingLengthM
+  const pieces = Array.from({ length: count }, (_, i): TipPiece => {
+    const share = (i + 0.5) / count
+    const kgPerM = joined ? sinkKgPerM : buttKgPerM + (pointKgPerM - buttKgPerM) * share
+    const diameterM = diameterForSinkRate(kgPerM, tip.sinkRateMps.value)
+    return { lengthM: sinkingLengthM / count, kgPerM, diameterM, floats: false }
+  })
+  return joined ? [floatingPiece(floatingM, floatKgPerM), ...pieces] : pieces
 }

@@ -1,9 +1,9 @@
-import type { Mend } from '../gear/index.ts'
 import type { WaterModel } from '../sink/index.ts'
 import { type Chain, Link, lend } from './chain.ts'
 import type { SwingOptions } from './input.ts'
 import type { Drive } from './load.ts'
 import { Node } from './node.ts'
+import type { Mend } from './plan.ts'
 
 /** How long a mend takes [s]. [practice] */
 const MEND_S = 0.7

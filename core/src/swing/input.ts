@@ -1,5 +1,7 @@
-import type { Mend, RodHandling, Run } from '../gear/index.ts'
 import type { WaterFly, WaterModel, WaterPart } from '../sink/index.ts'
+import type { Run } from '../water/index.ts'
+import type { Mend } from './plan.ts'
+import type { RodHandling } from './vocabulary.ts'
 
 export interface SwingOptions {
   /** Nodes the line is cut into. */
@@ -20,6 +22,8 @@ export interface SwingOptions {
   readonly feedM: number
   /** Whether the line's shape is kept with each sample. */
   readonly shapes: boolean
+  /** Most steps × nodes that are worked out; a swing that needs more is not begun, or ends unfinished. */
+  readonly mostWork: number
 }
 
 /** 64 nodes and 30 ms keep depth and time of the hang-down within one or two hundredths of much finer cuts; see the tests and the bench. */
@@ -34,7 +38,14 @@ export const SWING_OPTIONS: SwingOptions = Object.freeze({
   feedMps: 0.5,
   feedM: 3,
   shapes: false,
+  mostWork: 4_000_000,
 })
+
+/** Steps × nodes a swing takes if it lasts as long as it may and no step has to be halved. */
+export function workOf({ options = {} }: Pick<SwingInput, 'options'>): number {
+  const { maxS, stepS, nodes } = { ...SWING_OPTIONS, ...options }
+  return Math.ceil(maxS / stepS) * nodes
+}
 
 /** A cast and all that is needed to let it swing. Axes: x downstream, y across from the angler's bank, z up, surface at z = 0. */
 export interface SwingInput {

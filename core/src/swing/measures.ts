@@ -1,5 +1,5 @@
-import type { Bottom } from '../gear/index.ts'
 import { HOLDING_BAND_M } from '../sink/index.ts'
+import type { Bottom } from '../water/index.ts'
 
 /** Snags met in a metre of line dragged along the bed, by what it is made of. [estimate] */
 export const SNAGS_PER_M: Readonly<Record<Bottom, number>> = Object.freeze({

@@ -192,17 +192,17 @@ export function stretchOf({ links }: Chain): number {
 /**
  * Moves the line by one step of time. Where it turns so fast that a link would stretch, the step is taken again in halves.
  * @param halvings how often it may still be halved
+ * @returns how many steps were worked out
  */
-export function step(input: StepInput, dtS = input.dtS, halvings = MAX_HALVINGS): void {
+export function step(input: StepInput, dtS = input.dtS, halvings = MAX_HALVINGS): number {
   const { nodes, links } = input.chain
   if (halvings > 0) {
     for (const node of nodes) node.remember()
     for (const link of links) link.wasN = link.pullN
   }
   attempt(input, dtS)
-  if (halvings === 0 || stretchOf(input.chain) < STRETCH_ALLOWED) return
+  if (halvings === 0 || stretchOf(input.chain) < STRETCH_ALLOWED) return 1
   for (const node of nodes) node.goBack()
   for (const link of links) link.pullN = link.wasN
-  step(input, dtS / 2, halvings - 1)
-  step(input, dtS / 2, halvings - 1)
+  return 1 + step(input, dtS / 2, halvings - 1) + step(input, dtS / 2, halvings - 1)
 }

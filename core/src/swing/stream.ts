@@ -1,4 +1,4 @@
-import type { Bottom, Run } from '../gear/index.ts'
+import type { Bottom, Run } from '../water/index.ts'
 import { depthAt, PROFILE_EXPONENT, surfaceCurrentAt } from '../water/index.ts'
 
 // Taken once: asked for millions of times a second.

@@ -1,11 +1,19 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import type { Run } from '../gear/index.ts'
 import { KG_PER_M_PER_GRAIN_PER_FOOT, M_PER_FOOT } from '../quantity/index.ts'
 import { sinkRateMps, steadyLineInShear, WATER_MODEL, type WaterPart } from '../sink/index.ts'
+import type { Run } from '../water/index.ts'
 import { currentAt } from '../water/index.ts'
 import { buildChain, type Chain } from './chain.ts'
-import { landsBeyond, type SwingInput, type SwingOptions, swing } from './index.ts'
+import {
+  landsBeyond,
+  SWING_OPTIONS,
+  type SwingInput,
+  type SwingOptions,
+  swing,
+  swingInSteps,
+  workOf,
+} from './index.ts'
 import { layLine } from './lay.ts'
 import { step, stretchOf } from './step.ts'
 import { Stream } from './stream.ts'
@@ -200,6 +208,30 @@ describe('symmetry', () => {
   })
 })
 
+describe('bounded work', () => {
+  test('more than may be done is not begun', () => {
+    const fine = cast(SHELVING, { nodes: 512, stepS: 1e-4, maxS: 1200 })
+    expect(workOf(fine)).toBeGreaterThan(SWING_OPTIONS.mostWork)
+    expect(() => swing(fine)).toThrow(RangeError)
+    expect(() => swing(cast(SHELVING, { stepS: Number.NaN }))).toThrow(RangeError)
+  })
+  test.each([
+    ['a torrent of 20 m/s', { ...SHELVING, currents: [{ fromBankM: 0, mps: 20 }] }],
+    ['a sheet of water over gravel', { ...SHELVING, soundings: [{ fromBankM: 10, depthM: 0.01 }] }],
+    ['a trench', { ...SHELVING, soundings: [{ fromBankM: 10, depthM: 20 }] }],
+    ['water that does not run', { ...SHELVING, currents: [{ fromBankM: 0, mps: 0 }] }],
+  ])('%s ends, with figures, within the work it may take', (_name, run) => {
+    const mostWork = 600_000
+    const steps = swingInSteps(cast(run, { mostWork }))
+    let breaths = 0
+    let step = steps.next()
+    for (; !step.done; step = steps.next()) breaths++
+    // One breath every 32 steps of at least one node each: no input can go on for longer.
+    expect(breaths).toBeLessThan(mostWork / 32)
+    for (const figure of Object.values(step.value.summary)) expect(Number.isFinite(figure)).toBe(true)
+  })
+})
+
 describe('accuracy', () => {
   const deep: Run = {
     ...SHELVING,
@@ -207,7 +239,7 @@ describe('accuracy', () => {
   }
   const here = swing(cast(deep)).summary
   test('depth and time of the hang-down are within a hundredth of a tenth of the time step', () => {
-    const fine = swing(cast(deep, { stepS: 0.003 })).summary
+    const fine = swing(cast(deep, { stepS: 0.003, mostWork: 2e7 })).summary
     expect(here.hangDepthM / fine.hangDepthM).toBeCloseTo(1, 2)
     expect(Math.abs(here.swingS / fine.swingS - 1)).toBeLessThan(0.01)
   })

@@ -1,7 +1,7 @@
 import { WATER_MODEL } from '../sink/index.ts'
 import { buildChain, type Chain } from './chain.ts'
 import { Hand } from './hand.ts'
-import { SWING_OPTIONS, type SwingInput, type SwingOptions } from './input.ts'
+import { SWING_OPTIONS, type SwingInput, type SwingOptions, workOf } from './input.ts'
 import { layLine, type RodTip } from './lay.ts'
 import { Measures, type SwingSummary } from './measures.ts'
 import { step } from './step.ts'
@@ -22,7 +22,7 @@ export interface SwingSample {
 }
 
 export interface SwingResult {
-  /** `settled` at the hang-down; `did-not-settle` when it was still moving at the longest time. */
+  /** `settled` at the hang-down; `did-not-settle` when it was still moving at the longest time, or had taken all the work it may. */
   readonly outcome: 'settled' | 'did-not-settle'
   readonly samples: readonly SwingSample[]
   readonly summary: SwingSummary
@@ -32,6 +32,8 @@ export interface SwingResult {
 const HANGING = { share: 0.06, leastMps: 0.01 } as const
 /** … for this long [s]. */
 const HANGING_S = 2
+/** Steps between two chances to leave off. */
+const BREATH = 32
 
 function shapeOf({ nodes }: Chain): Float32Array {
   const shape = new Float32Array(nodes.length * 3)
@@ -56,6 +58,7 @@ class Swing {
   private readonly measures: Measures
   private readonly samples: SwingSample[] = []
   private steps = 0
+  private work = 0
   private tS = 0
   private stillS = 0
 
@@ -89,14 +92,16 @@ class Swing {
   private advance(dtS: number): void {
     const { model = WATER_MODEL } = this.input
     this.hand.feed(this.tS, dtS)
-    step({
-      chain: this.chain,
-      stream: this.stream,
-      model,
-      dtS,
-      rod: this.hand.rod(dtS),
-      drives: this.hand.drives(this.tS),
-    })
+    this.work +=
+      this.chain.nodes.length *
+      step({
+        chain: this.chain,
+        stream: this.stream,
+        model,
+        dtS,
+        rod: this.hand.rod(dtS),
+        drives: this.hand.drives(this.tS),
+      })
     // Counted, not summed, so that a long swing keeps its clock.
     this.steps++
     this.tS = round(this.steps * dtS * 1e6) / 1e6
@@ -120,13 +125,14 @@ class Swing {
     })
   }
 
-  run(): SwingResult {
-    const { stepS, maxS, sampleS } = this.options
+  *run(): Generator<void, SwingResult> {
+    const { stepS, maxS, sampleS, mostWork } = this.options
     const every = max(1, round(sampleS / stepS))
     this.sample()
-    for (let i = 1; this.tS < maxS - 1e-9 && this.stillS < HANGING_S; i++) {
+    for (let i = 1; this.tS < maxS - 1e-9 && this.stillS < HANGING_S && this.work < mostWork; i++) {
       this.advance(stepS)
       if (i % every === 0) this.sample()
+      if (i % BREATH === 0) yield
     }
     const settled = this.stillS >= HANGING_S
     const swingS = settled ? max(0, this.tS - this.stillS) : this.tS
@@ -145,5 +151,19 @@ class Swing {
  * holds it up and grips it. The same input always gives the same swing. [estimate]
  */
 export function swing(input: SwingInput): SwingResult {
-  return new Swing(input, { ...SWING_OPTIONS, ...input.options }).run()
+  const steps = swingInSteps(input)
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+  }
+}
+
+/**
+ * A swing that can be left off between its steps. Its work is bounded, whatever the input.
+ * @throws RangeError when it would take more work than `mostWork` from the outset; ask `workOf` before
+ */
+export function swingInSteps(input: SwingInput): Generator<void, SwingResult> {
+  const options = { ...SWING_OPTIONS, ...input.options }
+  if (!(workOf(input) <= options.mostWork)) throw new RangeError('a swing of more work than allowed')
+  return new Swing(input, options).run()
 }

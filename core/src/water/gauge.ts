@@ -1,24 +1,4 @@
-import * as z from 'zod'
-
-/** What a river gauge said at one moment. */
-export const readingSchema = z
-  .strictObject({
-    /** Milliseconds since 1970, UTC. */
-    atMs: z.number().int().min(0),
-    /** Above the gauge's own zero [m]; may be below it. */
-    levelM: z.number().min(-50).max(200).optional(),
-    flowM3ps: z.number().positive().max(300_000).optional(),
-    waterC: z.number().min(-2).max(45).optional(),
-  })
-  .refine((r) => r.levelM !== undefined || r.flowM3ps !== undefined || r.waterC !== undefined, 'no-figure')
-export type GaugeReading = z.infer<typeof readingSchema>
-
-/** Readings of one gauge, oldest first. */
-export const gaugeSchema = z.strictObject({
-  station: z.string().min(1).max(80),
-  readings: z.array(readingSchema).min(1).max(50_000),
-})
-export type GaugeRecord = z.infer<typeof gaugeSchema>
+import type { GaugeReading } from './gaugeSchema.ts'
 
 /** Water a few hours old may have become other water [ms]. [practice] */
 export const STALE_MS = 3 * 3600_000

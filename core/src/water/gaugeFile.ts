@@ -2,7 +2,7 @@ import { XMLParser } from 'fast-xml-parser'
 import Papa from 'papaparse'
 import type { Problem } from '../gear/index.ts'
 import { unitOf } from '../quantity/index.ts'
-import { type GaugeReading, readingSchema } from './gauge.ts'
+import { type GaugeReading, readingSchema } from './gaugeSchema.ts'
 
 export interface GaugeFileReading {
   readonly readings: readonly GaugeReading[]

@@ -1,6 +1,18 @@
-export { type GaugeReading, type GaugeRecord, gaugeSchema, latest, STALE_MS, trendOf } from './gauge.ts'
+export { flowSchema } from './flow.ts'
+export { latest, STALE_MS, trendOf } from './gauge.ts'
 export { type GaugeFileReading, readGaugeCsv, readGaugeFile, readGaugeWaterMl } from './gaugeFile.ts'
-export { atFlow, HYDRAULIC_GEOMETRY, LEVEL_REACH, type LevelFactors, levelFactors } from './level.ts'
+export { type GaugeReading, type GaugeRecord, gaugeSchema } from './gaugeSchema.ts'
+export {
+  type AtLevel,
+  atFlow,
+  flowReach,
+  HYDRAULIC_GEOMETRY,
+  LEVEL_LIMIT,
+  LEVEL_REACH,
+  type LevelFactors,
+  levelFactors,
+} from './level.ts'
+export { type Run, runSchema, type Sounding, type SurfaceCurrent } from './run.ts'
 export {
   bedPoints,
   currentAt,
@@ -12,3 +24,4 @@ export {
   sectionFlowM3ps,
   surfaceCurrentAt,
 } from './section.ts'
+export { BANKS, BOTTOMS, type Bottom, RUN_LIMITS } from './vocabulary.ts'

@@ -1,4 +1,4 @@
-import type { Run, Sounding, SurfaceCurrent } from '../gear/index.ts'
+import type { Run, Sounding, SurfaceCurrent } from './run.ts'
 
 /** Exponent of the velocity profile over depth. Prandtl's 1/7 power law for smooth turbulent flow. [physics] */
 export const PROFILE_EXPONENT = 1 / 7

@@ -1,6 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { type Run, runSchema } from '../gear/index.ts'
 import {
   atFlow,
   currentAt,
@@ -9,6 +8,8 @@ import {
   levelFactors,
   MEAN_OF_SURFACE,
   profileShare,
+  type Run,
+  runSchema,
   sectionFlowM3ps,
   surfaceCurrentAt,
 } from './index.ts'
@@ -73,6 +74,12 @@ describe('a run', () => {
   })
 })
 
+const carried = (run: Run, from: number, to: number): Run => {
+  const at = atFlow(run, from, to)
+  if (at.outcome === 'too-far') throw new Error('too far')
+  return at.run
+}
+
 describe('level of the river', () => {
   test.each([
     ['depth', 1.32],
@@ -85,12 +92,12 @@ describe('level of the river', () => {
     const { width, depth, velocity } = HYDRAULIC_GEOMETRY
     expect(width + depth + velocity).toBeCloseTo(1, 12)
     for (const ratio of [0.25, 0.5, 2, 4])
-      expect(sectionFlowM3ps(atFlow(RUN, 18, 18 * ratio)) / sectionFlowM3ps(RUN)).toBeCloseTo(ratio, 3)
+      expect(sectionFlowM3ps(carried(RUN, 18, 18 * ratio)) / sectionFlowM3ps(RUN)).toBeCloseTo(ratio, 3)
   })
   test('there and back is the same run', () => {
     fc.assert(
       fc.property(fc.double({ min: 2, max: 90, noNaN: true }), (flow) => {
-        const back = atFlow(atFlow(RUN, 18, flow), flow, 18)
+        const back = carried(carried(RUN, 18, flow), flow, 18)
         expect(back.widthM).toBeCloseTo(RUN.widthM, 9)
         expect(back.soundings[1]?.depthM).toBeCloseTo(1.6, 9)
         expect(back.currents[1]?.mps).toBeCloseTo(0.9, 9)
@@ -99,9 +106,21 @@ describe('level of the river', () => {
       { seed: 20261125, numRuns: 100 },
     )
   })
+  test.each([
+    [18 * 7.9, 'at-level'],
+    [18 / 7.9, 'at-level'],
+    [18 * 9, 'far'],
+    [18 * 49, 'far'],
+    [18 * 51, 'too-far'],
+    [18 / 51, 'too-far'],
+    [1e9, 'too-far'],
+    [Number.NaN, 'too-far'],
+  ])('a flow of %p where 18 was measured is %s', (flow, outcome) => {
+    expect(atFlow(RUN, 18, flow).outcome).toBe(outcome)
+  })
   test('water that has left the wading line takes the angler along', () => {
-    expect(atFlow({ ...RUN, wadeM: 28 }, 18, 4).wadeM).toBeLessThan(28)
-    expect(atFlow(RUN, 18, 40).wadeM).toBe(RUN.wadeM)
+    expect(carried({ ...RUN, wadeM: 28 }, 18, 4).wadeM).toBeLessThan(28)
+    expect(carried(RUN, 18, 40).wadeM).toBe(RUN.wadeM)
   })
 })
 

@@ -1,5 +1,16 @@
 export { CHECK_TITLES, sayAllowed, sayCheck, sayFigure } from './check.ts'
 export {
+  DRESS_NAMES,
+  FISH_AT_NAMES,
+  HABIT_NAMES,
+  STYLE_NAMES,
+  sayFish,
+  sayFly,
+  sayLevelDoubt,
+  WATER_NAMES,
+  WEIGHTING_NAMES,
+} from './day.ts'
+export {
   KIND_NAMES,
   SCHOOL_WORDS,
   type SchoolWords,
@@ -12,7 +23,7 @@ export {
 } from './names.ts'
 export { nearestWord, PLAIN_WORDS, type PlainQuestion, type PlainWord } from './plain.ts'
 export { fieldLabel, sayProblem } from './problem.ts'
-export { JOINT_NAMES, sayStep } from './rigging.ts'
+export { JOINT_NAMES, KNOT_NAMES, sayStep } from './rigging.ts'
 export {
   BOTTOM_NAMES,
   MEND_NAMES,

@@ -1,6 +1,6 @@
-import type { Item, Kind, RigSlot, SchoolQuestion, WindowStyle } from '../gear/index.ts'
+import type { Item, Kind, SchoolQuestion, WindowStyle } from '../gear/index.ts'
 import { type EvidenceTag, printMeasure, type UnitSystem } from '../quantity/index.ts'
-import type { CheckState } from '../rig/index.ts'
+import type { CheckState, RigSlot } from '../rig/index.ts'
 import { nameMaterial } from '../sink/index.ts'
 
 export const KIND_NAMES: Readonly<Record<Kind, { readonly one: string; readonly many: string }>> =

@@ -36,6 +36,7 @@ function limit(value: unknown, field: Subject | undefined, system: UnitSystem): 
 }
 const what = (field: Subject | undefined): string => field?.label ?? 'This'
 const length = (m: unknown, system: UnitSystem): string => printMeasure(Number(m), 'length', system)
+const flow = (m3ps: unknown, system: UnitSystem): string => printMeasure(Number(m3ps), 'flow', system)
 const millimetres = (m: unknown): string => `${(Number(m) * 1000).toFixed(1)} mm`
 const text = (value: unknown): string => `“${String(value).slice(0, 40)}”`
 
@@ -130,7 +131,7 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   'missing-column': (d) =>
     `The column ${(d.columns as readonly string[]).map((c) => `“${c}”`).join(' and ')} is missing.`,
   'too-many-rows': (d) =>
-    `It holds ${Number(d.rows).toLocaleString('en')} items; Hoxen keeps up to ${Number(d.limit).toLocaleString('en')}. Nothing was taken.`,
+    `It holds ${Number(d.rows).toLocaleString('en')} ${String(d.what ?? 'items')}; Hoxen keeps up to ${Number(d.limit).toLocaleString('en')}. Nothing was taken.`,
   'unknown-kind': (d) =>
     d.text === '' ? 'It does not say what kind of gear it is.' : `${text(d.text)} is not a kind of gear.`,
   'duplicate-id': (d) =>
@@ -143,8 +144,13 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   'other-file': () => 'This is a file of another kind: it does not say it is Hoxen’s.',
   'no-version': () => 'The file does not say which version of the format it is.',
   'newer-version': (d) => `The file is of format version ${d.version}; this Hoxen knows up to ${d.known}.`,
-  'no-gear-list': () => 'The file has no list of gear.',
+  'no-list': (d) => `What should be its list of ${String(d.list)} is none.`,
   'unknown-key': (d) => `${text(d.key)} is not part of the format and was left out.`,
+  'too-much-work': (d) =>
+    `That is ${Number(d.steps).toLocaleString('en')} steps of ${String(d.nodes)} pieces of line, more than can be worked out here: take longer steps, fewer nodes or a shorter time.`,
+  'level-too-far': (d, _f, s) =>
+    `This pool’s measure says nothing about such a level: it reaches from ${flow(d.lowM3ps, s)} to ${flow(d.highM3ps, s)}.`,
+  'flow-without-measure': () => 'A flow means nothing to a pool whose own flow was not measured with it.',
   'missing-item': (d) => `The gear has no ${text(d.id)}.`,
 }
 

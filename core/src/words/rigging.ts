@@ -1,5 +1,5 @@
 import { printMeasure, type UnitSystem } from '../quantity/index.ts'
-import type { RiggingStep, RigJoint } from '../rig/index.ts'
+import type { RiggingStep, RigJoint, RigKnot } from '../rig/index.ts'
 
 export const JOINT_NAMES: Readonly<Record<RigJoint, string>> = Object.freeze({
   'reel-backing': 'Backing to the spool',
@@ -10,12 +10,25 @@ export const JOINT_NAMES: Readonly<Record<RigJoint, string>> = Object.freeze({
   'leader-fly': 'Fly',
 })
 
+export const KNOT_NAMES: Readonly<Record<RigKnot, string>> = Object.freeze({
+  arbor: 'arbor knot',
+  'double-slip': 'double slip knot',
+  loops: 'loop to loop',
+  nail: 'nail knot',
+  swivel: 'small swivel between two loops',
+  'nail-loop': 'nail knot with a perfection loop',
+  ring: 'tippet ring',
+  'non-slip-loop': 'non-slip loop',
+  clinch: 'improved clinch knot',
+  'double-clinch': 'double clinch knot',
+})
+
 /** One step of the rigging list as a sentence. @param knot the knot chosen for its joint */
-export function sayStep(step: RiggingStep, knot: string | undefined, system: UnitSystem): string {
+export function sayStep(step: RiggingStep, knot: RigKnot | undefined, system: UnitSystem): string {
   const length = step.lengthM === undefined ? '' : printMeasure(step.lengthM, 'length', system)
   switch (step.code) {
     case 'joint':
-      return `${step.joint === undefined ? '' : JOINT_NAMES[step.joint]}: ${step.name ?? ''}, ${knot ?? ''}.`
+      return `${step.joint === undefined ? '' : JOINT_NAMES[step.joint]}: ${step.name ?? ''}, ${knot === undefined ? '' : KNOT_NAMES[knot]}.`
     case 'wind':
       return 'Wind on firmly and evenly, and stop below the rim.'
     case 'load-mark':

@@ -24,6 +24,7 @@ const check = (measure: Check['measure'], allowed: Check['allowed']): Check => (
   allowed,
   measure,
   data: {},
+  off: 0,
 })
 
 describe('figures and limits', () => {
@@ -34,12 +35,12 @@ describe('figures and limits', () => {
     [check('massPerLength', { low: 0.002 }), 'metric', '2 g/m or more'],
     [check('number', { low: 8 }), 'trade', 'no. 8 or more'],
     [check('number', { low: 11, high: 13 }), 'trade', 'no. 11 – 13'],
-    [check('none', { low: 0.45, high: 1 }), 'trade', '45 % – 100 %'],
+    [check('share', { low: 0.45, high: 1 }), 'trade', '45 % – 100 %'],
     [check('none', {}), 'trade', ''],
   ] as const)('%# is allowed as said', (line, system, said) => expect(sayAllowed(line, system)).toBe(said))
   test('a line number is a number, a share a percentage', () => {
     expect(sayFigure({ measure: 'number' }, 14.23, 'trade')).toBe('no. 14.2')
-    expect(sayFigure({ measure: 'none' }, 0.927, 'metric')).toBe('93 %')
+    expect(sayFigure({ measure: 'share' }, 0.927, 'metric')).toBe('93 %')
   })
 })
 
@@ -84,7 +85,7 @@ describe('rigging steps', () => {
   })
   test('a joint names what is joined and the knot', () => {
     expect(
-      sayStep({ id: 'j', code: 'joint', joint: 'head-tip', name: 'T-11, 10 ft' }, 'loop to loop', 'trade'),
+      sayStep({ id: 'j', code: 'joint', joint: 'head-tip', name: 'T-11, 10 ft' }, 'loops', 'trade'),
     ).toBe('Head to the tip: T-11, 10 ft, loop to loop.')
   })
 })

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
-import { BOTTOMS, MENDS, ROD_HANDLING } from '../gear/index.ts'
 import type { SingleChange } from '../ladder/index.ts'
-import { SWING_VERDICTS } from '../swing/index.ts'
+import { MENDS, ROD_HANDLING, SWING_VERDICTS } from '../swing/index.ts'
+import { BOTTOMS } from '../water/index.ts'
 import {
   BOTTOM_NAMES,
   MEND_NAMES,

@@ -1,7 +1,7 @@
-import type { Bottom, MendKind, RodHandling } from '../gear/index.ts'
 import type { SingleChange } from '../ladder/index.ts'
 import { printMeasure, type UnitSystem } from '../quantity/index.ts'
-import type { SwingVerdict } from '../swing/index.ts'
+import type { MendKind, RodHandling, SwingVerdict } from '../swing/index.ts'
+import type { Bottom } from '../water/index.ts'
 
 export const BOTTOM_NAMES: Readonly<Record<Bottom, string>> = {
   sand: 'sand',

@@ -1,16 +1,10 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
-import {
-  DAYS,
-  DEFAULT_SCHOOLS,
-  type Job,
-  KINDS,
-  readCsv,
-  readDocument,
-  SCHOOLS,
-  type SchoolQuestion,
-} from '../gear/index.ts'
+import { type Day, dayOf, FIRST_JOB, USUAL_DAYS } from '../day/index.ts'
+import { readCsv, readDocument } from '../format/index.ts'
+import { DEFAULT_SCHOOLS, KINDS, SCHOOLS, type SchoolQuestion, type Schools } from '../gear/index.ts'
 import { matchRigs } from '../match/index.ts'
+import { CHECKS, type Finding, lineOf } from '../rig/index.ts'
 import {
   nearestWord,
   PLAIN_WORDS,
@@ -23,20 +17,17 @@ import {
 } from './index.ts'
 
 const { document } = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8'))
+const on = (name: string, schools: Partial<Schools> = {}): Day => {
+  const job = { ...FIRST_JOB, ...USUAL_DAYS.find((d) => d.name === name)?.job, stripToM: 8 }
+  return dayOf({ job, schools: { ...DEFAULT_SCHOOLS, ...schools } })
+}
 const hollow = /undefined|NaN|null|\[object/
 
 describe('the ledger in words', () => {
-  test.each(DAYS.map((d) => d.name))(
+  test.each(USUAL_DAYS.map((d) => d.name))(
     'every line of every rig of a %s has a sentence in both faces',
     (name) => {
-      const day = DAYS.find((d) => d.name === name)
-      const job = { ...document.job, ...day?.job, stripToM: 8 } as Job
-      const rigs = matchRigs(
-        document.gear,
-        job,
-        { ...DEFAULT_SCHOOLS, sinkingLeaders: 'quick-fix' },
-        300,
-      ).rigs
+      const rigs = matchRigs(document, on(name, { sinkingLeaders: 'quick-fix' }), 300).rigs
       expect(rigs.length).toBeGreaterThan(200)
       for (const { checks } of rigs)
         for (const check of checks)
@@ -46,13 +37,25 @@ describe('the ledger in words', () => {
           }
     },
   )
+  const pairs = CHECKS.flatMap(({ code, reasons }) =>
+    Object.entries(reasons).map(([reason, data]) => [code, reason, data] as const),
+  )
+  test.each(pairs)('%s, %s: a whole sentence from its example', (code, reason, data) => {
+    const figures = {
+      value: 0.02,
+      allowed: { low: 0.021, high: 0.03 },
+      tag: 'practice',
+      measure: 'length',
+    } as const
+    for (const state of ['holds', 'watch', 'breaks'] as const)
+      for (const system of ['trade', 'metric'] as const) {
+        const said = sayCheck(lineOf(code, { ...figures, state, reason, data } as Finding), system)
+        expect(said).toMatch(/^[A-Z\d].{12,}\.$/)
+        expect(said).not.toMatch(hollow)
+      }
+  })
   test('a figure just past its limit does not read as the limit', () => {
-    const rigs = matchRigs(
-      document.gear,
-      { ...document.job, ...DAYS[3]?.job } as Job,
-      DEFAULT_SCHOOLS,
-      400,
-    ).rigs
+    const rigs = matchRigs(document, on('Surf at dawn'), 400).rigs
     for (const check of rigs
       .flatMap((r) => r.checks)
       .filter((c) => c.code === 'mass-in-window' && c.state !== 'holds')) {
@@ -75,7 +78,7 @@ test('problems are said in the user’s words and units', () => {
 })
 
 test.each(KINDS)('every demo %s has a short line in both faces', (kind) => {
-  for (const item of document.gear.items.filter((i) => i.kind === kind))
+  for (const item of document.items.filter((i) => i.kind === kind))
     for (const system of ['trade', 'metric'] as const) expect(summarize(item, system)).not.toMatch(hollow)
 })
 

@@ -1,5 +1,4 @@
-import type { RigSlot } from '@hoxen/core/gear'
-import type { CheckState, Piece } from '@hoxen/core/rig'
+import type { CheckState, Piece, RigSlot } from '@hoxen/core/rig'
 import { useId } from 'react'
 import { hatchGapPx, outlinePath, type StripScale, startsOf } from './scale.ts'
 

@@ -1,4 +1,4 @@
-import type { RigSlot } from '@hoxen/core/gear'
+import type { RigSlot } from '@hoxen/core/rig'
 import { type CheckState, type Piece, piecesOf, type RigParts } from '@hoxen/core/rig'
 import { SLOT_NAMES, STATE_NAMES, summarize } from '@hoxen/core/words'
 import { useState } from 'react'

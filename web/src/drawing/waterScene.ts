@@ -1,5 +1,5 @@
-import type { Run } from '@hoxen/core/gear'
 import type { SwingSample } from '@hoxen/core/swing'
+import type { Run } from '@hoxen/core/water'
 import { touchesIn } from './moment.ts'
 
 /** One swing as it is drawn. */

@@ -1,5 +1,5 @@
-import type { Run } from '@hoxen/core/gear'
 import type { SwingSample } from '@hoxen/core/swing'
+import type { Run } from '@hoxen/core/water'
 import { describe, expect, test } from '@jest/globals'
 import type { Ink } from './ink.ts'
 import { paintPlanView } from './planView.ts'

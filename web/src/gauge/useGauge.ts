@@ -1,12 +1,11 @@
-import type { GaugeRecord } from '@hoxen/core/water'
+import { fresher, type Heard } from '@hoxen/core/day'
 import { useQuery } from '@tanstack/react-query'
+import { useCallback, useMemo } from 'react'
 import { keepGauge, keptGauge } from '../store/index.ts'
-import { standInGauge } from './standIn.ts'
 
-/** What is known of a gauge now: its readings, where they came from, and why there are no newer ones. */
+/** What is known of a gauge now, and why there is nothing newer. */
 export interface GaugeState {
-  readonly record: GaugeRecord | undefined
-  readonly from: 'gauge' | 'file' | undefined
+  readonly heard: Heard | undefined
   /** Why it cannot be read now; undefined when it was. */
   readonly silent: string | undefined
   readonly waiting: boolean
@@ -16,27 +15,19 @@ export interface GaugeState {
 /** Gauges are read this often [ms]; they change no faster. */
 const EVERY_MS = 10 * 60_000
 
-const newestMs = (record: GaugeRecord): number => record.readings.at(-1)?.atMs ?? 0
-
-interface Heard {
-  readonly record: GaugeRecord | undefined
-  readonly from: 'gauge' | 'file' | undefined
-  readonly silent: string | undefined
-}
-
-/** Reads the gauge; when it is silent, what was heard last stands in for it. A file newer than the gauge outranks it. */
-async function hear(gaugeId: string, signal: AbortSignal): Promise<Heard> {
+/** Reads the gauge; when it is silent, what was heard last stands in for it. */
+async function hear(gaugeId: string, signal: AbortSignal): Promise<Pick<GaugeState, 'heard' | 'silent'>> {
   const kept = await keptGauge(gaugeId)
   try {
-    const record = await standInGauge.read(gaugeId, signal)
-    if (kept?.from === 'file' && newestMs(kept.record) > newestMs(record))
-      return { record: kept.record, from: 'file', silent: undefined }
-    await keepGauge({ id: gaugeId, record, from: 'gauge' })
-    return { record, from: 'gauge', silent: undefined }
+    const { standInGauge } = await import('./standIn.ts')
+    const live: Heard = { record: await standInGauge.read(gaugeId, signal), from: 'gauge' }
+    const heard = fresher(kept, live)
+    if (heard === live) await keepGauge({ id: gaugeId, ...live })
+    return { heard, silent: undefined }
   } catch (error) {
     if (signal.aborted) throw error
     const silent = error instanceof Error ? error.message : 'The gauge does not answer.'
-    return { record: kept?.record, from: kept?.from, silent }
+    return { heard: kept, silent }
   }
 }
 
@@ -50,11 +41,10 @@ export function useGauge(gaugeId: string | undefined): GaugeState {
     staleTime: EVERY_MS / 2,
     retry: false,
   })
-  return {
-    record: data?.record,
-    from: data?.from,
-    silent: data?.silent,
-    waiting: gaugeId !== undefined && isPending,
-    refresh: () => void refetch(),
-  }
+  const refresh = useCallback(() => void refetch(), [refetch])
+  const waiting = gaugeId !== undefined && isPending
+  return useMemo(
+    () => ({ heard: data?.heard, silent: data?.silent, waiting, refresh }),
+    [data, waiting, refresh],
+  )
 }

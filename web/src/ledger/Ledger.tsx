@@ -1,26 +1,26 @@
 import type { Item } from '@hoxen/core/gear'
-import type { Mend } from '@hoxen/core/match'
+import type { Remedy } from '@hoxen/core/match'
 import { type Check, type CheckCode, worstFirst } from '@hoxen/core/rig'
 import { CHECK_TITLES, sayAllowed, sayCheck, sayFigure } from '@hoxen/core/words'
 import { StateMark, Tag, useUnits } from '../ui/index.ts'
-import { MendLine } from './MendLine.tsx'
+import { RemedyLine } from './RemedyLine.tsx'
 
 interface Props {
   readonly checks: readonly Check[]
-  readonly mends: ReadonlyMap<CheckCode, Mend>
+  readonly remedies: ReadonlyMap<CheckCode, Remedy>
   readonly items: ReadonlyMap<string, Item>
-  readonly onMend: (mend: Mend) => void
+  readonly onTake: (remedy: Remedy) => void
   /** The ledger as it would be with the part pointed at. */
   readonly preview?: readonly Check[] | undefined
 }
 
 /** Every check one line: what, this rig's figure, what is allowed, why, and what it rests on. Worst first. */
-export function Ledger({ checks, mends, items, onMend, preview }: Props) {
+export function Ledger({ checks, remedies, items, onTake, preview }: Props) {
   const { system } = useUnits()
   return (
     <ol aria-label="Ledger" className="divide-y divide-rule border-y border-rule">
       {worstFirst(checks).map((check) => {
-        const mend = mends.get(check.code)
+        const remedy = remedies.get(check.code)
         const allowed = sayAllowed(check, system)
         return (
           <li
@@ -40,7 +40,9 @@ export function Ledger({ checks, mends, items, onMend, preview }: Props) {
             <div className="min-w-0">
               <h2 className="font-text font-semibold tracking-normal">{CHECK_TITLES[check.code]}</h2>
               <p className="text-[0.95rem]">{sayCheck(check, system)}</p>
-              {mend !== undefined && <MendLine mend={mend} items={items} onTake={() => onMend(mend)} />}
+              {remedy !== undefined && (
+                <RemedyLine remedy={remedy} items={items} onTake={() => onTake(remedy)} />
+              )}
             </div>
             <div className="flex flex-wrap items-baseline gap-x-3 sm:flex-col sm:items-end">
               {check.value !== null && (

@@ -1,5 +1,6 @@
-import type { Item, RigSlot } from '@hoxen/core/gear'
+import type { Item } from '@hoxen/core/gear'
 import { effectsOf, type Option, type RankedRig } from '@hoxen/core/match'
+import type { RigSlot } from '@hoxen/core/rig'
 import { CHECK_TITLES, SLOT_NAMES, STATE_NAMES, summarize } from '@hoxen/core/words'
 import { Button, StateMark, useUnits } from '../ui/index.ts'
 

@@ -1,17 +1,16 @@
-import { type Item, RIG_SLOTS, type RigChoice, type RigSlot, rigKey } from '@hoxen/core/gear'
-import { type Mend, type RankedRig, swapPart } from '@hoxen/core/match'
-import { statesBySlot, windowStyleOf } from '@hoxen/core/rig'
+import type { Item } from '@hoxen/core/gear'
+import { type RankedRig, type Remedy, swapPart } from '@hoxen/core/match'
+import { RIG_SLOTS, type RigChoice, type RigSlot, rigKey, statesBySlot, windowStyleOf } from '@hoxen/core/rig'
 import { SLOT_NAMES, WINDOW_NAMES } from '@hoxen/core/words'
-import { useMemo, useState } from 'react'
+import { useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { GrainAxis, RigStrip } from '../drawing/index.ts'
-import { noticeDone, noticeFailed, saveDocument, usePinned } from '../store/index.ts'
+import { noticeDone, noticeFailed, setKept, usePinned } from '../store/index.ts'
 import { Button, buttonLook, Empty, StateMark } from '../ui/index.ts'
-import type { Question } from '../worker/index.ts'
 import { Ledger } from './Ledger.tsx'
 import { PartPicker } from './PartPicker.tsx'
 import { sayScore } from './sayScore.ts'
-import { useMends, useOptions, useQuestion, useRig } from './useRigs.ts'
+import { type Question, useOptions, useQuestion, useRemediesOf, useRig } from './useRigs.ts'
 
 interface ViewProps {
   readonly choice: RigChoice
@@ -40,8 +39,8 @@ function RigLedger({
   const [params, setParams] = useSearchParams()
   const slot = params.get('part')
   const open = isSlot(slot) ? slot : undefined
-  const items = useMemo(() => new Map(question.gear.items.map((item) => [item.id, item])), [question])
-  const mends = useMends(question, rig.choice)
+  const items = question.byId
+  const remedies = useRemediesOf(question, rig.choice)
   const options = useOptions(question, rig.choice, open)
   const [preview, setPreview] = useState<RankedRig>()
   const { parts, window } = rig
@@ -63,9 +62,9 @@ function RigLedger({
       item === null ? `Take the ${name} off` : `Change the ${name} to ${item.name}`,
     )
   }
-  const take = (mend: Mend): void => {
-    const name = mend.itemId === null ? 'none' : (items.get(mend.itemId)?.name ?? '')
-    onSwap(mend.choice, `Mend: ${SLOT_NAMES[mend.slot].toLowerCase()} to ${name}`)
+  const take = (remedy: Remedy): void => {
+    const name = remedy.itemId === null ? 'none' : (items.get(remedy.itemId)?.name ?? '')
+    onSwap(remedy.choice, `Mend: ${SLOT_NAMES[remedy.slot].toLowerCase()} to ${name}`)
   }
   return (
     <div className="grid gap-x-8 gap-y-5 lg:grid-cols-[1fr_22rem]">
@@ -114,9 +113,9 @@ function RigLedger({
         )}
         <Ledger
           checks={rig.checks}
-          mends={new Map(mends.data)}
+          remedies={new Map(remedies.data)}
           items={items}
-          onMend={take}
+          onTake={take}
           preview={open === undefined ? undefined : preview?.checks}
         />
       </div>
@@ -188,7 +187,7 @@ function Actions({ choice, mine }: { readonly choice: RigChoice; readonly mine: 
   const pinned = usePinned()
   const isPinned = pinned != null && rigKey(pinned) === rigKey(choice)
   const makeMine = (): void => {
-    saveDocument('Make this my rig', 'rig', choice).then(() => {
+    setKept('Make this my rig', 'rig', choice).then(() => {
       noticeDone('It is in the strip')
       void navigate('/rig')
     }, noticeFailed)
@@ -203,7 +202,7 @@ function Actions({ choice, mine }: { readonly choice: RigChoice; readonly mine: 
       <Button
         aria-pressed={isPinned}
         onClick={() =>
-          void saveDocument(isPinned ? 'Unpin' : 'Pin a rig', 'pinned', isPinned ? undefined : choice).catch(
+          void setKept(isPinned ? 'Unpin' : 'Pin a rig', 'pinned', isPinned ? undefined : choice).catch(
             noticeFailed,
           )
         }

@@ -1,4 +1,4 @@
-export { MendLine } from './MendLine.tsx'
+export { RemedyLine } from './RemedyLine.tsx'
 export { Gone, RigView } from './RigView.tsx'
 export { sayScore } from './sayScore.ts'
-export { useMatch, useQuestion, useRig } from './useRigs.ts'
+export { type Question, useMatch, useMissing, useQuestion, useRemedies, useRig } from './useRigs.ts'

@@ -1,4 +1,5 @@
 import { lineFeed, type Scale } from './scale.ts'
+import { listenTogether } from './shared.ts'
 
 const post = async (what: string, body: object = {}): Promise<void> => {
   const response = await fetch(`/api/scale/${what}`, {
@@ -12,21 +13,22 @@ const post = async (what: string, body: object = {}): Promise<void> => {
 /** The scale that ships with the server, for trying things out. */
 export const standIn: Scale = {
   start(onReading, onEnd) {
-    const stream = new EventSource('/api/scale/stream')
     let over = false
+    let stop = (): void => {}
     const end = (why: Parameters<typeof onEnd>[0]): void => {
       if (over) return
       over = true
-      stream.close()
+      stop()
       onEnd(why)
     }
     const feed = lineFeed(onReading, () => end('nonsense'))
-    stream.addEventListener('message', (event: MessageEvent<string>) => feed(event.data))
-    stream.addEventListener('unplugged', () => end('unplugged'))
-    stream.addEventListener('error', () => end('unplugged'))
+    stop = listenTogether((heard) => {
+      if ('line' in heard) feed(heard.line)
+      else end('unplugged')
+    })
     return () => {
       over = true
-      stream.close()
+      stop()
     }
   },
   tare: () => post('tare'),

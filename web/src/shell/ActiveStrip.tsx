@@ -1,51 +1,49 @@
-import { judge } from '@hoxen/core/match'
-import { resolveRig, statesBySlot } from '@hoxen/core/rig'
-import { useMemo } from 'react'
+import { statesBySlot } from '@hoxen/core/rig'
 import { Link } from 'react-router'
 import { RigStrip } from '../drawing/index.ts'
-import { useGear, useJob, useMyRig, useSettings } from '../store/index.ts'
+import { useQuestion, useRig } from '../ledger/index.ts'
+import { useMyRig } from '../store/index.ts'
 import { StateMark } from '../ui/index.ts'
+import { DayLine } from './DayLine.tsx'
 
-/** The strip: my rig to scale across the top of every station. Choosing a part opens the station that decides it. */
+/** Above every station: the day, and my rig to scale, judged in it. Choosing a part opens the station that decides it. */
 export function ActiveStrip() {
-  const gear = useGear()
+  const question = useQuestion()
   const choice = useMyRig()
-  const job = useJob()
-  const { schools } = useSettings()
-  const rig = useMemo(() => {
-    if (gear === undefined || job === undefined || !choice) return undefined
-    const resolved = resolveRig(choice, new Map(gear.map((item) => [item.id, item])))
-    return resolved.outcome === 'resolved' ? judge(resolved.parts, { job, schools }) : undefined
-  }, [gear, choice, job, schools])
-
-  if (gear === undefined || choice === undefined) return <div className="h-[5.25rem]" />
-  if (rig === undefined) {
-    return (
-      <p className="flex h-[5.25rem] flex-col justify-center gap-1 text-faint">
-        <svg viewBox="0 0 900 6" preserveAspectRatio="none" className="h-1.5 w-full" aria-hidden="true">
-          <path d="M0 3H900" stroke="currentColor" strokeWidth="1.5" strokeDasharray="7 7" />
-        </svg>
-        <span>
-          {choice === null
-            ? 'No rig in the strip yet. Match one and make it yours.'
-            : 'Part of your rig is no longer in your gear. Match again.'}
-        </span>
-      </p>
-    )
-  }
+  const rig = useRig(question, choice)
+  if (question === undefined || choice === undefined) return <div className="h-[7.1rem]" />
   return (
-    <div className="flex items-start gap-4 py-1.5">
-      <Link to="/rig" className="hidden min-h-11 w-36 shrink-0 flex-col justify-center leading-tight sm:flex">
-        <span className="font-display truncate text-[1.02rem] font-semibold">{rig.parts.rod.name}</span>
-        <StateMark state={rig.verdict} />
-      </Link>
-      <div className="min-w-0 flex-1">
-        <RigStrip
-          parts={rig.parts}
-          states={statesBySlot(rig.checks)}
-          hrefFor={(slot) => (slot === 'reelId' ? '/reel' : `/rig?part=${slot}`)}
-        />
-      </div>
-    </div>
+    <>
+      <DayLine day={question.day} rig={rig === 'gone' ? undefined : rig} />
+      {rig === undefined || rig === 'gone' ? (
+        <p className="flex h-[5.25rem] flex-col justify-center gap-1 text-faint">
+          <svg viewBox="0 0 900 6" preserveAspectRatio="none" className="h-1.5 w-full" aria-hidden="true">
+            <path d="M0 3H900" stroke="currentColor" strokeWidth="1.5" strokeDasharray="7 7" />
+          </svg>
+          <span>
+            {choice === null
+              ? 'No rig in the strip yet. Match one and make it yours.'
+              : 'Part of your rig is no longer in your gear. Match again.'}
+          </span>
+        </p>
+      ) : (
+        <div className="flex items-start gap-4 py-1.5">
+          <Link
+            to="/rig"
+            className="hidden min-h-11 w-36 shrink-0 flex-col justify-center leading-tight sm:flex"
+          >
+            <span className="font-display truncate text-[1.02rem] font-semibold">{rig.parts.rod.name}</span>
+            <StateMark state={rig.verdict} />
+          </Link>
+          <div className="min-w-0 flex-1">
+            <RigStrip
+              parts={rig.parts}
+              states={statesBySlot(rig.checks)}
+              hrefFor={(slot) => (slot === 'reelId' ? '/reel' : `/rig?part=${slot}`)}
+            />
+          </div>
+        </div>
+      )}
+    </>
   )
 }

@@ -1,5 +1,5 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
-import { rigKey } from '@hoxen/core/gear'
+import { rigKey } from '@hoxen/core/rig'
 import { KIND_NAMES, summarize } from '@hoxen/core/words'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'

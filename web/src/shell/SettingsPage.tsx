@@ -1,12 +1,13 @@
-import { SCHOOLS, type SchoolQuestion, type Settings } from '@hoxen/core/gear'
+import type { Settings } from '@hoxen/core/format'
+import { SCHOOLS, type SchoolQuestion } from '@hoxen/core/gear'
 import { SCHOOL_WORDS } from '@hoxen/core/words'
 import { Link } from 'react-router'
-import { changeSettings, noticeDone, noticeFailed, useSettings, wipeGear } from '../store/index.ts'
+import { changeKept, noticeDone, noticeFailed, useSettings, wipeGear } from '../store/index.ts'
 import { Button, buttonLook } from '../ui/index.ts'
 import { loadDemo, saveEverything } from './commands.ts'
 
 const change = (label: string, edit: (settings: Settings) => Settings): void =>
-  void changeSettings(label, edit).catch(noticeFailed)
+  void changeKept(label, 'settings', edit).catch(noticeFailed)
 
 /** Units, face, the schools good practitioners differ on, and everything that is kept. */
 export function SettingsPage() {

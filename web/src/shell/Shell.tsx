@@ -1,12 +1,22 @@
 import { Moon, Redo2, Search, Sun, Undo2 } from 'lucide-react'
 import { lazy, type ReactNode, Suspense, useEffect, useMemo, useState } from 'react'
 import { NavLink, Outlet, useLocation, useNavigationType, useSearchParams } from 'react-router'
-import { hasGear, noticeFailed, redo, undo, useHistory, useSettings } from '../store/index.ts'
+import {
+  claimTab,
+  hasGear,
+  noticeFailed,
+  noticeSaid,
+  onVersionTrouble,
+  redo,
+  undo,
+  useHistory,
+  useSettings,
+} from '../store/index.ts'
 import { UnitsContext } from '../ui/index.ts'
 import { ActiveStrip } from './ActiveStrip.tsx'
 import { loadDemo, toggleFace, toggleUnits, useCommands } from './commands.ts'
 import { PageGuard } from './PageGuard.tsx'
-import { PLACES } from './stations.ts'
+import { STATIONS } from './stations.ts'
 import { useFace } from './useFace.ts'
 import { useKeys } from './useKeys.ts'
 
@@ -14,6 +24,20 @@ import { useKeys } from './useKeys.ts'
 const Palette = lazy(() => import('./Palette.tsx').then((m) => ({ default: m.Palette })))
 const ShortcutSheet = lazy(() => import('./Palette.tsx').then((m) => ({ default: m.ShortcutSheet })))
 const Toaster = lazy(() => import('sonner').then((m) => ({ default: m.Toaster })))
+
+/** Keeps this tab’s name to itself, and says so when another tab’s Hoxen is of another version. */
+function useOneStore(): void {
+  useEffect(() => {
+    void claimTab()
+    onVersionTrouble((trouble) =>
+      noticeSaid(
+        trouble === 'newer-tab'
+          ? 'A newer Hoxen is open in another tab. Load this page again to go on here; nothing is lost.'
+          : 'An older Hoxen is open in another tab. Close that tab, and this one goes on by itself.',
+      ),
+    )
+  }, [])
+}
 
 /** Opens the demo when the address asks for it and nothing would be overwritten. */
 function useDemoAddress(): void {
@@ -49,6 +73,7 @@ export function Shell() {
   const dark = useFace(settings.face)
   const { pathname } = useLocation()
   useDemoAddress()
+  useOneStore()
   useTopOfPage(pathname)
   useKeys(withSheets, open === undefined)
   usePaletteKey(() => setOpen('palette'))
@@ -70,10 +95,10 @@ export function Shell() {
               Hoxen
             </NavLink>
             <nav aria-label="Stations" className="hidden gap-1 sm:flex">
-              {PLACES.map(({ to, name }) => (
+              {STATIONS.map(({ path, name }) => (
                 <NavLink
-                  key={to}
-                  to={to}
+                  key={path}
+                  to={`/${path}`}
                   className={({ isActive }) =>
                     `flex h-11 items-center border-b-[3px] px-3 ${isActive ? 'border-river font-semibold' : 'border-transparent hover:border-rule'}`
                   }
@@ -103,10 +128,10 @@ export function Shell() {
         aria-label="Stations"
         className="no-print fixed inset-x-0 bottom-0 z-30 grid grid-cols-7 border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] sm:hidden"
       >
-        {PLACES.map(({ to, name, icon: Icon }) => (
+        {STATIONS.map(({ path, name, icon: Icon }) => (
           <NavLink
-            key={to}
-            to={to}
+            key={path}
+            to={`/${path}`}
             className={({ isActive }) =>
               `flex min-h-14 flex-col items-center justify-center gap-0.5 text-[0.75rem] ${isActive ? 'font-bold text-river' : ''}`
             }
@@ -180,14 +205,14 @@ function Tools({ dark, units, onFind, onKeys }: ToolsProps) {
       <Tool
         label={history.undo === undefined ? 'Nothing to undo' : `Undo: ${history.undo}`}
         disabled={history.undo === undefined}
-        onClick={() => void undo().catch(noticeFailed)}
+        onClick={undo}
       >
         <Undo2 size={19} aria-hidden="true" />
       </Tool>
       <Tool
         label={history.redo === undefined ? 'Nothing to redo' : `Redo: ${history.redo}`}
         disabled={history.redo === undefined}
-        onClick={() => void redo().catch(noticeFailed)}
+        onClick={redo}
       >
         <Redo2 size={19} aria-hidden="true" />
       </Tool>

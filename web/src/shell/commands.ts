@@ -1,7 +1,7 @@
 import { useMemo } from 'react'
 import { useNavigate } from 'react-router'
 import {
-  changeSettings,
+  changeKept,
   exportEverything,
   noticeDone,
   noticeFailed,
@@ -10,7 +10,7 @@ import {
   undo,
 } from '../store/index.ts'
 import { saveFile, today } from '../ui/index.ts'
-import { PLACES } from './stations.ts'
+import { STATIONS } from './stations.ts'
 
 /** Something that can be done from anywhere: by key, from the palette, or from a button. */
 export interface Command {
@@ -21,13 +21,15 @@ export interface Command {
 }
 
 export const toggleUnits = (): void =>
-  void changeSettings('Switch units', (s) => ({
+  void changeKept('Switch units', 'settings', (s) => ({
     ...s,
     units: s.units === 'trade' ? 'metric' : 'trade',
   })).catch(noticeFailed)
 
 export const toggleFace = (): void =>
-  void changeSettings('Switch face', (s) => ({ ...s, face: isDark() ? 'light' : 'dark' })).catch(noticeFailed)
+  void changeKept('Switch face', 'settings', (s) => ({ ...s, face: isDark() ? 'light' : 'dark' })).catch(
+    noticeFailed,
+  )
 
 const isDark = (): boolean => document.documentElement.dataset.face === 'dark'
 
@@ -45,12 +47,16 @@ export function useCommands(): readonly Command[] {
   const navigate = useNavigate()
   return useMemo(
     () => [
-      ...PLACES.map(({ to, name, keys }) => ({ name: `Go to ${name}`, keys, run: () => void navigate(to) })),
+      ...STATIONS.map(({ path, name, keys }) => ({
+        name: `Go to ${name}`,
+        keys,
+        run: () => void navigate(`/${path}`),
+      })),
       { name: 'Add gear by typing', keys: 'a', run: () => void navigate('/gear?add') },
       { name: 'Switch grains and grams', keys: 'u', run: toggleUnits },
       { name: 'Switch light and dark', keys: 'd', run: toggleFace },
-      { name: 'Undo', keys: 'z', run: () => void undo().catch(noticeFailed) },
-      { name: 'Redo', keys: 'y', run: () => void redo().catch(noticeFailed) },
+      { name: 'Undo', keys: 'z', run: undo },
+      { name: 'Redo', keys: 'y', run: redo },
       { name: 'Save everything to a file', run: saveEverything },
       { name: 'Open the demo angler’s gear', run: loadDemo },
     ],

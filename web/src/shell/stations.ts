@@ -1,12 +1,88 @@
 import { BookOpenText, Cable, Disc3, Scale, SlidersHorizontal, Spline, Waves } from 'lucide-react'
+import { type ComponentType, lazy } from 'react'
 
-/** Places one can go, in the order of the work. */
-export const PLACES = [
-  { to: '/match', name: 'Match', keys: 'g m', icon: Spline },
-  { to: '/rig', name: 'Rig', keys: 'g r', icon: Cable },
-  { to: '/reel', name: 'Reel', keys: 'g e', icon: Disc3 },
-  { to: '/water', name: 'Water', keys: 'g w', icon: Waves },
-  { to: '/gear', name: 'Gear', keys: 'g g', icon: Scale },
-  { to: '/tables', name: 'Tables', keys: 'g t', icon: BookOpenText },
-  { to: '/settings', name: 'Settings', keys: 'g s', icon: SlidersHorizontal },
-] as const
+interface Page {
+  readonly path: string
+  readonly Page: ComponentType
+}
+
+interface Station extends Page {
+  readonly name: string
+  readonly keys: string
+  readonly icon: ComponentType<{ readonly size: number }>
+  /** Pages that belong to it, by their paths beyond it. */
+  readonly more?: readonly Page[]
+}
+
+/**
+ * Places one can go, in the order of the work: navigation, keys, palette and routes follow. Each page comes when it is gone to.
+ */
+export const STATIONS: readonly Station[] = [
+  {
+    path: 'match',
+    name: 'Match',
+    keys: 'g m',
+    icon: Spline,
+    Page: lazy(() => import('../stations/match/MatchStation.tsx').then((m) => ({ default: m.MatchStation }))),
+    more: [
+      {
+        path: 'rig/:key',
+        Page: lazy(() => import('../stations/match/RigPage.tsx').then((m) => ({ default: m.RigPage }))),
+      },
+      {
+        path: 'compare/:key',
+        Page: lazy(() =>
+          import('../stations/match/ComparePage.tsx').then((m) => ({ default: m.ComparePage })),
+        ),
+      },
+    ],
+  },
+  {
+    path: 'rig',
+    name: 'Rig',
+    keys: 'g r',
+    icon: Cable,
+    Page: lazy(() => import('../stations/rig/RigStation.tsx').then((m) => ({ default: m.RigStation }))),
+  },
+  {
+    path: 'reel',
+    name: 'Reel',
+    keys: 'g e',
+    icon: Disc3,
+    Page: lazy(() => import('../stations/reel/ReelStation.tsx').then((m) => ({ default: m.ReelStation }))),
+  },
+  {
+    path: 'water',
+    name: 'Water',
+    keys: 'g w',
+    icon: Waves,
+    Page: lazy(() => import('../stations/water/WaterStation.tsx').then((m) => ({ default: m.WaterStation }))),
+  },
+  {
+    path: 'gear',
+    name: 'Gear',
+    keys: 'g g',
+    icon: Scale,
+    Page: lazy(() => import('../stations/gear/GearStation.tsx').then((m) => ({ default: m.GearStation }))),
+    more: ['new/:kind', 'item/:id'].map((path) => ({
+      path,
+      Page: lazy(() => import('../stations/gear/ItemPage.tsx').then((m) => ({ default: m.ItemPage }))),
+    })),
+  },
+  {
+    path: 'tables',
+    name: 'Tables',
+    keys: 'g t',
+    icon: BookOpenText,
+    Page: lazy(() =>
+      import('../stations/tables/TablesStation.tsx').then((m) => ({ default: m.TablesStation })),
+    ),
+  },
+  {
+    path: 'settings',
+    name: 'Settings',
+    keys: 'g s',
+    icon: SlidersHorizontal,
+    Page: lazy(() => import('./SettingsPage.tsx').then((m) => ({ default: m.SettingsPage }))),
+  },
+]

@@ -1,4 +1,4 @@
-import type { Settings } from '@hoxen/core/gear'
+import type { Settings } from '@hoxen/core/format'
 import { useEffect, useSyncExternalStore } from 'react'
 
 const dusk = matchMedia('(prefers-color-scheme: dark)')

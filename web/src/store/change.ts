@@ -1,3 +1,5 @@
+import type { KeptName } from '@hoxen/core/format'
+
 /** Changes as data: a diff with an inverse, so that undo is the same road walked back. */
 
 type Tree = { readonly [key: string]: unknown }
@@ -8,15 +10,22 @@ export interface Edit {
   readonly after?: unknown
 }
 
-export type TableName = 'items' | 'documents' | 'runs'
+/** Where a kept thing stands: its sort, and its identifier; of a single thing the identifier is empty. */
+export interface Place {
+  readonly name: KeptName
+  readonly key: string
+}
 
-/** What happened to one stored row. */
+/** What happened to one kept thing. */
 export type Change =
-  | { readonly table: TableName; readonly key: string; readonly did: 'add' | 'remove'; readonly row: Tree }
-  | { readonly table: TableName; readonly key: string; readonly did: 'edit'; readonly edits: readonly Edit[] }
+  | (Place & { readonly did: 'add' | 'remove'; readonly row: Tree })
+  | (Place & { readonly did: 'edit'; readonly edits: readonly Edit[] })
 
 const isTree = (value: unknown): value is Tree =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
+
+const same = (a: unknown, b: unknown): boolean =>
+  isTree(a) && isTree(b) ? diff(a, b).length === 0 : JSON.stringify(a) === JSON.stringify(b)
 
 /** Field by field what differs; lists count as one value. */
 export function diff(before: Tree, after: Tree, path: readonly string[] = []): readonly Edit[] {
@@ -41,9 +50,15 @@ function withValue(row: Tree, [key = '', ...rest]: readonly string[], value: unk
   return value === undefined ? others : { ...row, [key]: value }
 }
 
-/** A row with edits made to it. */
-export const applyEdits = (row: Tree, edits: readonly Edit[]): Tree =>
-  edits.reduce((at, edit) => withValue(at, edit.path, edit.after), row)
+const valueAt = (row: Tree, path: readonly string[]): unknown =>
+  path.reduce<unknown>((at, key) => (isTree(at) ? at[key] : undefined), row)
+
+/** The row a change makes of one; undefined when it takes the row away. */
+export function applied(row: Tree | undefined, change: Change): Tree | undefined {
+  if (change.did === 'add') return change.row
+  if (change.did !== 'edit' || row === undefined) return undefined
+  return change.edits.reduce((at, edit) => withValue(at, edit.path, edit.after), row)
+}
 
 /** The change that takes this one back. */
 export function inverse(change: Change): Change {
@@ -56,15 +71,22 @@ export function inverse(change: Change): Change {
   return { ...change, edits }
 }
 
+/** Whether a row is still as it must be for this change to be made to it. Fields it does not touch may differ. */
+export function fits(row: Tree | undefined, change: Change): boolean {
+  if (change.did === 'add') return row === undefined
+  if (row === undefined) return false
+  if (change.did !== 'edit') return same(row, change.row)
+  return change.edits.every(({ path, before }) => same(valueAt(row, path), before))
+}
+
 /** What turns one state of a row into another; undefined when nothing does. */
 export function changeOf(
-  table: TableName,
-  key: string,
+  place: Place,
   before: Tree | undefined,
   after: Tree | undefined,
 ): Change | undefined {
-  if (before === undefined) return after === undefined ? undefined : { table, key, did: 'add', row: after }
-  if (after === undefined) return { table, key, did: 'remove', row: before }
+  if (before === undefined) return after === undefined ? undefined : { ...place, did: 'add', row: after }
+  if (after === undefined) return { ...place, did: 'remove', row: before }
   const edits = diff(before, after)
-  return edits.length === 0 ? undefined : { table, key, did: 'edit', edits }
+  return edits.length === 0 ? undefined : { ...place, did: 'edit', edits }
 }

@@ -1,75 +1,246 @@
-import { applyEdits, type Change, changeOf, inverse, type TableName } from './change.ts'
-import { db } from './database.ts'
+import type { KeptName, ListName, ListRow, Raw, SingleName, SingleValue } from '@hoxen/core/format'
+import { applied, type Change, changeOf, fits, inverse, type Place } from './change.ts'
+import { db, type HistoryEntry, type KeptRow } from './database.ts'
+import { thisTab } from './tab.ts'
 
-/** A row as it should be; undefined takes it away. */
-export interface Write {
-  readonly table: TableName
-  readonly key: string
-  readonly row: object | undefined
+/** What a change may read and write. It reads what is stored at that moment, its own writes included; all or nothing is written. */
+export interface Tx {
+  readonly one: <N extends SingleName>(name: N) => Promise<SingleValue<N> | undefined>
+  readonly all: <N extends ListName>(name: N) => Promise<readonly ListRow<N>[]>
+  readonly find: <N extends ListName>(name: N, id: string) => Promise<ListRow<N> | undefined>
+  /** Undefined takes it away. */
+  readonly set: <N extends SingleName>(name: N, value: SingleValue<N> | undefined) => void
+  /** Adds, or replaces what has the same identifier. */
+  readonly put: <N extends ListName>(name: N, rows: readonly ListRow<N>[]) => void
+  readonly remove: (name: ListName, ids: readonly string[]) => void
 }
 
-type Row = { readonly [key: string]: unknown }
+/** What undo and redo did: the step's label, and whether it was made or had to be let be. */
+export interface Walked {
+  readonly label: string
+  /** False when what it would change is no longer as the step left it; the step is then forgotten. */
+  readonly done: boolean
+}
+
+/** Said when something cannot be kept. Nothing was changed. */
+export class NotKept extends Error {}
 
 /** Changes older than this many are forgotten. */
 const HISTORY_KEPT = 200
 const TRIM_EVERY = 20
 
-async function read(table: TableName, key: string): Promise<Row | undefined> {
-  return db.table<Row, string>(table).get(key)
+/** The registry with its schemas: not needed for a first look at the page, and asked for before a transaction begins. */
+const registry = () => import('./files.ts')
+type Registry = Awaited<ReturnType<typeof registry>>
+
+const addressOf = ({ name, key }: Place): [string, string] => [name, key]
+const inOrder = (name: KeptName) => db.kept.where('[name+place]').between([name, -Infinity], [name, Infinity])
+
+/** All of one list, in the angler's order. */
+export async function listOf<N extends ListName>(name: N): Promise<readonly ListRow<N>[]> {
+  return (await inOrder(name).toArray()).map((row) => row.value as unknown as ListRow<N>)
 }
 
-async function perform(change: Change): Promise<void> {
-  const table = db.table<Row, string>(change.table)
-  if (change.did === 'edit') {
-    const row = await read(change.table, change.key)
-    if (row !== undefined) await table.put(applyEdits(row, change.edits))
-  } else if (change.did === 'add') await table.put(change.row)
-  else await table.delete(change.key)
+export async function singleOf<N extends SingleName>(name: N): Promise<SingleValue<N> | undefined> {
+  return (await db.kept.get([name, '']))?.value as SingleValue<N> | undefined
 }
 
-/**
- * The only way stored data changes: all writes or none, remembered under one label as a diff with an inverse.
- * @returns false when the writes change nothing
- */
-export function commit(label: string, writes: readonly Write[]): Promise<boolean> {
-  return db.transaction('rw', db.items, db.documents, db.runs, db.history, async () => {
-    const changes: Change[] = []
-    for (const { table, key, row } of writes) {
-      const change = changeOf(table, key, await read(table, key), row as Row | undefined)
-      if (change === undefined) continue
-      await perform(change)
-      changes.push(change)
+/** Writes gathered by name and key, until they are made at one stroke. */
+class Gathered implements Tx {
+  readonly writes = new Map<string, Place & { readonly value: Raw | undefined }>()
+
+  private gather(name: KeptName, key: string, value: unknown): void {
+    this.writes.set(`${name} ${key}`, { name, key, value: value as Raw | undefined })
+  }
+
+  one = async <N extends SingleName>(name: N): Promise<SingleValue<N> | undefined> => {
+    const own = this.writes.get(`${name} `)
+    return own === undefined ? singleOf(name) : (own.value as SingleValue<N> | undefined)
+  }
+
+  find = async <N extends ListName>(name: N, id: string): Promise<ListRow<N> | undefined> => {
+    const own = this.writes.get(`${name} ${id}`)
+    const value = own === undefined ? (await db.kept.get([name, id]))?.value : own.value
+    return value as ListRow<N> | undefined
+  }
+
+  all = async <N extends ListName>(name: N): Promise<readonly ListRow<N>[]> => {
+    const rows = new Map((await listOf(name)).map((row) => [row.id, row]))
+    for (const write of this.writes.values()) {
+      if (write.name !== name) continue
+      if (write.value === undefined) rows.delete(write.key)
+      else rows.set(write.key, write.value as ListRow<N>)
     }
-    if (changes.length === 0) return false
-    await db.history.where('undone').equals(1).delete()
-    const seq = await db.history.add({ at: Date.now(), label, changes, undone: 0 })
-    if ((seq as number) % TRIM_EVERY === 0)
+    return [...rows.values()]
+  }
+
+  set = (name: SingleName, value: unknown): void => this.gather(name, '', value)
+  put = (name: ListName, rows: readonly { readonly id: string }[]): void => {
+    for (const row of rows) this.gather(name, row.id, row)
+  }
+  remove = (name: ListName, ids: readonly string[]): void => {
+    for (const id of ids) this.gather(name, id, undefined)
+  }
+}
+
+/** A value as its schema keeps it. */
+function sound({ LISTS, SINGLES, isList }: Registry, name: KeptName, value: unknown): Raw {
+  const { schema, words } = isList(name) ? LISTS[name] : SINGLES[name]
+  const parsed = schema.safeParse(value)
+  if (parsed.success) return parsed.data as Raw
+  const [first] = parsed.error.issues
+  throw new NotKept(
+    `That cannot be kept as ${words.one}: ${first?.path.join('.') ?? ''} ${first?.message ?? ''}. Nothing was changed.`,
+  )
+}
+
+/** Whether every list still has room for what is added. */
+async function refuseBeyondLimits({ LISTS, isList }: Registry, changes: readonly Change[]): Promise<void> {
+  const grows = new Map<ListName, number>()
+  for (const { name, did } of changes)
+    if (isList(name) && did !== 'edit') grows.set(name, (grows.get(name) ?? 0) + (did === 'add' ? 1 : -1))
+  for (const [name, by] of grows) {
+    const { limit, words } = LISTS[name]
+    if (by <= 0) continue
+    const count = (await inOrder(name).count()) + by
+    if (count > limit)
+      throw new NotKept(
+        `Hoxen keeps up to ${limit.toLocaleString('en')} ${words.many}, and this would make ${count.toLocaleString('en')}. Nothing was changed.`,
+      )
+  }
+}
+
+/** A row as changes see it: its value, and for a list its place in the angler's order. */
+type State = { readonly value: Raw; readonly place: number }
+
+const stateOf = (row: KeptRow | undefined): State | undefined => row && { value: row.value, place: row.place }
+
+async function statesOf(places: readonly Place[]): Promise<readonly (State | undefined)[]> {
+  return (await db.kept.bulkGet(places.map(addressOf))).map(stateOf)
+}
+
+/** Makes changes whose outcome is known: every row is checked, then all are written at once. */
+async function perform(
+  known: Registry,
+  changes: readonly Change[],
+  before: readonly (State | undefined)[],
+): Promise<void> {
+  await refuseBeyondLimits(known, changes)
+  const put: KeptRow[] = []
+  const gone: Place[] = []
+  changes.forEach((change, i) => {
+    const { name, key } = change
+    const after = applied(before[i], change) as State | undefined
+    if (after === undefined) gone.push({ name, key })
+    else put.push({ name, key, place: after.place, value: sound(known, name, after.value) })
+  })
+  await db.kept.bulkDelete(gone.map(addressOf))
+  await db.kept.bulkPut(put)
+}
+
+/** The changes that writes come to: what is there already is no change; what is new takes the next places. */
+async function changesOf(
+  known: Registry,
+  writes: readonly (Place & { readonly value: Raw | undefined })[],
+): Promise<{ changes: readonly Change[]; before: readonly (State | undefined)[] }> {
+  const states = await statesOf(writes)
+  const next = new Map<KeptName, number>()
+  for (const { name } of writes)
+    if (known.isList(name) && !next.has(name)) next.set(name, (await inOrder(name).last())?.place ?? 0)
+  const changes: Change[] = []
+  const before: (State | undefined)[] = []
+  writes.forEach(({ name, key, value }, i) => {
+    const was = states[i]
+    let after: State | undefined
+    if (value !== undefined) {
+      if (was === undefined && known.isList(name)) next.set(name, (next.get(name) ?? 0) + 1)
+      const place = was?.place ?? (known.isList(name) ? (next.get(name) ?? 0) : 0)
+      after = { value: sound(known, name, value), place }
+    }
+    const change = changeOf({ name, key }, was, after)
+    if (change === undefined) return
+    changes.push(change)
+    before.push(was)
+  })
+  return { changes, before }
+}
+
+/** One who writes: what a tab does, only it takes back. */
+export class Writer {
+  constructor(private readonly tab: () => string) {}
+
+  /**
+   * The only way stored data changes: reads and writes of `change` happen in one transaction, all or none, and are
+   * remembered under one label as a diff with an inverse.
+   * @param change may wait for nothing but the reads it is given
+   * @returns false when it changes nothing
+   */
+  async commit(label: string, change: (tx: Tx) => Promise<void> | void): Promise<boolean> {
+    const known = await registry()
+    return db.transaction('rw', db.kept, db.history, async () => {
+      const gathered = new Gathered()
+      await change(gathered)
+      const { changes, before } = await changesOf(known, [...gathered.writes.values()])
+      if (changes.length === 0) return false
+      await perform(known, changes, before)
+      await this.remember(label, changes)
+      return true
+    })
+  }
+
+  private async remember(label: string, changes: readonly Change[]): Promise<void> {
+    await this.entries(1).delete()
+    const seq = await db.history.add({ at: Date.now(), tab: this.tab(), label, changes, undone: 0 })
+    if (seq % TRIM_EVERY === 0)
       await db.history
         .where('seq')
-        .below((seq as number) - HISTORY_KEPT)
+        .below(seq - HISTORY_KEPT)
         .delete()
-    return true
-  })
+  }
+
+  /** This tab's steps that stand (0), or that were taken back (1), oldest first. */
+  entries(undone: 0 | 1) {
+    return db.history.where('[tab+undone]').equals([this.tab(), undone])
+  }
+
+  private async walk(
+    pick: () => Promise<HistoryEntry | undefined>,
+    road: (entry: HistoryEntry) => readonly Change[],
+    undone: 0 | 1,
+  ): Promise<Walked | undefined> {
+    const known = await registry()
+    return db.transaction('rw', db.kept, db.history, async () => {
+      const entry = await pick()
+      if (entry === undefined) return undefined
+      const changes = road(entry)
+      const states = await statesOf(changes)
+      const done = changes.every((change, i) => fits(states[i], change))
+      if (done) {
+        await perform(known, changes, states)
+        await db.history.update(entry.seq, { undone })
+      } else await db.history.delete(entry.seq)
+      return { label: entry.label, done }
+    })
+  }
+
+  /** Takes back the latest step of this tab, if all is still as it left it. @returns undefined when there is none */
+  undo(): Promise<Walked | undefined> {
+    return this.walk(
+      () => this.entries(0).last(),
+      ({ changes }) => [...changes].reverse().map(inverse),
+      1,
+    )
+  }
+
+  /** Makes the latest step that was taken back again. */
+  redo(): Promise<Walked | undefined> {
+    return this.walk(
+      () => this.entries(1).first(),
+      ({ changes }) => changes,
+      0,
+    )
+  }
 }
 
-/** Takes back the latest change. @returns its label, or undefined when there is none */
-export function undo(): Promise<string | undefined> {
-  return db.transaction('rw', db.items, db.documents, db.runs, db.history, async () => {
-    const entry = await db.history.where('undone').equals(0).last()
-    if (entry === undefined) return undefined
-    for (const change of [...entry.changes].reverse()) await perform(inverse(change))
-    await db.history.update(entry.seq, { undone: 1 })
-    return entry.label
-  })
-}
-
-/** Makes the latest taken-back change again. */
-export function redo(): Promise<string | undefined> {
-  return db.transaction('rw', db.items, db.documents, db.runs, db.history, async () => {
-    const entry = await db.history.where('undone').equals(1).first()
-    if (entry === undefined) return undefined
-    for (const change of entry.changes) await perform(change)
-    await db.history.update(entry.seq, { undone: 0 })
-    return entry.label
-  })
-}
+export const writer = new Writer(thisTab)
+export const commit: Writer['commit'] = (label, change) => writer.commit(label, change)

@@ -1,1 +1,1 @@
-export { readDocument, writeDocument } from '@hoxen/core/gear'
+export { isList, LISTS, nothingKept, readDocument, SINGLES, writeDocument } from '@hoxen/core/format'

@@ -1,13 +1,31 @@
 import { useLiveQuery } from 'dexie-react-hooks'
-import { db } from './database.ts'
+import { writer } from './commit.ts'
+import { noticeFailed, noticeSaid, toaster } from './notice.ts'
 
-/** Labels of what undo and redo would do next. */
+/** Labels of what undo and redo would do next in this tab. */
 export function useHistory(): { readonly undo?: string; readonly redo?: string } {
   return (
     useLiveQuery(async () => {
-      const last = await db.history.where('undone').equals(0).last()
-      const next = await db.history.where('undone').equals(1).first()
+      const last = await writer.entries(0).last()
+      const next = await writer.entries(1).first()
       return { ...(last ? { undo: last.label } : {}), ...(next ? { redo: next.label } : {}) }
     }, []) ?? {}
   )
+}
+
+async function walk(step: 'undo' | 'redo'): Promise<void> {
+  const walked = await writer[step]()
+  if (walked?.done === false)
+    noticeSaid(
+      `“${walked.label}” was let be: what it changed has been changed again since, perhaps in another tab.`,
+    )
+}
+
+/** Takes back the latest step of this tab, or says why not. */
+export const undo = (): void => void walk('undo').catch(noticeFailed)
+export const redo = (): void => void walk('redo').catch(noticeFailed)
+
+/** Says what was done and offers to take it back. */
+export function noticeDone(text: string): void {
+  void toaster().then(({ toast }) => toast(text, { action: { label: 'Undo', onClick: undo } }), console.error)
 }

@@ -1,20 +1,29 @@
-export { redo, undo } from './commit.ts'
+export { commit } from './commit.ts'
+export { onVersionTrouble } from './database.ts'
+export { loadDemoRuns, openDemo } from './demo.ts'
+export { draftOf, dropDraft, keepDraft, useOtherDrafts } from './drafts.ts'
+export { everything, exportEverything, hasGear, takeIn, wipeGear } from './everything.ts'
+export { keepGauge, keptGauge } from './gauges.ts'
+export { noticeDone, redo, undo, useHistory } from './history.ts'
 export {
-  changeSettings,
-  readJob,
-  readMyRig,
-  saveDocument,
-  saveDocuments,
+  addItem,
+  addRun,
+  changeKept,
+  changeRig,
+  newId,
+  removeItems,
+  removeRun,
+  saveItems,
+  saveRun,
+  setKept,
+  useGear,
   useJob,
   useMyRig,
   usePinned,
   useRigging,
+  useRuns,
   useSettings,
   useWaterChoice,
-} from './documents.ts'
-export { applyImport, exportEverything, hasGear, loadDemoRuns, openDemo, wipeGear } from './everything.ts'
-export { keepGauge, keptGauge } from './gauges.ts'
-export { newId, removeItems, saveItems, useGear } from './gear.ts'
-export { useHistory } from './history.ts'
-export { noticeDone, noticeFailed, noticeSaid } from './notice.ts'
-export { removeRun, saveRun, useRuns } from './runs.ts'
+} from './kept.ts'
+export { noticeFailed, noticeSaid } from './notice.ts'
+export { claimTab } from './tab.ts'

@@ -8,6 +8,7 @@ import {
 } from '@hoxen/core/quantity'
 import { sayProblem } from '@hoxen/core/words'
 import { useEffect, useId, useState } from 'react'
+import { fieldLook } from './fieldLook.ts'
 import { useUnits } from './units.ts'
 
 interface Props {
@@ -71,9 +72,6 @@ export function QuantityField({ label, measure, value, onChange, refuse }: Props
     </div>
   )
 }
-
-export const fieldLook =
-  'mt-1 block min-h-11 w-full rounded-md border border-ink/50 bg-sheet px-3 text-[1rem] aria-invalid:border-2 aria-invalid:border-breaks'
 
 /** As exact as a person would type it; the stored figure stays untouched until it is changed. */
 function rounded(si: number, symbol: string): string {

@@ -1,64 +1,91 @@
-import type { CsvReading, DocumentReading, Gear, Job, RigChoice, RigSlot, Schools } from '@hoxen/core/gear'
+import type { Day } from '@hoxen/core/day'
+import type { CsvReading, DocumentReading } from '@hoxen/core/format'
+import type { Gear, Item } from '@hoxen/core/gear'
 import {
   judge,
   type MatchResult,
-  type Mend,
   type MissingItem,
-  matchRigs,
-  mendFor,
-  missingItem,
+  matchInSteps,
+  missingInSteps,
   type Option,
   optionsFor,
+  type RankedRig,
+  type Remedy,
+  remedyFor,
 } from '@hoxen/core/match'
-import { type CheckCode, resolveRig, worstFirst } from '@hoxen/core/rig'
+import { type CheckCode, type RigChoice, type RigSlot, resolveRig, worstFirst } from '@hoxen/core/rig'
 import type { GaugeFileReading } from '@hoxen/core/water'
 import { expose } from 'comlink'
+import { callOff, unhurried } from './unhurried.ts'
 
-export interface Question {
-  readonly gear: Gear
-  readonly job: Job
-  readonly schools: Schools
+/** A question's number, by which it can be called off, and the gear it is about. */
+export interface About {
+  readonly id: number
+  readonly revision: number
 }
 
-export interface Answer {
-  readonly result: MatchResult
-  readonly missing?: MissingItem
-  /** Mend of each rig's worst line, for the rigs shown first. */
-  readonly mends: readonly (Mend | undefined)[]
+/** Gear is brought in once for each revision; a question about another is refused, and its asker brings the right one. */
+export const OTHER_GEAR = 'other gear'
+let known:
+  | { readonly revision: number; readonly gear: Gear; readonly byId: ReadonlyMap<string, Item> }
+  | undefined
+
+function gearOf(revision: number): NonNullable<typeof known> {
+  if (known?.revision !== revision) throw new Error(OTHER_GEAR)
+  return known
 }
 
-/** Rigs whose mends are worked out with the ranking; the rest when they are opened. */
-const MENDED = 12
+function rigOf({ revision }: About, day: Day, choice: RigChoice): RankedRig | undefined {
+  const resolved = resolveRig(choice, gearOf(revision).byId)
+  return resolved.outcome === 'resolved' ? judge(resolved.parts, day) : undefined
+}
 
-function rigOf({ gear, job, schools }: Question, choice: RigChoice) {
-  const resolved = resolveRig(choice, new Map(gear.items.map((item) => [item.id, item])))
-  return resolved.outcome === 'resolved' ? judge(resolved.parts, { job, schools }) : undefined
+function* remediesInSteps(
+  about: About,
+  day: Day,
+  choices: readonly RigChoice[],
+): Generator<unknown, readonly (Remedy | undefined)[]> {
+  const { gear } = gearOf(about.revision)
+  const out: (Remedy | undefined)[] = []
+  for (const choice of choices) {
+    const rig = rigOf(about, day, choice)
+    const [worst] = rig === undefined ? [] : worstFirst(rig.checks)
+    out.push(rig && worst && remedyFor(gear, rig, worst.code, day))
+    yield
+  }
+  return out
 }
 
 const api = {
-  match(question: Question): Answer {
-    const result = matchRigs(question.gear, question.job, question.schools)
-    const mends = result.rigs.slice(0, MENDED).map((rig) => {
-      const [worst] = worstFirst(rig.checks)
-      return worst === undefined ? undefined : mendFor(question.gear, rig, worst.code, question)
-    })
-    const missing = result.outcome === 'ranked' ? undefined : missingItem(question.gear, question)
-    return { result, mends, ...(missing ? { missing } : {}) }
+  callOff,
+  gear(revision: number, items: readonly Item[]): void {
+    known = { revision, gear: { items }, byId: new Map(items.map((item) => [item.id, item])) }
   },
 
-  /** The mend of every failing line of one rig. */
-  mends(question: Question, choice: RigChoice): readonly (readonly [CheckCode, Mend])[] {
-    const rig = rigOf(question, choice)
+  match: (about: About, day: Day): Promise<MatchResult> =>
+    unhurried(about.id, matchInSteps(gearOf(about.revision).gear, day)),
+
+  /** What would fix most where nothing fits. */
+  missing: (about: About, day: Day): Promise<MissingItem | undefined> =>
+    unhurried(about.id, missingInSteps(gearOf(about.revision).gear, day)),
+
+  /** The remedy of the worst line of each of these rigs. */
+  remedies: (about: About, day: Day, choices: readonly RigChoice[]) =>
+    unhurried(about.id, remediesInSteps(about, day, choices)),
+
+  /** The remedy of every failing line of one rig. */
+  remediesOf(about: About, day: Day, choice: RigChoice): readonly (readonly [CheckCode, Remedy])[] {
+    const rig = rigOf(about, day, choice)
     if (rig === undefined) return []
     return rig.checks.flatMap((check) => {
-      const mend = mendFor(question.gear, rig, check.code, question)
-      return mend === undefined ? [] : [[check.code, mend] as const]
+      const remedy = remedyFor(gearOf(about.revision).gear, rig, check.code, day)
+      return remedy === undefined ? [] : [[check.code, remedy] as const]
     })
   },
 
-  options(question: Question, choice: RigChoice, slot: RigSlot): readonly Option[] {
-    const rig = rigOf(question, choice)
-    return rig === undefined ? [] : optionsFor(question.gear, rig, slot, question)
+  options(about: About, day: Day, choice: RigChoice, slot: RigSlot): readonly Option[] {
+    const rig = rigOf(about, day, choice)
+    return rig === undefined ? [] : optionsFor(gearOf(about.revision).gear, rig, slot, day)
   },
 
   async readTable(text: string, stamp: string): Promise<CsvReading> {

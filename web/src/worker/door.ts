@@ -1,5 +1,4 @@
 import { type Remote, wrap } from 'comlink'
-import type { CoreApi } from './core.worker.ts'
 
 /** Long enough for the slowest question; beyond it the worker is taken for lost. */
 const PATIENCE_MS = 30_000
@@ -38,7 +37,9 @@ export class Door<Api> {
     if (this.open?.worker === worker) this.open = undefined
   }
 
-  async ask<T>(question: (api: Remote<Api>) => Promise<T>): Promise<T> {
+  /** @param signal calls the question off: whoever asked is told at once */
+  async ask<T>(question: (api: Remote<Api>) => Promise<T>, signal?: AbortSignal): Promise<T> {
+    signal?.throwIfAborted()
     const { worker, api } = this.opened()
     const watch = new AbortController()
     let timer: ReturnType<typeof setTimeout> | undefined
@@ -49,6 +50,7 @@ export class Door<Api> {
       }
       worker.addEventListener('error', give, { once: true, signal: watch.signal })
       timer = setTimeout(give, PATIENCE_MS)
+      signal?.addEventListener('abort', () => reject(signal.reason), { once: true, signal: watch.signal })
     })
     try {
       return await Promise.race([question(api), lost])
@@ -57,13 +59,4 @@ export class Door<Api> {
       watch.abort()
     }
   }
-}
-
-const core = new Door<CoreApi>(
-  () => new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' }),
-)
-
-/** The one door to core's heavy work. */
-export function ask<T>(question: (api: Remote<CoreApi>) => Promise<T>): Promise<T> {
-  return core.ask(question)
 }

@@ -1,3 +1,2 @@
-export type { Answer, Question } from './core.worker.ts'
-export { ask } from './door.ts'
+export { ask, askOfGear, revisionOf } from './gearDoor.ts'
 export { onPoolCrash, type RideTask, ridesInPool, swingInWorker } from './pool.ts'

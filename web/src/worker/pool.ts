@@ -32,24 +32,33 @@ function pool(): readonly Door<SwingApi>[] {
   return doors
 }
 
-/** Asks, and once more of a fresh worker when the first breaks down over it. */
+let asked = 0
+
+/** Asks, and once more of a fresh worker when the first breaks down over it; called off when the signal says so. */
 async function patiently<T>(
   door: Door<SwingApi>,
-  question: (api: Remote<SwingApi>) => Promise<T>,
+  question: (api: Remote<SwingApi>, id: number) => Promise<T>,
+  signal: AbortSignal | undefined,
 ): Promise<T> {
+  const ask = (): Promise<T> =>
+    door.ask((api) => {
+      const id = ++asked
+      signal?.addEventListener('abort', () => void api.callOff(id), { once: true })
+      return question(api, id)
+    }, signal)
   try {
-    return await door.ask(question)
+    return await ask()
   } catch (error) {
-    if (error instanceof WorkerLost) return door.ask(question)
+    if (error instanceof WorkerLost) return ask()
     throw error
   }
 }
 
 /** One swing, in full. */
-export function swingInWorker(input: SwingInput): Promise<SwingResult> {
+export function swingInWorker(input: SwingInput, signal?: AbortSignal): Promise<SwingResult> {
   const [door] = pool()
   if (door === undefined) throw new Error('no worker')
-  return patiently(door, (api) => api.swing(input) as Promise<SwingResult>)
+  return patiently(door, (api, id) => api.swing(id, input) as Promise<SwingResult>, signal)
 }
 
 export interface RideTask {
@@ -57,7 +66,7 @@ export interface RideTask {
   readonly input: SwingInput
 }
 
-/** Many swings, shared among the workers in their order; each is handed over as it comes. Stops asking when the signal says so. */
+/** Many swings, shared among the workers in their order; each is handed over as it comes. Stops when the signal says so. */
 export async function ridesInPool(
   tasks: readonly RideTask[],
   take: (id: string, ride: Ride) => void,
@@ -68,7 +77,7 @@ export async function ridesInPool(
     pool().map(async (door) => {
       for (let task = waiting.shift(); task !== undefined && !signal.aborted; task = waiting.shift()) {
         const { id, input } = task
-        const ride = await patiently(door, (api) => api.ride(input) as Promise<Ride>)
+        const ride = await patiently(door, (api, asked) => api.ride(asked, input) as Promise<Ride>, signal)
         if (!signal.aborted) take(id, ride)
       }
     }),

@@ -1,7 +1,7 @@
-import type { FlyShape, HeadStyle, Leader, Rod } from '../../gear/index.ts'
+import type { FlyShape, HeadStyle, Rod } from '../../gear/index.ts'
 import { type LeaderRule, leaderRule } from '../../leader/index.ts'
 import type { TipFacts } from '../../sink/index.ts'
-import { type Check, check, stateInRange } from '../check.ts'
+import { defineCheck, stateInRange } from '../define.ts'
 
 /** Outside the rule by this share is a warning. */
 const SLACK = 0.25
@@ -10,18 +10,33 @@ const SLACK = 0.25
 export const ruleFor = (rod: Rod, style: HeadStyle, tip: TipFacts | null, fly: FlyShape): LeaderRule =>
   leaderRule(rod, style, tip?.sinkRateMps.value, fly)
 
+const RULE = { behindTip: true, fast: true }
+
 /** Leader length against its rule. Without a leader it says what to tie. */
-export function leaderLength(rule: LeaderRule, leader: Leader | null): Check {
-  const base = {
-    code: 'leader-length',
-    allowed: { low: rule.lowM, high: rule.highM },
-    measure: 'length',
-    tag: rule.tag,
-    data: { rule: rule.reason },
-  } as const
-  if (leader === null) return check({ ...base, state: 'watch', reason: 'missing', value: null })
-  const value = leader.lengthM
-  const state = stateInRange(value, rule.lowM, rule.highM, rule.lowM * SLACK, rule.highM * SLACK)
-  const reason = value < rule.lowM ? 'too-short' : value > rule.highM ? 'too-long' : 'fits'
-  return check({ ...base, state, reason, value })
-}
+const leaderLength = defineCheck({
+  code: 'leader-length',
+  slots: ['leaderId', 'tipId'],
+  reasons: { fits: {}, missing: {}, 'too-short': RULE, 'too-long': RULE },
+}).look(
+  ['rod', 'head', 'tip', 'leader'],
+  ({ rod, head, tip, leader }, { fly }) => {
+    const rule = ruleFor(rod, head.head.style, tip, fly)
+    const allowed = { low: rule.lowM, high: rule.highM }
+    const base = { allowed, measure: 'length', tag: rule.tag } as const
+    if (leader === null) return { ...base, state: 'watch', reason: 'missing', value: null }
+    const value = leader.lengthM
+    const state = stateInRange(value, rule.lowM, rule.highM, rule.lowM * SLACK, rule.highM * SLACK)
+    if (state === 'holds') return { ...base, state, reason: 'fits', value }
+    const fast = rule.reason === 'fast-tip'
+    const data = { behindTip: fast || rule.reason === 'slow-tip', fast }
+    return { ...base, state, reason: value < rule.lowM ? 'too-short' : 'too-long', value, data }
+  },
+  {
+    key: ({ rod, head, tip }, { fly }) => {
+      const rule = ruleFor(rod, head.head.style, tip, fly)
+      return `${rule.reason} ${rule.lowM} ${rule.highM}`
+    },
+  },
+)
+
+export const LEADER_CHECKS = [leaderLength] as const

@@ -1,9 +1,10 @@
-import type { Job, Reel, Rod } from '../../gear/index.ts'
+import { seasonFelt } from '../../day/index.ts'
+import type { Reel, Rod } from '../../gear/index.ts'
 import type { HeadFacts, RunningLineFacts } from '../../line/index.ts'
 import { KG_PER_GRAIN, KG_PER_POUND, STANDARD_GRAVITY_MPS2, unitOf } from '../../quantity/index.ts'
 import { fillSpool, PACKING, reelNumbersFor } from '../../reel/index.ts'
 import { ratedNumber } from '../../rod/index.ts'
-import { type Check, type CheckState, check } from '../check.ts'
+import { type CheckState, defineCheck } from '../define.ts'
 import { woundLines } from '../wound.ts'
 
 /** A head up to this mass takes 6–7 gō mono, a heavier one 8 gō and up [kg]. [practice] */
@@ -21,125 +22,135 @@ const COATED_FOR = {
 } as const
 
 /** Running line against the head: lighter head, thinner line; mono is hard to hold with cold hands. [practice] */
-export function runningLineFits(head: HeadFacts, line: RunningLineFacts | null, job: Job): Check | null {
+const runningLine = defineCheck({
+  code: 'running-line',
+  slots: ['runningLineId'],
+  reasons: { fits: {}, missing: {}, 'too-thin': {}, 'too-thick': {}, core: {}, 'cold-hands': {} },
+}).look(['head', 'runningLine'], ({ head, runningLine: line }, day) => {
   if (head.onePiece) return null
   if (line === null)
-    return check({
-      code: 'running-line',
-      state: 'watch',
-      reason: 'missing',
-      value: null,
-      measure: 'none',
-      tag: 'practice',
-    })
+    return { state: 'watch', reason: 'missing', value: null, measure: 'none', tag: 'practice' }
   const weight = head.massKg.value <= LIGHT_HEAD_KG ? 'light' : 'heavy'
   if (line.item.build === 'coated') {
     const coreN = line.item.breakingN
     const allowed = COATED_FOR[weight]
     const weak = coreN !== undefined && (coreN < allowed.low || coreN > allowed.high)
-    return check({
-      code: 'running-line',
+    return {
       state: weak ? 'watch' : 'holds',
       reason: weak ? 'core' : 'fits',
       value: coreN ?? null,
       allowed,
       measure: 'breakingLoad',
       tag: 'practice',
-    })
+    }
   }
   const allowed = MONO_FOR[weight]
   const value = line.diameterM.value
   const off = value < allowed.low ? 'too-thin' : value > allowed.high ? 'too-thick' : undefined
-  const cold = job.season === 'winter'
-  return check({
-    code: 'running-line',
+  const cold = seasonFelt(day) === 'cold'
+  return {
     state: off !== undefined || cold ? 'watch' : 'holds',
     reason: off ?? (cold ? 'cold-hands' : 'fits'),
     value,
     allowed,
     measure: 'diameter',
     tag: 'practice',
-  })
+  }
+})
+
+/** What a frame means to mono: it slips out of an open one, and of an unknown one nobody can tell (C31). [practice] */
+export function cageState(cage: Reel['cage']): { state: CheckState; reason: 'open' | 'unknown' | 'full' } {
+  if (cage === 'open') return { state: 'breaks', reason: 'open' }
+  return cage === undefined ? { state: 'watch', reason: 'unknown' } : { state: 'holds', reason: 'full' }
 }
 
-/** Mono slips out of an open frame (C31). [practice] */
-export function reelCage(line: RunningLineFacts | null, reel: Reel | null): Check | null {
-  if (line?.item.build !== 'mono' || reel === null) return null
-  const open = reel.cage === 'open'
-  const unknown = reel.cage === undefined
-  return check({
-    code: 'reel-cage',
-    state: open ? 'breaks' : unknown ? 'watch' : 'holds',
-    reason: open ? 'open' : unknown ? 'unknown' : 'full',
-    value: null,
-    measure: 'none',
-    tag: 'practice',
-  })
-}
+const reelCage = defineCheck({
+  code: 'reel-cage',
+  slots: ['reelId', 'runningLineId'],
+  reasons: { full: {}, open: {}, unknown: {} },
+}).look(['runningLine', 'reel'], ({ runningLine: line, reel }) =>
+  line?.item.build !== 'mono' || reel === null
+    ? null
+    : { ...cageState(reel.cage), value: null, measure: 'none', tag: 'practice' },
+)
 
 /** Backing that must go on under all this where nothing is said: short for small rods, long for big [m]. [practice] */
 const BACKING_M = { small: 60, large: 90 } as const
 /** Below this share a spool is far too big for its rod, and numbers beyond the rule by more than this likewise. [practice] */
 const HALF_EMPTY = 0.45
+const OVERFULL = 1.1
 const NUMBER_GRACE = 1
 
 function woundShare(
   rod: Rod,
   head: HeadFacts,
-  runningLine: RunningLineFacts | null,
+  line: RunningLineFacts | null,
   reel: Reel,
 ): number | undefined {
   if (reel.spool === undefined) return undefined
   const small = rod.hands === 'single' || ratedNumber(rod) <= 5
-  const lines = woundLines({ head, runningLine }, undefined, small ? BACKING_M.small : BACKING_M.large)
+  const lines = woundLines({ head, runningLine: line }, undefined, small ? BACKING_M.small : BACKING_M.large)
   return fillSpool(reel.spool, PACKING.usual, lines).fillFraction
 }
 
-/** A coarse look at whether everything goes on: by the spool's volume when it is known, else by the number on the box. */
-export function reelRoom(rod: Rod, head: HeadFacts, line: RunningLineFacts | null, reel: Reel | null): Check {
-  const base = { code: 'reel-room', data: {} } as const
-  if (reel === null)
-    return check({
-      ...base,
-      state: 'watch',
-      reason: 'missing',
-      value: null,
-      measure: 'none',
-      tag: 'practice',
-    })
-  const share = woundShare(rod, head, line, reel)
-  if (share !== undefined) {
-    const half = share < HALF_EMPTY
-    const state: CheckState = half ? 'watch' : share <= 1 ? 'holds' : share <= 1.1 ? 'watch' : 'breaks'
-    return check({
-      ...base,
-      state,
-      reason: half ? 'half-empty' : state === 'holds' ? 'holds-all' : 'overfull',
-      value: share,
-      allowed: { low: HALF_EMPTY, high: 1 },
-      measure: 'none',
-      tag: 'estimate',
-      data: { share },
-    })
-  }
-  const wanted = reelNumbersFor(rod)
+const SHARE = { share: 0.8 }
+const NUMBERS = { low: 9, high: 10 }
+
+/** By the spool's volume. */
+function byVolume(share: number) {
+  const half = share < HALF_EMPTY
+  const state: CheckState = half ? 'watch' : share <= 1 ? 'holds' : share <= OVERFULL ? 'watch' : 'breaks'
+  return {
+    state,
+    reason: half ? 'half-empty' : state === 'holds' ? 'holds-all' : 'overfull',
+    value: share,
+    allowed: { low: HALF_EMPTY, high: 1 },
+    measure: 'share',
+    tag: 'estimate',
+    data: { share },
+  } as const
+}
+
+/** By the number on its box. */
+function byNumber(rod: Rod, reel: Reel) {
+  const { low, high, tag } = reelNumbersFor(rod)
   const value = reel.forNumber ?? 0
-  const large = value > wanted.high + NUMBER_GRACE
-  const state: CheckState = large
-    ? 'watch'
-    : value >= wanted.low
-      ? 'holds'
-      : value >= wanted.low - 1
-        ? 'watch'
-        : 'breaks'
-  return check({
-    ...base,
+  const large = value > high + NUMBER_GRACE
+  const state: CheckState =
+    large || (value < low && value >= low - 1) ? 'watch' : value >= low ? 'holds' : 'breaks'
+  return {
     state,
     reason: large ? 'number-large' : state === 'holds' ? 'number-fits' : 'number-small',
     value,
-    allowed: { low: wanted.low, high: wanted.high + NUMBER_GRACE },
+    allowed: { low, high: high + NUMBER_GRACE },
     measure: 'number',
-    tag: wanted.tag,
-    data: { rodNumber: ratedNumber(rod), ...wanted },
-  })
+    tag,
+    data: { low, high },
+  } as const
 }
+
+/** A coarse look at whether everything goes on: by the spool's volume when it is known, else by the number on the box. */
+const reelRoom = defineCheck({
+  code: 'reel-room',
+  slots: ['reelId', 'runningLineId'],
+  reasons: {
+    'holds-all': SHARE,
+    overfull: SHARE,
+    'half-empty': SHARE,
+    'number-fits': NUMBERS,
+    'number-small': NUMBERS,
+    'number-large': NUMBERS,
+    missing: {},
+  },
+})
+  .look(['rod', 'reel'], ({ rod, reel }) => {
+    if (reel === null)
+      return { state: 'watch', reason: 'missing', value: null, measure: 'none', tag: 'practice' }
+    return reel.spool === undefined ? byNumber(rod, reel) : null
+  })
+  .look(['rod', 'head', 'runningLine', 'reel'], ({ rod, head, runningLine: line, reel }) => {
+    const share = reel === null ? undefined : woundShare(rod, head, line, reel)
+    return share === undefined ? null : byVolume(share)
+  })
+
+export const RUNNING_CHECKS = [runningLine, reelRoom, reelCage] as const

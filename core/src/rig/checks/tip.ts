@@ -1,89 +1,103 @@
-import type { FlyShape, Leader, Schools } from '../../gear/index.ts'
+import type { FlyShape, Leader } from '../../gear/index.ts'
+import { leaderDiameterM } from '../../leader/index.ts'
 import { type HeadFacts, strandKgPerM } from '../../line/index.ts'
 import { KG_PER_GRAIN, KG_PER_M_PER_GRAIN_PER_FOOT } from '../../quantity/index.ts'
 import type { TipFacts } from '../../sink/index.ts'
-import { type Check, type CheckState, check } from '../check.ts'
+import { type CheckState, defineCheck, type Finding } from '../define.ts'
 
 const perFoot = (grains: number): number => grains * KG_PER_M_PER_GRAIN_PER_FOOT
 
 /** A Skagit must always carry a tip, a floating one if nothing else. [practice] */
-export function skagitTip(head: HeadFacts, tip: TipFacts | null): Check | null {
+const skagitTip = defineCheck({
+  code: 'skagit-tip',
+  slots: ['tipId', 'headId'],
+  reasons: { bare: {}, 'carries-tip': {} },
+}).look(['head', 'tip'], ({ head, tip }) => {
   if (head.head.style !== 'skagit') return null
   const bare = tip === null
-  return check({
-    code: 'skagit-tip',
+  return {
     state: bare ? 'breaks' : 'holds',
     reason: bare ? 'bare' : 'carries-tip',
     value: null,
     measure: 'none',
     tag: 'practice',
-  })
-}
+  }
+})
 
 /** Mass per length may rise this much at a joint before it is a warning, and before it breaks. */
 const JOINT_SLACK = { printed: { holds: 1.05, watch: 1.2 }, estimate: { holds: 1.2, watch: 1.35 } } as const
-const USUAL_BUTT_M = 0.0005
 
-export const leaderButtDiameterM = (leader: Leader): number => leader.buttDiameterM ?? USUAL_BUTT_M
+/** What is allowed ahead of a joint: by what lies behind it, and how surely that is known. */
+export function jointLimitKgPerM(behindKgPerM: number, sure: boolean): number {
+  return behindKgPerM * JOINT_SLACK[sure ? 'printed' : 'estimate'].holds
+}
 
 /** Mass per length of a leader's butt [kg/m]. */
 export function leaderButtKgPerM(leader: Leader): number {
-  return strandKgPerM(leaderButtDiameterM(leader), leader.material ?? 'nylon')
+  return strandKgPerM(leaderDiameterM(leader, 0), leader.material ?? 'nylon')
 }
 
-type JointCode = 'joint-step' | 'leader-joint'
+const JOINT = { behindKgPerM: 0.0008, levelOnFine: true }
+const JOINT_REASONS = { 'steps-down': JOINT, 'steps-up': JOINT }
 
 /** Joint rule (C14): mass per foot must not rise from the line to the tip. [practice/physics] */
-function jointCheck(
-  code: JointCode,
+function joint(
   behindKgPerM: number,
   aheadKgPerM: number,
   sure: boolean,
-  data: Check['data'],
-): Check {
-  const slack = sure ? JOINT_SLACK.printed : JOINT_SLACK.estimate
+  levelOnFine = false,
+): Finding<typeof JOINT_REASONS> {
+  const slack = JOINT_SLACK[sure ? 'printed' : 'estimate']
   const ratio = aheadKgPerM / behindKgPerM
   const state: CheckState = ratio <= slack.holds ? 'holds' : ratio <= slack.watch ? 'watch' : 'breaks'
-  return check({
-    code,
+  return {
     state,
     reason: state === 'holds' ? 'steps-down' : 'steps-up',
     value: aheadKgPerM,
-    allowed: { high: behindKgPerM * slack.holds },
+    allowed: { high: jointLimitKgPerM(behindKgPerM, sure) },
     measure: 'massPerLength',
     tag: 'physics',
-    data: { behindKgPerM, sure, ...data },
-  })
+    data: { behindKgPerM, levelOnFine },
+  }
 }
 
 /** Joint of head and tip. */
-export function jointStep(head: HeadFacts, tip: TipFacts | null): Check | null {
+const jointStep = defineCheck({
+  code: 'joint-step',
+  slots: ['tipId', 'headId'],
+  reasons: JOINT_REASONS,
+}).look(['head', 'tip'], ({ head: { head, frontKgPerM }, tip }) => {
   if (tip === null) return null
-  const sure = head.frontKgPerM.tag === 'printed'
-  return jointCheck('joint-step', head.frontKgPerM.value, tip.buttKgPerM, sure, {
-    level: tip.level,
-    style: head.head.style,
-  })
+  const levelOnFine = tip.level && head.style !== 'skagit'
+  return joint(frontKgPerM.value, tip.buttKgPerM, frontKgPerM.tag === 'printed', levelOnFine)
+})
+
+/** What a leader hangs on: the tip's point, or the front of a bare head; and whether its figure is sure. */
+export function behindLeader(head: HeadFacts, tip: TipFacts | null): { kgPerM: number; sure: boolean } {
+  return tip === null
+    ? { kgPerM: head.frontKgPerM.value, sure: head.frontKgPerM.tag === 'printed' }
+    : { kgPerM: tip.pointKgPerM, sure: tip.massKg.tag === 'printed' }
 }
 
-/** Joint of the leader with the tip. */
-export function tipLeaderJoint(tip: TipFacts | null, leader: Leader | null): Check | null {
-  if (leader === null || tip === null) return null
-  const sure = tip.massKg.tag === 'printed'
-  return jointCheck('leader-joint', tip.pointKgPerM, leaderButtKgPerM(leader), sure, { behind: 'tip' })
-}
-
-/** Joint of the leader with a head that carries no tip. */
-export function headLeaderJoint(head: HeadFacts, leader: Leader | null): Check | null {
-  if (leader === null) return null
-  const sure = head.frontKgPerM.tag === 'printed'
-  return jointCheck('leader-joint', head.frontKgPerM.value, leaderButtKgPerM(leader), sure, {
-    behind: 'head',
+/** Joint of the leader with the tip, or with a head that carries none. */
+const leaderJoint = defineCheck({
+  code: 'leader-joint',
+  slots: ['leaderId', 'tipId'],
+  reasons: JOINT_REASONS,
+})
+  .look(['tip', 'leader'], ({ tip, leader }) =>
+    tip === null || leader === null
+      ? null
+      : joint(tip.pointKgPerM, leaderButtKgPerM(leader), tip.massKg.tag === 'printed'),
+  )
+  .look(['head', 'tip', 'leader'], ({ head, tip, leader }) => {
+    if (tip !== null || leader === null) return null
+    const { kgPerM, sure } = behindLeader(head, tip)
+    return joint(kgPerM, leaderButtKgPerM(leader), sure)
   })
-}
 
 /** Heaviest level material a Skagit head of this mass turns over (C13): each row up to `belowGrains`. [practice] */
-const MATERIAL_BY_HEAD = Object.freeze([
+export const MATERIAL_BY_HEAD = Object.freeze([
   { belowGrains: 475, material: 8 },
   { belowGrains: 575, material: 11 },
   { belowGrains: 650, material: 14 },
@@ -96,15 +110,20 @@ export function materialForHead(headKg: number): number {
   return MATERIAL_BY_HEAD.find((row) => grains < row.belowGrains)?.material ?? 17
 }
 
+const MATERIAL = { material: 'T-11', headKg: 0.0337 }
+
 /** Heaviest level tip against the Skagit head's mass. A lighter tip always turns over. */
-export function tipMaterial(head: HeadFacts, tip: TipFacts | null): Check | null {
+const tipMaterial = defineCheck({
+  code: 'tip-material',
+  slots: ['tipId', 'headId'],
+  reasons: { carries: MATERIAL, 'tip-too-heavy': MATERIAL },
+}).look(['head', 'tip'], ({ head, tip }) => {
   if (head.head.style !== 'skagit' || tip === null || !tip.level) return null
   const material = materialForHead(head.massKg.value)
   const next = MATERIAL_BY_HEAD.find((row) => row.material > material)?.material ?? 20
   const grains = tip.massKg.value / tip.lengthM / KG_PER_M_PER_GRAIN_PER_FOOT
   const state: CheckState = grains <= material * 1.03 ? 'holds' : grains <= next * 1.03 ? 'watch' : 'breaks'
-  return check({
-    code: 'tip-material',
+  return {
     state,
     reason: state === 'holds' ? 'carries' : 'tip-too-heavy',
     value: tip.massKg.value / tip.lengthM,
@@ -112,8 +131,8 @@ export function tipMaterial(head: HeadFacts, tip: TipFacts | null): Check | null
     measure: 'massPerLength',
     tag: 'practice',
     data: { material: `T-${material}`, headKg: head.massKg.value },
-  })
-}
+  }
+})
 
 /** Least mass per foot that turns this fly over [gr/ft]: from the rule that a heavier fly needs a heavier tip. [practice] */
 const FLY_NEEDS = {
@@ -126,25 +145,43 @@ export function flyNeedsKgPerM(fly: FlyShape): number {
   return perFoot(FLY_NEEDS[fly.dress][fly.weighting])
 }
 
-/** Fly against what must turn it over: the tip, or the head's own front. */
-export function flyTip(head: HeadFacts, tip: TipFacts | null, fly: FlyShape): Check {
-  const carries = tip === null ? head.frontKgPerM.value : tip.massKg.value / tip.lengthM
-  const needs = flyNeedsKgPerM(fly)
-  const state: CheckState = carries >= needs ? 'holds' : carries >= needs * 0.6 ? 'watch' : 'breaks'
-  return check({
-    code: 'fly-tip',
-    state,
-    reason: state === 'holds' ? 'carries' : 'fly-too-heavy',
-    value: carries,
-    allowed: { low: needs },
+/** Share of what a fly needs that still does, with care. [practice] */
+const MAKESHIFT = 0.6
+const CARRIER = { carrier: 'tip' }
+
+/** Fly against what must turn it over: the tip, or the head's own front; and whether a sinking leader is a tip at all. */
+const flyTip = defineCheck({
+  code: 'fly-tip',
+  slots: ['tipId', 'headId'],
+  reasons: { carries: CARRIER, 'fly-too-heavy': CARRIER, 'quick-fix': {} },
+}).look(['head', 'tip'], ({ head, tip }, { fly, schools }) => {
+  const value = tip === null ? head.frontKgPerM.value : tip.massKg.value / tip.lengthM
+  const low = flyNeedsKgPerM(fly)
+  const carries = value >= low
+  // Spelt out, not spread: of all looks this one is taken most often.
+  if (carries && tip?.item.kind === 'sinking-leader' && !asMainTip(head, schools.sinkingLeaders))
+    return {
+      state: 'watch',
+      reason: 'quick-fix',
+      value,
+      allowed: { low },
+      measure: 'massPerLength',
+      tag: 'practice',
+    }
+  return {
+    state: carries ? 'holds' : value >= low * MAKESHIFT ? 'watch' : 'breaks',
+    reason: carries ? 'carries' : 'fly-too-heavy',
+    value,
+    allowed: { low },
     measure: 'massPerLength',
     tag: 'practice',
     data: { carrier: tip === null ? 'head' : 'tip' },
-  })
-}
+  }
+})
 
 /** School: a tapered sinking leader as a Scandi's own tip, or only as a fix for a few casts. */
-export function sinkingLeaderSchool(head: HeadFacts, tip: TipFacts, schools: Schools): CheckState {
-  if (tip.item.kind !== 'sinking-leader') return 'holds'
-  return schools.sinkingLeaders === 'main-tip' && head.head.style !== 'skagit' ? 'holds' : 'watch'
-}
+const asMainTip = ({ head }: HeadFacts, school: 'main-tip' | 'quick-fix'): boolean =>
+  school === 'main-tip' && head.style !== 'skagit'
+
+export const TIP_CHECKS = [skagitTip, jointStep, tipMaterial, flyTip] as const
+export const LEADER_JOINT_CHECKS = [leaderJoint] as const

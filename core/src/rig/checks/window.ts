@@ -1,8 +1,40 @@
-import type { Rod, Schools } from '../../gear/index.ts'
+import type { Day } from '../../day/index.ts'
+import type { Rod, Schools, WindowStyle } from '../../gear/index.ts'
 import { type HeadFacts, singleHandNumber } from '../../line/index.ts'
-import { type GrainWindow, numberStep, ratedNumber } from '../../rod/index.ts'
+import { type GrainWindow, numberStep, ratedNumber, windowFor } from '../../rod/index.ts'
 import type { TipFacts } from '../../sink/index.ts'
-import { type Check, check, stateInRange } from '../check.ts'
+import { defineCheck, stateInRange } from '../define.ts'
+import { type RigParts, windowStyleOf } from '../parts.ts'
+
+type Caster = Pick<Day, 'schools' | 'caster'>
+type Windows = Partial<Record<WindowStyle, GrainWindow | 'none'>>
+
+/** A rod has few windows in a day and thousands of heads are held against them: each is worked out once. */
+const known = new WeakMap<Caster, WeakMap<Rod, Windows>>()
+
+function windowsOf(rod: Rod, day: Caster): Windows {
+  const rods = known.get(day) ?? new WeakMap<Rod, Windows>()
+  known.set(day, rods)
+  const windows = rods.get(rod) ?? {}
+  rods.set(rod, windows)
+  return windows
+}
+
+/** The rod's window for the head's style, as the day's schools and caster see it. */
+export function windowOf(
+  { rod, head }: Pick<RigParts, 'rod' | 'head'>,
+  day: Caster,
+): GrainWindow | undefined {
+  const windows = windowsOf(rod, day)
+  const style = windowStyleOf(head.head.style)
+  let window = windows[style]
+  if (window === undefined) {
+    const result = windowFor(rod, style, day)
+    window = result.outcome === 'window' ? result.window : 'none'
+    windows[style] = window
+  }
+  return window === 'none' ? undefined : window
+}
 
 /** Beyond a printed edge this share is a warning; an estimated window fades over its own half-width. */
 const PRINTED_SLACK = 0.04
@@ -20,28 +52,53 @@ export function massOnWindow(
 }
 
 /** Is the mass inside the rod's window for this style? The heart of the match. */
-export function massInWindow(rod: Rod, head: HeadFacts, tip: TipFacts | null, window: GrainWindow): Check {
-  const value = massOnWindow(rod, head, tip, window.counts)
+function massAgainst(window: GrainWindow, value: number) {
   const half = (window.highKg - window.lowKg) / 2
-  const printed = window.tag === 'printed'
-  const state = stateInRange(
-    value,
-    window.lowKg,
-    window.highKg,
-    printed ? window.lowKg * PRINTED_SLACK : half,
-  )
-  const reason = value < window.lowKg ? 'too-light' : value > window.highKg ? 'too-heavy' : 'inside'
-  return check({
-    code: 'mass-in-window',
+  const slack = window.tag === 'printed' ? window.lowKg * PRINTED_SLACK : half
+  const state = stateInRange(value, window.lowKg, window.highKg, slack)
+  const reason =
+    value < window.lowKg ? 'too-light' : value > window.highKg ? 'too-heavy' : ('inside' as const)
+  return {
     state,
     reason,
     value,
     allowed: { low: window.lowKg, high: window.highKg },
     measure: 'lineMass',
     tag: window.tag,
-    data: { counts: window.counts, countsStated: window.countsStated, centreKg: window.centreKg },
-  })
+    data: { counts: window.counts },
+  } as const
 }
+
+const COUNTED = { counts: 'head+tip' }
+
+const massInWindow = defineCheck({
+  code: 'mass-in-window',
+  slots: ['headId', 'tipId', 'rodId'],
+  reasons: { inside: COUNTED, 'too-light': COUNTED, 'too-heavy': COUNTED, 'no-window': {} },
+})
+  .look(['rod', 'head'], ({ rod, head }, day) => {
+    const window = windowOf({ rod, head }, day)
+    if (window === undefined)
+      return { state: 'watch', reason: 'no-window', value: null, measure: 'none', tag: 'standard' }
+    return window.counts === 'head' ? massAgainst(window, massOnWindow(rod, head, null, 'head')) : null
+  })
+  .look(
+    ['rod', 'head', 'tip'],
+    ({ rod, head, tip }, day) => {
+      const window = windowOf({ rod, head }, day)
+      if (window?.counts !== 'head+tip') return null
+      return massAgainst(window, massOnWindow(rod, head, tip, window.counts))
+    },
+    {
+      // A tip only adds mass: what is too heavy bare stays so, what is too light may be helped.
+      least: ({ rod, head }, day) => {
+        const window = windowOf({ rod, head }, day)
+        if (window?.counts !== 'head+tip') return null
+        const bareKg = massOnWindow(rod, head, null, 'head')
+        return bareKg < window.highKg ? null : massAgainst(window, bareKg)
+      },
+    },
+  )
 
 /** How far above the rod's own number a line may read and still be the classic mistake. */
 const OWN_NUMBER_MARGIN = 0.7
@@ -54,17 +111,22 @@ function singleHandReading(head: HeadFacts, schools: Schools): number {
   return singleHandNumber(head.first30Kg).exact
 }
 
+const NUMBERS = { own: 7, wanted: 10 }
+
 /**
  * The most common mistake: a line of the rod's own number from the single-hand world on a two-handed rod. It will not
  * load. Only for two-handed rods.
  */
-export function rodNumberMistake(rod: Rod, head: HeadFacts, schools: Schools): Check | null {
+const rodNumber = defineCheck({
+  code: 'rod-number',
+  slots: ['headId', 'rodId'],
+  reasons: { 'own-number': NUMBERS, clear: NUMBERS },
+}).look(['rod', 'head'], ({ rod, head }, { schools }) => {
   if (rod.hands === 'single') return null
   const own = ratedNumber(rod)
   const value = singleHandReading(head, schools)
   const mistake = value <= own + OWN_NUMBER_MARGIN
-  return check({
-    code: 'rod-number',
+  return {
     state: mistake ? 'breaks' : 'holds',
     reason: mistake ? 'own-number' : 'clear',
     value,
@@ -72,5 +134,7 @@ export function rodNumberMistake(rod: Rod, head: HeadFacts, schools: Schools): C
     measure: 'number',
     tag: 'practice',
     data: { own, wanted: own + numberStep(rod, schools.twoHandNumber) },
-  })
-}
+  }
+})
+
+export const WINDOW_CHECKS = [massInWindow, rodNumber] as const

@@ -1,4 +1,5 @@
-import { type Item, KINDS, type Kind, writeCsv } from '@hoxen/core/gear'
+import { writeCsv } from '@hoxen/core/format'
+import { type Item, KINDS, type Kind } from '@hoxen/core/gear'
 import { KIND_NAMES, summarize } from '@hoxen/core/words'
 import { useMemo, useState } from 'react'
 import { Link, useSearchParams } from 'react-router'

@@ -3,15 +3,24 @@ import {
   type DocumentReading,
   type HoxenDocument,
   type ImportPlan,
-  type Problem,
+  LIST_NAMES,
+  LISTS,
+  type ListName,
+  type ListRow,
+  nothingKept,
+  placeOf,
   planImport,
-} from '@hoxen/core/gear'
+  SINGLES,
+} from '@hoxen/core/format'
+import type { Problem } from '@hoxen/core/gear'
 import { sayProblem, summarize } from '@hoxen/core/words'
-import { useMutation } from '@tanstack/react-query'
-import { useId, useState } from 'react'
-import { applyImport, noticeDone, noticeFailed, useGear } from '../../store/index.ts'
+import { useMutation, useQuery } from '@tanstack/react-query'
+import { useId, useMemo, useState } from 'react'
+import { everything, noticeDone, noticeFailed, takeIn, useGear, useRuns } from '../../store/index.ts'
 import { Button, fieldLook, Sheet, useUnits } from '../../ui/index.ts'
-import { ask } from '../../worker/index.ts'
+import { ask, revisionOf } from '../../worker/index.ts'
+
+const capital = (text: string): string => text.slice(0, 1).toUpperCase() + text.slice(1)
 
 interface Reading {
   readonly name: string
@@ -21,8 +30,6 @@ interface Reading {
   readonly unknownColumns: readonly string[]
 }
 
-const NOTHING: HoxenDocument = { gear: { items: [] } }
-
 function fromTable(name: string, csv: CsvReading): Reading {
   const refused = csv.rowProblems.map((problem) => ({
     place: `Row ${problem.row}${problem.name === '' ? '' : `, ${problem.name}`}`,
@@ -30,7 +37,7 @@ function fromTable(name: string, csv: CsvReading): Reading {
   }))
   return {
     name,
-    document: { gear: { items: csv.items } },
+    document: { ...nothingKept(), items: csv.items },
     fileProblems: csv.fileProblems,
     refused,
     unknownColumns: csv.unknownColumns,
@@ -38,9 +45,14 @@ function fromTable(name: string, csv: CsvReading): Reading {
 }
 
 function fromFile(name: string, { document, problems, readable }: DocumentReading): Reading {
-  if (!readable) return { name, document: NOTHING, fileProblems: problems, refused: [], unknownColumns: [] }
-  const place = (p: Problem): string =>
-    p.path[0] === 'gear' ? `Item ${Number(p.path[2]) + 1}` : String(p.path[0])
+  if (!readable) return { name, document, fileProblems: problems, refused: [], unknownColumns: [] }
+  const place = (p: Problem): string => {
+    const list = LIST_NAMES.find((name) => placeOf(name)[0] === p.path[0])
+    const at = list === undefined ? undefined : p.path[placeOf(list).length]
+    return list === undefined || at === undefined
+      ? String(p.path[0])
+      : `${capital(LISTS[list].words.one)} ${Number(at) + 1}`
+  }
   return {
     name,
     document,
@@ -94,12 +106,27 @@ export function ImportSheet({ open, onClose }: { readonly open: boolean; readonl
 
 const LISTED = 200
 
-function Preview({ reading, onDone }: { readonly reading: Reading; readonly onDone: () => void }) {
+/** Everything that is kept, read anew whenever it changes. */
+function useKept(): HoxenDocument | undefined {
   const gear = useGear()
+  const runs = useRuns()
+  const { data } = useQuery({
+    queryKey: ['kept', gear && revisionOf(gear), runs?.length],
+    queryFn: everything,
+    enabled: gear !== undefined,
+    gcTime: 0,
+    structuralSharing: false,
+  })
+  return data
+}
+
+function Preview({ reading, onDone }: { readonly reading: Reading; readonly onDone: () => void }) {
+  const kept = useKept()
   const { system } = useUnits()
   const [busy, setBusy] = useState(false)
-  if (gear === undefined) return null
   const { document, fileProblems, refused, unknownColumns } = reading
+  const plan = useMemo(() => kept && planImport(kept, document), [kept, document])
+  if (plan === undefined) return null
   if (fileProblems.length > 0)
     return (
       <div role="alert" className="mt-4">
@@ -111,14 +138,13 @@ function Preview({ reading, onDone }: { readonly reading: Reading; readonly onDo
         <p className="mt-1">Nothing was changed.</p>
       </div>
     )
-  const plan = planImport(gear, document.gear.items)
-  const parts = (['job', 'rig', 'pinned', 'settings', 'rigging', 'runs', 'water'] as const).filter(
-    (key) => document[key] !== undefined,
-  )
-  const count = plan.added.length + plan.changed.length
+  const lists = LIST_NAMES.map((name) => ({ name, words: LISTS[name].words, ...plan.lists[name] }))
+  const count = lists.reduce((sum, { added, changed }) => sum + added.length + changed.length, 0)
+  const sum = (of: (list: (typeof lists)[number]) => number): number =>
+    lists.reduce((total, list) => total + of(list), 0)
   const take = (): void => {
     setBusy(true)
-    applyImport(plan, document, `Import ${reading.name}`)
+    takeIn(document, `Import ${reading.name}`)
       .then(() => {
         noticeDone(`${count} taken from ${reading.name}`)
         onDone()
@@ -128,10 +154,15 @@ function Preview({ reading, onDone }: { readonly reading: Reading; readonly onDo
   return (
     <div className="mt-4">
       <p className="text-lg" role="status">
-        <b>{plan.added.length}</b> to add, <b>{plan.changed.length}</b> to change, <b>{plan.same}</b> already
-        the same, <b className={refused.length > 0 ? 'text-breaks' : ''}>{refused.length}</b> refused
+        <b>{sum((l) => l.added.length)}</b> to add, <b>{sum((l) => l.changed.length)}</b> to change,{' '}
+        <b>{sum((l) => l.same)}</b> already the same,{' '}
+        <b className={refused.length > 0 ? 'text-breaks' : ''}>{refused.length}</b> refused
       </p>
-      {parts.length > 0 && <p className="text-[0.92rem] text-faint">Also replaces: {parts.join(', ')}.</p>}
+      {plan.singles.length > 0 && (
+        <p className="text-[0.92rem] text-faint">
+          Also replaces: {plan.singles.map((name) => SINGLES[name].words.one).join(', ')}.
+        </p>
+      )}
       {unknownColumns.length > 0 && (
         <p className="text-[0.92rem] text-watch">
           Columns not known and left out: {unknownColumns.join(', ')}.
@@ -140,7 +171,7 @@ function Preview({ reading, onDone }: { readonly reading: Reading; readonly onDo
       <Refused rows={refused} />
       <ChangeList plan={plan} />
       <div className="mt-4 flex gap-3">
-        <Button weight="strong" disabled={busy || (count === 0 && parts.length === 0)} onClick={take}>
+        <Button weight="strong" disabled={busy || (count === 0 && plan.singles.length === 0)} onClick={take}>
           Take {count === 1 ? 'it' : `these ${count}`} in
         </Button>
         <Button onClick={onDone}>Leave everything as it is</Button>
@@ -172,20 +203,25 @@ function Refused({ rows }: { readonly rows: Reading['refused'] }) {
 
 function ChangeList({ plan }: { readonly plan: ImportPlan }) {
   const { system } = useUnits()
-  const rows = [
-    ...plan.changed.map((c) => ({ item: c.after, word: 'changes' })),
-    ...plan.added.map((item) => ({ item, word: 'new' })),
-  ]
+  const about = (name: ListName, row: ListRow<ListName>): string =>
+    'kind' in row ? summarize(row, system) : LISTS[name].words.one
+  const rows = LIST_NAMES.flatMap((name) => {
+    const { changed, added } = plan.lists[name]
+    return [
+      ...changed.map(({ after }) => ({ name, row: after, word: 'changes' })),
+      ...added.map((row) => ({ name, row, word: 'new' })),
+    ]
+  })
   if (rows.length === 0) return null
   return (
     <details className="mt-3">
       <summary className="font-semibold">What would be added or changed</summary>
       <ul className="mt-1 max-h-52 overflow-y-auto">
-        {rows.slice(0, LISTED).map(({ item, word }) => (
-          <li key={item.id} className="border-b border-rule py-1.5">
-            {item.name}{' '}
+        {rows.slice(0, LISTED).map(({ name, row, word }) => (
+          <li key={`${name} ${row.id}`} className="border-b border-rule py-1.5">
+            {row.name}{' '}
             <span className="text-faint">
-              — {summarize(item, system)} ({word})
+              — {about(name, row)} ({word})
             </span>
           </li>
         ))}

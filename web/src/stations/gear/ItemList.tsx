@@ -5,7 +5,7 @@ import { Copy, Trash2 } from 'lucide-react'
 import { useLayoutEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { ItemDrawing } from '../../drawing/index.ts'
-import { newId, noticeDone, noticeFailed, removeItems, saveItems } from '../../store/index.ts'
+import { addItem, newId, noticeDone, noticeFailed, removeItems } from '../../store/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
 const ROW_PX = 60
@@ -51,7 +51,7 @@ function ItemRow({ item }: { readonly item: Item }) {
   const { system } = useUnits()
   const duplicate = (): void => {
     const copy: Item = { ...item, id: newId(item.name), name: `${item.name} (copy)`.slice(0, 80) }
-    saveItems(`Duplicate ${item.name}`, [copy]).then(() => noticeDone(`${copy.name} added`), noticeFailed)
+    addItem(copy).then((did) => did && noticeDone(`${copy.name} added`), noticeFailed)
   }
   const remove = (): void => {
     removeItems(`Delete ${item.name}`, [item.id]).then(() => noticeDone(`${item.name} deleted`), noticeFailed)

@@ -1,11 +1,23 @@
 import { FIELDS, type Field, type Item, KINDS, type Kind } from '@hoxen/core/gear'
 import { KIND_NAMES, sayChoice } from '@hoxen/core/words'
+import { useQuery } from '@tanstack/react-query'
+import { useMemo } from 'react'
 import { type UseFormReturn, useForm } from 'react-hook-form'
 import { Link, useNavigate, useParams } from 'react-router'
-import { newId, noticeDone, noticeFailed, removeItems, saveItems, useGear } from '../../store/index.ts'
+import {
+  addItem,
+  draftOf,
+  newId,
+  noticeDone,
+  noticeFailed,
+  removeItems,
+  saveItems,
+  useGear,
+} from '../../store/index.ts'
 import { Button, buttonLook, Empty, fieldLook, useUnits } from '../../ui/index.ts'
 import { Derived } from './Derived.tsx'
 import { type FormText, fieldName, formText, readForm } from './itemForm.ts'
+import { useFormDraft } from './useFormDraft.ts'
 
 /** One item in full: a new one of a kind, or one of yours. */
 export function ItemPage() {
@@ -27,14 +39,39 @@ export function ItemPage() {
         It may have been removed; undo brings it back.
       </Empty>
     )
-  return <ItemForm key={`${id ?? ''}${ofKind}`} kind={ofKind as Kind} item={item} />
+  return <DraftedForm key={`${id ?? ''}${ofKind}`} kind={ofKind as Kind} item={item} />
 }
 
-function ItemForm({ kind, item }: { readonly kind: Kind; readonly item: Item | undefined }) {
+interface FormProps {
+  readonly kind: Kind
+  readonly item: Item | undefined
+}
+
+const formName = ({ kind, item }: FormProps): string => `item ${item?.id ?? `new ${kind}`}`
+
+/** The form with what this tab had typed into it and not saved. */
+function DraftedForm(props: FormProps) {
+  const name = formName(props)
+  const { data: draft } = useQuery({
+    queryKey: ['draft', name],
+    queryFn: () => draftOf(name),
+    gcTime: 0,
+    staleTime: 0,
+  })
+  return draft === undefined ? (
+    <p className="py-10 text-faint">Opening…</p>
+  ) : (
+    <ItemForm {...props} draft={draft} />
+  )
+}
+
+function ItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText | null }) {
   const { system } = useUnits()
   const navigate = useNavigate()
+  const name = formName({ kind, item })
+  const opened = useMemo(() => formText(kind, item, system), [kind, item, system])
   const form = useForm<FormText>({
-    values: formText(kind, item, system),
+    values: opened,
     resetOptions: { keepDirtyValues: true },
     resolver: (text) => {
       const read = readForm(kind, item?.id ?? 'new', text, item, system)
@@ -45,16 +82,21 @@ function ItemForm({ kind, item }: { readonly kind: Kind; readonly item: Item | u
       return { values: {}, errors: Object.fromEntries(errors) }
     },
   })
+  const { restored, giveUp, elsewhere } = useFormDraft(name, form, opened, draft)
   const save = async (text: FormText): Promise<void> => {
     const read = readForm(kind, item?.id ?? newId(text.name ?? kind), text, item, system)
     if (!('item' in read)) return
-    await saveItems(`${item === undefined ? 'Add' : 'Change'} ${read.item.name}`, [read.item])
+    const did =
+      item === undefined ? await addItem(read.item) : await saveItems(`Change ${read.item.name}`, [read.item])
+    if (item === undefined && !did) return
+    await giveUp()
     noticeDone(`${read.item.name} ${item === undefined ? 'added' : 'saved'}`)
     await navigate(`/gear?kind=${kind}`)
   }
   const remove = (): void => {
     if (item === undefined) return
     removeItems(`Delete ${item.name}`, [item.id]).then(() => {
+      void giveUp()
       noticeDone(`${item.name} deleted`)
       void navigate('/gear')
     }, noticeFailed)
@@ -74,11 +116,23 @@ function ItemForm({ kind, item }: { readonly kind: Kind; readonly item: Item | u
         / {KIND_NAMES[kind].many}
       </p>
       <h1 className="text-[1.7rem]">{item?.name ?? `A new ${KIND_NAMES[kind].one}`}</h1>
+      {restored && (
+        <p
+          role="status"
+          data-draft
+          className="mt-2 flex flex-wrap items-center gap-x-3 border-l-[3px] border-river pl-3"
+        >
+          What you had typed here and not saved is back.
+          <Button weight="quiet" className="px-0" onClick={() => void giveUp(true)}>
+            Forget it
+          </Button>
+        </p>
+      )}
       {item !== undefined && <Derived item={item} />}
       <fieldset className="mt-4 grid gap-x-5 gap-y-3 sm:grid-cols-2">
         <legend className="mb-1 text-sm text-faint">What Hoxen must know</legend>
         {needed.map((field) => (
-          <FieldRow key={field.path} field={field} form={form} />
+          <FieldRow key={field.path} field={field} form={form} elsewhere={elsewhere} />
         ))}
       </fieldset>
       <fieldset className="mt-6 grid gap-x-5 gap-y-3 sm:grid-cols-2">
@@ -86,16 +140,14 @@ function ItemForm({ kind, item }: { readonly kind: Kind; readonly item: Item | u
           What makes it surer; left empty, it is derived and marked so
         </legend>
         {rest.map((field) => (
-          <FieldRow key={field.path} field={field} form={form} />
+          <FieldRow key={field.path} field={field} form={form} elsewhere={elsewhere} />
         ))}
       </fieldset>
       <div className="mt-6 flex flex-wrap gap-3">
         <Button type="submit" weight="strong">
           {item === undefined ? 'Add it' : 'Save'}
         </Button>
-        <Link to="/gear" className={buttonLook('plain')}>
-          Leave it
-        </Link>
+        <Button onClick={() => void giveUp().then(() => navigate('/gear'))}>Leave it as it was</Button>
         {item !== undefined && (
           <Button weight="danger" onClick={remove} className="ml-auto">
             Delete
@@ -106,7 +158,14 @@ function ItemForm({ kind, item }: { readonly kind: Kind; readonly item: Item | u
   )
 }
 
-function FieldRow({ field, form }: { readonly field: Field; readonly form: UseFormReturn<FormText> }) {
+interface RowProps {
+  readonly field: Field
+  readonly form: UseFormReturn<FormText>
+  /** What another tab has typed into the same field. */
+  readonly elsewhere: FormText
+}
+
+function FieldRow({ field, form, elsewhere }: RowProps) {
   const name = fieldName(field.path)
   const error = form.formState.errors[name]?.message
   const about = [
@@ -142,6 +201,11 @@ function FieldRow({ field, form }: { readonly field: Field; readonly form: UseFo
       {field.help !== undefined && (
         <p id={`${name}-help`} className="mt-0.5 text-[0.83rem] text-faint">
           {field.help}
+        </p>
+      )}
+      {elsewhere[name] !== undefined && (
+        <p role="status" data-elsewhere className="mt-0.5 text-[0.88rem] font-medium text-watch">
+          Another tab is changing this too: “{elsewhere[name]}”. Whoever saves last, counts.
         </p>
       )}
       {error !== undefined && (

@@ -1,7 +1,7 @@
-import { quickAdd } from '@hoxen/core/gear'
+import { quickAdd } from '@hoxen/core/format'
 import { KIND_NAMES, sayProblem, summarize } from '@hoxen/core/words'
 import { type FormEvent, useState } from 'react'
-import { newId, noticeDone, noticeFailed, saveItems } from '../../store/index.ts'
+import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, fieldLook, useUnits } from '../../ui/index.ts'
 
 /** One typed line becomes one item; what it was understood as is shown while typing. */
@@ -17,7 +17,8 @@ export function QuickAdd({ focus }: { readonly focus: boolean }) {
     setAsked(true)
     if (!read.ok) return
     const item = { ...read.item, id: newId(read.item.name) }
-    saveItems(`Add ${item.name}`, [item]).then(() => {
+    addItem(item).then((did) => {
+      if (!did) return
       noticeDone(`${item.name} added`)
       setText('')
       setAsked(false)

@@ -1,9 +1,10 @@
 import { readFileSync } from 'node:fs'
-import { type Item, readDocument } from '@hoxen/core/gear'
+import { readDocument } from '@hoxen/core/format'
+import type { Item } from '@hoxen/core/gear'
 import { describe, expect, test } from '@jest/globals'
 import { formText, readForm } from './itemForm.ts'
 
-const demo = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8')).document.gear.items
+const demo = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8')).document.items
 
 describe('the form', () => {
   test.each(['trade', 'metric'] as const)('opened and saved untouched, nothing changes (%s)', (system) => {

@@ -1,6 +1,5 @@
-import { rigFromKey } from '@hoxen/core/gear'
 import type { RankedRig } from '@hoxen/core/match'
-import { CHECK_CODES, type Check, stateRank } from '@hoxen/core/rig'
+import { CHECK_CODES, type Check, rigFromKey, stateRank } from '@hoxen/core/rig'
 import { CHECK_TITLES, sayFigure } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { Link, useParams } from 'react-router'

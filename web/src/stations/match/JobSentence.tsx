@@ -1,20 +1,24 @@
-import {
-  DAYS,
-  DRESSES,
-  type Dress,
-  type FlyShape,
-  JOB_LIMITS,
-  type Job,
-  type Rod,
-  WEIGHTINGS,
-  type Weighting,
-} from '@hoxen/core/gear'
+import { type Day, JOB_LIMITS, type Job, USUAL_DAYS } from '@hoxen/core/day'
+import { DRESSES, type FlyShape, type Rod, WEIGHTINGS } from '@hoxen/core/gear'
 import type { Measure } from '@hoxen/core/quantity'
-import { nearestWord, PLAIN_WORDS, type PlainQuestion } from '@hoxen/core/words'
+import {
+  DRESS_NAMES,
+  FISH_AT_NAMES,
+  HABIT_NAMES,
+  nearestWord,
+  PLAIN_WORDS,
+  type PlainQuestion,
+  STYLE_NAMES,
+  sayFly,
+  WATER_NAMES,
+  WEIGHTING_NAMES,
+} from '@hoxen/core/words'
 import { lazy, type ReactNode, Suspense } from 'react'
-import { useUnits } from '../../ui/index.ts'
+import { Link } from 'react-router'
+import { Button, useUnits } from '../../ui/index.ts'
 import { AnswerList, JobToken } from './JobToken.tsx'
 import type { JobChange } from './jobChange.ts'
+import { tokenLook } from './token.ts'
 
 // Typing a figure comes after the first look: reading and refusing it is loaded when a question is opened.
 const QuantityField = lazy(() =>
@@ -23,64 +27,30 @@ const QuantityField = lazy(() =>
 
 interface Props {
   readonly job: Job
+  readonly day: Day
   readonly rods: readonly Rod[]
   readonly flies: readonly (FlyShape & { readonly name: string })[]
   readonly onChange: JobChange
-}
-
-const WATER_WORDS = {
-  beck: 'a beck',
-  river: 'a river',
-  'big-river': 'a big river',
-  surf: 'the surf',
-} as const
-const DEPTH_WORDS = {
-  surface: 'near the top',
-  middle: 'in mid-water',
-  bottom: 'close to the bottom',
-} as const
-const STYLE_WORDS = {
-  any: 'any kind of head',
-  skagit: 'a Skagit',
-  scandi: 'a Scandi or another fine head',
-  overhead: 'an overhead head',
-} as const
-const HABIT_WORDS = {
-  'lower-hand': 'pull with the lower hand',
-  average: 'use both hands alike',
-  'top-hand': 'push with the top hand',
-} as const
-const DRESS_WORDS: Readonly<Record<Dress, string>> = {
-  sparse: 'sparse',
-  medium: 'medium-dressed',
-  bulky: 'bulky',
-}
-const WEIGHTING_WORDS: Readonly<Record<Weighting, string>> = {
-  unweighted: 'unweighted',
-  light: 'lightly weighted',
-  heavy: 'heavy',
 }
 
 const entries = <K extends string>(words: Readonly<Record<K, string>>) =>
   (Object.entries(words) as [K, string][]).map(([value, label]) => ({ value, label }))
 
 /** The job as the angler would say it, in the order they think of it; every answer can be changed where it stands. */
-export function JobSentence({ job, rods, flies, onChange }: Props) {
-  const { show } = useUnits()
+export function JobSentence({ job, day, rods, flies, onChange }: Props) {
   const rod = rods.find((r) => r.id === job.rodId)
   const choice = <K extends 'water' | 'season' | 'fishAt' | 'style'>(
     key: K,
     question: string,
     words: Readonly<Record<Job[K], string>>,
   ): ReactNode => (
-    <JobToken question={question} answer={words[job[key]]}>
+    <JobToken name={key} question={question} answer={words[job[key]]}>
       {(close) => (
         <AnswerList
           answers={entries(words)}
           chosen={job[key]}
           onChoose={(value) => {
-            // A time of year said by hand outranks the water's temperature, which the Water station brought.
-            onChange({ [key]: value, ...(key === 'season' ? { waterC: undefined } : {}) }, question)
+            onChange({ [key]: value }, question)
             close()
           }}
         />
@@ -94,25 +64,25 @@ export function JobSentence({ job, rods, flies, onChange }: Props) {
     <div className="text-[1.12rem] leading-[1.9]">
       <p>
         I am after {figure('fishKg', 'What fish?', 'fishMass')} in{' '}
-        {choice('water', 'What water?', WATER_WORDS)} in{' '}
-        {choice('season', 'What time of year?', {
-          spring: 'spring',
-          summer: 'summer',
-          autumn: 'autumn',
-          winter: 'winter',
-        })}
-        {job.waterC !== undefined && `, the water at ${show(job.waterC, 'temperature')}`}, with{' '}
+        {choice('water', 'What water?', WATER_NAMES)} in{' '}
+        <SeasonToken job={job} day={day} onChange={onChange} />, with{' '}
         <FlyToken job={job} flies={flies} onChange={onChange} />.
       </p>
       <p className="mt-1">
-        I cast {figure('castM', 'How far?', 'length')}, over water{' '}
-        {figure('waterDepthM', 'How deep is it?', 'length')} at{' '}
-        {figure('currentMps', 'How fast does it run?', 'current')}, and the fly should ride{' '}
-        {choice('fishAt', 'Where should the fly ride?', DEPTH_WORDS)}.
+        I cast {figure('castM', 'How far?', 'length')},{' '}
+        {day.where.by === 'pool' ? (
+          <PoolWater day={day} />
+        ) : (
+          <>
+            over water {figure('waterDepthM', 'How deep is it?', 'length')} at{' '}
+            {figure('currentMps', 'How fast does it run?', 'current')}
+          </>
+        )}
+        , and the fly should ride {choice('fishAt', 'Where should the fly ride?', FISH_AT_NAMES)}.
       </p>
       <p className="mt-1">
         Behind me is {figure('roomBehindM', 'What room is behind you?', 'length')}. I take{' '}
-        <JobToken question="Which rod?" answer={rod?.name ?? 'any of my rods'}>
+        <JobToken name="rod" question="Which rod?" answer={rod?.name ?? 'any of my rods'}>
           {(close) => (
             <AnswerList
               answers={[
@@ -127,7 +97,7 @@ export function JobSentence({ job, rods, flies, onChange }: Props) {
             />
           )}
         </JobToken>{' '}
-        and {choice('style', 'What kind of head?', STYLE_WORDS)}.
+        and {choice('style', 'What kind of head?', STYLE_NAMES)}.
       </p>
       <p className="mt-1">
         <CasterToken job={job} onChange={onChange} /> I <StripToken job={job} onChange={onChange} />.
@@ -139,6 +109,71 @@ export function JobSentence({ job, rods, flies, onChange }: Props) {
 interface TokenProps {
   readonly job: Job
   readonly onChange: JobChange
+}
+
+const SEASON_WORDS = { spring: 'spring', summer: 'summer', autumn: 'autumn', winter: 'winter' } as const
+
+/** The season by name, and the temperature that outranks it: the angler's thermometer, or the pool's gauge. */
+function SeasonToken({ job, day, onChange }: TokenProps & { readonly day: Day }) {
+  const { show } = useUnits()
+  const question = 'What time of year?'
+  const felt = day.waterC === undefined ? '' : `, the water at ${show(day.waterC, 'temperature')}`
+  return (
+    <JobToken name="season" question={question} answer={`${SEASON_WORDS[job.season]}${felt}`}>
+      {(close) => (
+        <>
+          <AnswerList
+            answers={entries(SEASON_WORDS)}
+            chosen={job.season}
+            onChoose={(season) => {
+              // Said by hand, the season's name outranks any temperature.
+              onChange({ season, waterC: undefined, bySeason: true }, question)
+              close()
+            }}
+          />
+          <Suspense fallback={<div className="h-[4.3rem]" />}>
+            <QuantityField
+              label="or the water’s temperature, by your thermometer"
+              measure="temperature"
+              value={job.waterC}
+              refuse={(si) =>
+                si >= JOB_LIMITS.waterC.low && si <= JOB_LIMITS.waterC.high
+                  ? undefined
+                  : `Between ${show(JOB_LIMITS.waterC.low, 'temperature')} and ${show(JOB_LIMITS.waterC.high, 'temperature')}, please.`
+              }
+              onChange={(waterC) => onChange({ waterC, bySeason: undefined }, 'How cold is it?')}
+            />
+          </Suspense>
+          {(job.bySeason || job.waterC !== undefined) && day.where.by === 'pool' && (
+            <Button
+              weight="quiet"
+              onClick={() => {
+                onChange({ waterC: undefined, bySeason: undefined }, 'Go by the gauge')
+                close()
+              }}
+            >
+              Go by the pool’s gauge
+            </Button>
+          )}
+        </>
+      )}
+    </JobToken>
+  )
+}
+
+/** Depth and current as the chosen pool has them today; the Water station sets them. */
+function PoolWater({ day }: { readonly day: Day }) {
+  const { show } = useUnits()
+  if (day.where.by === 'words') return null
+  return (
+    <>
+      over{' '}
+      <Link to="/water" className={tokenLook}>
+        {day.where.pool.name}
+      </Link>
+      , today about {show(day.waterDepthM, 'length')} deep at {show(day.currentMps, 'current')}
+    </>
+  )
 }
 
 interface FigureTokenProps extends TokenProps {
@@ -162,7 +197,7 @@ function FigureToken({ job, name, question, measure, onChange }: FigureTokenProp
         ? `${near.word} (${show(value, measure)})`
         : show(value, measure)
   return (
-    <JobToken question={question} answer={answer}>
+    <JobToken name={name} question={question} answer={answer}>
       {(close) => (
         <>
           <AnswerList
@@ -201,23 +236,19 @@ function FlyToken({ job, flies, onChange }: TokenProps & Pick<Props, 'flies'>) {
     (f) =>
       f.dress === dress && f.weighting === weighting && f.massKg === job.fly.massKg && f.massKg !== undefined,
   )
-  const article = dress === 'medium' || dress === 'sparse' || dress === 'bulky' ? 'a' : 'an'
   return (
-    <JobToken
-      question="What fly?"
-      answer={own?.name ?? `${article} ${DRESS_WORDS[dress]}, ${WEIGHTING_WORDS[weighting]} fly`}
-    >
+    <JobToken name="fly" question="What fly?" answer={own?.name ?? `a ${sayFly(job.fly)}`}>
       {(close) => (
         <>
           <p className="text-sm text-faint">Dressing</p>
           <AnswerList
-            answers={DRESSES.map((d) => ({ value: d, label: DRESS_WORDS[d] }))}
+            answers={DRESSES.map((d) => ({ value: d, label: DRESS_NAMES[d] }))}
             chosen={dress}
             onChoose={(d) => set({ dress: d, weighting })}
           />
           <p className="mt-2 text-sm text-faint">Weight</p>
           <AnswerList
-            answers={WEIGHTINGS.map((w) => ({ value: w, label: WEIGHTING_WORDS[w] }))}
+            answers={WEIGHTINGS.map((w) => ({ value: w, label: WEIGHTING_NAMES[w] }))}
             chosen={weighting}
             onChoose={(w) => set({ dress, weighting: w })}
           />
@@ -252,13 +283,14 @@ function CasterToken({ job, onChange }: TokenProps) {
     onChange({ caster: { ...job.caster, ...change } }, 'How do you cast?')
   return (
     <JobToken
+      name="caster"
       question="How do you cast?"
-      answer={`I cast ${hand}-handed, ${mainly === 'spey' ? 'mostly spey' : 'mostly overhead'}, and ${HABIT_WORDS[habit]}.`}
+      answer={`I cast ${hand}-handed, ${mainly === 'spey' ? 'mostly spey' : 'mostly overhead'}, and ${HABIT_NAMES[habit]}.`}
     >
       {() => (
         <>
           <AnswerList
-            answers={entries(HABIT_WORDS).map((a) => ({ ...a, label: `I ${a.label}` }))}
+            answers={entries(HABIT_NAMES).map((a) => ({ ...a, label: `I ${a.label}` }))}
             chosen={habit}
             onChoose={(h) => set({ habit: h })}
           />
@@ -287,6 +319,7 @@ function StripToken({ job, onChange }: TokenProps) {
   const near = 3
   return (
     <JobToken
+      name="strip"
       question={question}
       answer={
         job.stripToM === undefined
@@ -325,11 +358,11 @@ function StripToken({ job, onChange }: TokenProps) {
 export function DayButtons({ onChange }: { readonly onChange: JobChange }) {
   return (
     <ul className="mt-3 flex flex-wrap gap-2" aria-label="Start from a usual day">
-      {DAYS.map((day) => (
+      {USUAL_DAYS.map((day) => (
         <li key={day.name}>
           <button
             type="button"
-            onClick={() => onChange({ ...day.job, waterC: undefined }, day.name)}
+            onClick={() => onChange({ ...day.job, waterC: undefined, bySeason: undefined }, day.name)}
             className="min-h-11 rounded-full border border-ink/50 bg-sheet px-3.5 text-[0.92rem] hover:bg-shoal"
           >
             {day.name}

@@ -1,34 +1,47 @@
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react'
-import type { ReactNode } from 'react'
+import { lazy, Suspense, useEffect, useState } from 'react'
+import { useSearchParams } from 'react-router'
+import { type TokenProps, tokenLook } from './token.ts'
 
-interface Props {
-  readonly question: string
-  readonly answer: string
-  readonly children: (close: () => void) => ReactNode
-}
+// The popover's library weighs as much as the station: it comes with the first question that is opened.
+const popover = () => import('./JobPopover.tsx')
+const JobPopover = lazy(() => popover().then((m) => ({ default: m.JobPopover })))
 
-/** One answer in the sentence of the job; choosing it opens its question. */
-export function JobToken({ question, answer, children }: Props) {
-  return (
-    <Popover className="inline">
-      <PopoverButton
-        aria-label={`${question} ${answer}`}
-        className="inline rounded-sm py-2 text-left sm:py-0.5 font-semibold text-river underline decoration-river/45 decoration-2 underline-offset-[6px] hover:bg-shoal hover:decoration-river data-open:bg-shoal"
-      >
-        {answer}
-      </PopoverButton>
-      <PopoverPanel
-        anchor={{ to: 'bottom start', gap: 6, padding: 12 }}
-        className="z-40 w-80 max-w-[92vw] rounded-lg border border-rule bg-sheet p-4 text-ink shadow-xl"
-      >
-        {({ close }) => (
-          <>
-            <p className="font-display mb-2 text-lg font-semibold">{question}</p>
-            {children(close)}
-          </>
-        )}
-      </PopoverPanel>
-    </Popover>
+/** One answer in the sentence of the job; choosing it, or an address that asks for it, opens its question. */
+export function JobToken(props: TokenProps) {
+  const { name, question, answer } = props
+  const [params, setParams] = useSearchParams()
+  const [asked, setAsked] = useState(0)
+  const wanted = params.get('ask') === name
+  useEffect(() => {
+    if (!wanted) return
+    setAsked((n) => n + 1)
+    setParams(
+      (old) => {
+        old.delete('ask')
+        return old
+      },
+      { replace: true },
+    )
+  }, [wanted, setParams])
+  const button = (
+    <button
+      type="button"
+      aria-label={`${question} ${answer}`}
+      aria-expanded={false}
+      onPointerEnter={() => void popover()}
+      onFocus={() => void popover()}
+      onClick={() => setAsked(1)}
+      className={tokenLook}
+    >
+      {answer}
+    </button>
+  )
+  return asked === 0 ? (
+    button
+  ) : (
+    <Suspense fallback={button}>
+      <JobPopover key={asked} {...props} />
+    </Suspense>
   )
 }
 

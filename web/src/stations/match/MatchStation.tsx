@@ -1,33 +1,46 @@
-import { itemsOf, type Job, type RigChoice, rigKey } from '@hoxen/core/gear'
+import type { Job } from '@hoxen/core/day'
+import { itemsOf } from '@hoxen/core/gear'
 import { headFacts } from '@hoxen/core/line'
-import type { MissingItem } from '@hoxen/core/match'
-import { windowOf } from '@hoxen/core/rig'
+import type { MatchResult, MissingItem } from '@hoxen/core/match'
+import { type RigChoice, rigKey, windowOf } from '@hoxen/core/rig'
 import { KIND_NAMES, summarize, WINDOW_NAMES } from '@hoxen/core/words'
 import { useMemo, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
-import { useMatch, useQuestion } from '../../ledger/index.ts'
-import { noticeDone, noticeFailed, openDemo, saveDocument, useMyRig, usePinned } from '../../store/index.ts'
+import { type Question, useMatch, useMissing, useQuestion, useRemedies } from '../../ledger/index.ts'
+import {
+  changeKept,
+  noticeDone,
+  noticeFailed,
+  openDemo,
+  setKept,
+  useJob,
+  useMyRig,
+  usePinned,
+} from '../../store/index.ts'
 import { Button, buttonLook, useUnits } from '../../ui/index.ts'
-import type { Answer, Question } from '../../worker/index.ts'
 import { DayButtons, JobSentence } from './JobSentence.tsx'
 import type { JobChange } from './jobChange.ts'
 import { RigCard } from './RigCard.tsx'
 
 const FIRST_SHOWN = 8
 
+/** A job without the answers that were taken back. */
+const without = (job: { readonly [K in keyof Job]: Job[K] | undefined }): Job =>
+  Object.fromEntries(Object.entries(job).filter(([, v]) => v !== undefined)) as Job
+
 /** What do you want to fish, and what of your gear does it? */
 export function MatchStation() {
   const question = useQuestion()
   const match = useMatch(question)
-  if (question === undefined) return <p className="py-10 text-faint">Looking through your gear…</p>
+  const job = useJob()
+  if (question === undefined || job === undefined)
+    return <p className="py-10 text-faint">Looking through your gear…</p>
   if (question.gear.items.length === 0) return <Welcome />
-  const onChange: JobChange = (change, label) => {
-    const job = Object.fromEntries(
-      Object.entries({ ...question.job, ...change }).filter(([, v]) => v !== undefined),
-    ) as Job
-    saveDocument(`Job: ${label.replace(/\?$/, '').toLowerCase()}`, 'job', job).catch(noticeFailed)
-  }
+  const onChange: JobChange = (change, label) =>
+    void changeKept(`Job: ${label.replace(/\?$/, '').toLowerCase()}`, 'job', (now) =>
+      without({ ...now, ...change }),
+    ).catch(noticeFailed)
   return (
     <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[24rem_1fr]">
       <section
@@ -38,7 +51,8 @@ export function MatchStation() {
           The job
         </h1>
         <JobSentence
-          job={question.job}
+          job={job}
+          day={question.day}
           rods={itemsOf(question.gear, 'rod')}
           flies={itemsOf(question.gear, 'fly')}
           onChange={onChange}
@@ -54,37 +68,42 @@ export function MatchStation() {
         ) : match.data === undefined ? (
           <p className="py-10 text-faint">Ranking…</p>
         ) : (
-          <Rigs question={question} answer={match.data} />
+          <Rigs question={question} result={match.data} />
         )}
       </section>
     </div>
   )
 }
 
-function Rigs({ question, answer }: { readonly question: Question; readonly answer: Answer }) {
+function Rigs({ question, result }: { readonly question: Question; readonly result: MatchResult }) {
   const [shown, setShown] = useState(FIRST_SHOWN)
-  const items = useMemo(() => new Map(question.gear.items.map((item) => [item.id, item])), [question])
+  const nothing = result.outcome === 'nothing-fits'
+  const missing = useMissing(question, nothing)
+  const remedies = useRemedies(
+    question,
+    useMemo(() => result.rigs.slice(0, shown).map((rig) => rig.choice), [result, shown]),
+  )
+  const remedyOf = new Map(remedies.data?.map((remedy, i) => [result.rigs[i]?.choice, remedy]))
   const mine = useMyRig()
   const pinned = usePinned()
   const navigate = useNavigate()
-  const { result, mends, missing } = answer
   const holding = result.rigs.filter((r) => r.verdict === 'holds').length
   if (result.outcome === 'no-rods' || result.outcome === 'no-heads')
-    return <NothingToMatch what={result.outcome} style={question.job.style} />
+    return <NothingToMatch what={result.outcome} style={question.day.style} />
   const same = (a: RigChoice | null | undefined, b: RigChoice): boolean =>
     a != null && rigKey(a) === rigKey(b)
   const makeMine = (rig: RigChoice): void => {
-    saveDocument('Make this my rig', 'rig', rig).then(() => noticeDone('It is in the strip'), noticeFailed)
+    setKept('Make this my rig', 'rig', rig).then(() => noticeDone('It is in the strip'), noticeFailed)
   }
   const pin = (rig: RigChoice): void => {
-    if (same(pinned, rig)) saveDocument('Unpin', 'pinned', undefined).catch(noticeFailed)
-    else saveDocument('Pin a rig', 'pinned', rig).catch(noticeFailed)
+    if (same(pinned, rig)) setKept('Unpin', 'pinned', undefined).catch(noticeFailed)
+    else setKept('Pin a rig', 'pinned', rig).catch(noticeFailed)
   }
   return (
     <>
       <div className="mb-2 flex flex-wrap items-baseline justify-between gap-x-4">
         <h2 className="text-2xl">
-          {result.outcome === 'nothing-fits'
+          {nothing
             ? 'Nothing fits yet'
             : `${holding === result.rigs.length ? `${holding} or more` : holding} ${holding === 1 ? 'rig holds' : 'rigs hold'}`}
         </h2>
@@ -92,7 +111,7 @@ function Rigs({ question, answer }: { readonly question: Question; readonly answ
           best {result.rigs.length} of {result.combinations.toLocaleString('en')} combinations
         </p>
       </div>
-      {result.outcome === 'nothing-fits' && <Missing missing={missing} />}
+      {nothing && <Missing missing={missing.data} />}
       <RodAxis question={question} rigs={result.rigs} />
       {pinned && (
         <p className="mb-3">
@@ -110,8 +129,8 @@ function Rigs({ question, answer }: { readonly question: Question; readonly answ
             <RigCard
               rig={rig}
               place={i + 1}
-              mend={mends[i]}
-              items={items}
+              remedy={remedyOf.get(rig.choice)}
+              items={question.byId}
               mine={same(mine, rig.choice)}
               pinned={same(pinned, rig.choice)}
               onMine={() => {
@@ -133,20 +152,14 @@ function Rigs({ question, answer }: { readonly question: Question; readonly answ
 }
 
 /** The windows of the rod in question and every head owned, on one axis. */
-function RodAxis({
-  question,
-  rigs,
-}: {
-  readonly question: Question
-  readonly rigs: Answer['result']['rigs']
-}) {
+function RodAxis({ question, rigs }: { readonly question: Question; readonly rigs: MatchResult['rigs'] }) {
   const { parts } = rigs[0] ?? {}
   const heads = useMemo(() => itemsOf(question.gear, 'head').map(headFacts), [question])
   if (parts === undefined) return null
   const styles = ['skagit', 'scandi', 'overhead'] as const
   const bands = styles.flatMap((style): AxisBand[] => {
     const head = heads.find((h) => h.head.style === style)
-    const window = head && windowOf({ rod: parts.rod, head }, question)
+    const window = head && windowOf({ rod: parts.rod, head }, question.day)
     return window === undefined ? [] : [{ label: WINDOW_NAMES[style], window }]
   })
   const chosen = parts.head.head.id
@@ -166,9 +179,11 @@ function RodAxis({
   )
 }
 
-function Missing({ missing }: { readonly missing: MissingItem | undefined }) {
+function Missing({ missing }: { readonly missing: MissingItem | null | undefined }) {
   const { system } = useUnits()
   if (missing === undefined)
+    return <p className="mb-4 text-faint">Looking for the one thing that would fix most…</p>
+  if (missing === null)
     return (
       <p className="mb-4">
         Every rig breaks somewhere, and no single new item would change that. Ease the job: less depth, less

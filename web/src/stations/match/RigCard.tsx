@@ -1,17 +1,16 @@
 import type { Item } from '@hoxen/core/gear'
-import { rigKey } from '@hoxen/core/gear'
-import type { Mend, RankedRig } from '@hoxen/core/match'
-import { piecesOf, statesBySlot, windowStyleOf, worstFirst } from '@hoxen/core/rig'
+import type { RankedRig, Remedy } from '@hoxen/core/match'
+import { piecesOf, rigKey, statesBySlot, windowStyleOf, worstFirst } from '@hoxen/core/rig'
 import { CHECK_TITLES, sayCheck, WINDOW_NAMES } from '@hoxen/core/words'
 import { Link } from 'react-router'
 import { GrainAxis, RigDrawing, stripScale, useWidth } from '../../drawing/index.ts'
-import { MendLine, sayScore } from '../../ledger/index.ts'
+import { RemedyLine, sayScore } from '../../ledger/index.ts'
 import { Button, buttonLook, StateMark, Tag, useUnits } from '../../ui/index.ts'
 
 interface Props {
   readonly rig: RankedRig
   readonly place: number
-  readonly mend: Mend | undefined
+  readonly remedy: Remedy | undefined
   readonly items: ReadonlyMap<string, Item>
   readonly mine: boolean
   readonly pinned: boolean
@@ -19,8 +18,8 @@ interface Props {
   readonly onPin: () => void
 }
 
-/** One rig as an object: drawn, placed on the grain axis, with its worst line and what would mend it. */
-export function RigCard({ rig, place, mend, items, mine, pinned, onMine, onPin }: Props) {
+/** One rig as an object: drawn, placed on the grain axis, with its worst line and what would remedy it. */
+export function RigCard({ rig, place, remedy, items, mine, pinned, onMine, onPin }: Props) {
   const { system, show } = useUnits()
   const { parts } = rig
   const [worst] = worstFirst(rig.checks)
@@ -79,8 +78,8 @@ export function RigCard({ rig, place, mend, items, mine, pinned, onMine, onPin }
         ) : (
           <p>Every line of the ledger holds.</p>
         )}
-        {failing && mend !== undefined && (
-          <MendLine mend={mend} items={items} href={`/match/rig/${rigKey(mend.choice)}`} />
+        {failing && remedy !== undefined && (
+          <RemedyLine remedy={remedy} items={items} href={`/match/rig/${rigKey(remedy.choice)}`} />
         )}
       </div>
       <div className="mt-2 flex flex-wrap items-center justify-between gap-2">

@@ -1,4 +1,4 @@
-import { rigFromKey, rigKey } from '@hoxen/core/gear'
+import { rigFromKey, rigKey } from '@hoxen/core/rig'
 import { useMemo } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { Gone, RigView } from '../../ledger/index.ts'

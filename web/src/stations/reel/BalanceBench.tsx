@@ -4,8 +4,8 @@ import { balancePointM, reelForBalance, usualHandle } from '@hoxen/core/reel'
 import { lineInRings } from '@hoxen/core/rig'
 import { useState } from 'react'
 import { Link } from 'react-router'
+import type { Question } from '../../ledger/index.ts'
 import { buttonLook, QuantityField, Tag, useUnits } from '../../ui/index.ts'
-import type { Question } from '../../worker/index.ts'
 
 /** The rod as a beam: which reel balances it at the chosen hand, and which of yours comes closest. */
 export function BalanceBench({
@@ -75,7 +75,7 @@ export function BalanceBench({
       {closest !== undefined && result.outcome === 'balanced' && (
         <p>
           Of yours, {closest.name} ({show(closest.massKg, 'gearMass')}) comes closest.{' '}
-          {question.schools.reelWeight === 'heavy'
+          {question.day.schools.reelWeight === 'heavy'
             ? 'You like it heavy: of two near ones take the heavier.'
             : 'You like it light: of two near ones take the lighter.'}
         </p>

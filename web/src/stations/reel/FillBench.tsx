@@ -16,8 +16,8 @@ import {
 } from '@hoxen/core/reel'
 import { lineOnReelKg, type Wound, woundLines } from '@hoxen/core/rig'
 import { useState } from 'react'
+import type { Question } from '../../ledger/index.ts'
 import { Button, QuantityField, StateMark, Tag, useUnits } from '../../ui/index.ts'
-import type { Question } from '../../worker/index.ts'
 import { SpoolSection } from './SpoolSection.tsx'
 
 interface Props {
@@ -39,7 +39,7 @@ const RUNS_M = [0, 30, 60, 100] as const
 /** The spool in section, filling as lines go on, and what a run leaves on it. */
 export function FillBench({ rig, question, reel, spool }: Props) {
   const { show, range } = useUnits()
-  const wanted = backingWantedM(rig.parts.rod, question.job.fishKg)
+  const wanted = backingWantedM(rig.parts.rod, question.day.fishKg)
   const [backingM, setBackingM] = useState(wanted.low)
   const [packing, setPacking] = useState<number>(PACKING.usual)
   const [calibration, setCalibration] = useState<string>()

@@ -3,10 +3,9 @@ import { type RankedRig, swapPart } from '@hoxen/core/match'
 import { summarize } from '@hoxen/core/words'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { Gone, useQuestion, useRig } from '../../ledger/index.ts'
-import { noticeDone, noticeFailed, saveDocument, useMyRig } from '../../store/index.ts'
+import { Gone, type Question, useQuestion, useRig } from '../../ledger/index.ts'
+import { changeRig, noticeDone, noticeFailed, useMyRig } from '../../store/index.ts'
 import { buttonLook, fieldLook, useUnits } from '../../ui/index.ts'
-import type { Question } from '../../worker/index.ts'
 import { BalanceBench } from './BalanceBench.tsx'
 import { FillBench } from './FillBench.tsx'
 import { SpoolForm } from './SpoolForm.tsx'
@@ -24,7 +23,7 @@ export function ReelStation() {
   const reel = rig.parts.reel ?? undefined
   const pick = (id: string): void => {
     const next = reels.find((r) => r.id === id) ?? null
-    saveDocument('Change the reel', 'rig', swapPart(choice, 'reelId', next)).then(
+    changeRig('Change the reel', (rig) => swapPart(rig, 'reelId', next)).then(
       (did) => did && noticeDone('The reel is changed'),
       noticeFailed,
     )

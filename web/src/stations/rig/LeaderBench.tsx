@@ -12,9 +12,9 @@ import type { RankedRig } from '@hoxen/core/match'
 import { ruleFor } from '@hoxen/core/rig'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { newId, noticeDone, noticeFailed, saveItems } from '../../store/index.ts'
+import type { Question } from '../../ledger/index.ts'
+import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, buttonLook, Tag, useUnits } from '../../ui/index.ts'
-import type { Question } from '../../worker/index.ts'
 
 const WARNINGS: Readonly<Record<LeaderWarning, string>> = {
   'step-too-big': 'One step is more than 0.05 mm: put a spool in between, or a tippet ring.',
@@ -24,12 +24,13 @@ const WARNINGS: Readonly<Record<LeaderWarning, string>> = {
 
 /** A recipe for this head, tip, fly and fish, from the spools at hand. */
 export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
-  const { job, schools } = question
+  const { day } = question
+  const { schools } = day
   const [form, setForm] = useState<'stepped' | 'level'>(schools.sinkTipLeader)
   const { show, range } = useUnits()
   const spools = itemsOf(question.gear, 'tippet')
-  const rule = ruleFor(rig.parts.rod, rig.parts.head.head.style, rig.parts.tip, job.fly)
-  const built = buildLeader(spools, rule, job.fishKg, form)
+  const rule = ruleFor(rig.parts.rod, rig.parts.head.head.style, rig.parts.tip, day.fly)
+  const built = buildLeader(spools, rule, day.fishKg, form)
   return (
     <section aria-labelledby="leader-title" className="max-w-3xl">
       <h1 id="leader-title" className="text-2xl">
@@ -37,8 +38,8 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
       </h1>
       <p className="mt-1">
         For this head, tip and fly: {range({ low: rule.lowM, high: rule.highM }, 'length')}{' '}
-        <Tag tag={rule.tag} />, and a point that breaks at {show(neededStrengthN(job.fishKg), 'breakingLoad')}{' '}
-        or more for fish of {show(job.fishKg, 'fishMass')} <Tag tag="practice" />
+        <Tag tag={rule.tag} />, and a point that breaks at {show(neededStrengthN(day.fishKg), 'breakingLoad')}{' '}
+        or more for fish of {show(day.fishKg, 'fishMass')} <Tag tag="practice" />
       </p>
       <fieldset className="mt-2 flex gap-x-5">
         <legend className="text-sm text-faint">School</legend>
@@ -98,7 +99,7 @@ function Recipe({ recipe, form }: { readonly recipe: LeaderRecipe; readonly form
       pointDiameterM: point.diameterM,
       ...(recipe.weakestN === undefined ? {} : { breakingN: recipe.weakestN }),
     }
-    saveItems(`Add ${name}`, [item]).then(() => noticeDone(`${name} is in your gear`), noticeFailed)
+    addItem(item).then((did) => did && noticeDone(`${name} is in your gear`), noticeFailed)
   }
   const widest = Math.max(...recipe.steps.map((s) => s.diameterM))
   return (
@@ -186,7 +187,7 @@ function Dropper({ leaderM, fastTip, heavy }: DropperProps) {
 
 function Indicator({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
   const { show, range } = useUnits()
-  const { floatToWeight, weightToFlyM } = indicatorRig(question.job.waterDepthM, question.job.currentMps)
+  const { floatToWeight, weightToFlyM } = indicatorRig(question.day.waterDepthM, question.day.currentMps)
   const skagit = rig.parts.head.head.style === 'skagit'
   return (
     <div className="mt-6">
@@ -194,7 +195,7 @@ function Indicator({ rig, question }: { readonly rig: RankedRig; readonly questi
         With an indicator <Tag tag="practice" />
       </h2>
       <p>
-        In water {show(question.job.waterDepthM, 'length')} deep: float to weight{' '}
+        In water {show(question.day.waterDepthM, 'length')} deep: float to weight{' '}
         {range(floatToWeight, 'length')}, weight to fly about {show(weightToFlyM, 'length')}. Start light and
         add.
         {skagit ? ' The Skagit still carries a floating tip.' : ''}

@@ -1,8 +1,8 @@
 import type { RankedRig } from '@hoxen/core/match'
 import { lazy, type ReactNode, Suspense } from 'react'
-import { Link, useSearchParams } from 'react-router'
-import { Gone, RigView, useQuestion, useRig } from '../../ledger/index.ts'
-import type { Question } from '../../worker/index.ts'
+import { useSearchParams } from 'react-router'
+import { Gone, type Question, RigView, useQuestion, useRig } from '../../ledger/index.ts'
+import { Tabs, viewAt } from '../../ui/index.ts'
 import { LeaderBench } from './LeaderBench.tsx'
 import { MassDrawing } from './MassDrawing.tsx'
 import { RiggingList } from './RiggingList.tsx'
@@ -24,16 +24,13 @@ const VIEWS = [
 ] as const
 type View = (typeof VIEWS)[number][0]
 
-const isView = (text: string | null): text is View => VIEWS.some(([view]) => view === text)
-
 /** The rig in the strip, part by part, with every consequence. */
 export function RigStation() {
   const { choice, swap } = useSwaps()
   const question = useQuestion()
   const rig = useRig(question, choice)
   const [params] = useSearchParams()
-  const asked = params.get('view')
-  const view: View = isView(asked) ? asked : 'ledger'
+  const view = viewAt(VIEWS, params.get('view'))
   if (choice === undefined || question === undefined) return <p className="py-10 text-faint">Opening…</p>
   if (view === 'weigh') return <Framed view={view}>{<WeighBench />}</Framed>
   if (choice === null) return <Framed view={view}>{<Gone none />}</Framed>
@@ -49,29 +46,12 @@ export function RigStation() {
   )
 }
 
-/** On a narrow screen the tab one is on is brought into view. */
-const intoView = (tab: HTMLAnchorElement | null): void =>
-  tab?.scrollIntoView({ block: 'nearest', inline: 'center' })
-
 function Framed({ view, children }: { readonly view: View; readonly children: ReactNode }) {
   return (
     <>
-      <nav
-        aria-label="Sides of the rig"
-        className="no-print mb-4 flex gap-x-1 overflow-x-auto border-b border-rule"
-      >
-        {VIEWS.map(([name, title]) => (
-          <Link
-            key={name}
-            to={name === 'ledger' ? '/rig' : `/rig?view=${name}`}
-            ref={view === name ? intoView : undefined}
-            aria-current={view === name ? 'page' : undefined}
-            className="flex min-h-11 shrink-0 items-center border-b-[3px] border-transparent px-3 hover:border-rule aria-[current=page]:border-river aria-[current=page]:font-semibold"
-          >
-            {title}
-          </Link>
-        ))}
-      </nav>
+      <div className="mb-4 border-b border-rule">
+        <Tabs label="Sides of the rig" home="/rig" tabs={VIEWS} at={view} />
+      </div>
       {children}
     </>
   )
@@ -86,7 +66,7 @@ interface PartProps {
 function RigPart({ view, rig, question }: PartProps) {
   switch (view) {
     case 'mass':
-      return <MassDrawing rig={rig} schools={question.schools} />
+      return <MassDrawing rig={rig} schools={question.day.schools} />
     case 'turnover':
       return (
         <Suspense fallback={<p className="py-10 text-faint">Opening…</p>}>

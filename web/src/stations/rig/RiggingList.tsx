@@ -1,20 +1,27 @@
 import { itemsOf } from '@hoxen/core/gear'
 import type { RankedRig } from '@hoxen/core/match'
-import { JOINT_KNOTS, type RiggingStep, type RigJoint, riggingSteps, usualKnot } from '@hoxen/core/rig'
-import { JOINT_NAMES, sayStep } from '@hoxen/core/words'
-import { noticeFailed, noticeSaid, saveDocument, useRigging } from '../../store/index.ts'
+import {
+  JOINT_KNOTS,
+  type RiggingStep,
+  type RigJoint,
+  type RigKnot,
+  riggingSteps,
+  usualKnot,
+} from '@hoxen/core/rig'
+import { JOINT_NAMES, KNOT_NAMES, sayStep } from '@hoxen/core/words'
+import type { Question } from '../../ledger/index.ts'
+import { noticeFailed, noticeSaid, setKept, useRigging } from '../../store/index.ts'
 import { Button, fieldLook, saveFile, today, useUnits } from '../../ui/index.ts'
-import type { Question } from '../../worker/index.ts'
 
 /** The order from spool to fly, to tick off at the tailgate, print, or carry as plain text. */
 export function RiggingList({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
   const { system } = useUnits()
   const kept = useRigging()
   const steps = riggingSteps(rig.parts, itemsOf(question.gear, 'backing')[0]?.name)
-  const knotOf = (joint: RigJoint): string => kept.knots[joint] ?? usualKnot(joint, question.schools)
+  const knotOf = (joint: RigJoint): RigKnot => kept.knots[joint] ?? usualKnot(joint, question.day.schools)
   const say = (step: RiggingStep): string => sayStep(step, step.joint && knotOf(step.joint), system)
   const save = (label: string, next: typeof kept): void =>
-    void saveDocument(label, 'rigging', next).catch(noticeFailed)
+    void setKept(label, 'rigging', next).catch(noticeFailed)
   const tick = (id: string): void =>
     save('Tick a step', {
       ...kept,
@@ -93,8 +100,8 @@ export function RiggingList({ rig, question }: { readonly rig: RankedRig; readon
 
 interface KnotProps {
   readonly joint: RigJoint
-  readonly knot: string
-  readonly onChoose: (joint: RigJoint, knot: string) => void
+  readonly knot: RigKnot
+  readonly onChoose: (joint: RigJoint, knot: RigKnot) => void
 }
 
 function KnotChoice({ joint, knot, onChoose }: KnotProps) {
@@ -102,11 +109,13 @@ function KnotChoice({ joint, knot, onChoose }: KnotProps) {
     <select
       aria-label={`Knot, ${JOINT_NAMES[joint]}`}
       value={knot}
-      onChange={(event) => onChoose(joint, event.target.value)}
+      onChange={(event) => onChoose(joint, event.target.value as RigKnot)}
       className={`${fieldLook} no-print !w-56`}
     >
       {JOINT_KNOTS[joint].map((name) => (
-        <option key={name}>{name}</option>
+        <option key={name} value={name}>
+          {KNOT_NAMES[name]}
+        </option>
       ))}
     </select>
   )

@@ -3,8 +3,8 @@ import { itemsOf, type RunningLine } from '@hoxen/core/gear'
 import { runningLineFacts } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
 import { woundVolumeM3 } from '@hoxen/core/reel'
+import type { Question } from '../../ledger/index.ts'
 import { Tag, useUnits } from '../../ui/index.ts'
-import type { Question } from '../../worker/index.ts'
 
 /** Length of running line compared for room on the spool [m]. */
 const ON_SPOOL_M = 30

@@ -5,8 +5,8 @@ import { LAUNCH_MPS, rigTurnover } from '@hoxen/core/rig'
 import { Chart, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js'
 import { useMemo, useState } from 'react'
 import { Line } from 'react-chartjs-2'
+import type { Question } from '../../ledger/index.ts'
 import { Tag, useUnits } from '../../ui/index.ts'
-import type { Question } from '../../worker/index.ts'
 
 Chart.register(LinearScale, LineElement, PointElement, Legend, Tooltip)
 
@@ -23,10 +23,10 @@ interface NamedFly {
 export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
   const flies = itemsOf(question.gear, 'fly')
   const [picked, setPicked] = useState<readonly string[]>(() => flies.slice(0, 2).map((f) => f.id))
-  const launch = LAUNCH_MPS[question.job.caster.habit]
+  const launch = LAUNCH_MPS[question.day.caster.habit]
   const shown: readonly NamedFly[] = useMemo(
     () => [
-      { id: 'job', name: 'The job’s fly', fly: question.job.fly },
+      { id: 'job', name: 'The job’s fly', fly: question.day.fly },
       ...flies.filter((f) => picked.includes(f.id)).map((f) => ({ id: f.id, name: f.name, fly: f })),
     ],
     [question, flies, picked],

@@ -14,7 +14,7 @@ import {
   standIn,
   unplugBench,
 } from '../../scale/index.ts'
-import { newId, noticeDone, noticeFailed, saveItems } from '../../store/index.ts'
+import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, fieldLook, QuantityField, Tag, useUnits } from '../../ui/index.ts'
 import { useScale } from './useScale.ts'
 
@@ -133,10 +133,7 @@ function Naming({ massKg, onMass }: NamingProps) {
       return
     }
     setError(undefined)
-    saveItems(`Add ${item.name}`, [checked.data]).then(
-      () => noticeDone(`${item.name} is in your gear`),
-      noticeFailed,
-    )
+    addItem(checked.data).then((did) => did && noticeDone(`${item.name} is in your gear`), noticeFailed)
   }
   return (
     <>

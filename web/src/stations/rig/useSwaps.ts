@@ -1,6 +1,6 @@
-import type { RigChoice } from '@hoxen/core/gear'
+import type { RigChoice } from '@hoxen/core/rig'
 import { useEffect, useState } from 'react'
-import { noticeDone, noticeFailed, saveDocument, useMyRig } from '../../store/index.ts'
+import { noticeDone, noticeFailed, setKept, useMyRig } from '../../store/index.ts'
 
 /**
  * The rig in the strip, and swaps of its parts. A swap is shown at once and kept under one undo step; if it cannot be
@@ -16,7 +16,7 @@ export function useSwaps(): {
   useEffect(() => setAhead(undefined), [kept])
   const swap = (next: RigChoice, label: string): void => {
     setAhead(next)
-    saveDocument(label, 'rig', next).then(
+    setKept(label, 'rig', next).then(
       (did) => (did ? noticeDone(label) : setAhead(undefined)),
       (error: unknown) => {
         setAhead(undefined)

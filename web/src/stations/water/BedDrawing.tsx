@@ -1,4 +1,4 @@
-import type { Run, Sounding } from '@hoxen/core/gear'
+import type { Run, Sounding } from '@hoxen/core/water'
 import { bedPoints } from '@hoxen/core/water'
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
 import { sectionScale, ticks, useWidth } from '../../drawing/index.ts'

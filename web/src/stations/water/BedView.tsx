@@ -1,14 +1,21 @@
-import { BANKS, BOTTOMS, problemsOf, RUN_LIMITS, type Run, runSchema } from '@hoxen/core/gear'
+import { problemsOf } from '@hoxen/core/gear'
 import { indicatorRig } from '@hoxen/core/leader'
 import type { Measure } from '@hoxen/core/quantity'
-import { fishedWater, sectionFlowM3ps } from '@hoxen/core/water'
+import {
+  BANKS,
+  BOTTOMS,
+  fishedWater,
+  RUN_LIMITS,
+  type Run,
+  runSchema,
+  sectionFlowM3ps,
+} from '@hoxen/core/water'
 import { BOTTOM_NAMES, PLAIN_WORDS, sayProblem } from '@hoxen/core/words'
 import { useId, useState } from 'react'
 import { noticeDone, noticeFailed, removeRun, saveRun } from '../../store/index.ts'
-import { Button, fieldLook, QuantityField, Tag, useUnits } from '../../ui/index.ts'
+import { Button, fieldLook, QuantityField, Select, Tag, useUnits } from '../../ui/index.ts'
 import { BedDrawing } from './BedDrawing.tsx'
 import { GAUGES } from './gauges.ts'
-import { Choice } from './PlanPanel.tsx'
 
 interface Props {
   readonly run: Run
@@ -69,13 +76,13 @@ export function BedView({ run }: Props) {
       <div className="space-y-3">
         <NameField run={run} onChange={(name) => save('Rename the pool', { ...run, name })} fault={fault} />
         <div className="grid grid-cols-2 gap-3">
-          <Choice
+          <Select
             label="You stand on"
             value={run.bank}
             options={BANKS.map((bank) => [bank, `the ${bank} bank`])}
             onChange={(bank) => save('Change the bank', { ...run, bank: bank as Run['bank'] })}
           />
-          <Choice
+          <Select
             label="The bottom is"
             value={run.bottom}
             options={BOTTOMS.map((bottom) => [bottom, BOTTOM_NAMES[bottom]])}
@@ -102,7 +109,7 @@ export function BedView({ run }: Props) {
             refuse={refuse((measuredFlowM3ps) => ({ ...run, measuredFlowM3ps }))}
             onChange={(measuredFlowM3ps) => save('Change the measured flow', { ...run, measuredFlowM3ps })}
           />
-          <Choice
+          <Select
             label="Its gauge"
             value={run.gaugeId ?? 'none'}
             options={[['none', 'none'], ...GAUGES]}

@@ -1,4 +1,4 @@
-import { betterRide, type SingleChange, type SwingSetup, singleChanges } from '@hoxen/core/ladder'
+import { betterRide, gainS, type SingleChange, type SwingSetup, singleChanges } from '@hoxen/core/ladder'
 import type { SwingSummary } from '@hoxen/core/swing'
 import { sayChange } from '@hoxen/core/words'
 import { useMemo } from 'react'
@@ -7,8 +7,6 @@ import { takeChange } from './takeChange.ts'
 import { useRides, useWallet } from './useSwing.ts'
 import type { Water } from './useWater.ts'
 
-/** Fewer seconds than this make no difference an angler could tell. */
-const TELLING_S = 0.5
 const FIRST_SHOWN = 6
 
 /** Every single change, each let swing by itself; the one that holds the fly longest in the band stands first. */
@@ -36,8 +34,7 @@ export function ChangeList({
     [trials, rides],
   )
   const bestId = ranked.find((r) => canTake(r.change))?.id
-  const better =
-    now === undefined ? [] : ranked.filter((r) => r.ride.summary.holdingS > now.holdingS + TELLING_S)
+  const better = now === undefined ? [] : ranked.filter((r) => gainS(now, r.ride.summary) > 0)
   return (
     <section aria-labelledby="changes-title" className="mt-4">
       <h2 id="changes-title" className="text-lg">
@@ -85,14 +82,14 @@ interface RowProps {
 }
 
 function ChangeRow({ text, summary, now, first, onTake }: RowProps) {
-  const gain = now === undefined ? 0 : summary.holdingS - now.holdingS
+  const gain = now === undefined ? 0 : gainS(now, summary)
   return (
     <li className={`flex items-center gap-2 py-1 ${first ? 'font-semibold' : ''}`}>
       <div className="min-w-0 flex-1 leading-snug">
         {text}
         <span className="block text-[0.85rem] font-normal text-faint">
           {summary.holdingS.toFixed(0)} s in the band{' '}
-          {Math.abs(gain) < TELLING_S ? '(as now)' : `(${gain > 0 ? '+' : '−'}${Math.abs(gain).toFixed(0)})`},{' '}
+          {gain === 0 ? '(as now)' : `(${gain > 0 ? '+' : '−'}${Math.abs(gain).toFixed(0)})`},{' '}
           {summary.touches === 0
             ? 'no touch'
             : `${summary.touches} ${summary.touches === 1 ? 'touch' : 'touches'}`}

@@ -1,9 +1,9 @@
-import type { Run } from '@hoxen/core/gear'
+import type { Strand } from '@hoxen/core/ladder'
 import { HOLDING_BAND_M } from '@hoxen/core/sink'
+import type { Run } from '@hoxen/core/water'
 import { bedPoints, depthAt } from '@hoxen/core/water'
 import { sectionScale, ticks, useWidth, type WaterScale } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
-import type { Strand } from './strand.ts'
 
 const HEIGHT = 250
 const ROOM = { left: 46, right: 14, top: 16, bottom: 24 } as const

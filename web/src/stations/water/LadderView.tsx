@@ -1,4 +1,4 @@
-import { type SwingSetup, tipRungs } from '@hoxen/core/ladder'
+import { type SwingSetup, strandsOf, tipRungs } from '@hoxen/core/ladder'
 import { judge } from '@hoxen/core/match'
 import type { CheckState } from '@hoxen/core/rig'
 import { type TipItem, tipFacts } from '@hoxen/core/sink'
@@ -6,10 +6,11 @@ import { useMemo, useState } from 'react'
 import { useQuestion } from '../../ledger/index.ts'
 import { Button, StateMark, Tag, useUnits } from '../../ui/index.ts'
 import { LadderDrawing } from './LadderDrawing.tsx'
-import { BARE, strandsOf } from './strand.ts'
 import { takeTip } from './takeChange.ts'
 import { useRides, useWallet } from './useSwing.ts'
-import type { Water } from './useWater.ts'
+
+/** A strand without a tip. */
+export const NO_TIP = 'No tip'
 
 /** What the ledger would say of the rig with each tip, once the swings are in: the water is not the only judge. */
 function useVerdicts(
@@ -23,14 +24,14 @@ function useVerdicts(
     return new Map(
       tips.map((tip) => {
         const parts = { ...setup.parts, tip: tip && tipFacts(tip) }
-        return [tip?.id ?? null, judge(parts, question).verdict] as const
+        return [tip?.id ?? null, judge(parts, question.day).verdict] as const
       }),
     )
   }, [question, setup, tips, ready])
 }
 
 /** Each tip of the wallet as a strand at its depth in this run, ranked by the time it holds the fly in the band. */
-export function LadderView({ setup, water }: { readonly setup: SwingSetup; readonly water: Water }) {
+export function LadderView({ setup }: { readonly setup: SwingSetup }) {
   const wallet = useWallet()
   const { show } = useUnits()
   const mineId = setup.parts.tip?.item.id ?? null
@@ -88,10 +89,11 @@ export function LadderView({ setup, water }: { readonly setup: SwingSetup; reado
         <tbody className="divide-y divide-rule border-y border-rule">
           {strands.map((strand, i) => {
             const { summary } = strand.best.ride
+            const name = strand.name ?? NO_TIP
             return (
               <tr
-                key={strand.tipId ?? BARE}
-                data-rung={strand.name}
+                key={name}
+                data-rung={name}
                 onPointerEnter={() => setPointed(strand.tipId)}
                 onPointerLeave={() => setPointed(undefined)}
                 onFocus={() => setPointed(strand.tipId)}
@@ -100,7 +102,7 @@ export function LadderView({ setup, water }: { readonly setup: SwingSetup; reado
               >
                 <td className="py-1 text-faint">{i + 1}</td>
                 <th scope="row" className="pr-3 font-medium">
-                  {strand.name}
+                  {name}
                 </th>
                 <td className="pr-3 whitespace-nowrap">
                   {summary.holdingS.toFixed(0)} s{' '}
@@ -127,8 +129,8 @@ export function LadderView({ setup, water }: { readonly setup: SwingSetup; reado
                     <span className="inline-flex min-h-11 items-center text-[0.9rem]">in the strip</span>
                   ) : (
                     <Button
-                      aria-label={`Take ${strand.name}`}
-                      onClick={() => takeTip(strand.tipId, strand.name, strand.best.angleDeg, water)}
+                      aria-label={`Take ${name}`}
+                      onClick={() => takeTip(strand.tipId, name, strand.best.angleDeg)}
                     >
                       Take
                     </Button>

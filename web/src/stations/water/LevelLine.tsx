@@ -1,8 +1,8 @@
-import { LEVEL_REACH, latest, levelFactors, STALE_MS, trendOf } from '@hoxen/core/water'
-import { sayAge, sayFactor } from '@hoxen/core/words'
+import { flowReach, latest, levelFactors, RUN_LIMITS, STALE_MS, trendOf } from '@hoxen/core/water'
+import { sayAge, sayFactor, sayLevelDoubt, sayProblem } from '@hoxen/core/words'
 import { useEffect, useState } from 'react'
+import { useSearchParams } from 'react-router'
 import { Button, QuantityField, useUnits } from '../../ui/index.ts'
-import { FishIt } from './FishIt.tsx'
 import { GaugeFile } from './GaugeFile.tsx'
 import type { Water } from './useWater.ts'
 
@@ -19,20 +19,35 @@ function useNow(): number {
 /** The level the pool was measured at, today's, and what that does to it. */
 export function LevelLine({ water }: { readonly water: Water }) {
   const { show } = useUnits()
-  const { run, flow } = water
-  const [open, setOpen] = useState(false)
-  if (run === undefined) return null
-  const ratio =
-    run.measuredFlowM3ps === undefined || flow === undefined ? undefined : flow.m3ps / run.measuredFlowM3ps
-  const factors = ratio === undefined ? undefined : levelFactors(ratio)
+  const { day, pool, flow } = water
+  const [params, setParams] = useSearchParams()
+  const open = params.has('say')
+  const toggle = (): void =>
+    setParams(
+      (old) => {
+        if (open) old.delete('say')
+        else old.set('say', 'level')
+        return old
+      },
+      { replace: true },
+    )
+  if (pool === undefined || day.where.by === 'words')
+    return (
+      <p className="mt-1 mb-3 text-[0.95rem]">
+        About {show(day.waterDepthM, 'length')} deep, {show(day.currentMps, 'current')} at the surface over
+        the fish, by the words of the job. Choose a pool to fish it at its level.
+      </p>
+    )
+  const factors = levelFactors(day.where.ratio)
+  const doubt = sayLevelDoubt(day)
   return (
     <section aria-label="Level" className="mt-1 mb-3">
       <p className="text-[0.95rem]">
-        {run.measuredFlowM3ps === undefined
+        {pool.measuredFlowM3ps === undefined
           ? 'Measured at a level nobody wrote down, so it is shown as it was. '
-          : `Measured at ${show(run.measuredFlowM3ps, 'flow')}${run.measuredOn === undefined ? '' : ` on ${run.measuredOn}`}. `}
+          : `Measured at ${show(pool.measuredFlowM3ps, 'flow')}${pool.measuredOn === undefined ? '' : ` on ${pool.measuredOn}`}. `}
         <GaugeWords water={water} />
-        {factors && ratio !== undefined && Math.abs(ratio - 1) > 0.005 && (
+        {flow !== undefined && day.where.level !== 'too-far' && day.where.ratio !== 1 && (
           <>
             {' '}
             That makes it <b>{sayFactor(factors.depth, 'deeper', 'shallower')}</b> and{' '}
@@ -42,18 +57,15 @@ export function LevelLine({ water }: { readonly water: Water }) {
         <button
           type="button"
           aria-expanded={open}
-          onClick={() => setOpen(!open)}
+          onClick={toggle}
           className="no-print whitespace-nowrap font-medium text-river underline underline-offset-4"
         >
           {open ? 'Done' : 'Say the level'}
         </button>
-        {' · '}
-        <FishIt water={water} />
       </p>
-      {ratio !== undefined && (ratio > LEVEL_REACH || ratio < 1 / LEVEL_REACH) && (
+      {doubt !== undefined && (
         <p className="font-medium text-watch" role="status">
-          That is so far from the measured level that the pool is no longer the same water: banks are topped
-          or bars dry. Take the depths as a guess.
+          {doubt}
         </p>
       )}
       {open && <LevelForm water={water} />}
@@ -61,7 +73,7 @@ export function LevelLine({ water }: { readonly water: Water }) {
   )
 }
 
-function GaugeWords({ water: { flow, gauge, run } }: { readonly water: Water }) {
+function GaugeWords({ water: { flow, gauge, pool } }: { readonly water: Water }) {
   const { show } = useUnits()
   const now = useNow()
   if (flow?.from === 'hand')
@@ -70,10 +82,10 @@ function GaugeWords({ water: { flow, gauge, run } }: { readonly water: Water }) 
         By your word it runs at <b data-flow>{show(flow.m3ps, 'flow')}</b> today.
       </>
     )
-  if (run?.gaugeId === undefined) return <>No gauge tells of this water.</>
+  if (pool?.gaugeId === undefined) return <>No gauge tells of this water.</>
   if (gauge.waiting) return <>Asking the gauge…</>
-  const warm = gauge.record && latest(gauge.record.readings, 'waterC')
-  const trend = gauge.record && trendOf(gauge.record.readings)
+  const warm = gauge.heard && latest(gauge.heard.record.readings, 'waterC')
+  const trend = gauge.heard && trendOf(gauge.heard.record.readings)
   const age = flow?.atMs === undefined ? undefined : now - flow.atMs
   return (
     <>
@@ -85,7 +97,7 @@ function GaugeWords({ water: { flow, gauge, run } }: { readonly water: Water }) 
       )}
       {flow !== undefined && (
         <>
-          {gauge.record?.station}: <b data-flow>{show(flow.m3ps, 'flow')}</b>
+          {gauge.heard?.record.station}: <b data-flow>{show(flow.m3ps, 'flow')}</b>
           {trend === undefined ? '' : `, ${trend}`}
           {warm === undefined ? '' : `, ${show(warm.value, 'temperature')}`}, read{' '}
           <span data-age className={age !== undefined && age > STALE_MS ? 'font-medium text-watch' : ''}>
@@ -101,25 +113,37 @@ function GaugeWords({ water: { flow, gauge, run } }: { readonly water: Water }) 
 }
 
 function LevelForm({ water }: { readonly water: Water }) {
-  const { flow, gauge, run, choice } = water
+  const { system } = useUnits()
+  const { flow, gauge, pool } = water
+  /** Why today's flow cannot be this; undefined when it can. */
+  const refuse = (m3ps: number): string | undefined => {
+    const { low, high } = RUN_LIMITS.flowM3ps
+    const say = (code: string, data: Record<string, unknown>): string =>
+      sayProblem({ path: ['todayFlowM3ps'], code, data }, system)
+    if (m3ps < low) return say('too_small', { minimum: low })
+    if (m3ps > high) return say('too_big', { maximum: high })
+    if (pool?.measuredFlowM3ps === undefined) return undefined
+    const reach = flowReach(pool.measuredFlowM3ps)
+    return m3ps < reach.low || m3ps > reach.high
+      ? say('level-too-far', { lowM3ps: reach.low, highM3ps: reach.high })
+      : undefined
+  }
   return (
     <div className="mt-2 grid max-w-4xl gap-4 rounded-lg border border-rule bg-sheet p-4 sm:grid-cols-3">
       <QuantityField
         label="Flow today, by your word"
         measure="flow"
         value={flow?.m3ps}
-        onChange={(flowM3ps) => water.change('Say the flow', { flowM3ps })}
-        refuse={(si) =>
-          si < 0.001 ? 'A river that does not run cannot be scaled. Say how much flows.' : undefined
-        }
+        onChange={water.sayFlow}
+        refuse={refuse}
       />
       <div className="flex flex-wrap items-end gap-2">
-        {choice.flowM3ps !== undefined && run?.gaugeId !== undefined && (
+        {flow?.from === 'hand' && pool?.gaugeId !== undefined && (
           <Button onClick={water.goByGauge}>Go by the gauge</Button>
         )}
-        {run?.gaugeId !== undefined && <Button onClick={gauge.refresh}>Ask the gauge now</Button>}
+        {pool?.gaugeId !== undefined && <Button onClick={gauge.refresh}>Ask the gauge now</Button>}
       </div>
-      {run?.gaugeId !== undefined && <GaugeFile gaugeId={run.gaugeId} onRead={gauge.refresh} />}
+      {pool?.gaugeId !== undefined && <GaugeFile gaugeId={pool.gaugeId} onRead={gauge.refresh} />}
     </div>
   )
 }

@@ -1,29 +1,35 @@
+import { JOB_LIMITS } from '@hoxen/core/day'
+import { problemsOf } from '@hoxen/core/gear'
 import {
+  ANGLE_LIMITS,
+  MEND_LIMITS,
   MENDS,
   type MendKind,
-  problemsOf,
+  type Plan,
+  planSchema,
   ROD_HANDLING,
   type RodHandling,
   type SwingPlan,
-  swingPlanSchema,
   USUAL_MEND,
-} from '@hoxen/core/gear'
+} from '@hoxen/core/swing'
 import { MEND_NAMES, ROD_NAMES, sayAngle, sayProblem } from '@hoxen/core/words'
 import { useEffect, useId, useState } from 'react'
-import { fieldLook, QuantityField, useUnits } from '../../ui/index.ts'
+import { fieldLook, QuantityField, Select, useUnits } from '../../ui/index.ts'
 
 interface Props {
   readonly plan: SwingPlan
-  readonly onChange: (label: string, next: Partial<SwingPlan>) => void
+  readonly onChange: (label: string, next: Partial<Plan>) => void
+  /** How far is the job's to say. */
+  readonly onCast: (castM: number) => void
 }
 
 /** How the run is to be fished: the cast, what the rod does, the mend. */
-export function PlanPanel({ plan, onChange }: Props) {
+export function PlanPanel({ plan: { castM, ...plan }, onChange, onCast }: Props) {
   const mend = plan.mends[0]
-  const { system } = useUnits()
+  const { system, range } = useUnits()
   /** What no plan can be, in the angler's units; undefined when it can. */
-  const fault = (change: Partial<SwingPlan>): string | undefined => {
-    const { error } = swingPlanSchema.safeParse({ ...plan, ...change })
+  const fault = (change: Partial<Plan>): string | undefined => {
+    const { error } = planSchema.safeParse({ ...plan, ...change })
     const [problem] = error === undefined ? [] : problemsOf(error)
     return problem && sayProblem(problem, system)
   }
@@ -37,9 +43,13 @@ export function PlanPanel({ plan, onChange }: Props) {
         <QuantityField
           label="Cast, from you to the fly"
           measure="length"
-          value={plan.castM}
-          onChange={(castM) => onChange('Change the cast', { castM })}
-          refuse={(castM) => fault({ castM })}
+          value={castM}
+          onChange={onCast}
+          refuse={(si) =>
+            si >= JOB_LIMITS.castM.low && si <= JOB_LIMITS.castM.high
+              ? undefined
+              : `Between ${range(JOB_LIMITS.castM, 'length')}, please.`
+          }
         />
         <QuantityField
           label="Rod tip over the water"
@@ -48,13 +58,13 @@ export function PlanPanel({ plan, onChange }: Props) {
           onChange={(tipHeightM) => onChange('Change the rod’s height', { tipHeightM })}
           refuse={(tipHeightM) => fault({ tipHeightM })}
         />
-        <Choice
+        <Select
           label="The rod"
           value={plan.rod}
           options={ROD_HANDLING.map((rod) => [rod, ROD_NAMES[rod]])}
           onChange={(rod) => onChange('Change what the rod does', { rod: rod as RodHandling })}
         />
-        <Choice
+        <Select
           label="Mend"
           value={mend?.kind ?? 'none'}
           options={[['none', 'none'], ...MENDS.map((kind) => [kind, MEND_NAMES[kind]] as const)]}
@@ -109,8 +119,8 @@ function Angle({
       <input
         id={id}
         type="range"
-        min={20}
-        max={110}
+        min={ANGLE_LIMITS.low}
+        max={ANGLE_LIMITS.high}
         step={5}
         value={shown}
         onChange={(event) => setShown(Number(event.target.value))}
@@ -123,31 +133,6 @@ function Angle({
   )
 }
 
-interface ChoiceProps {
-  readonly label: string
-  readonly value: string
-  readonly options: readonly (readonly [value: string, name: string])[]
-  readonly onChange: (value: string) => void
-}
-
-export function Choice({ label, value, options, onChange }: ChoiceProps) {
-  const id = useId()
-  return (
-    <div>
-      <label htmlFor={id} className="block text-sm text-faint">
-        {label}
-      </label>
-      <select id={id} value={value} onChange={(event) => onChange(event.target.value)} className={fieldLook}>
-        {options.map(([key, name]) => (
-          <option key={key} value={key}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </div>
-  )
-}
-
 function Seconds({ value, onChange }: { readonly value: number; readonly onChange: (s: number) => void }) {
   const id = useId()
   const [text, setText] = useState(String(value))
@@ -155,7 +140,7 @@ function Seconds({ value, onChange }: { readonly value: number; readonly onChang
   useEffect(() => setText(String(value)), [value])
   const take = (): void => {
     const seconds = Number(text.replace(',', '.').replace(/\s*s$/, ''))
-    const sound = text.trim() !== '' && seconds >= 0 && seconds <= 60
+    const sound = text.trim() !== '' && seconds >= MEND_LIMITS.atS.low && seconds <= MEND_LIMITS.atS.high
     setWrong(!sound)
     if (sound && seconds !== value) onChange(seconds)
   }
@@ -179,7 +164,7 @@ function Seconds({ value, onChange }: { readonly value: number; readonly onChang
       />
       {wrong && (
         <p id={`${id}-error`} role="alert" className="mt-1 text-sm font-medium text-breaks">
-          A mend comes between 0 and 60 seconds.
+          A mend comes between {MEND_LIMITS.atS.low} and {MEND_LIMITS.atS.high} seconds.
         </p>
       )}
     </div>

@@ -1,24 +1,35 @@
-import type { Run } from '@hoxen/core/gear'
+import type { Run } from '@hoxen/core/water'
 import { Plus } from 'lucide-react'
 
 interface Props {
   readonly runs: readonly Run[]
   readonly chosen: Run | undefined
-  readonly onChoose: (run: Run) => void
+  readonly onChoose: (run: Run | undefined) => void
   readonly onNew: () => void
 }
 
-/** The pools, one tap each, in the order they were added. */
+const look =
+  'min-h-11 shrink-0 rounded-md border border-rule bg-sheet px-3 hover:bg-shoal aria-pressed:border-river aria-pressed:bg-river aria-pressed:font-semibold aria-pressed:text-sheet'
+
+/** Where one fishes: the pools, in the order they were added, or the water the job describes. */
 export function PoolBar({ runs, chosen, onChoose, onNew }: Props) {
   return (
     <nav aria-label="Pools" className="no-print flex gap-1.5 overflow-x-auto pb-1">
+      <button
+        type="button"
+        aria-pressed={chosen === undefined}
+        onClick={() => onChoose(undefined)}
+        className={look}
+      >
+        As the job describes it
+      </button>
       {runs.map((run) => (
         <button
           key={run.id}
           type="button"
           aria-pressed={run.id === chosen?.id}
           onClick={() => onChoose(run)}
-          className="min-h-11 shrink-0 rounded-md border border-rule bg-sheet px-3 hover:bg-shoal aria-pressed:border-river aria-pressed:bg-river aria-pressed:font-semibold aria-pressed:text-sheet"
+          className={look}
         >
           {run.name}
         </button>

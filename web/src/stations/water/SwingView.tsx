@@ -67,10 +67,7 @@ export function SwingView({ setup, water }: { readonly setup: SwingSetup; readon
           <Figures result={swing.data} busy={swing.isFetching} />
         </div>
         <div className="order-3 lg:mt-3">
-          <PlanPanel
-            plan={water.choice.plan}
-            onChange={(label, next) => water.change(label, { plan: { ...water.choice.plan, ...next } })}
-          />
+          <PlanPanel plan={setup.plan} onChange={water.changePlan} onCast={water.changeCast} />
           <ChangeList setup={setup} water={water} now={swing.data?.summary} />
         </div>
       </div>

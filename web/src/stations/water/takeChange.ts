@@ -1,43 +1,39 @@
-import type { RigChoice, SwingPlan } from '@hoxen/core/gear'
-import type { SingleChange, SwingSetup } from '@hoxen/core/ladder'
-import { noticeDone, noticeFailed, readJob, readMyRig, saveDocuments, saveRun } from '../../store/index.ts'
+import type { SingleChange } from '@hoxen/core/ladder'
+import type { RigChoice } from '@hoxen/core/rig'
+import { type Plan, USUAL_PLAN } from '@hoxen/core/swing'
+import { changeKept, changeRig, commit, noticeDone, noticeFailed } from '../../store/index.ts'
 import type { Water } from './useWater.ts'
 
 const done = (label: string) => (did: boolean) => {
   if (did) noticeDone(label)
 }
 
-async function changeRig(label: string, part: Partial<RigChoice>): Promise<boolean> {
-  const rig = await readMyRig()
-  return rig === undefined ? false : saveDocuments(label, { rig: { ...rig, ...part } })
-}
+const swapPart = (label: string, part: Partial<RigChoice>): Promise<boolean> =>
+  changeRig(label, (rig) => ({ ...rig, ...part }))
 
-async function changeFly(label: string, weighting: SwingSetup['fly']['weighting']): Promise<boolean> {
-  const job = await readJob()
-  const { massKg: _weighed, ...fly } = job.fly
-  return saveDocuments(label, { job: { ...job, fly: { ...fly, weighting } } })
-}
+const changePlan = (label: string, plan: Partial<Plan>): Promise<boolean> =>
+  changeKept(label, 'water', (now) => ({ ...now, plan: { ...now.plan, ...plan } }))
 
-function changePlan(label: string, water: Water, plan: Partial<SwingPlan>): Promise<boolean> {
-  return saveDocuments(label, { water: { ...water.choice, plan: { ...water.choice.plan, ...plan } } })
-}
-
-function perform(label: string, change: SingleChange, water: Water): Promise<boolean> {
+function perform(label: string, change: SingleChange, { pool }: Water): Promise<boolean> {
   switch (change.code) {
     case 'tip':
-      return changeRig(label, { tipId: change.tipId })
+      return swapPart(label, { tipId: change.tipId })
     case 'leader':
-      return changeRig(label, { leaderId: change.leaderId })
+      return swapPart(label, { leaderId: change.leaderId })
     case 'angle':
-      return changePlan(label, water, { angleDeg: change.angleDeg })
+      return changePlan(label, { angleDeg: change.angleDeg })
     case 'mend':
-      return changePlan(label, water, { mends: change.mends })
+      return changePlan(label, { mends: [...change.mends] })
     case 'fly':
-      return changeFly(label, change.weighting)
+      return changeKept(label, 'job', ({ fly: { massKg: _weighed, ...fly }, ...job }) => ({
+        ...job,
+        fly: { ...fly, weighting: change.weighting },
+      }))
     case 'step':
-      return water.run === undefined
-        ? Promise.resolve(false)
-        : saveRun(label, { ...water.run, wadeM: change.wadeM })
+      return commit(label, async (tx) => {
+        const run = pool && (await tx.find('runs', pool.id))
+        if (run !== undefined) tx.put('runs', [{ ...run, wadeM: change.wadeM }])
+      })
     case 'sinking-part':
       return Promise.resolve(false)
   }
@@ -49,15 +45,13 @@ export function takeChange(change: SingleChange, label: string, water: Water): v
 }
 
 /** Puts a tip into the strip at the angle it was best at. */
-export function takeTip(tipId: string | null, name: string, angleDeg: number, water: Water): void {
+export function takeTip(tipId: string | null, name: string, angleDeg: number): void {
   const label = `Change the tip to ${name}, cast at ${angleDeg}°`
-  const save = async (): Promise<boolean> => {
-    const rig = await readMyRig()
-    if (rig === undefined) return false
-    return saveDocuments(label, {
-      rig: { ...rig, tipId },
-      water: { ...water.choice, plan: { ...water.choice.plan, angleDeg } },
-    })
-  }
-  save().then(done(label), noticeFailed)
+  commit(label, async (tx) => {
+    const rig = await tx.one('rig')
+    if (rig === undefined) return
+    const water = (await tx.one('water')) ?? { plan: USUAL_PLAN }
+    tx.set('rig', { ...rig, tipId })
+    tx.set('water', { ...water, plan: { ...water.plan, angleDeg } })
+  }).then(done(label), noticeFailed)
 }

@@ -1,5 +1,5 @@
-import type { RigChoice } from '@hoxen/core/gear'
 import { type SwingSetup, swingInput } from '@hoxen/core/ladder'
+import type { RigChoice } from '@hoxen/core/rig'
 import { resolveRig } from '@hoxen/core/rig'
 import { tipFacts } from '@hoxen/core/sink'
 import type { SwingResult } from '@hoxen/core/swing'
@@ -67,7 +67,7 @@ export function useOthers(setup: SwingSetup): Others {
   const answers = useQueries({
     queries: setups.map(({ input }) => ({
       queryKey: ['swing', input],
-      queryFn: () => swingInWorker(input),
+      queryFn: ({ signal }: { signal: AbortSignal }) => swingInWorker(input, signal),
       staleTime: Number.POSITIVE_INFINITY,
       networkMode: 'always' as const,
     })),

@@ -1,41 +1,36 @@
-import type { Leader, RigChoice, Run, SwingPlan } from '@hoxen/core/gear'
-import type { Ride, SwingSetup } from '@hoxen/core/ladder'
-import { swingInput } from '@hoxen/core/ladder'
-import { resolveRig } from '@hoxen/core/rig'
+import type { Day } from '@hoxen/core/day'
+import type { Leader } from '@hoxen/core/gear'
+import { type Ride, type SwingSetup, swingInput } from '@hoxen/core/ladder'
 import type { TipItem } from '@hoxen/core/sink'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { startTransition, useEffect, useMemo, useState } from 'react'
-import { noticeSaid, useGear, useJob, useMyRig } from '../../store/index.ts'
+import { type Question, useQuestion, useRig } from '../../ledger/index.ts'
+import { noticeSaid, useGear, useMyRig } from '../../store/index.ts'
 import { onPoolCrash, type RideTask, ridesInPool, swingInWorker } from '../../worker/index.ts'
 
-/** A rig with the water it is to swing in; `none` without a rig, `gone` when a part of it is. */
-export function useSetup(
-  choice: RigChoice | null | undefined,
-  run: Run | undefined,
-  plan: SwingPlan | undefined,
-): SwingSetup | 'none' | 'gone' | undefined {
-  const gear = useGear()
-  const job = useJob()
-  return useMemo(() => {
-    if (gear === undefined || job === undefined || choice === undefined) return undefined
-    if (choice === null) return 'none'
-    const resolved = resolveRig(choice, new Map(gear.map((item) => [item.id, item])))
-    if (resolved.outcome !== 'resolved') return 'gone'
-    return run === undefined || plan === undefined
-      ? undefined
-      : { parts: resolved.parts, fly: job.fly, run, plan }
-  }, [gear, job, choice, run, plan])
-}
+/** Of the day what a swing depends on: nothing else that changes lets the rig swing anew. */
+const swungIn = ({ fly, run, plan }: Day): Omit<SwingSetup, 'parts'> => ({ fly, run, plan })
 
-export const useMySetup = (run: Run | undefined, plan: SwingPlan | undefined) =>
-  useSetup(useMyRig(), run, plan)
+/** My rig with the water it is to swing in; `none` without a rig, `gone` when a part of it is. */
+export function useMySetup(): SwingSetup | 'none' | 'gone' | undefined {
+  const question: Question | undefined = useQuestion()
+  const choice = useMyRig()
+  const rig = useRig(question, choice)
+  const key = question && JSON.stringify(swungIn(question.day))
+  const water = useMemo(() => key && (JSON.parse(key) as Omit<SwingSetup, 'parts'>), [key])
+  return useMemo(() => {
+    if (choice === null) return 'none'
+    if (rig === 'gone') return 'gone'
+    return rig && water ? { parts: rig.parts, ...water } : undefined
+  }, [choice, rig, water])
+}
 
 /** One swing, worked out in the pool; the last one stays while the next is on its way. */
 export function useSwing(setup: SwingSetup | undefined) {
   const input = useMemo(() => setup && swingInput(setup), [setup])
   return useQuery({
     queryKey: ['swing', input],
-    queryFn: () => swingInWorker(input as NonNullable<typeof input>),
+    queryFn: ({ signal }) => swingInWorker(input as NonNullable<typeof input>, signal),
     enabled: input !== undefined,
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,

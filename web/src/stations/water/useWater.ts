@@ -1,60 +1,57 @@
-import type { Run, WaterChoice } from '@hoxen/core/gear'
-import { atFlow, latest } from '@hoxen/core/water'
+import type { Day, TodaysFlow, WaterChoice } from '@hoxen/core/day'
+import type { Plan } from '@hoxen/core/swing'
+import type { Run } from '@hoxen/core/water'
 import { useCallback, useMemo } from 'react'
-import { type GaugeState, useGauge } from '../../gauge/index.ts'
-import { noticeFailed, saveDocument, useRuns, useWaterChoice } from '../../store/index.ts'
+import { useToday } from '../../day/index.ts'
+import type { GaugeState } from '../../gauge/index.ts'
+import { changeKept, noticeFailed } from '../../store/index.ts'
 
-/** Where today's flow is known from. */
-export interface TodaysFlow {
-  readonly m3ps: number
-  readonly from: 'hand' | 'gauge' | 'file'
-  readonly atMs?: number
-}
-
-/** The pool fished now, as it was measured and as it is today. */
+/** The day's water, and what changes it. */
 export interface Water {
+  readonly day: Day
   readonly runs: readonly Run[]
-  readonly choice: WaterChoice
-  readonly run: Run | undefined
-  readonly today: Run | undefined
+  /** The pool as it was measured; undefined where the water is as the job describes it. */
+  readonly pool: Run | undefined
   readonly flow: TodaysFlow | undefined
   readonly gauge: GaugeState
-  readonly change: (label: string, next: Partial<WaterChoice>) => void
+  readonly goTo: (pool: Run | undefined) => void
+  readonly sayFlow: (m3ps: number) => void
   readonly goByGauge: () => void
+  readonly changePlan: (label: string, next: Partial<Plan>) => void
+  readonly changeCast: (castM: number) => void
 }
 
-function flowOf(choice: WaterChoice, gauge: GaugeState): TodaysFlow | undefined {
-  if (choice.flowM3ps !== undefined) return { m3ps: choice.flowM3ps, from: 'hand' }
-  const read = gauge.record && latest(gauge.record.readings, 'flowM3ps')
-  return read && gauge.from && { m3ps: read.value, from: gauge.from, atMs: read.atMs }
-}
+const change = (label: string, next: (now: WaterChoice) => WaterChoice): void =>
+  void changeKept(label, 'water', next).catch(noticeFailed)
 
 /** Everything the Water station stands on; undefined while it loads. */
 export function useWater(): Water | undefined {
-  const runs = useRuns()
-  const choice = useWaterChoice()
-  const run = runs?.find((r) => r.id === choice?.runId) ?? runs?.[0]
-  const gauge = useGauge(run?.gaugeId)
-  const flow = choice && flowOf(choice, gauge)
-  const flowM3ps = flow?.m3ps
-  const today = useMemo(
-    () =>
-      run?.measuredFlowM3ps === undefined || flowM3ps === undefined
-        ? run
-        : atFlow(run, run.measuredFlowM3ps, flowM3ps),
-    [run, flowM3ps],
+  const today = useToday()
+  const goTo = useCallback((pool: Run | undefined) => {
+    change(pool === undefined ? 'Go by the words of the job' : `Go to ${pool.name}`, ({ plan }) =>
+      pool === undefined ? { plan } : { plan, runId: pool.id },
+    )
+  }, [])
+  const sayFlow = useCallback(
+    (flowM3ps: number) => change('Say the flow', (now) => ({ ...now, flowM3ps })),
+    [],
   )
-  const change = useCallback(
-    (label: string, next: Partial<WaterChoice>) => {
-      if (choice !== undefined) void saveDocument(label, 'water', { ...choice, ...next }).catch(noticeFailed)
-    },
-    [choice],
+  const goByGauge = useCallback(() => change('Go by the gauge', ({ flowM3ps: _said, ...rest }) => rest), [])
+  const changePlan = useCallback(
+    (label: string, next: Partial<Plan>) =>
+      change(label, (now) => ({ ...now, plan: { ...now.plan, ...next } })),
+    [],
   )
-  const goByGauge = (): void => {
-    if (choice === undefined) return
-    const { flowM3ps: _said, ...rest } = choice
-    void saveDocument('Go by the gauge', 'water', rest).catch(noticeFailed)
-  }
-  if (runs === undefined || choice === undefined) return undefined
-  return { runs, choice, run, today, flow, gauge, change, goByGauge }
+  const changeCast = useCallback(
+    (castM: number) =>
+      void changeKept('Change the cast', 'job', (job) => ({ ...job, castM })).catch(noticeFailed),
+    [],
+  )
+  return useMemo(() => {
+    if (today === undefined) return undefined
+    const { day, runs, gauge } = today
+    const pool = day.where.by === 'pool' ? day.where.pool : undefined
+    const flow = day.where.by === 'pool' ? day.where.flow : undefined
+    return { day, runs, pool, flow, gauge, goTo, sayFlow, goByGauge, changePlan, changeCast }
+  }, [today, goTo, sayFlow, goByGauge, changePlan, changeCast])
 }

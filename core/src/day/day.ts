@@ -1,0 +1,100 @@
+import type { Schools } from '../gear/index.ts'
+import { type SwingPlan, USUAL_PLAN } from '../swing/index.ts'
+import { atFlow, fishedWater, latest, type Run } from '../water/index.ts'
+import { JOB_LIMITS } from './answers.ts'
+import { flowToday, type Heard, type TodaysFlow } from './heard.ts'
+import type { Job } from './job.ts'
+import { runOfWords } from './plainWater.ts'
+import type { WaterChoice } from './waterChoice.ts'
+
+/** How a pool's level stands to the one it was measured at. */
+export type PoolLevel = 'as-measured' | 'at-level' | 'far' | 'too-far'
+
+/** Where the day's water comes from. */
+export type Where =
+  | { readonly by: 'words' }
+  | {
+      readonly by: 'pool'
+      /** The pool as it was measured. */
+      readonly pool: Run
+      readonly level: PoolLevel
+      readonly flow: TodaysFlow | undefined
+      /** Today's flow over the measured one, as it is judged; 1 where either is unknown. */
+      readonly ratio: number
+    }
+
+/**
+ * Everything a rig is judged in: the water at its level and how it is fished, the fish and where they hold, the fly, the
+ * cast, room, season and temperature, the caster and the schools. Depth and current are those of the water the swing goes
+ * through. Assembled by `dayOf` and nowhere else.
+ */
+export interface Day extends Job {
+  readonly where: Where
+  /** The water as it is today. */
+  readonly run: Run
+  readonly plan: SwingPlan
+  readonly schools: Schools
+}
+
+/** What a day is made of. */
+export interface DayParts {
+  readonly job: Job
+  readonly schools: Schools
+  /** The pool chosen, the flow said by hand, the plan; without it the job's own words and the usual plan. */
+  readonly water?: WaterChoice | undefined
+  readonly runs?: readonly Run[] | undefined
+  /** What the chosen pool's gauge tells. */
+  readonly heard?: Heard | undefined
+}
+
+/** Readings of a gauge are judged in steps of this share, so that lists do not flicker with it. */
+export const FLOW_STEP = 0.02
+
+/** A gauge's flow in whole steps from the measured one; what was said by hand is taken at its word. */
+function judgedFlow(measuredM3ps: number, { m3ps, from }: TodaysFlow): number {
+  if (from === 'hand') return m3ps
+  const step = Math.log1p(FLOW_STEP)
+  return measuredM3ps * Math.exp(Math.round(Math.log(m3ps / measuredM3ps) / step) * step)
+}
+
+function atToday(pool: Run, flow: TodaysFlow | undefined): { run: Run; level: PoolLevel; ratio: number } {
+  if (pool.measuredFlowM3ps === undefined || flow === undefined)
+    return { run: pool, level: 'as-measured', ratio: 1 }
+  const carried = atFlow(pool, pool.measuredFlowM3ps, judgedFlow(pool.measuredFlowM3ps, flow))
+  if (carried.outcome === 'too-far') return { run: pool, level: 'too-far', ratio: carried.ratio }
+  return { run: carried.run, level: carried.outcome, ratio: carried.ratio }
+}
+
+const within = (value: number, { low, high }: { readonly low: number; readonly high: number }): number =>
+  Math.max(low, Math.min(high, value))
+
+/** Temperature that counts: the angler's thermometer, else the gauge's unless the season's name is to count. */
+function temperature({ job, heard }: DayParts): { readonly waterC?: number } {
+  const read =
+    job.bySeason || heard === undefined ? undefined : latest(heard.record.readings, 'waterC')?.value
+  const waterC = job.waterC ?? (read === undefined ? undefined : within(read, JOB_LIMITS.waterC))
+  return waterC === undefined ? {} : { waterC }
+}
+
+/** The day everything is judged in. A pool that is gone, or none, leaves the water the job describes. */
+export function dayOf(parts: DayParts): Day {
+  const { schools, water, runs = [], heard } = parts
+  const { waterC: _own, ...job } = parts.job
+  const plan = { ...(water?.plan ?? USUAL_PLAN), castM: job.castM }
+  const pool = runs.find((run) => run.id === water?.runId)
+  if (pool === undefined)
+    return { ...parts.job, where: { by: 'words' }, run: runOfWords(parts.job), plan, schools }
+  const flow = flowToday(water, heard)
+  const { run, level, ratio } = atToday(pool, flow)
+  const { depthM, currentMps } = fishedWater(run)
+  return {
+    ...job,
+    ...temperature(parts),
+    waterDepthM: within(depthM, JOB_LIMITS.waterDepthM),
+    currentMps: within(currentMps, JOB_LIMITS.currentMps),
+    where: { by: 'pool', pool, level, flow, ratio },
+    run,
+    plan,
+    schools,
+  }
+}

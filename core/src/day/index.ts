@@ -1,0 +1,8 @@
+export { FISH_AT, JOB_LIMITS, SEASONS, STYLES, WATERS } from './answers.ts'
+export { type Day, type DayParts, dayOf, FLOW_STEP, type PoolLevel, type Where } from './day.ts'
+export { flowToday, fresher, type Heard, type TodaysFlow } from './heard.ts'
+export { type Job, jobSchema } from './job.ts'
+export { runOfWords } from './plainWater.ts'
+export { seasonFelt } from './season.ts'
+export { FIRST_JOB, USUAL_DAYS, type UsualDay } from './usualDays.ts'
+export { type WaterChoice, waterChoiceSchema } from './waterChoice.ts'

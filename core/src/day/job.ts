@@ -1,0 +1,29 @@
+import * as z from 'zod'
+import { casterSchema, flyShapeSchema, idSchema, lengthSchema } from '../gear/index.ts'
+import { FISH_AT, JOB_LIMITS, SEASONS, STYLES, WATERS } from './answers.ts'
+
+const within = ({ low, high }: { readonly low: number; readonly high: number }): z.ZodNumber =>
+  z.number().min(low).max(high)
+
+/** What the angler wants to fish, in the order they think of it. SI. */
+export const jobSchema = z.strictObject({
+  fishKg: within(JOB_LIMITS.fishKg),
+  water: z.enum(WATERS),
+  fly: flyShapeSchema,
+  castM: within(JOB_LIMITS.castM),
+  waterDepthM: within(JOB_LIMITS.waterDepthM),
+  fishAt: z.enum(FISH_AT),
+  currentMps: within(JOB_LIMITS.currentMps),
+  roomBehindM: within(JOB_LIMITS.roomBehindM),
+  season: z.enum(SEASONS),
+  style: z.enum(STYLES),
+  /** Temperature of the water by the angler's own thermometer [°C]; it outranks the gauge's, and both the season's name. */
+  waterC: within(JOB_LIMITS.waterC).optional(),
+  /** True when the season's name is to count, whatever the gauge tells of the temperature. */
+  bySeason: z.literal(true).optional(),
+  rodId: idSchema.optional(),
+  caster: casterSchema,
+  /** How close to the rod tip the fly is stripped in; left out when it is only swung and lifted. */
+  stripToM: lengthSchema(0, 40).optional(),
+})
+export type Job = z.infer<typeof jobSchema>

@@ -1,0 +1,28 @@
+export { type CsvReading, guardCell, type RowProblem, readCsv, writeCsv } from './csv.ts'
+export {
+  countsOf,
+  type DocumentReading,
+  FORMAT,
+  placeOf,
+  readDocument,
+  readParsedDocument,
+  writeDocument,
+} from './document.ts'
+export { type ImportPlan, type ListPlan, planImport, sameFigures } from './importPlan.ts'
+export {
+  type HoxenDocument,
+  isList,
+  type KeptName,
+  LIST_NAMES,
+  LISTS,
+  type ListName,
+  type ListRow,
+  nothingKept,
+  SINGLE_NAMES,
+  SINGLES,
+  type SingleName,
+  type SingleValue,
+} from './kept.ts'
+export { type QuickAddResult, quickAdd } from './quickAdd.ts'
+export { DEFAULT_SETTINGS, type Settings } from './settings.ts'
+export { FILE_PLACES, FORMAT_VERSION, type Raw, upgraded, upgradedPart } from './steps.ts'

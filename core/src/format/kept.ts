@@ -1,0 +1,79 @@
+import type * as z from 'zod'
+import { jobSchema, waterChoiceSchema } from '../day/index.ts'
+import { itemSchema } from '../gear/index.ts'
+import { rigChoiceSchema, riggingSchema } from '../rig/index.ts'
+import { runSchema } from '../water/index.ts'
+import { settingsSchema } from './settingsSchema.ts'
+
+/** What a thing that is kept is called. */
+interface Words {
+  readonly one: string
+  readonly many: string
+}
+
+/** Many things of one sort, told apart by their identifiers, in the angler's own order. */
+interface List<T extends { readonly id: string }> {
+  readonly schema: z.ZodType<T>
+  /** More than any angler keeps; so that every list, file and search stays quick. */
+  readonly limit: number
+  readonly words: Words
+  /** What one of them counts as in a report. */
+  readonly countAs: (row: T) => string
+}
+
+/** One thing of its sort. */
+interface Single<T> {
+  readonly schema: z.ZodType<T>
+  readonly words: Words
+}
+
+const list = <T extends { readonly id: string }>(entry: List<T>): List<T> => entry
+const single = <T>(schema: z.ZodType<T>, one: string): Single<T> => ({ schema, words: { one, many: one } })
+
+/**
+ * Everything that is kept. A new kind is one entry, under the name it has in a file: document, reader, writer, store,
+ * preview, counts and JSON Schema follow from it.
+ */
+export const LISTS = {
+  items: list({
+    schema: itemSchema,
+    limit: 10_000,
+    words: { one: 'item of gear', many: 'items of gear' },
+    countAs: (item) => item.kind,
+  }),
+  runs: list({
+    schema: runSchema,
+    limit: 500,
+    words: { one: 'pool', many: 'pools' },
+    countAs: () => 'run',
+  }),
+} as const
+
+export const SINGLES = {
+  job: single(jobSchema, 'the job'),
+  rig: single(rigChoiceSchema, 'the rig in the strip'),
+  pinned: single(rigChoiceSchema, 'the pinned rig'),
+  settings: single(settingsSchema, 'the settings'),
+  rigging: single(riggingSchema, 'knots and the rigging list'),
+  water: single(waterChoiceSchema, 'the water fished now'),
+} as const
+
+type Of<E> = E extends { readonly schema: z.ZodType<infer T> } ? T : never
+export type ListName = keyof typeof LISTS
+export type SingleName = keyof typeof SINGLES
+export type KeptName = ListName | SingleName
+export type ListRow<N extends ListName> = Of<(typeof LISTS)[N]>
+export type SingleValue<N extends SingleName> = Of<(typeof SINGLES)[N]>
+
+/** Everything an angler keeps. */
+export type HoxenDocument = { readonly [N in ListName]: readonly ListRow<N>[] } & {
+  readonly [N in SingleName]?: SingleValue<N>
+}
+
+export const LIST_NAMES = Object.keys(LISTS) as readonly ListName[]
+export const SINGLE_NAMES = Object.keys(SINGLES) as readonly SingleName[]
+export const isList = (name: KeptName): name is ListName => name in LISTS
+
+/** A document in which nothing is kept. */
+export const nothingKept = (): HoxenDocument =>
+  Object.fromEntries(LIST_NAMES.map((name) => [name, []])) as unknown as HoxenDocument

@@ -1,0 +1,58 @@
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { readField } from '../gear/index.ts'
+import { KG_PER_GRAIN, M_PER_FOOT } from '../quantity/index.ts'
+import { quickAdd } from './index.ts'
+
+const seeded = { seed: 20261125, numRuns: 200 }
+
+describe('the typed line', () => {
+  test.each([
+    [
+      'skagit 510 gr 23 ft',
+      { kind: 'head', style: 'skagit', massKg: 510 * KG_PER_GRAIN, lengthM: 23 * M_PER_FOOT },
+    ],
+    ['Beck scandi 15 g 7.2 m', { kind: 'head', style: 'scandi', massKg: 0.015, lengthM: 7.2, name: 'Beck' }],
+    ['T-11 10 ft', { kind: 'tip', build: 'level', lengthM: 3.048 }],
+    [
+      'part-sinking tip 10 ft 5 ft',
+      { kind: 'tip', build: 'part-sinking', lengthM: 3.048, sinkingLengthM: 1.524 },
+    ],
+    ['floating tip 10 ft 72 gr', { kind: 'tip', build: 'floating' }],
+    ['sinking leader 10 ft 5 ips', { kind: 'sinking-leader', sinkRateMps: 0.127 }],
+    ['13 ft no. 7 two-hander', { kind: 'rod', lineNumber: 7, hands: 'two-hander', lengthM: 13 * M_PER_FOOT }],
+    ['surf rod 8/9 11 ft', { kind: 'rod', hands: 'surf', lineNumber: 8, lineNumberHigh: 9 }],
+    ['rod 10 ft 9 in #3', { kind: 'rod', hands: 'trout-two-hander', lineNumber: 3 }],
+    ['running line mono 7 gō 30 lb', { kind: 'running-line', build: 'mono' }],
+    ['reel no 11 full frame', { kind: 'reel', forNumber: 11, cage: 'full' }],
+    ['leader 5 ft 12 lb stepped', { kind: 'leader', form: 'stepped' }],
+    ['tippet fluorocarbon 0.33 mm', { kind: 'tippet', material: 'fluorocarbon', diameterM: 0.00033 }],
+    ['bulky heavy fly', { kind: 'fly', dress: 'bulky', weighting: 'heavy' }],
+    ['backing 30 lb 150 m', { kind: 'backing', lengthM: 150 }],
+  ])('%s', (text, expected) => {
+    const added = quickAdd(text, 'new')
+    expect(added).toMatchObject({ ok: true, item: { id: 'new' } })
+    if (!added.ok) return
+    for (const [key, value] of Object.entries(expected))
+      expect(readField(added.item, key)).toEqual(typeof value === 'number' ? expect.closeTo(value, 9) : value)
+  })
+  test.each([
+    ['', 'empty'],
+    ['something nice', 'no-kind'],
+    ['skagit 510 gr 23 ft 5 ips', 'figure-without-place'],
+    ['skagit 510 23 ft', 'figure-without-unit'],
+    ['skagit 900 gr 3 ft', 'too-thick'],
+    ['skagit 23 ft', 'needs-mass'],
+  ])('%p is refused: %s', (text, code) => {
+    expect(quickAdd(text, 'new')).toMatchObject({ ok: false, problems: [expect.objectContaining({ code })] })
+  })
+  test('never throws', () => {
+    fc.assert(
+      fc.property(
+        fc.string({ maxLength: 120 }),
+        (text) => typeof quickAdd(`skagit ${text}`, 'x').ok === 'boolean',
+      ),
+      seeded,
+    )
+  })
+})

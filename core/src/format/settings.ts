@@ -1,0 +1,13 @@
+import { DEFAULT_SCHOOLS, type Schools } from '../gear/index.ts'
+
+export interface Settings {
+  readonly units: 'trade' | 'metric'
+  readonly face: 'light' | 'dark' | 'system'
+  readonly schools: Schools
+}
+
+export const DEFAULT_SETTINGS: Settings = Object.freeze({
+  units: 'trade',
+  face: 'system',
+  schools: DEFAULT_SCHOOLS,
+})

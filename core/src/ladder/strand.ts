@@ -1,0 +1,34 @@
+import type { TipItem } from '../sink/index.ts'
+import { betterRide, type Ride, type Rung } from './rungs.ts'
+
+/** One tip of the wallet, at the angle that serves it best. */
+export interface Strand {
+  readonly tipId: string | null
+  /** Null for the bare head. */
+  readonly name: string | null
+  readonly best: { readonly angleDeg: number; readonly ride: Ride }
+  readonly angles: readonly { readonly angleDeg: number; readonly ride: Ride | undefined }[]
+  readonly mine: boolean
+}
+
+/** Every tip with its best angle, the one that holds the fly in the band longest first. */
+export function strandsOf(
+  rungs: readonly Rung[],
+  rides: ReadonlyMap<string, Ride>,
+  tips: readonly (TipItem | null)[],
+  mineId: string | null,
+): readonly Strand[] {
+  return tips
+    .flatMap((tip): Strand[] => {
+      const tipId = tip?.id ?? null
+      const angles = rungs
+        .filter((r) => r.tipId === tipId)
+        .map(({ id, angleDeg }) => ({ angleDeg, ride: rides.get(id) }))
+      const known = angles.filter((a): a is { angleDeg: number; ride: Ride } => a.ride !== undefined)
+      const [best] = [...known].sort((a, b) => betterRide(a.ride.summary, b.ride.summary))
+      return best === undefined
+        ? []
+        : [{ tipId, name: tip?.name ?? null, best, angles, mine: tipId === mineId }]
+    })
+    .sort((a, b) => betterRide(a.best.ride.summary, b.best.ride.summary))
+}

@@ -1,0 +1,139 @@
+import type { Day } from '../day/index.ts'
+import type { EvidenceTag, Measure } from '../quantity/index.ts'
+import type { RigSlot } from './choice.ts'
+import type { RigParts } from './parts.ts'
+
+export type CheckState = 'holds' | 'watch' | 'breaks'
+export type Part = keyof RigParts
+
+/** Each way a check can come out, with an example of the data its sentence is made from; the example is its type. */
+export type Reasons = Readonly<Record<string, Readonly<Record<string, unknown>>>>
+
+interface Figures {
+  readonly state: CheckState
+  /** This rig's figure; null when the check is not about one. */
+  readonly value: number | null
+  readonly allowed?: { readonly low?: number; readonly high?: number }
+  /** What the figure measures; 'number' for line numbers, 'share' for parts of a whole, 'none' for yes-or-no checks. */
+  readonly measure: Measure | 'number' | 'share' | 'none'
+  readonly tag: EvidenceTag
+}
+
+/** What a look at the parts finds: figures in SI, the reason, and the data of its sentence. */
+export type Finding<R extends Reasons = Reasons> = {
+  [K in keyof R & string]: Figures & {
+    readonly reason: K
+  } & (keyof R[K] extends never ? { readonly data?: R[K] } : { readonly data: R[K] })
+}[keyof R & string]
+
+/** What a look may say besides, so that a search can leave things out unseen. */
+interface Shortcuts<N extends Part, R extends Reasons> {
+  /** The best it can come to, whatever tip, leader, running line and reel are chosen. */
+  readonly least?: (parts: Pick<RigParts, 'rod' | 'head'>, day: Day) => Finding<R> | null
+  /** All that the other parts mean to a leader: leaders are weighed once for each key. */
+  readonly key?: (parts: Pick<RigParts, Exclude<N, 'leader'>>, day: Day) => string
+}
+
+/** One look at no more parts than it needs; null where it has nothing to say. */
+export interface Look {
+  readonly needs: readonly Part[]
+  readonly run: (parts: RigParts, day: Day) => Finding | null
+  readonly least?: (parts: Pick<RigParts, 'rod' | 'head'>, day: Day) => Finding | null
+  readonly key?: (parts: RigParts, day: Day) => string
+}
+
+/**
+ * `quick` takes microseconds and runs in the search; `second-look` takes milliseconds: the search never runs it, only the
+ * quick stand-ins it names.
+ */
+export type CheckCost = 'quick' | 'second-look'
+
+interface Draft<C extends string, R extends Reasons> {
+  readonly code: C
+  /** The part a failing line is marked on, then the others that could mend it, cheapest first. [practice] */
+  readonly slots: readonly RigSlot[]
+  readonly cost?: CheckCost
+  readonly reasons: R
+}
+
+export interface CheckDefinition<C extends string = string, R extends Reasons = Reasons> {
+  readonly code: C
+  readonly slots: readonly RigSlot[]
+  readonly cost: CheckCost
+  readonly reasons: R
+  /** What decides the line. */
+  readonly looks: readonly Look[]
+  /** What stands in for a second look while searching: it prunes, with slack, and is never shown. */
+  readonly standIns: readonly Look[]
+}
+
+/** A check under definition: each look says which parts it needs. Of one check at most one look answers for a rig. */
+class Defined<C extends string, R extends Reasons> implements CheckDefinition<C, R> {
+  readonly code: C
+  readonly slots: readonly RigSlot[]
+  readonly cost: CheckCost
+  readonly reasons: R
+
+  constructor(
+    { code, slots, reasons, cost = 'quick' }: Draft<C, R>,
+    readonly looks: readonly Look[] = [],
+    readonly standIns: readonly Look[] = [],
+  ) {
+    this.code = code
+    this.slots = slots
+    this.cost = cost
+    this.reasons = reasons
+  }
+
+  look<N extends Part>(
+    needs: readonly N[],
+    run: (parts: Pick<RigParts, N>, day: Day) => Finding<R> | null,
+    shortcuts: Shortcuts<N, R> = {},
+  ): Defined<C, R> {
+    return new Defined(this, [...this.looks, { needs, run, ...shortcuts } as Look], this.standIns)
+  }
+
+  standIn<N extends Part>(
+    needs: readonly N[],
+    run: (parts: Pick<RigParts, N>, day: Day) => Finding<R> | null,
+  ): Defined<C, R> {
+    return new Defined(this, this.looks, [...this.standIns, { needs, run } as Look])
+  }
+}
+
+/** A line of the ledger: its code, where it is marked, the reasons it can give, and then its looks. */
+export const defineCheck = <C extends string, R extends Reasons>(draft: Draft<C, R>): Defined<C, R> =>
+  new Defined(draft)
+
+/** The looks a search may run: a quick check's own, a second look's stand-ins. */
+export const quickLooks = ({ cost, looks, standIns }: CheckDefinition): readonly Look[] =>
+  cost === 'quick' ? looks : standIns
+
+/** A figure off by more doublings than this is as far off as can be. */
+const FURTHEST = 4
+
+/**
+ * How far off a finding is: doublings between the figure and the limit it misses, [0, 4]; 0 where it holds, 1 where it is
+ * not about a figure.
+ */
+export function howFarOff({ state, value, allowed = {} }: Figures): number {
+  if (state === 'holds') return 0
+  const { low, high } = allowed
+  if (value !== null && low !== undefined && value < low)
+    return value <= 0 ? FURTHEST : Math.min(FURTHEST, Math.log2(low / value))
+  if (value !== null && high !== undefined && value > high)
+    return high <= 0 ? FURTHEST : Math.min(FURTHEST, Math.log2(value / high))
+  return 1
+}
+
+/** Inside holds; outside by no more than the slack is to be watched; beyond that it breaks. */
+export function stateInRange(
+  value: number,
+  low: number,
+  high: number,
+  slackLow: number,
+  slackHigh = slackLow,
+): CheckState {
+  if (value >= low && value <= high) return 'holds'
+  return value >= low - slackLow && value <= high + slackHigh ? 'watch' : 'breaks'
+}

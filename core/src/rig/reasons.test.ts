@@ -1,0 +1,170 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { type Day, dayOf, FIRST_JOB, FISH_AT, type Job, SEASONS, WATERS } from '../day/index.ts'
+import { readDocument } from '../format/index.ts'
+import { DEFAULT_SCHOOLS, DRESSES, type Item, itemsOf, type Rod, WEIGHTINGS } from '../gear/index.ts'
+import { headFacts, runningLineFacts } from '../line/index.ts'
+import { KG_PER_GRAIN, M_PER_FOOT } from '../quantity/index.ts'
+import { tipFacts } from '../sink/index.ts'
+import {
+  CHECKS,
+  type CheckDefinition,
+  defineCheck,
+  howFarOff,
+  ledger,
+  quickLooks,
+  type RigParts,
+} from './index.ts'
+
+const demo = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8')).document
+const more: readonly Item[] = [
+  { kind: 'rod', id: 'too-strong', name: 'x', lineNumber: 14, lengthM: 4.6, hands: 'two-hander' },
+  { kind: 'reel', id: 'bare', name: 'x', forNumber: 8 },
+  { kind: 'reel', id: 'open', name: 'x', forNumber: 14, cage: 'open' },
+  { kind: 'reel', id: 'tiny', name: 'x', spool: { rimDiameterM: 0.07, arborDiameterM: 0.05, widthM: 0.02 } },
+  { kind: 'reel', id: 'huge', name: 'x', spool: { rimDiameterM: 0.14, arborDiameterM: 0.05, widthM: 0.05 } },
+  { kind: 'running-line', id: 'thin', name: 'x', build: 'mono', diameterM: 0.0003 },
+  { kind: 'running-line', id: 'thick', name: 'x', build: 'mono', diameterM: 0.0009 },
+  { kind: 'running-line', id: 'weak', name: 'x', build: 'coated', breakingN: 30 },
+]
+const gear = { items: [...demo.items, ...more] }
+const heads = itemsOf(gear, 'head').map(headFacts)
+const orNone = <T>(list: readonly T[]) => fc.constantFrom<T | null>(null, ...list)
+
+const anyParts: fc.Arbitrary<RigParts> = fc.record({
+  rod: fc.constantFrom(...itemsOf(gear, 'rod')),
+  head: fc.constantFrom(...heads),
+  tip: orNone([...itemsOf(gear, 'tip'), ...itemsOf(gear, 'sinking-leader')].map(tipFacts)),
+  leader: orNone(itemsOf(gear, 'leader')),
+  runningLine: orNone(itemsOf(gear, 'running-line').map(runningLineFacts)),
+  reel: orNone(itemsOf(gear, 'reel')),
+})
+const anyDay: fc.Arbitrary<Day> = fc
+  .record({
+    fishKg: fc.constantFrom(0.1, 1, 4, 12),
+    water: fc.constantFrom(...WATERS),
+    season: fc.constantFrom(...SEASONS),
+    fishAt: fc.constantFrom(...FISH_AT),
+    fly: fc.record({ dress: fc.constantFrom(...DRESSES), weighting: fc.constantFrom(...WEIGHTINGS) }),
+    castM: fc.constantFrom(9, 18, 30),
+    roomBehindM: fc.constantFrom(1, 4, 40),
+    waterDepthM: fc.constantFrom(0.4, 1.4, 4),
+    stripToM: fc.constantFrom(undefined, 4, 30),
+    sinkingLeaders: fc.constantFrom('main-tip' as const, 'quick-fix' as const),
+  })
+  .map(({ sinkingLeaders, stripToM, ...job }) =>
+    dayOf({
+      job: { ...FIRST_JOB, ...job, ...(stripToM === undefined ? {} : { stripToM }) } satisfies Job,
+      schools: { ...DEFAULT_SCHOOLS, sinkingLeaders },
+    }),
+  )
+const seeded = { seed: 20261126, numRuns: 4000 }
+
+describe('reasons', () => {
+  test('every reason of every check is met by some rig on some day', () => {
+    const met = new Set<string>()
+    fc.assert(
+      fc.property(anyParts, anyDay, (parts, day) => {
+        for (const { code, reason } of ledger(parts, day)) met.add(`${code} ${reason}`)
+      }),
+      seeded,
+    )
+    const all = CHECKS.flatMap(({ code, reasons }) =>
+      Object.keys(reasons).map((reason) => `${code} ${reason}`),
+    )
+    expect(all.filter((pair) => !met.has(pair))).toEqual([])
+    expect([...met].filter((pair) => !all.includes(pair))).toEqual([])
+  })
+  test('of one check at most one look answers; figures are finite, and none off when it holds', () => {
+    fc.assert(
+      fc.property(anyParts, anyDay, (parts, day) => {
+        const lines = ledger(parts, day)
+        expect(new Set(lines.map((l) => l.code)).size).toBe(lines.length)
+        for (const { state, value, off } of lines) {
+          expect(Number.isFinite(value ?? 0)).toBe(true)
+          expect(off >= 0 && off <= 4 && (state !== 'holds' || off === 0)).toBe(true)
+        }
+      }),
+      { ...seeded, numRuns: 500 },
+    )
+  })
+})
+
+describe('what a look needs', () => {
+  /** Reads nothing but what the look says it needs: anything else throws. */
+  const only = (parts: RigParts, needs: readonly string[]): RigParts =>
+    new Proxy(parts, {
+      get: (target, part) => {
+        if (!needs.includes(String(part))) throw new Error(`reads ${String(part)} unasked`)
+        return target[part as keyof RigParts]
+      },
+    })
+  test('is all it reads, and no shortcut promises more than it keeps', () => {
+    const badness = (finding: { state: string } | null) =>
+      finding === null ? 0 : ['holds', 'watch', 'breaks'].indexOf(finding.state)
+    fc.assert(
+      fc.property(anyParts, anyDay, (parts, day) => {
+        for (const { looks } of CHECKS as readonly CheckDefinition[])
+          for (const { needs, run, least } of looks) {
+            const finding = run(only(parts, needs), day)
+            if (least === undefined || finding === null) continue
+            const best = least(only(parts, ['rod', 'head']), day)
+            expect(badness(best)).toBeLessThanOrEqual(badness(finding))
+            if (best?.state === 'breaks') expect(howFarOff(best)).toBeLessThanOrEqual(howFarOff(finding))
+          }
+      }),
+      { ...seeded, numRuns: 1500 },
+    )
+  })
+  test('a second look stays out of a search; its stand-in goes instead', () => {
+    const quick = defineCheck({ code: 'a', slots: [], reasons: { fits: {} } }).look(['rod'], () => null)
+    const second = defineCheck({ code: 'b', slots: [], cost: 'second-look', reasons: { fits: {} } })
+      .look(['rod'], () => {
+        throw new Error('milliseconds')
+      })
+      .standIn(['head'], () => null)
+    expect(quickLooks(quick).map((l) => l.needs)).toEqual([['rod']])
+    expect(quickLooks(second).map((l) => l.needs)).toEqual([['head']])
+  })
+})
+
+describe('how far off', () => {
+  const at = (value: number | null, allowed: { low?: number; high?: number }, state = 'breaks' as const) =>
+    howFarOff({ state, value, allowed, measure: 'length', tag: 'estimate' })
+  test.each([
+    [0.5, { low: 1 }, 1],
+    [4, { high: 1 }, 2],
+    [0, { low: 1 }, 4],
+    [1e9, { high: 1 }, 4],
+    [3, { high: 0 }, 4],
+    [null, {}, 1],
+    [2, { low: 1, high: 3 }, 1],
+  ])('%p against %j is %p doublings', (value, allowed, off) => expect(at(value, allowed)).toBeCloseTo(off, 9))
+})
+
+test('a rod’s window is the same whoever asks: the caster is part of the day', () => {
+  const rod: Rod = {
+    kind: 'rod',
+    id: 'r',
+    name: 'r',
+    lineNumber: 7,
+    lengthM: 12.5 * M_PER_FOOT,
+    hands: 'two-hander',
+  }
+  const head = headFacts({
+    kind: 'head',
+    id: 'h',
+    name: 'h',
+    style: 'overhead',
+    massKg: 400 * KG_PER_GRAIN,
+    lengthM: 10,
+  })
+  const parts = { rod, head, tip: null, leader: null, runningLine: null, reel: null }
+  const low = (mainly: 'spey' | 'overhead') =>
+    ledger(
+      parts,
+      dayOf({ job: { ...FIRST_JOB, caster: { ...FIRST_JOB.caster, mainly } }, schools: DEFAULT_SCHOOLS }),
+    ).find((l) => l.code === 'mass-in-window')?.allowed.low ?? 0
+  expect(low('spey')).toBeGreaterThan(low('overhead') * 1.1)
+})

@@ -1,0 +1,27 @@
+import * as z from 'zod'
+import { ANGLE_LIMITS, MEND_LIMITS, MENDS, ROD_HANDLING } from './vocabulary.ts'
+
+export const mendSchema = z.strictObject({
+  kind: z.enum(MENDS),
+  /** When it begins, from the moment the line lands [s]. */
+  atS: z.number().min(MEND_LIMITS.atS.low).max(MEND_LIMITS.atS.high),
+  /** How far the middle of the floating line is moved, or how much line is stacked [m]. */
+  sizeM: z.number().min(MEND_LIMITS.sizeM.low).max(MEND_LIMITS.sizeM.high),
+})
+export type Mend = z.infer<typeof mendSchema>
+
+/** How a run is to be fished: the cast, what the rod does, the mends. SI. */
+/** How a run is to be fished: the angle, what the rod does, the mends. How far is the job's to say. SI. */
+export const planSchema = z.strictObject({
+  angleDeg: z.number().min(ANGLE_LIMITS.low).max(ANGLE_LIMITS.high),
+  rod: z.enum(ROD_HANDLING),
+  /** Of the rod tip above the water [m]. */
+  tipHeightM: z.number().min(0).max(6),
+  mends: z.array(mendSchema).max(6),
+})
+export type Plan = z.infer<typeof planSchema>
+
+/** A plan with the cast it is fished with: from the angler to the fly [m]. */
+export interface SwingPlan extends Plan {
+  readonly castM: number
+}

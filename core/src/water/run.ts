@@ -1,0 +1,64 @@
+import * as z from 'zod'
+import { idSchema, nameSchema, refuse } from '../gear/index.ts'
+import { flowSchema } from './flow.ts'
+import { BANKS, BOTTOMS, RUN_LIMITS } from './vocabulary.ts'
+
+const finite = z.number()
+const soundingSchema = z.strictObject({ fromBankM: finite.min(0), depthM: finite })
+const currentSchema = z.strictObject({ fromBankM: finite.min(0), mps: finite })
+export type Sounding = z.infer<typeof soundingSchema>
+export type SurfaceCurrent = z.infer<typeof currentSchema>
+
+const runShape = {
+  id: idSchema,
+  name: nameSchema,
+  notes: z.string().max(2000).optional(),
+  /** The bank the angler stands on, looking downstream. */
+  bank: z.enum(BANKS),
+  widthM: z.number().min(RUN_LIMITS.widthM.low).max(RUN_LIMITS.widthM.high),
+  /** Depth at points across, nearest the angler's bank first. Where neither bank is sounded the bed meets the surface there. */
+  soundings: z.array(soundingSchema).min(1).max(RUN_LIMITS.points),
+  /** Current at the surface at points across; between them it changes evenly, beyond them it stays. */
+  currents: z.array(currentSchema).min(1).max(RUN_LIMITS.points),
+  bottom: z.enum(BOTTOMS),
+  /** How far from the bank the angler stands. */
+  wadeM: finite.min(0),
+  /** Flow of the river when this was measured [m³/s]; without it the run cannot be carried to another level. */
+  measuredFlowM3ps: flowSchema.optional(),
+  /** The gauge that tells this water's flow. */
+  gaugeId: idSchema.optional(),
+  measuredOn: z
+    .string()
+    .regex(/^\d{4}-\d{2}-\d{2}$/, 'date')
+    .optional(),
+}
+
+type Shape = z.infer<z.ZodObject<typeof runShape>>
+
+/** What no stretch of river can be, said at the point it is wrong. */
+function refuseImpossible(run: Shape, ctx: z.RefinementCtx): void {
+  for (const list of ['soundings', 'currents'] as const) {
+    let before = -1
+    run[list].forEach(({ fromBankM }, i) => {
+      const path = [list, i, 'fromBankM']
+      if (fromBankM > run.widthM + 1e-9) refuse(ctx, 'beyond-width', path, { widthM: run.widthM })
+      if (fromBankM <= before) refuse(ctx, 'out-of-order', path, { beforeM: before })
+      before = fromBankM
+    })
+  }
+  run.soundings.forEach(({ depthM }, i) => {
+    if (depthM < 0) refuse(ctx, 'bed-above-surface', ['soundings', i, 'depthM'], { depthM })
+    if (depthM > RUN_LIMITS.depthM.high)
+      refuse(ctx, 'too-deep', ['soundings', i, 'depthM'], { limitM: RUN_LIMITS.depthM.high })
+  })
+  run.currents.forEach(({ mps }, i) => {
+    if (mps < 0) refuse(ctx, 'negative-current', ['currents', i, 'mps'], { mps })
+    if (mps > RUN_LIMITS.currentMps.high)
+      refuse(ctx, 'absurd-current', ['currents', i, 'mps'], { limitMps: RUN_LIMITS.currentMps.high })
+  })
+  if (run.wadeM > run.widthM) refuse(ctx, 'wades-across', ['wadeM'], { widthM: run.widthM })
+}
+
+/** A stretch of water measured once: its bed, its current, and the flow of the river that day. SI. */
+export const runSchema = z.strictObject(runShape).superRefine(refuseImpossible)
+export type Run = z.infer<typeof runSchema>

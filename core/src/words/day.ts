@@ -1,0 +1,57 @@
+import type { Day, Job } from '../day/index.ts'
+import type { Caster, Dress, FlyShape, Weighting } from '../gear/index.ts'
+import { printMeasure, type UnitSystem } from '../quantity/index.ts'
+import { nearestWord } from './plain.ts'
+
+type Words<K extends string> = Readonly<Record<K, string>>
+
+export const WATER_NAMES: Words<Job['water']> = Object.freeze({
+  beck: 'a beck',
+  river: 'a river',
+  'big-river': 'a big river',
+  surf: 'the surf',
+})
+export const FISH_AT_NAMES: Words<Job['fishAt']> = Object.freeze({
+  surface: 'near the top',
+  middle: 'in mid-water',
+  bottom: 'close to the bottom',
+})
+export const STYLE_NAMES: Words<Job['style']> = Object.freeze({
+  any: 'any kind of head',
+  skagit: 'a Skagit',
+  scandi: 'a Scandi or another fine head',
+  overhead: 'an overhead head',
+})
+export const HABIT_NAMES: Words<Caster['habit']> = Object.freeze({
+  'lower-hand': 'pull with the lower hand',
+  average: 'use both hands alike',
+  'top-hand': 'push with the top hand',
+})
+export const DRESS_NAMES: Words<Dress> = Object.freeze({
+  sparse: 'sparse',
+  medium: 'medium-dressed',
+  bulky: 'bulky',
+})
+export const WEIGHTING_NAMES: Words<Weighting> = Object.freeze({
+  unweighted: 'unweighted',
+  light: 'lightly weighted',
+  heavy: 'heavy',
+})
+
+/** A fly as it is spoken of. */
+export const sayFly = ({ dress, weighting }: FlyShape): string =>
+  `${DRESS_NAMES[dress]}, ${WEIGHTING_NAMES[weighting]} fly`
+
+/** The fish and where it holds. */
+export const sayFish = ({ fishKg, fishAt }: Pick<Job, 'fishKg' | 'fishAt'>, system: UnitSystem): string =>
+  `${nearestWord('fishKg', fishKg).word} of ${printMeasure(fishKg, 'fishMass', system)} ${FISH_AT_NAMES[fishAt]}`
+
+/** Why the level of a pool is not to be trusted; undefined where it is. */
+export function sayLevelDoubt({ where }: Pick<Day, 'where'>): string | undefined {
+  if (where.by === 'words') return undefined
+  if (where.level === 'too-far')
+    return 'This pool’s measure says nothing about such a level: it is shown as it was measured.'
+  if (where.level === 'far')
+    return 'That is so far from the measured level that the pool is no longer the same water: banks are topped or bars dry. Take the depths as a guess.'
+  return undefined
+}

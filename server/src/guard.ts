@@ -1,0 +1,51 @@
+import type { ErrorRequestHandler, RequestHandler } from 'express'
+
+/** Names this machine goes by; a page of another host that asks here by its own name is refused. */
+const OWN_NAMES = new Set(['127.0.0.1', 'localhost', '[::1]'])
+
+const nameOf = (host: string): string => host.replace(/:\d+$/, '')
+
+const refusal = (code: string, message: string): { error: { code: string; path: []; message: string } } => ({
+  error: { code, path: [], message },
+})
+
+/** Answers only to its own name, and only to its own pages: no other site may ask through the angler's browser. */
+export const ownHostOnly: RequestHandler = (request, response, next) => {
+  const { host = '', origin } = request.headers
+  if (!OWN_NAMES.has(nameOf(host))) {
+    response.status(421).json(refusal('other-host', 'This server answers to this machine’s own name only.'))
+    return
+  }
+  if (origin !== undefined && origin !== `http://${host}`) {
+    response.status(403).json(refusal('other-origin', 'This server answers to its own pages only.'))
+    return
+  }
+  next()
+}
+
+/** An address under /api that nothing answers to. */
+export const noSuchApi: RequestHandler = (_request, response) => {
+  response.status(404).json(refusal('unknown-address', 'Nothing answers at this address.'))
+}
+
+/** Every failure in the same shape, without a word of the inside. */
+export const sayFailure: ErrorRequestHandler = (
+  error: { status?: number; type?: string },
+  _request,
+  response,
+  next,
+) => {
+  if (response.headersSent) return next(error)
+  const status = error.status !== undefined && error.status >= 400 && error.status < 500 ? error.status : 500
+  const said =
+    error.type === 'entity.parse.failed'
+      ? refusal('not-json', 'What was sent is not JSON, or breaks off before its end.')
+      : error.type === 'entity.too.large'
+        ? refusal('too-large', 'That is more than this address takes.')
+        : status === 404
+          ? refusal('not-found', 'There is no such file.')
+          : status < 500
+            ? refusal('refused', 'That cannot be answered as it was asked.')
+            : refusal('failed', 'The server could not answer that.')
+  response.status(status).json(said)
+}

@@ -1,0 +1,43 @@
+import { type Day, dayOf, type WaterChoice } from '@hoxen/core/day'
+import type { Run } from '@hoxen/core/water'
+import { createContext, type ReactNode, useContext, useMemo } from 'react'
+import { type GaugeState, useGauge } from '../gauge/index.ts'
+import { useJob, useRuns, useSettings, useWaterChoice } from '../store/index.ts'
+
+/** The day everything on the page is judged in, and what it was put together from. */
+export interface Today {
+  readonly day: Day
+  readonly runs: readonly Run[]
+  readonly choice: WaterChoice
+  readonly gauge: GaugeState
+}
+
+const DayContext = createContext<Today | undefined>(undefined)
+
+/** Puts the day together, in this one place, for every page. */
+function useTodayOnce(): Today | undefined {
+  const job = useJob()
+  const runs = useRuns()
+  const choice = useWaterChoice()
+  const { schools } = useSettings()
+  const gauge = useGauge(runs?.find((run) => run.id === choice?.runId)?.gaugeId)
+  const { heard } = gauge
+  const day = useMemo(
+    () => (job && runs && choice ? dayOf({ job, runs, water: choice, heard, schools }) : undefined),
+    [job, runs, choice, heard, schools],
+  )
+  return useMemo(
+    () => (day && runs && choice ? { day, runs, choice, gauge } : undefined),
+    [day, runs, choice, gauge],
+  )
+}
+
+export function DayProvider({ children }: { readonly children: ReactNode }) {
+  return <DayContext value={useTodayOnce()}>{children}</DayContext>
+}
+
+/** The day and its parts; undefined while it loads. */
+export const useToday = (): Today | undefined => useContext(DayContext)
+
+/** The day; undefined while it loads. */
+export const useDay = (): Day | undefined => useToday()?.day

@@ -1,0 +1,41 @@
+import type { Item } from '@hoxen/core/gear'
+import type { Remedy } from '@hoxen/core/match'
+import { CHECK_TITLES, SLOT_NAMES, STATE_NAMES } from '@hoxen/core/words'
+import { Link } from 'react-router'
+import { Button, buttonLook } from '../ui/index.ts'
+
+interface Props {
+  readonly remedy: Remedy
+  readonly items: ReadonlyMap<string, Item>
+  readonly href?: string
+  readonly onTake?: () => void
+}
+
+/** The cheapest change that would mend a line, and what it would do to the others. */
+export function RemedyLine({ remedy, items, href, onTake }: Props) {
+  const slot = SLOT_NAMES[remedy.slot].toLowerCase()
+  const name = remedy.itemId === null ? undefined : items.get(remedy.itemId)?.name
+  const text = name === undefined ? `Take the ${slot} off` : `Change the ${slot} to ${name}`
+  const effects = remedy.effects.map((e) => `${CHECK_TITLES[e.code]}: ${word(e.from)} → ${word(e.to)}`)
+  return (
+    <div className="mt-1.5 border-l-[3px] border-river pl-3">
+      <div className="flex flex-wrap items-center gap-x-3">
+        <span>{text}</span>
+        {href !== undefined && (
+          <Link to={href} className={`${buttonLook('quiet')} px-0`}>
+            See it
+          </Link>
+        )}
+        {onTake !== undefined && (
+          <Button weight="quiet" className="px-0" onClick={onTake}>
+            Mend it
+          </Button>
+        )}
+      </div>
+      <p className="text-[0.86rem] text-faint">{effects.join(' · ')}</p>
+    </div>
+  )
+}
+
+const word = (state: Remedy['effects'][number]['from']): string =>
+  state === 'absent' ? 'not asked' : STATE_NAMES[state].toLowerCase()

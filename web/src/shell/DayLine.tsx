@@ -1,0 +1,76 @@
+import type { Day } from '@hoxen/core/day'
+import type { RankedRig } from '@hoxen/core/match'
+import { trendOf } from '@hoxen/core/water'
+import { sayFish, sayFly, sayLevelDoubt } from '@hoxen/core/words'
+import { Link } from 'react-router'
+import { useToday } from '../day/index.ts'
+import { useUnits } from '../ui/index.ts'
+import { sayNews, useDayNews } from './dayNews.ts'
+
+interface Props {
+  readonly day: Day
+  readonly rig: RankedRig | undefined
+}
+
+/** The day in one line, the same on every page: everything is judged in it, and each word opens what sets it. */
+export function DayLine({ day, rig }: Props) {
+  const { show, system } = useUnits()
+  const { news, heard } = useDayNews(day, rig)
+  const trend = useTrend()
+  const doubt = sayLevelDoubt(day)
+  const { where } = day
+  return (
+    <section aria-label="The day" className="border-b border-rule/60 text-[0.88rem]">
+      <ul className="flex items-center gap-x-1 overflow-x-auto whitespace-nowrap">
+        <Word to="/water">{where.by === 'words' ? 'Water as described' : where.pool.name}</Word>
+        {where.by === 'words' ? (
+          <Word to="/match?ask=waterDepthM">
+            {show(day.waterDepthM, 'length')} deep, {show(day.currentMps, 'current')}
+          </Word>
+        ) : (
+          <Word to="/water?say=level">
+            {where.flow === undefined ? 'as measured' : show(where.flow.m3ps, 'flow')}
+            {where.flow?.from === 'hand' || trend === undefined ? '' : `, ${trend}`}
+          </Word>
+        )}
+        <Word to="/match?ask=season">
+          {day.waterC === undefined ? day.season : show(day.waterC, 'temperature')}
+        </Word>
+        <Word to="/match?ask=fishKg">{sayFish(day, system)}</Word>
+        <Word to="/match?ask=fly">{sayFly(day.fly)}</Word>
+      </ul>
+      {doubt !== undefined && (
+        <p role="status" className="pb-1 font-medium text-watch">
+          {doubt}
+        </p>
+      )}
+      {news !== undefined && (
+        <p role="status" data-news className="flex flex-wrap items-center gap-x-3 border-t border-rule/60">
+          <span>{sayNews(news, system)}</span>
+          <button
+            type="button"
+            onClick={heard}
+            className="min-h-11 font-medium text-river underline underline-offset-4"
+          >
+            Heard
+          </button>
+        </p>
+      )}
+    </section>
+  )
+}
+
+function useTrend(): string | undefined {
+  const heard = useToday()?.gauge.heard
+  return heard && trendOf(heard.record.readings)
+}
+
+function Word({ to, children }: { readonly to: string; readonly children: React.ReactNode }) {
+  return (
+    <li className="flex shrink-0 items-center not-first:before:px-1 not-first:before:text-faint not-first:before:content-['·']">
+      <Link to={to} className="inline-flex min-h-11 items-center rounded-sm hover:underline sm:min-h-8">
+        {children}
+      </Link>
+    </li>
+  )
+}

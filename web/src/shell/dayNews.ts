@@ -1,0 +1,69 @@
+import type { Day } from '@hoxen/core/day'
+import { type Effect, effectsOf, type RankedRig } from '@hoxen/core/match'
+import { printMeasure, type UnitSystem } from '@hoxen/core/quantity'
+import { type CheckState, rigKey } from '@hoxen/core/rig'
+import { CHECK_TITLES, STATE_NAMES } from '@hoxen/core/words'
+import { useState } from 'react'
+
+interface Moment {
+  readonly day: Day
+  readonly rig: RankedRig | undefined
+}
+
+/** What a moved gauge did to the water and to the rig in the strip. */
+export interface DayNews {
+  readonly pool: string
+  readonly m3ps: readonly [was: number, is: number]
+  readonly depthM: readonly [was: number, is: number]
+  readonly verdict: readonly [was: CheckState, is: CheckState] | undefined
+  readonly effects: readonly Effect[]
+}
+
+/** What changed when nobody did anything but the river; undefined when it was somebody, or nothing that is judged. */
+export function newsOf(was: Moment, is: Moment): DayNews | undefined {
+  const [a, b] = [was.day.where, is.day.where]
+  if (a.by === 'words' || b.by === 'words' || a.pool.id !== b.pool.id) return undefined
+  if (a.flow === undefined || b.flow === undefined || b.flow.from === 'hand' || a.flow.from === 'hand')
+    return undefined
+  if (a.ratio === b.ratio && a.level === b.level) return undefined
+  const sameRig = was.rig && is.rig && rigKey(was.rig.choice) === rigKey(is.rig.choice)
+  return {
+    pool: b.pool.name,
+    m3ps: [a.flow.m3ps, b.flow.m3ps],
+    depthM: [was.day.waterDepthM, is.day.waterDepthM],
+    verdict: sameRig && was.rig && is.rig ? [was.rig.verdict, is.rig.verdict] : undefined,
+    effects: sameRig && was.rig && is.rig ? effectsOf(was.rig.checks, is.rig.checks) : [],
+  }
+}
+
+/** Remembers the day as it was seen last, and tells what the river has changed since. */
+export function useDayNews(
+  day: Day,
+  rig: RankedRig | undefined,
+): { readonly news: DayNews | undefined; readonly heard: () => void } {
+  const [seen, setSeen] = useState<Moment>({ day, rig })
+  const [news, setNews] = useState<DayNews>()
+  if (seen.day !== day || seen.rig !== rig) {
+    const found = newsOf(seen, { day, rig })
+    setSeen({ day, rig })
+    if (found !== undefined) setNews(found)
+  }
+  return { news, heard: () => setNews(undefined) }
+}
+
+/** The news as a sentence: what moved, what that makes of the water, and what became of the rig. */
+export function sayNews({ pool, m3ps, depthM, verdict, effects }: DayNews, system: UnitSystem): string {
+  const flow = m3ps.map((q) => printMeasure(q, 'flow', system)).join(' to ')
+  const depth = depthM.map((m) => printMeasure(m, 'length', system)).join(' to ')
+  const lines = effects.map(
+    (e) =>
+      `${CHECK_TITLES[e.code]} ${e.to === 'absent' ? 'is no longer asked' : STATE_NAMES[e.to].toLowerCase()}`,
+  )
+  const rig =
+    verdict === undefined
+      ? ''
+      : verdict[0] === verdict[1]
+        ? ` My rig ${STATE_NAMES[verdict[1]].toLowerCase()} as before${lines.length > 0 ? `; ${lines.join(', ')}` : ''}.`
+        : ` My rig now ${verdict[1] === 'watch' ? 'is to be watched' : STATE_NAMES[verdict[1]].toLowerCase()}: ${lines.join(', ')}.`
+  return `The gauge moved: ${pool} went from ${flow}, about ${depth} deep.${rig}`
+}

@@ -1,0 +1,123 @@
+import { FIRST_JOB, type Job, type WaterChoice } from '@hoxen/core/day'
+import {
+  DEFAULT_SETTINGS,
+  type ListName,
+  type ListRow,
+  type Settings,
+  type SingleName,
+  type SingleValue,
+} from '@hoxen/core/format'
+import type { Item } from '@hoxen/core/gear'
+import type { RigChoice, Rigging } from '@hoxen/core/rig'
+import { USUAL_PLAN } from '@hoxen/core/swing'
+import type { Run } from '@hoxen/core/water'
+import { useLiveQuery } from 'dexie-react-hooks'
+import { commit, listOf, singleOf } from './commit.ts'
+import { Once } from './once.ts'
+
+/** What stands for a single thing of which nothing was said yet. */
+const AT_FIRST = {
+  job: FIRST_JOB,
+  settings: DEFAULT_SETTINGS,
+  rigging: { knots: {}, done: [] } as Rigging,
+  water: { plan: USUAL_PLAN } as WaterChoice,
+} as const
+type SaidLater = keyof typeof AT_FIRST
+
+/** A list in the angler's order; undefined while it loads. */
+const useRows = <N extends ListName>(name: N): readonly ListRow<N>[] | undefined =>
+  useLiveQuery(() => listOf(name), [name])
+
+/** A single thing; null when there is none, undefined while it loads. */
+const useValue = <N extends SingleName>(name: N): SingleValue<N> | null | undefined =>
+  useLiveQuery(async () => (await singleOf(name)) ?? null, [name])
+
+export const useGear = (): readonly Item[] | undefined => useRows('items')
+export const useRuns = (): readonly Run[] | undefined => useRows('runs')
+export const useMyRig = (): RigChoice | null | undefined => useValue('rig')
+export const usePinned = (): RigChoice | null | undefined => useValue('pinned')
+/** Knots preferred at each joint, and steps of the rigging list ticked off. */
+export const useRigging = (): Rigging => useValue('rigging') ?? AT_FIRST.rigging
+export const useSettings = (): Settings => useValue('settings') ?? AT_FIRST.settings
+
+/** What the angler is after; undefined while it loads. */
+export function useJob(): Job | undefined {
+  const job = useValue('job')
+  return job === null ? AT_FIRST.job : job
+}
+
+/** The pool fished now and how; undefined while it loads. */
+export function useWaterChoice(): WaterChoice | undefined {
+  const water = useValue('water')
+  return water === null ? AT_FIRST.water : water
+}
+
+/** Changes a single thing from what it is at that moment, whoever else has changed it meanwhile. */
+export function changeKept<N extends SaidLater>(
+  label: string,
+  name: N,
+  change: (now: SingleValue<N>) => SingleValue<N>,
+): Promise<boolean> {
+  return commit(label, async (tx) =>
+    tx.set(name, change((await tx.one(name)) ?? (AT_FIRST[name] as SingleValue<N>))),
+  )
+}
+
+/** Puts a single thing in place of whatever stood there; undefined takes it away. */
+export function setKept<N extends SingleName>(
+  label: string,
+  name: N,
+  value: SingleValue<N> | undefined,
+): Promise<boolean> {
+  return commit(label, (tx) => tx.set(name, value))
+}
+
+/** Changes the rig in the strip; nothing happens when there is none. */
+export function changeRig(label: string, change: (rig: RigChoice) => RigChoice): Promise<boolean> {
+  return commit(label, async (tx) => {
+    const rig = await tx.one('rig')
+    if (rig !== undefined) tx.set('rig', change(rig))
+  })
+}
+
+const adding = new Once()
+
+/** Adds a new item; asked again at the same stroke, it is not added twice. @returns false when it was not added */
+export const addItem = (item: Item): Promise<boolean> => {
+  const { id: _own, ...what } = item
+  return adding.run(JSON.stringify(what), () => saveItems(`Add ${item.name}`, [item]))
+}
+
+/** Replaces items under one undo step. */
+export const saveItems = (label: string, items: readonly Item[]): Promise<boolean> =>
+  commit(label, (tx) => tx.put('items', items))
+
+export const removeItems = (label: string, ids: readonly string[]): Promise<boolean> =>
+  commit(label, (tx) => tx.remove('items', ids))
+
+export const saveRun = (label: string, run: Run): Promise<boolean> =>
+  commit(label, (tx) => tx.put('runs', [run]))
+
+/** Adds a pool and goes to it, as one step; asked again at the same stroke, it is not added twice. */
+export const addRun = (run: Run): Promise<boolean> =>
+  adding.run('a pool', () =>
+    commit('Add a pool', async (tx) => {
+      const water = (await tx.one('water')) ?? AT_FIRST.water
+      tx.put('runs', [run])
+      tx.set('water', { plan: water.plan, runId: run.id })
+    }),
+  )
+
+export const removeRun = (run: Run): Promise<boolean> =>
+  commit(`Remove ${run.name}`, (tx) => tx.remove('runs', [run.id]))
+
+/** A new identifier: the name as far as it goes, made unique. */
+export function newId(name: string): string {
+  const stem = name
+    .normalize('NFKD')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 40)
+  return `${stem === '' ? 'item' : stem}-${crypto.randomUUID().slice(0, 8)}`
+}
