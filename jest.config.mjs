@@ -6,7 +6,7 @@ export default {
   roots: ['<rootDir>/core/src', '<rootDir>/cli/src', '<rootDir>/server/src', '<rootDir>/web/src'],
   testMatch: ['**/*.test.ts'],
   transform: {
-    '^.+\\.tsx?$': [
+    '^.+\\.[jt]sx?$': [
       '@swc/jest',
       {
         jsc: { target: 'es2023', parser: { syntax: 'typescript', tsx: true } },
@@ -14,5 +14,7 @@ export default {
       },
     ],
   },
+  // Packages that ship as modules only.
+  transformIgnorePatterns: ['/node_modules/(?!(d3-array|internmap)/)'],
   moduleNameMapper: { '^@hoxen/core/(.*)$': '<rootDir>/core/src/$1/index.ts' },
 }

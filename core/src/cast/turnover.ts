@@ -42,6 +42,8 @@ export type TurnoverResult =
       readonly outcome: 'turned-over'
       readonly speedAtFlyMps: number
       readonly energyLeft: number
+      /** A fly that arrives slower than the loop was thrown dies before it straightens. [estimate] */
+      readonly straightens: boolean
       readonly samples: readonly TurnoverSample[]
     }
   | { readonly outcome: 'no-line' | 'no-fly'; readonly samples: readonly TurnoverSample[] }
@@ -114,5 +116,11 @@ export function turnover(
   const last = samples.at(-1)
   // A line without a fly has nothing left to move at its very end: its speed has no limit there.
   if (last === undefined || last.legM > 0) return { outcome: 'no-fly', samples }
-  return { outcome: 'turned-over', speedAtFlyMps: last.speedMps, energyLeft: last.energyLeft, samples }
+  return {
+    outcome: 'turned-over',
+    speedAtFlyMps: last.speedMps,
+    energyLeft: last.energyLeft,
+    straightens: last.speedMps >= launchMps,
+    samples,
+  }
 }

@@ -15,6 +15,7 @@ export { DEFAULT_SCHOOLS, SCHOOLS, type SchoolQuestion, type Schools } from './s
 export { schoolsSchema } from './schoolsSchema.ts'
 export type { SinkingLeader, Tip } from './tip.ts'
 export {
+  BACKING_LIMIT_M,
   DRESSES,
   type Dress,
   HANDS,

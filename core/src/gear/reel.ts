@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import { itemBase, lengthSchema, lineNumberSchema, nameSchema, refuse } from './common.ts'
+import { BACKING_LIMIT_M } from './vocabulary.ts'
 
 const spoolShape = {
   rimDiameterM: lengthSchema(0.03, 0.2),
@@ -45,6 +46,6 @@ export const backingSchema = z.strictObject({
   material: z.enum(['braided', 'gel-spun', 'mono']).optional(),
   diameterM: lengthSchema(0.0001, 0.002).optional(),
   breakingN: z.number().min(20).max(600).optional(),
-  lengthM: lengthSchema(5, 1000).optional(),
+  lengthM: lengthSchema(5, BACKING_LIMIT_M).optional(),
 })
 export type Backing = z.infer<typeof backingSchema>

@@ -50,3 +50,6 @@ export type Weighting = (typeof WEIGHTINGS)[number]
 
 /** Identifiers stand in addresses and file columns, so they stay plain. */
 export const ID_PATTERN = /^[A-Za-z0-9-]{1,64}$/
+
+/** More backing than any spool takes [m]. */
+export const BACKING_LIMIT_M = 1000

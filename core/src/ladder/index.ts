@@ -1,4 +1,14 @@
 export { DEEPEST_WADE_M, type SingleChange, singleChanges, type Trial, type Wallet } from './change.ts'
-export { ANGLE_STEP_DEG, betterRide, gainS, QUICK, type Ride, type Rung, rideOf, tipRungs } from './rungs.ts'
+export {
+  ANGLE_STEP_DEG,
+  betterRide,
+  gainS,
+  QUICK,
+  type Ride,
+  type Rung,
+  rideOf,
+  tipRungs,
+  tipsToTry,
+} from './rungs.ts'
 export { reachM, type SwingSetup, swingInput } from './setup.ts'
 export { type Strand, strandsOf } from './strand.ts'

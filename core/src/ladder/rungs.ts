@@ -1,10 +1,11 @@
+import { type RigParts, wantsTip } from '../rig/index.ts'
 import { type TipFacts, type TipItem, tipFacts } from '../sink/index.ts'
 import type { SwingInput, SwingOptions, SwingResult, SwingSummary } from '../swing/index.ts'
 import { type SwingSetup, swingInput } from './setup.ts'
 
 /** Each tip is tried at the plan's angle, and steeper and squarer by this [°]. */
 export const ANGLE_STEP_DEG = 15
-/** Angles a cast is tried at [°]. */
+/** Angles a cast is tried at [°]: what is fished, of all that can be cast. [practice] */
 const ANGLES = { low: 20, high: 110 } as const
 /** Coarser than the swing that is shown: right for comparing, and three times as quick. */
 export const QUICK: Partial<SwingOptions> = Object.freeze({ nodes: 40, stepS: 0.04, maxS: 120, sampleS: 0.2 })
@@ -15,6 +16,14 @@ export interface Rung {
   readonly tipId: string | null
   readonly angleDeg: number
   readonly input: SwingInput
+}
+
+/** Tips worth trying on a rig: all of the wallet, and none where the head may go bare. */
+export function tipsToTry(
+  { head }: Pick<RigParts, 'head'>,
+  tips: readonly TipItem[],
+): readonly (TipItem | null)[] {
+  return wantsTip(head) ? tips : [...tips, null]
 }
 
 export const anglesAround = (angleDeg: number): readonly number[] =>

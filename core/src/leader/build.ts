@@ -1,5 +1,5 @@
 import type { Tippet } from '../gear/index.ts'
-import { KG_PER_POUND, M_PER_FOOT, STANDARD_GRAVITY_MPS2 } from '../quantity/index.ts'
+import { KG_PER_POUND, M_PER_FOOT, M_PER_INCH, STANDARD_GRAVITY_MPS2 } from '../quantity/index.ts'
 import type { LeaderRule } from './length.ts'
 
 /** A piece of the recipe, from the butt to the fly. */
@@ -27,7 +27,7 @@ export type BuildResult =
   | { readonly outcome: 'no-spools' | 'none-strong-enough' }
 
 /** Largest step of diameter a blood knot takes well [m]. [practice] */
-const MAX_STEP_M = 0.05e-3
+export const LEADER_STEP_M = 0.05e-3
 /** Tippet should break at no less than this many times the fish's weight, and never below the floor. [practice] */
 const STRENGTH_OVER_FISH = 1.25
 const LEAST_BREAKING_N = 4 * KG_PER_POUND * STANDARD_GRAVITY_MPS2
@@ -63,7 +63,7 @@ function chain(spools: readonly Sized[], point: Sized): Sized[] {
   let at = butt
   while (at.diameterM > point.diameterM) {
     const thinner = spools.filter((s) => s.diameterM < at.diameterM && s.diameterM >= point.diameterM)
-    const near = thinner.filter((s) => at.diameterM - s.diameterM <= MAX_STEP_M + 1e-9)
+    const near = thinner.filter((s) => at.diameterM - s.diameterM <= LEADER_STEP_M + 1e-9)
     const next = near.at(-1) ?? thinner[0] ?? point
     out.push(next.diameterM === point.diameterM ? point : next)
     at = next
@@ -109,7 +109,7 @@ export function buildLeader(
   }))
   const known = steps.map((s) => s.breakingN).filter((n) => n !== undefined)
   const bigStep = steps.some(
-    (s, i) => i > 0 && (steps[i - 1]?.diameterM ?? 0) - s.diameterM > MAX_STEP_M + 1e-9,
+    (s, i) => i > 0 && (steps[i - 1]?.diameterM ?? 0) - s.diameterM > LEADER_STEP_M + 1e-9,
   )
   const warnings: LeaderWarning[] = []
   if (bigStep) warnings.push('step-too-big')
@@ -135,6 +135,8 @@ export interface DropperPlan {
   readonly spacingM: number
   /** Leader with its dropper, butt to point [m]. */
   readonly wholeM: number
+  /** Most of a leader behind a fast tip [m]. */
+  readonly mostM: number
   readonly tooLong: boolean
 }
 
@@ -145,7 +147,8 @@ export interface DropperPlan {
 export function dropperPlan(leaderM: number, heavyDropper: boolean, fastTip: boolean): DropperPlan {
   const spacingM = heavyDropper ? DROPPER.leastM : DROPPER.usualM
   const wholeM = leaderM + spacingM
-  return { spacingM, wholeM, tooLong: fastTip && wholeM > DROPPER.fastTipLeaderM }
+  const mostM = DROPPER.fastTipLeaderM
+  return { spacingM, wholeM, mostM, tooLong: fastTip && wholeM > mostM }
 }
 
 export interface IndicatorRig {
@@ -156,7 +159,7 @@ export interface IndicatorRig {
 }
 
 /** Weight to fly: about 36 in; less in fast water, more in big pools [m]. [practice] */
-const WEIGHT_TO_FLY = { fast: 0.6, usual: 36 * 0.0254, big: 1.2 } as const
+const WEIGHT_TO_FLY = { fast: 0.6, usual: 36 * M_PER_INCH, big: 1.2 } as const
 const FAST_MPS = 1
 const DEEP_M = 2
 

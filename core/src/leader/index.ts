@@ -5,10 +5,11 @@ export {
   dropperPlan,
   type IndicatorRig,
   indicatorRig,
+  LEADER_STEP_M,
   type LeaderRecipe,
   type LeaderStep,
   type LeaderWarning,
   neededStrengthN,
 } from './build.ts'
 export { leaderDiameterM } from './diameter.ts'
-export { type LeaderRule, leaderRule } from './length.ts'
+export { LEADER_RULES, type LeaderRule, leaderRule } from './length.ts'

@@ -15,16 +15,31 @@ export interface LeaderRule {
     | 'overhead'
 }
 
+/** Leader lengths in feet, or in rod lengths where the rod makes the rule. [practice] */
+export const LEADER_RULES = Object.freeze({
+  fastTip: { low: 3, high: 6 },
+  fastTipSingleHand: { low: 3.5, high: 5.5 },
+  slowTip: { low: 4, high: 9 },
+  multiDensity: { low: 6, high: 15.9 },
+  floatingTip: { low: 6, high: 14 },
+  troutFloating: { low: 12, high: 14 },
+  troutWeighted: { low: 8, high: 10 },
+  rodsFloating: { low: 1, high: 1.5 },
+  rodsWeighted: { low: 0.7, high: 1.2 },
+  rodsOverhead: { low: 0.6, high: 1.2 },
+})
+type Bounds = { readonly low: number; readonly high: number }
+
 /** From here on a tip counts as fast sinking [m/s]. [practice] */
 const FAST_SINK_MPS = 4 * M_PER_INCH
 
-const feet = (low: number, high: number, reason: LeaderRule['reason']): LeaderRule => ({
+const feet = ({ low, high }: Bounds, reason: LeaderRule['reason']): LeaderRule => ({
   lowM: low * M_PER_FOOT,
   highM: high * M_PER_FOOT,
   tag: 'practice',
   reason,
 })
-const rods = (rod: Rod, low: number, high: number, reason: LeaderRule['reason']): LeaderRule => ({
+const rods = (rod: Rod, { low, high }: Bounds, reason: LeaderRule['reason']): LeaderRule => ({
   lowM: low * rod.lengthM,
   highM: high * rod.lengthM,
   tag: 'practice',
@@ -33,8 +48,13 @@ const rods = (rod: Rod, low: number, high: number, reason: LeaderRule['reason'])
 
 function floatingLeader(rod: Rod, fly: FlyShape): LeaderRule {
   const weighted = fly.weighting !== 'unweighted'
-  if (rod.hands === 'trout-two-hander') return weighted ? feet(8, 10, 'weighted') : feet(12, 14, 'floating')
-  return weighted ? rods(rod, 0.7, 1.2, 'weighted') : rods(rod, 1, 1.5, 'floating')
+  if (rod.hands === 'trout-two-hander')
+    return weighted
+      ? feet(LEADER_RULES.troutWeighted, 'weighted')
+      : feet(LEADER_RULES.troutFloating, 'floating')
+  return weighted
+    ? rods(rod, LEADER_RULES.rodsWeighted, 'weighted')
+    : rods(rod, LEADER_RULES.rodsFloating, 'floating')
 }
 
 /**
@@ -49,10 +69,10 @@ export function leaderRule(
   fly: FlyShape,
 ): LeaderRule {
   if (tipSinkMps !== undefined && tipSinkMps >= FAST_SINK_MPS)
-    return rod.hands === 'single' ? feet(3.5, 5.5, 'fast-tip') : feet(3, 6, 'fast-tip')
-  if (tipSinkMps !== undefined && tipSinkMps > 0) return feet(4, 9, 'slow-tip')
-  if (head === 'multi-density') return feet(6, 15.9, 'short-head')
-  if (head === 'skagit') return { ...feet(6, 14, 'floating-tip') }
-  if (head === 'overhead') return rods(rod, 0.6, 1.2, 'overhead')
+    return feet(rod.hands === 'single' ? LEADER_RULES.fastTipSingleHand : LEADER_RULES.fastTip, 'fast-tip')
+  if (tipSinkMps !== undefined && tipSinkMps > 0) return feet(LEADER_RULES.slowTip, 'slow-tip')
+  if (head === 'multi-density') return feet(LEADER_RULES.multiDensity, 'short-head')
+  if (head === 'skagit') return feet(LEADER_RULES.floatingTip, 'floating-tip')
+  if (head === 'overhead') return rods(rod, LEADER_RULES.rodsOverhead, 'overhead')
   return floatingLeader(rod, fly)
 }

@@ -4,6 +4,8 @@ import { SINGLE_HAND_LENGTH_M, singleHandKg } from './standard.ts'
 
 /** Tip diameter ÷ belly diameter that fits double tapers as sold. [practice] */
 export const USUAL_TAPER_RATIO = 0.6077
+/** Front taper of an ordinary double taper [m]. [practice] */
+export const USUAL_TAPER_M = 8 * M_PER_FOOT
 /** Whole length of the longest double tapers sold [m]; the rear taper is never in the air and is left out. [practice] */
 const WHOLE_LENGTH_M = 120 * M_PER_FOOT
 

@@ -3,6 +3,7 @@ export {
   type DoubleTaperResult,
   doubleTaper,
   equalMassCarry,
+  USUAL_TAPER_M,
   USUAL_TAPER_RATIO,
 } from './doubleTaper.ts'
 export { type HeadFacts, headFacts } from './head.ts'
@@ -17,19 +18,25 @@ export {
   massOf,
   massOfFirst,
 } from './profile.ts'
-export { COATED_RUNNING, type RunningLineFacts, runningLineFacts } from './runningLine.ts'
+export {
+  COATED_RUNNING,
+  type RunningLineFacts,
+  runningLineFacts,
+  USUAL_RUNNING_LINES,
+} from './runningLine.ts'
 export {
   classLengthM,
   type NumberReading,
   nearestClass,
   SINGLE_HAND_LENGTH_M,
   SINGLE_HAND_MAX,
-  SINGLE_HAND_TABLE,
+  STANDARD_SOURCES,
   singleHandKg,
   singleHandNumber,
+  singleHandRows,
   singleHandToleranceKg,
   TWO_HAND_CLASSES,
-  TWO_HAND_TABLE,
   type TwoHandClass,
   twoHandNumber,
+  twoHandRows,
 } from './standard.ts'

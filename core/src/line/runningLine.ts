@@ -34,3 +34,15 @@ export function runningLineFacts(item: RunningLine): RunningLineFacts {
   const usualKgPerM = coated ? COATED_RUNNING.kgPerM : strandKgPerM(diameterM.value, 'nylon')
   return { item, diameterM, kgPerM: item.kgPerM === undefined ? estimated(usualKgPerM) : given(item.kgPerM) }
 }
+
+/** A usual line of each build, for comparing with where none is owned. [practice] */
+export const USUAL_RUNNING_LINES: readonly RunningLine[] = Object.freeze([
+  { kind: 'running-line', id: 'usual-coated', name: 'A usual coated line', build: 'coated' },
+  {
+    kind: 'running-line',
+    id: 'usual-mono',
+    name: 'A usual mono, 0.50 mm',
+    build: 'mono',
+    diameterM: 0.5e-3,
+  },
+])

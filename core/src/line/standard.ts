@@ -3,8 +3,6 @@ import { KG_PER_GRAIN, M_PER_FOOT } from '../quantity/index.ts'
 import singleHand from './data/single-hand.json' with { type: 'json' }
 import twoHand from './data/two-hand.json' with { type: 'json' }
 
-export { singleHand as SINGLE_HAND_TABLE, twoHand as TWO_HAND_TABLE }
-
 export type TwoHandClass = Exclude<LineStandard, 'single-hand'>
 export const TWO_HAND_CLASSES: readonly TwoHandClass[] = ['H', 'S', 'M', 'L']
 
@@ -29,6 +27,29 @@ export function singleHandToleranceKg(number: number): number | undefined {
   const row = singleHand.rows[number - 1]
   return row === undefined ? undefined : row.tolerance * KG_PER_GRAIN
 }
+
+/** The single-hand standard as figures: mass of the first 30 ft and what it may miss by [kg]. [standard] */
+export const singleHandRows = (): readonly { number: number; kg: number; toleranceKg: number }[] =>
+  singleHand.rows.map(({ number, grains, tolerance }) => ({
+    number,
+    kg: grains * KG_PER_GRAIN,
+    toleranceKg: tolerance * KG_PER_GRAIN,
+  }))
+
+/** The two-hand standard as figures: mass over each class's own length [kg]. [standard] */
+export const twoHandRows = (): readonly { number: number; kg: Readonly<Record<TwoHandClass, number>> }[] =>
+  twoHand.rows.map((row) => ({
+    number: row.number,
+    kg: {
+      H: row.H * KG_PER_GRAIN,
+      S: row.S * KG_PER_GRAIN,
+      M: row.M * KG_PER_GRAIN,
+      L: row.L * KG_PER_GRAIN,
+    },
+  }))
+
+/** Where the tables come from, said beside them. */
+export const STANDARD_SOURCES = Object.freeze({ singleHand: singleHand.source, twoHand: twoHand.source })
 
 export interface NumberReading {
   /** Nearest number of the table. */

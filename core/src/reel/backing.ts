@@ -19,3 +19,7 @@ export const dragRangeN = (weakestN: number): { readonly low: number; readonly h
   low: weakestN / 4,
   high: weakestN / 3,
 })
+
+/** Whether this much backing is enough for a fish that may run. */
+export const backingState = (backingM: number, wanted: { readonly low: number }): 'holds' | 'watch' =>
+  backingM >= wanted.low ? 'holds' : 'watch'

@@ -47,6 +47,13 @@ export function fillSpool(
 
 export type Verdict = 'fits' | 'only-if-wound-well' | 'does-not-fit'
 
+/** Whether a verdict holds, is to be watched, or breaks. */
+export const FILL_STATE = Object.freeze({
+  fits: 'holds',
+  'only-if-wound-well': 'watch',
+  'does-not-fit': 'breaks',
+} as const satisfies Readonly<Record<Verdict, 'holds' | 'watch' | 'breaks'>>)
+
 /** The answer over the band of packings that hands wind with: loosely, usually, tightly. [practice] */
 export function fillBand(
   spool: Spool,

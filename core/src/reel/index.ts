@@ -1,4 +1,4 @@
-export { backingWantedM, dragRangeN, USUAL_BACKING_M } from './backing.ts'
+export { backingState, backingWantedM, dragRangeN, USUAL_BACKING_M } from './backing.ts'
 export {
   type BalancedRod,
   type BalanceResult,
@@ -13,6 +13,7 @@ export {
   arborFromBox,
   type Calibration,
   calibratePacking,
+  FILL_STATE,
   type Fill,
   fillBand,
   fillSpool,

@@ -1,4 +1,6 @@
 export { airParts, LAUNCH_MPS, rigTurnover } from './air.ts'
+export { buttOn } from './butt.ts'
+export { type Carried, carriedAs } from './carried.ts'
 export {
   CHECK_CODES,
   CHECKS,
@@ -13,13 +15,12 @@ export {
   worstFirst,
 } from './check.ts'
 export { ruleFor } from './checks/leader.ts'
-export { cageState } from './checks/running.ts'
+export { COATED_FOR, LIGHT_HEAD_KG, MONO_FOR } from './checks/running.ts'
 export {
-  behindLeader,
   flyNeedsKgPerM,
-  jointLimitKgPerM,
   MATERIAL_BY_HEAD,
   materialForHead,
+  wantsTip,
 } from './checks/tip.ts'
 export { depthWanted, roomNeededM } from './checks/water.ts'
 export { massOnWindow, windowOf } from './checks/window.ts'
@@ -41,6 +42,7 @@ export { ledger } from './ledger.ts'
 export { type JointPlace, jointPlaces, type MassPoint, massCurve } from './massCurve.ts'
 export { castOverhead, type ResolveResult, type RigParts, resolveRig, windowStyleOf } from './parts.ts'
 export { type Piece, pieceOfItem, piecesOf } from './piece.ts'
+export { type Shot, shotWith } from './reach.ts'
 export { type RiggingStep, riggingSteps } from './rigging.ts'
 export { strandParts } from './strand.ts'
 export { lineInRings, lineOnReelKg, type Wound, woundLines } from './wound.ts'

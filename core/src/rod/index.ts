@@ -1,5 +1,13 @@
 export { type NumberSchool, numberStep, ratedNumber, singleHandEquivalent } from './number.ts'
-export { castSpanM, fishSpanKg, rodLengthForCast, SINGLE_HAND_CAST_M, type Span } from './suits.ts'
+export {
+  castSpanM,
+  FISH_POUNDS_PER_NUMBER,
+  fishSpanKg,
+  ROD_FOR_CAST,
+  rodLengthForCast,
+  SINGLE_HAND_CAST_M,
+  type Span,
+} from './suits.ts'
 export {
   type GrainWindow,
   WINDOW_MODEL,

@@ -18,7 +18,11 @@ const SMALLEST_SHARE = 0.12
 export function fishSpanKg(rod: Rod): Span {
   const number = ratedNumber(rod)
   const trout = rod.hands !== 'single' && number <= 5
-  const pounds = trout ? 2 * number : rod.hands === 'single' ? Math.max(2, 2 * (number - 2)) : 3 * number
+  const pounds = trout
+    ? FISH_POUNDS_PER_NUMBER * number
+    : rod.hands === 'single'
+      ? Math.max(2, 2 * (number - 2))
+      : 3 * number
   const high = pounds * KG_PER_POUND
   return { low: high * SMALLEST_SHARE, high, tag: trout ? 'practice' : 'estimate' }
 }
@@ -35,9 +39,19 @@ const feet = (low: number, high: number): Span => ({
  */
 export function rodLengthForCast(castM: number): Span {
   const castFt = castM / M_PER_FOOT
-  if (castFt <= 60) return feet(10.5, 11.5)
-  return castFt <= 90 ? feet(12.5, 13) : feet(14, 15)
+  const row = ROD_FOR_CAST.find((r) => castFt <= r.uptoFt) ?? ROD_FOR_CAST[ROD_FOR_CAST.length - 1]
+  if (row === undefined) throw new Error('no rule')
+  return feet(row.low, row.high)
 }
+
+/** Rod length in feet for casts up to so many feet (C6). [practice] */
+export const ROD_FOR_CAST = Object.freeze([
+  { uptoFt: 60, low: 10.5, high: 11.5 },
+  { uptoFt: 90, low: 12.5, high: 13 },
+  { uptoFt: Number.POSITIVE_INFINITY, low: 14, high: 15 },
+])
+/** Pounds of fish for each number of a trout two-hander (C7). [practice] */
+export const FISH_POUNDS_PER_NUMBER = 2
 
 /** What one hand casts in comfort, and at a pinch [m]. [practice] */
 export const SINGLE_HAND_CAST_M = Object.freeze({ easy: 60 * M_PER_FOOT, hard: 75 * M_PER_FOOT })

@@ -24,4 +24,6 @@ export {
   sectionFlowM3ps,
   surfaceCurrentAt,
 } from './section.ts'
+export { type Section, type SectionPoint, sectionOf } from './sectionOf.ts'
+export { placedSounding, withSounding } from './soundings.ts'
 export { BANKS, BOTTOMS, type Bottom, RUN_LIMITS } from './vocabulary.ts'

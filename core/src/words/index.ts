@@ -10,6 +10,7 @@ export {
   WATER_NAMES,
   WEIGHTING_NAMES,
 } from './day.ts'
+export { sayLeaderWarning } from './leader.ts'
 export {
   KIND_NAMES,
   SCHOOL_WORDS,
@@ -24,6 +25,7 @@ export {
 export { nearestWord, PLAIN_WORDS, type PlainQuestion, type PlainWord } from './plain.ts'
 export { fieldLabel, sayProblem } from './problem.ts'
 export { JOINT_NAMES, KNOT_NAMES, sayStep } from './rigging.ts'
+export { RULES } from './rules.ts'
 export {
   BOTTOM_NAMES,
   MEND_NAMES,

@@ -1,7 +1,7 @@
-import { KG_PER_GRAIN, type UnitSystem } from '@hoxen/core/quantity'
 import type { GrainWindow } from '@hoxen/core/rod'
 import { useId } from 'react'
 import { useUnits } from '../ui/index.ts'
+import { unitTicks } from './ticks.ts'
 import { useWidth } from './useWidth.ts'
 
 export interface AxisBand {
@@ -24,11 +24,8 @@ interface Props {
 const ROW = 26
 /** Room a band's name takes beside it [px]. */
 const LABEL_ROOM = 70
-/** Tick steps by face [kg]. */
-const STEPS: Readonly<Record<UnitSystem, readonly number[]>> = {
-  trade: [25, 50, 100].map((g) => g * KG_PER_GRAIN),
-  metric: [1, 2, 5].map((g) => g * 1e-3),
-}
+/** Room a tick's figure takes [px]. */
+const TICK_ROOM = 62
 
 /** Where a band's drawing begins and ends: an estimated window fades over its own half-width. */
 function drawnEnds({ lowKg, highKg, tag }: GrainWindow): readonly [number, number] {
@@ -53,10 +50,7 @@ export function GrainAxis({ bands, marks, compact = false }: Props) {
   const [low, high] = domainOf(bands, marks)
   const x = (kg: number): number => ((kg - low) / (high - low)) * width
   const axisY = compact ? 22 : bands.length * ROW + 6
-  const step = STEPS[system].find((s) => (high - low) / s <= width / 62) ?? 0.01
-  const ticks = Array.from({ length: Math.floor(high / step) + 1 }, (_, i) => i * step).filter(
-    (kg) => kg >= low && kg <= high,
-  )
+  const ticks = unitTicks(low, high, Math.max(1, Math.floor(width / TICK_ROOM)), 'lineMass', system)
   const chosen = marks.filter((m) => m.chosen)
   const height = axisY + (compact ? 14 : 46)
   return (
@@ -81,11 +75,11 @@ export function GrainAxis({ bands, marks, compact = false }: Props) {
         ))}
         <path d={`M0 ${axisY}H${width}`} stroke="var(--ink)" strokeWidth="1" />
         {!compact &&
-          ticks.map((kg) => (
+          ticks.map(({ si: kg, text }) => (
             <g key={kg}>
               <path d={`M${x(kg)} ${axisY}v5`} stroke="var(--ink)" />
               <text x={x(kg)} y={axisY + 18} textAnchor="middle" fontSize="11.5" fill="var(--faint)">
-                {show(kg, 'lineMass').replace(/\.0(?= )/, '')}
+                {text}
               </text>
             </g>
           ))}

@@ -1,8 +1,10 @@
 import { surfaceCurrentAt } from '@hoxen/core/water'
+import { ticks } from 'd3-array'
 import type { Ink } from './ink.ts'
 import { momentAt } from './moment.ts'
 import { type Axes, paintLine, paintTrace, strokeLine } from './swingMarks.ts'
-import { planScale, ticks, type WaterScale } from './waterScale.ts'
+import { unitTicks } from './ticks.ts'
+import { planScale, type WaterScale } from './waterScale.ts'
 import { type DrawnSwing, reachOf, type WaterScene } from './waterScene.ts'
 
 type Pen = CanvasRenderingContext2D
@@ -46,7 +48,7 @@ function paintCurrent(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink, 
   const { run } = scene
   const { toY } = reachOf(scene)
   const forward = run.bank === 'right' ? 1 : -1
-  const rows = ticks(Math.min(toY, run.widthM), 6)
+  const rows = ticks(0, Math.min(toY, run.widthM), 6)
   pen.strokeStyle = ink.river
   pen.globalAlpha = 0.5
   pen.lineWidth = 1.2
@@ -113,8 +115,8 @@ function paintScale(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink, wi
   pen.font = `12px ${ink.font}`
   pen.textAlign = 'right'
   pen.textBaseline = 'middle'
-  for (const n of ticks(Math.min(toY, scene.run.widthM) / scene.unitM, 4))
-    if (n > 0) pen.fillText(scene.showLength(n * scene.unitM), width - 6, scale.y(n * scene.unitM))
+  for (const { si, text } of unitTicks(0, Math.min(toY, scene.run.widthM), 4, 'length', scene.system))
+    if (si > 0) pen.fillText(text, width - 6, scale.y(si))
 }
 
 /** The river from above, with the swing at one moment. */

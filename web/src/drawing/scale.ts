@@ -1,4 +1,4 @@
-import { M_PER_FOOT, type UnitSystem } from '@hoxen/core/quantity'
+import { type UnitSystem, unitFor, unitOf } from '@hoxen/core/quantity'
 import type { Piece } from '@hoxen/core/rig'
 
 /** Where the rig lies on the drawing: pixels along the line, pixels across it. */
@@ -33,7 +33,7 @@ export function stripScale(
 
 /** Length of the scale bar [m]: a round figure of the face in use that fits in about a fifth of the drawing. */
 export function scaleBarM(scale: StripScale, system: UnitSystem): number {
-  const unit = system === 'trade' ? M_PER_FOOT : 1
+  const unit = unitOf(unitFor('length', system)).toSi(1)
   const target = scale.lengthM / 5 / unit
   const steps = [1, 2, 5, 10, 20, 50]
   return (steps.findLast((s) => s <= target) ?? 1) * unit

@@ -1,8 +1,9 @@
-import { bedPoints, depthAt } from '@hoxen/core/water'
+import { type Section, sectionOf } from '@hoxen/core/water'
 import type { Ink } from './ink.ts'
 import { momentAt } from './moment.ts'
 import { type Axes, paintLine, paintTrace } from './swingMarks.ts'
-import { sectionScale, ticks, type WaterScale } from './waterScale.ts'
+import { unitTicks } from './ticks.ts'
+import { sectionScale, type WaterScale } from './waterScale.ts'
 import { reachOf, type WaterScene } from './waterScene.ts'
 
 type Pen = CanvasRenderingContext2D
@@ -13,16 +14,11 @@ const AXES: Axes = [1, 2]
 /** Room left for the scales, in pixels. */
 const ROOM = { left: 46, right: 14, top: 10, bottom: 24 } as const
 
-function scaleFor(scene: WaterScene, width: number, height: number): WaterScale {
-  const { toY } = reachOf(scene)
-  const deepest = Math.max(0.3, ...bedPoints(scene.run).map((s) => s.depthM))
-  return sectionScale({ width, height, ...ROOM }, toY, deepest * 1.12, scene.tipHeightM + 0.25)
-}
+const sectionIn = (scene: WaterScene): Section => sectionOf(scene.run, reachOf(scene).toY, scene.bandM)
 
-/** The bed from bank to the drawing's end, as points. */
-function bedOutline(scene: WaterScene, toY: number): readonly (readonly [number, number])[] {
-  const inner = bedPoints(scene.run).filter((s) => s.fromBankM < toY)
-  return [...inner.map((s) => [s.fromBankM, -s.depthM] as const), [toY, -depthAt(scene.run, toY)] as const]
+function scaleFor(scene: WaterScene, width: number, height: number): WaterScale {
+  const { toM, deepestM } = sectionIn(scene)
+  return sectionScale({ width, height, ...ROOM }, toM, deepestM * 1.12, scene.tipHeightM + 0.25)
 }
 
 function trail(pen: Pen, points: readonly (readonly [number, number])[], scale: WaterScale): void {
@@ -41,19 +37,14 @@ function paintWater(
   width: number,
   height: number,
 ): void {
-  const { toY } = reachOf(scene)
-  const bed = bedOutline(scene, toY)
+  const { bed, bandTop, toM: toY } = sectionIn(scene)
   const right = scale.x(toY)
   pen.fillStyle = ink.shoal
   trail(pen, [[0, 0], ...bed, [toY, 0]], scale)
   pen.fill()
   // The holding band: hatched, from the bed up, never above the surface.
   pen.save()
-  trail(
-    pen,
-    [...bed, ...[...bed].reverse().map(([m, z]) => [m, Math.min(0, z + scene.bandM)] as const)],
-    scale,
-  )
+  trail(pen, [...bed, ...[...bandTop].reverse()], scale)
   pen.clip()
   pen.strokeStyle = ink.river
   pen.globalAlpha = 0.3
@@ -89,34 +80,32 @@ function paintWater(
 }
 
 function paintScales(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink, height: number): void {
-  const { toY } = reachOf(scene)
+  const { toM, deepestM } = sectionIn(scene)
   pen.fillStyle = ink.faint
   pen.font = `12px ${ink.font}`
   pen.textAlign = 'center'
   pen.textBaseline = 'alphabetic'
-  for (const n of ticks(toY / scene.unitM, 6)) {
-    if (n === 0) continue
-    pen.fillText(scene.showLength(n * scene.unitM), scale.x(n * scene.unitM), height - 7)
-  }
+  for (const { si, text } of unitTicks(0, toM, 6, 'length', scene.system))
+    if (si !== 0) pen.fillText(text, scale.x(si), height - 7)
   pen.textAlign = 'right'
-  pen.fillText(`heights × ${scale.exaggeration.toFixed(1)}`, scale.x(toY), ROOM.top + 12)
+  pen.fillText(`heights × ${scale.exaggeration.toFixed(1)}`, scale.x(toM), ROOM.top + 12)
   pen.textBaseline = 'middle'
-  const deepest = Math.max(...scene.run.soundings.map((s) => s.depthM), 0.3)
-  for (const n of ticks(deepest / scene.unitM, 4))
-    pen.fillText(n === 0 ? '0' : scene.showLength(n * scene.unitM), ROOM.left - 8, scale.y(-n * scene.unitM))
+  for (const { si, text } of unitTicks(0, deepestM, 4, 'length', scene.system))
+    pen.fillText(text, ROOM.left - 8, scale.y(-si))
 }
 
 /** The angler at the wading line, and the rod out to its tip. */
 function paintAngler(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink, tS: number): void {
   const line = momentAt(scene.swings[0]?.samples ?? [], tS)?.lineM
   if (line === undefined || line.length < 3) return
-  const stand = scale.x(scene.run.wadeM)
+  const [wadeM, bedM] = sectionIn(scene).stand
+  const stand = scale.x(wadeM)
   const hand = scale.y(Math.min(scene.tipHeightM, 1))
   pen.strokeStyle = ink.caster
   pen.lineCap = 'round'
   pen.lineWidth = 4
   pen.beginPath()
-  pen.moveTo(stand, scale.y(-depthAt(scene.run, scene.run.wadeM)))
+  pen.moveTo(stand, scale.y(bedM))
   pen.lineTo(stand, hand)
   pen.stroke()
   pen.lineWidth = 2

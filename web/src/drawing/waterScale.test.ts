@@ -1,7 +1,8 @@
 import type { SwingSample } from '@hoxen/core/swing'
 import { describe, expect, test } from '@jest/globals'
 import { momentAt, touchesIn } from './moment.ts'
-import { planScale, sectionScale, ticks } from './waterScale.ts'
+import { unitTicks } from './ticks.ts'
+import { planScale, sectionScale } from './waterScale.ts'
 
 const room = { width: 800, height: 260, left: 40, right: 10, top: 10, bottom: 20 }
 const sample = (tS: number, depthM: number, onBed = false): SwingSample => ({
@@ -31,15 +32,12 @@ describe('scales of the water', () => {
     expect(right.y(25)).toBeGreaterThanOrEqual(10 - 1e-9)
   })
   test.each([
-    [30, 6, [0, 5, 10, 15, 20, 25, 30]],
-    [1.9, 4, [0, 0.5, 1, 1.5]],
-    [0.3, 4, [0, 0.1, 0.2, 0.3]],
-  ])('round steps over %p, about %p of them', (length, count, expected) => {
-    const got = ticks(length, count)
-    expect(got).toHaveLength(expected.length)
-    got.forEach((n, i) => {
-      expect(n).toBeCloseTo(expected[i] ?? 0, 9)
-    })
+    [30, 6, 'metric', ['0', '5 m', '10 m', '15 m', '20 m', '25 m', '30 m']],
+    [1.9, 4, 'metric', ['0', '0.5 m', '1 m', '1.5 m']],
+    [30, 6, 'trade', ['0', '20 ft', '40 ft', '60 ft', '80 ft']],
+    [1.9, 4, 'trade', ['0', '2 ft', '4 ft', '6 ft']],
+  ] as const)('over %p m about %p round figures of the %s face', (length, count, system, expected) => {
+    expect(unitTicks(0, length, count, 'length', system).map((t) => t.text)).toEqual(expected)
   })
 })
 

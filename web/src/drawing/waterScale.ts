@@ -7,7 +7,8 @@ export interface WaterScale {
   readonly exaggeration: number
 }
 
-interface Room {
+/** A drawing's size and the room kept at its edges [px]. */
+export interface Room {
   readonly width: number
   readonly height: number
   readonly left: number
@@ -57,12 +58,4 @@ export function planScale(
     pxPerM,
     exaggeration: 1,
   }
-}
-
-/** Round steps for a scale of this length, about `count` of them. */
-export function ticks(length: number, count: number): readonly number[] {
-  const raw = length / count
-  const power = 10 ** Math.floor(Math.log10(raw))
-  const step = ([1, 2, 5, 10].find((s) => s * power >= raw) ?? 10) * power
-  return Array.from({ length: Math.floor(length / step + 1e-9) + 1 }, (_, i) => i * step)
 }

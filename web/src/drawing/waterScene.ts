@@ -1,3 +1,4 @@
+import type { UnitSystem } from '@hoxen/core/quantity'
 import type { SwingSample } from '@hoxen/core/swing'
 import type { Run } from '@hoxen/core/water'
 import { touchesIn } from './moment.ts'
@@ -22,8 +23,7 @@ export interface WaterScene {
   readonly fastestMps: number
   readonly touches: readonly SwingSample[]
   /** Lengths are told in this. */
-  readonly showLength: (m: number) => string
-  readonly unitM: number
+  readonly system: UnitSystem
 }
 
 /** How far out and down the river the drawing must reach [m]. */

@@ -4,7 +4,7 @@ import { SCHOOL_WORDS } from '@hoxen/core/words'
 import { Link } from 'react-router'
 import { changeKept, noticeDone, noticeFailed, useSettings, wipeGear } from '../store/index.ts'
 import { Button, buttonLook } from '../ui/index.ts'
-import { loadDemo, saveEverything } from './commands.ts'
+import { loadDemo, saveEverything } from './deeds.ts'
 
 const change = (label: string, edit: (settings: Settings) => Settings): void =>
   void changeKept(label, 'settings', edit).catch(noticeFailed)

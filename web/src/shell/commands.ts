@@ -1,15 +1,7 @@
 import { useMemo } from 'react'
 import { useNavigate } from 'react-router'
-import {
-  changeKept,
-  exportEverything,
-  noticeDone,
-  noticeFailed,
-  openDemo,
-  redo,
-  undo,
-} from '../store/index.ts'
-import { saveFile, today } from '../ui/index.ts'
+import { redo, undo } from '../store/index.ts'
+import { loadDemo, saveEverything, toggleFace, toggleUnits } from './deeds.ts'
 import { STATIONS } from './stations.ts'
 
 /** Something that can be done from anywhere: by key, from the palette, or from a button. */
@@ -19,29 +11,6 @@ export interface Command {
   readonly keys?: string
   readonly run: () => void
 }
-
-export const toggleUnits = (): void =>
-  void changeKept('Switch units', 'settings', (s) => ({
-    ...s,
-    units: s.units === 'trade' ? 'metric' : 'trade',
-  })).catch(noticeFailed)
-
-export const toggleFace = (): void =>
-  void changeKept('Switch face', 'settings', (s) => ({ ...s, face: isDark() ? 'light' : 'dark' })).catch(
-    noticeFailed,
-  )
-
-const isDark = (): boolean => document.documentElement.dataset.face === 'dark'
-
-export const saveEverything = (): void =>
-  void exportEverything()
-    .then((text) => saveFile(`hoxen-everything-${today()}.json`, text, 'application/json'))
-    .catch(noticeFailed)
-
-export const loadDemo = (): void =>
-  void openDemo()
-    .then((did) => did && noticeDone('The demo angler’s gear is here'))
-    .catch(noticeFailed)
 
 export function useCommands(): readonly Command[] {
   const navigate = useNavigate()

@@ -8,15 +8,15 @@ import { type CheckState, defineCheck } from '../define.ts'
 import { woundLines } from '../wound.ts'
 
 /** A head up to this mass takes 6–7 gō mono, a heavier one 8 gō and up [kg]. [practice] */
-const LIGHT_HEAD_KG = 350 * KG_PER_GRAIN
+export const LIGHT_HEAD_KG = 350 * KG_PER_GRAIN
 const go = (n: number): number => unitOf('go').toSi(n)
-const MONO_FOR = {
+export const MONO_FOR = {
   light: { low: go(5), high: go(7.6) },
   heavy: { low: go(6), high: 0.72e-3 },
 } as const
 const POUND_N = KG_PER_POUND * STANDARD_GRAVITY_MPS2
 /** Core of coated running line, 20–30 lb; the lighter the head, the thinner the line. [practice] */
-const COATED_FOR = {
+export const COATED_FOR = {
   light: { low: 14 * POUND_N, high: 26 * POUND_N },
   heavy: { low: 19 * POUND_N, high: 36 * POUND_N },
 } as const

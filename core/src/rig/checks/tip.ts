@@ -8,12 +8,14 @@ import { type CheckState, defineCheck, type Finding } from '../define.ts'
 const perFoot = (grains: number): number => grains * KG_PER_M_PER_GRAIN_PER_FOOT
 
 /** A Skagit must always carry a tip, a floating one if nothing else. [practice] */
+export const wantsTip = ({ head }: HeadFacts): boolean => head.style === 'skagit'
+
 const skagitTip = defineCheck({
   code: 'skagit-tip',
   slots: ['tipId', 'headId'],
   reasons: { bare: {}, 'carries-tip': {} },
 }).look(['head', 'tip'], ({ head, tip }) => {
-  if (head.head.style !== 'skagit') return null
+  if (!wantsTip(head)) return null
   const bare = tip === null
   return {
     state: bare ? 'breaks' : 'holds',

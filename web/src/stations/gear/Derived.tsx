@@ -4,8 +4,8 @@ import { castSpanM, fishSpanKg, singleHandEquivalent, windowFor } from '@hoxen/c
 import { nameMaterial, type TipItem, tipFacts } from '@hoxen/core/sink'
 import { summarize, WINDOW_NAMES } from '@hoxen/core/words'
 import type { ReactNode } from 'react'
+import { useDay } from '../../day/index.ts'
 import { type AxisBand, GrainAxis, ItemDrawing } from '../../drawing/index.ts'
-import { useSettings } from '../../store/index.ts'
 import { Tag, useUnits } from '../../ui/index.ts'
 
 /** What follows from what is known of an item, with what each figure rests on. */
@@ -56,10 +56,10 @@ function HeadDerived({ item }: { readonly item: Extract<Item, { kind: 'head' }> 
 }
 
 function RodDerived({ rod }: { readonly rod: Rod }) {
-  const { schools } = useSettings()
+  const day = useDay()
   const { show, range } = useUnits()
   const bands = (['skagit', 'scandi', 'overhead'] as const).flatMap((style): AxisBand[] => {
-    const result = windowFor(rod, style, { schools })
+    const result = windowFor(rod, style, day)
     return result.outcome === 'window' ? [{ label: WINDOW_NAMES[style], window: result.window }] : []
   })
   const fish = fishSpanKg(rod)

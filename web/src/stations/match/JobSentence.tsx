@@ -1,4 +1,4 @@
-import { type Day, JOB_LIMITS, type Job, USUAL_DAYS } from '@hoxen/core/day'
+import { type Day, JOB_LIMITS, type Job, USUAL_DAYS, type UsualDay } from '@hoxen/core/day'
 import { DRESSES, type FlyShape, type Rod, WEIGHTINGS } from '@hoxen/core/gear'
 import type { Measure } from '@hoxen/core/quantity'
 import {
@@ -354,15 +354,15 @@ function StripToken({ job, onChange }: TokenProps) {
   )
 }
 
-/** Usual days to start from. */
-export function DayButtons({ onChange }: { readonly onChange: JobChange }) {
+/** Usual days to start from; each brings its own water, so the pool is left. */
+export function DayButtons({ onChoose }: { readonly onChoose: (day: UsualDay) => void }) {
   return (
     <ul className="mt-3 flex flex-wrap gap-2" aria-label="Start from a usual day">
       {USUAL_DAYS.map((day) => (
         <li key={day.name}>
           <button
             type="button"
-            onClick={() => onChange({ ...day.job, waterC: undefined, bySeason: undefined }, day.name)}
+            onClick={() => onChoose(day)}
             className="min-h-11 rounded-full border border-ink/50 bg-sheet px-3.5 text-[0.92rem] hover:bg-shoal"
           >
             {day.name}

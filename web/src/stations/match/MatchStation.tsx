@@ -1,4 +1,4 @@
-import type { Job } from '@hoxen/core/day'
+import type { Job, UsualDay } from '@hoxen/core/day'
 import { itemsOf } from '@hoxen/core/gear'
 import { headFacts } from '@hoxen/core/line'
 import type { MatchResult, MissingItem } from '@hoxen/core/match'
@@ -10,6 +10,7 @@ import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
 import { type Question, useMatch, useMissing, useQuestion, useRemedies } from '../../ledger/index.ts'
 import {
   changeKept,
+  commit,
   noticeDone,
   noticeFailed,
   openDemo,
@@ -41,6 +42,13 @@ export function MatchStation() {
     void changeKept(`Job: ${label.replace(/\?$/, '').toLowerCase()}`, 'job', (now) =>
       without({ ...now, ...change }),
     ).catch(noticeFailed)
+  const startFrom = (day: UsualDay): void =>
+    void commit(`Job: ${day.name.toLowerCase()}`, async (tx) => {
+      const { waterC: _read, bySeason: _said, ...now } = (await tx.one('job')) ?? job
+      tx.set('job', { ...now, ...day.job })
+      const water = await tx.one('water')
+      if (water !== undefined) tx.set('water', { plan: water.plan })
+    }).catch(noticeFailed)
   return (
     <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[24rem_1fr]">
       <section
@@ -57,7 +65,7 @@ export function MatchStation() {
           flies={itemsOf(question.gear, 'fly')}
           onChange={onChange}
         />
-        <DayButtons onChange={onChange} />
+        <DayButtons onChoose={startFrom} />
         <a href="#rigs" className={`${buttonLook('quiet')} mt-2 px-0 lg:hidden`}>
           To the rigs
         </a>

@@ -1,13 +1,16 @@
-import { type Backing, itemsOf, type Reel, type Spool } from '@hoxen/core/gear'
+import { BACKING_LIMIT_M, type Backing, itemsOf, type Reel, type Spool } from '@hoxen/core/gear'
 import { runningLineFacts } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
 import {
   afterRun,
+  backingState,
   backingWantedM,
   calibratePacking,
   dragRangeN,
+  FILL_STATE,
   fillBand,
   fillSpool,
+  HEXAGONAL_PACKING,
   numberByVolume,
   PACKING,
   reelNumbersFor,
@@ -15,6 +18,7 @@ import {
   type Verdict,
 } from '@hoxen/core/reel'
 import { lineOnReelKg, type Wound, woundLines } from '@hoxen/core/rig'
+import { sayCheck } from '@hoxen/core/words'
 import { useState } from 'react'
 import type { Question } from '../../ledger/index.ts'
 import { Button, QuantityField, StateMark, Tag, useUnits } from '../../ui/index.ts'
@@ -27,18 +31,16 @@ interface Props {
   readonly spool: Spool
 }
 
-const VERDICTS: Readonly<
-  Record<Verdict, { readonly state: 'holds' | 'watch' | 'breaks'; readonly words: string }>
-> = {
-  fits: { state: 'holds', words: 'Everything goes on, even wound loosely.' },
-  'only-if-wound-well': { state: 'watch', words: 'It goes on only if wound firmly and evenly.' },
-  'does-not-fit': { state: 'breaks', words: 'It does not go on, however well it is wound.' },
+const VERDICTS: Readonly<Record<Verdict, string>> = {
+  fits: 'Everything goes on, even wound loosely.',
+  'only-if-wound-well': 'It goes on only if wound firmly and evenly.',
+  'does-not-fit': 'It does not go on, however well it is wound.',
 }
 const RUNS_M = [0, 30, 60, 100] as const
 
 /** The spool in section, filling as lines go on, and what a run leaves on it. */
 export function FillBench({ rig, question, reel, spool }: Props) {
-  const { show, range } = useUnits()
+  const { show, range, system } = useUnits()
   const wanted = backingWantedM(rig.parts.rod, question.day.fishKg)
   const [backingM, setBackingM] = useState(wanted.low)
   const [packing, setPacking] = useState<number>(PACKING.usual)
@@ -50,7 +52,8 @@ export function FillBench({ rig, question, reel, spool }: Props) {
   const now = fillSpool(spool, packing, lines)
   const { backingM: room = 0 } = fillSpool(spool, packing, rest, under.diameterM)
   const over = backingM - room
-  const verdict = VERDICTS[band.verdict]
+  const enough = backingState(backingM, wanted)
+  const cage = rig.checks.find((check) => check.code === 'reel-cage')
   const leaderN = rig.parts.leader?.breakingN
   const calibrate = (): void => {
     const result = calibratePacking(spool, lines)
@@ -58,7 +61,7 @@ export function FillBench({ rig, question, reel, spool }: Props) {
     setCalibration(
       result.outcome === 'calibrated'
         ? `Your hands wind at ${result.packing.toFixed(2)} on this spool.`
-        : 'That would be denser than round lines can lie (0.907): check the spool’s measures or the lengths.',
+        : `That would be denser than round lines can lie (${HEXAGONAL_PACKING.toFixed(3)}): check the spool’s measures or the lengths.`,
     )
   }
   return (
@@ -76,7 +79,8 @@ export function FillBench({ rig, question, reel, spool }: Props) {
       </figure>
       <div>
         <p className="text-lg">
-          <StateMark state={verdict.state} /> <span data-fill={band.verdict}>{verdict.words}</span>
+          <StateMark state={FILL_STATE[band.verdict]} />{' '}
+          <span data-fill={band.verdict}>{VERDICTS[band.verdict]}</span>
         </p>
         <p className="mt-1">
           {Math.round(now.fillFraction * 100)} % full at a packing of {packing.toFixed(2)}; between{' '}
@@ -94,7 +98,7 @@ export function FillBench({ rig, question, reel, spool }: Props) {
             measure="backingLength"
             value={backingM}
             onChange={setBackingM}
-            refuse={(m) => (m > 1000 ? 'That is more backing than any spool takes.' : undefined)}
+            refuse={(m) => (m > BACKING_LIMIT_M ? 'That is more backing than any spool takes.' : undefined)}
           />
           <label className="text-sm text-faint">
             Packing, {packing.toFixed(2)}
@@ -113,9 +117,9 @@ export function FillBench({ rig, question, reel, spool }: Props) {
           <Button onClick={calibrate}>It is just full with this: learn my winding</Button>
         </p>
         {calibration !== undefined && <p role="status">{calibration}</p>}
-        <p className="mt-2" data-run={backingM >= wanted.low ? 'holds' : 'watch'}>
-          <StateMark state={backingM >= wanted.low ? 'holds' : 'watch'} />{' '}
-          {backingM >= wanted.low
+        <p className="mt-2" data-run={enough}>
+          <StateMark state={enough} />{' '}
+          {enough === 'holds'
             ? 'Backing enough for the run of such a fish.'
             : 'Short of backing for a fish of this size that runs.'}
           {leaderN === undefined
@@ -133,8 +137,10 @@ export function FillBench({ rig, question, reel, spool }: Props) {
           {reel.forNumber === undefined ? '' : `, its box says ${reel.forNumber}`}; this rod wants{' '}
           {reelNumbersFor(rig.parts.rod).low} to {reelNumbersFor(rig.parts.rod).high} <Tag tag="practice" />
         </p>
-        {rig.parts.runningLine?.item.build === 'mono' && reel.cage !== 'full' && (
-          <p className="mt-2 font-medium text-breaks">Mono wants a full frame: it slips out of open ones.</p>
+        {cage !== undefined && (
+          <p className="mt-2" data-cage={cage.state}>
+            <StateMark state={cage.state} /> {sayCheck(cage, system)}
+          </p>
         )}
       </div>
     </div>

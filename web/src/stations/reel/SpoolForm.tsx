@@ -1,5 +1,5 @@
 import { itemSchema, problemsOf, type Reel, type Spool } from '@hoxen/core/gear'
-import { arborFromBox } from '@hoxen/core/reel'
+import { arborFromBox, USUAL_BACKING_M } from '@hoxen/core/reel'
 import { sayProblem } from '@hoxen/core/words'
 import { useState } from 'react'
 import { noticeDone, noticeFailed, saveItems } from '../../store/index.ts'
@@ -14,7 +14,6 @@ const FIELDS = [
   ['clearanceM', 'Kept free below the rim'],
 ] as const
 const NUMBERS = [5, 6, 7, 8, 9, 10, 11, 12, 13]
-const BOX_BACKING_DIAMETER_M = 0.55e-3
 
 /** The spool's measures: by caliper, or the arbor worked out from what the box says it holds. A spool that cannot be is never kept. */
 export function SpoolForm({ reel }: { readonly reel: Reel }) {
@@ -42,7 +41,7 @@ export function SpoolForm({ reel }: { readonly reel: Reel }) {
     const { arborDiameterM: _old, ...size } = spool
     const arborDiameterM = arborFromBox(size, number, {
       lengthM: backingM,
-      diameterM: BOX_BACKING_DIAMETER_M,
+      diameterM: USUAL_BACKING_M,
     })
     if (arborDiameterM === undefined)
       setError('No spool of this rim and width holds what the box says. Measure both again.')

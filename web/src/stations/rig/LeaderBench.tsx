@@ -4,23 +4,16 @@ import {
   dropperPlan,
   indicatorRig,
   type LeaderRecipe,
-  type LeaderWarning,
   neededStrengthN,
 } from '@hoxen/core/leader'
-import { strandKgPerM } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
-import { ruleFor } from '@hoxen/core/rig'
+import { buttOn, ruleFor, wantsTip } from '@hoxen/core/rig'
+import { sayLeaderWarning } from '@hoxen/core/words'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Question } from '../../ledger/index.ts'
 import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, buttonLook, Tag, useUnits } from '../../ui/index.ts'
-
-const WARNINGS: Readonly<Record<LeaderWarning, string>> = {
-  'step-too-big': 'One step is more than 0.05 mm: put a spool in between, or a tippet ring.',
-  'butt-too-thin': 'The thickest spool is thin for a butt: the line’s end will hinge there.',
-  'strength-unknown': 'The point’s spool does not say what it breaks at.',
-}
 
 /** A recipe for this head, tip, fly and fish, from the spools at hand. */
 export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
@@ -84,7 +77,7 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
 }
 
 function Recipe({ recipe, form }: { readonly recipe: LeaderRecipe; readonly form: 'stepped' | 'level' }) {
-  const { show } = useUnits()
+  const { show, system } = useUnits()
   const keep = (): void => {
     const [butt, point] = [recipe.steps[0], recipe.steps.at(-1)]
     if (butt === undefined || point === undefined) return
@@ -136,7 +129,7 @@ function Recipe({ recipe, form }: { readonly recipe: LeaderRecipe; readonly form
       </p>
       {recipe.warnings.map((warning) => (
         <p key={warning} className="mt-1 font-medium text-watch">
-          {WARNINGS[warning]}
+          {sayLeaderWarning(warning, system)}
         </p>
       ))}
       <Button weight="strong" className="mt-3" onClick={keep}>
@@ -149,12 +142,11 @@ function Recipe({ recipe, form }: { readonly recipe: LeaderRecipe; readonly form
 /** Mass per length where the leader meets the line: it must step down, and not by a cliff. */
 function ButtMatch({ rig, recipe }: { readonly rig: RankedRig; readonly recipe: LeaderRecipe }) {
   const { show } = useUnits()
-  const lineEnd = rig.parts.tip?.pointKgPerM ?? rig.parts.head.frontKgPerM.value
-  const butt = strandKgPerM(recipe.steps[0]?.diameterM ?? 0, 'nylon')
+  const { kgPerM, behindKgPerM, stepsUp } = buttOn(rig.parts, recipe.steps[0]?.diameterM ?? 0)
   return (
     <p className="mt-2">
-      Its butt weighs {show(butt, 'massPerLength')} on a line’s end of {show(lineEnd, 'massPerLength')}:{' '}
-      {butt <= lineEnd ? 'it steps down' : 'it steps up, take a thinner butt'} <Tag tag="physics" />
+      Its butt weighs {show(kgPerM, 'massPerLength')} on a line’s end of {show(behindKgPerM, 'massPerLength')}
+      : {stepsUp ? 'it steps up, take a thinner butt' : 'the line carries it'} <Tag tag="physics" />
     </p>
   )
 }
@@ -179,7 +171,9 @@ function Dropper({ leaderM, fastTip, heavy }: DropperProps) {
         {heavy
           ? 'The weight in the dropper, as you prefer it in slow water.'
           : 'The weight in the point fly, as you prefer it in fast water.'}
-        {plan.tooLong ? ' That is more than 9 ft behind a fast tip: shorten the leader first.' : ''}
+        {plan.tooLong
+          ? ` That is more than ${show(plan.mostM, 'length')} behind a fast tip: shorten the leader first.`
+          : ''}
       </p>
     </div>
   )
@@ -188,7 +182,7 @@ function Dropper({ leaderM, fastTip, heavy }: DropperProps) {
 function Indicator({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
   const { show, range } = useUnits()
   const { floatToWeight, weightToFlyM } = indicatorRig(question.day.waterDepthM, question.day.currentMps)
-  const skagit = rig.parts.head.head.style === 'skagit'
+  const skagit = wantsTip(rig.parts.head)
   return (
     <div className="mt-6">
       <h2 className="text-xl">

@@ -1,16 +1,12 @@
 import type { Schools } from '@hoxen/core/gear'
-import { equalMassCarry } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
-import { jointPlaces, type MassPoint, massCurve, piecesOf, statesBySlot } from '@hoxen/core/rig'
-import { singleHandEquivalent } from '@hoxen/core/rod'
+import { carriedAs, jointPlaces, type MassPoint, massCurve, piecesOf, statesBySlot } from '@hoxen/core/rig'
 import { SLOT_NAMES } from '@hoxen/core/words'
 import { RigDrawing, stripScale, useWidth } from '../../drawing/index.ts'
 import { Tag, useUnits } from '../../ui/index.ts'
 
 const LEFT = 30
 const RIGHT = 18
-/** Front taper of the double taper a carry is compared with [m]. [practice] */
-const CARRY_TAPER_M = 2.4384
 
 /** Mass per length and mass ahead, on the strip's own length axis. A joint that steps up is seen as a step. */
 export function MassDrawing({ rig, schools }: { readonly rig: RankedRig; readonly schools: Schools }) {
@@ -27,8 +23,7 @@ export function MassDrawing({ rig, schools }: { readonly rig: RankedRig; readonl
     up: (rig.checks.find((c) => c.code === joint.check)?.state ?? 'holds') !== 'holds',
   }))
   const x = (m: number): number => LEFT + m * scale.pxPerM
-  const number = singleHandEquivalent(rig.parts.rod, schools.twoHandNumber)
-  const carry = equalMassCarry(Math.min(number, 15), CARRY_TAPER_M, rig.parts.head.massKg.value)
+  const { number, carry } = carriedAs(rig.parts, schools)
   return (
     <section aria-labelledby="mass-title">
       <h1 id="mass-title" className="text-2xl">
@@ -73,8 +68,8 @@ export function MassDrawing({ rig, schools }: { readonly rig: RankedRig; readonl
         ))}
         {carry.outcome === 'found' && (
           <li>
-            The head casts the mass of {show(carry.carryM, 'length')} of no. {Math.min(number, 15)} double
-            taper in {show(rig.parts.head.lengthM, 'length')} <Tag tag="physics" />
+            The head casts the mass of {show(carry.carryM, 'length')} of no. {number} double taper in{' '}
+            {show(rig.parts.head.lengthM, 'length')} <Tag tag="physics" />
           </li>
         )}
       </ul>

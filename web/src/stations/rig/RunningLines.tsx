@@ -1,8 +1,9 @@
-import { loopsToHold, PULL_M, shootLengthM, USUAL_LAUNCH_M } from '@hoxen/core/cast'
+import { PULL_M } from '@hoxen/core/cast'
 import { itemsOf, type RunningLine } from '@hoxen/core/gear'
-import { runningLineFacts } from '@hoxen/core/line'
+import { runningLineFacts, USUAL_RUNNING_LINES } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
 import { woundVolumeM3 } from '@hoxen/core/reel'
+import { shotWith } from '@hoxen/core/rig'
 import type { Question } from '../../ledger/index.ts'
 import { Tag, useUnits } from '../../ui/index.ts'
 
@@ -17,16 +18,11 @@ const TRAITS: Readonly<Record<RunningLine['build'], readonly string[]>> = {
   ],
   mono: ['slips through cold fingers', 'stretches much', 'a kink is a weak point', 'few long loops'],
 }
-const PLAIN: readonly RunningLine[] = [
-  { kind: 'running-line', id: 'plain-coated', name: 'A usual coated line', build: 'coated' },
-  { kind: 'running-line', id: 'plain-mono', name: 'A usual mono, 0.50 mm', build: 'mono', diameterM: 0.0005 },
-]
-
 /** Coated and mono side by side for this head: how far it shoots, what to hold, what room it takes. */
 export function RunningLines({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
   const own = itemsOf(question.gear, 'running-line')
   const builds = new Set(own.map((l) => l.build))
-  const lines = [...own, ...PLAIN.filter((l) => !builds.has(l.build))]
+  const lines = [...own, ...USUAL_RUNNING_LINES.filter((l) => !builds.has(l.build))]
   if (rig.parts.head.onePiece)
     return (
       <section>
@@ -56,10 +52,8 @@ export function RunningLines({ rig, question }: { readonly rig: RankedRig; reado
 function LineCard({ line, rig }: { readonly line: RunningLine; readonly rig: RankedRig }) {
   const { show } = useUnits()
   const facts = runningLineFacts(line)
-  const { rod, head, tip, leader, runningLine } = rig.parts
-  const shootM = shootLengthM(head.massKg.value, facts.kgPerM.value, USUAL_LAUNCH_M)
-  const toFlyM = rod.lengthM + head.lengthM + (tip?.lengthM ?? 0) + (leader?.lengthM ?? 0)
-  const loops = loopsToHold(line.build, shootM, rod.lengthM)
+  const { runningLine } = rig.parts
+  const { shootM, castM, loopsM: loops } = shotWith(rig.parts, facts)
   const volume = woundVolumeM3(ON_SPOOL_M, facts.diameterM.value) * 1e6
   return (
     <article
@@ -69,7 +63,7 @@ function LineCard({ line, rig }: { readonly line: RunningLine; readonly rig: Ran
       <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
         <dt className="text-faint">Shoots</dt>
         <dd>
-          <b>{show(shootM, 'length')}</b>, so about {show(toFlyM + shootM, 'length')} in all
+          <b>{show(shootM, 'length')}</b>, so about {show(castM, 'length')} in all
         </dd>
         <dt className="text-faint">Hold</dt>
         <dd>

@@ -68,9 +68,9 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
           <li key={id} className="grid gap-x-4 py-2 sm:grid-cols-[16rem_1fr]">
             <b className="font-semibold">{name}</b>
             {result.outcome === 'turned-over' ? (
-              <span data-turnover={result.speedAtFlyMps >= launch ? 'flies' : 'dies'}>
-                {result.speedAtFlyMps >= launch ? 'Straightens' : 'Dies'}: {result.speedAtFlyMps.toFixed(1)}{' '}
-                m/s left at the fly, {(result.energyLeft * 100).toFixed(1)} % of the energy.
+              <span data-turnover={result.straightens ? 'flies' : 'dies'}>
+                {result.straightens ? 'Straightens' : 'Dies'}: {result.speedAtFlyMps.toFixed(1)} m/s left at
+                the fly, {(result.energyLeft * 100).toFixed(1)} % of the energy.
               </span>
             ) : (
               <span>Nothing to unroll.</span>

@@ -1,4 +1,5 @@
 import { type Item, itemSchema, problemsOf } from '@hoxen/core/gear'
+import { unitOf } from '@hoxen/core/quantity'
 import { type MaterialReading, nameMaterial } from '@hoxen/core/sink'
 import { sayProblem } from '@hoxen/core/words'
 import { useQuery } from '@tanstack/react-query'
@@ -73,7 +74,7 @@ export function WeighBench() {
           <Button
             weight="strong"
             disabled={!reading.stable || reading.grams <= 0.05}
-            onClick={() => setKept(reading.grams / 1000)}
+            onClick={() => setKept(unitOf('g').toSi(reading.grams))}
           >
             Take this reading
           </Button>

@@ -8,8 +8,15 @@ import {
   type LineStandard,
   problemsOf,
 } from '@hoxen/core/gear'
-import { equalMassCarry, headFacts, readLabel, SINGLE_HAND_TABLE } from '@hoxen/core/line'
-import { KG_PER_GRAIN, M_PER_FOOT } from '@hoxen/core/quantity'
+import {
+  equalMassCarry,
+  headFacts,
+  readLabel,
+  SINGLE_HAND_LENGTH_M,
+  singleHandRows,
+  USUAL_TAPER_M,
+} from '@hoxen/core/line'
+import { unitOf } from '@hoxen/core/quantity'
 import { sayChoice, sayProblem } from '@hoxen/core/words'
 import { useState } from 'react'
 import { useGear } from '../../store/index.ts'
@@ -20,12 +27,10 @@ const FIRST: Head = {
   id: 'typed',
   name: 'Typed',
   style: 'scandi',
-  massKg: 375 * KG_PER_GRAIN,
-  lengthM: 30 * M_PER_FOOT,
+  massKg: unitOf('gr').toSi(375),
+  lengthM: SINGLE_HAND_LENGTH_M,
   labelNumber: 8,
 }
-/** Front taper of the double taper a carry is compared with [m]. [practice] */
-const CARRY_TAPER_M = 8 * M_PER_FOOT
 
 /** What a head really is in each standard, beside the number on its box. */
 export function LabelReader() {
@@ -117,7 +122,7 @@ function TypedHead({ head, onChange }: { readonly head: Head; readonly onChange:
             className={fieldLook}
           >
             <option value="">nothing</option>
-            {SINGLE_HAND_TABLE.rows.map(({ number }) => (
+            {singleHandRows().map(({ number }) => (
               <option key={number} value={number}>
                 {number}
               </option>
@@ -152,7 +157,7 @@ function Reading({ head }: { readonly head: Head }) {
   const carry =
     head.labelNumber === undefined
       ? undefined
-      : equalMassCarry(head.labelNumber, CARRY_TAPER_M, facts.massKg.value)
+      : equalMassCarry(head.labelNumber, USUAL_TAPER_M, facts.massKg.value)
   const one = (exact: number): string => exact.toFixed(1).replace(/\.0$/, '')
   return (
     <dl className="grid content-start gap-y-3 text-[1.02rem]">

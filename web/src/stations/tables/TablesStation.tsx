@@ -1,11 +1,17 @@
-import { SINGLE_HAND_TABLE, TWO_HAND_CLASSES, TWO_HAND_TABLE } from '@hoxen/core/line'
-import { EVIDENCE_TAGS, KG_PER_GRAIN, M_PER_FOOT, type Measure } from '@hoxen/core/quantity'
-import { PLAIN_WORDS, type PlainQuestion, TAG_MEANINGS } from '@hoxen/core/words'
+import {
+  classLengthM,
+  SINGLE_HAND_LENGTH_M,
+  STANDARD_SOURCES,
+  singleHandRows,
+  TWO_HAND_CLASSES,
+  twoHandRows,
+} from '@hoxen/core/line'
+import { EVIDENCE_TAGS, type Measure } from '@hoxen/core/quantity'
+import { PLAIN_WORDS, type PlainQuestion, RULES, TAG_MEANINGS } from '@hoxen/core/words'
 import type { ReactNode } from 'react'
 import { Tag, useUnits } from '../../ui/index.ts'
 import { Converter } from './Converter.tsx'
 import { LabelReader } from './LabelReader.tsx'
-import { RULES } from './rules.ts'
 
 const SECTIONS = [
   ['convert', 'Convert'],
@@ -78,8 +84,8 @@ function SingleHand() {
       title="Single-hand numbers"
       note={
         <>
-          Mass of the first {show(30 * M_PER_FOOT, 'length')}, level tip excluded. {SINGLE_HAND_TABLE.source}.{' '}
-          <Tag tag="standard" />
+          Mass of the first {show(SINGLE_HAND_LENGTH_M, 'length')}, level tip excluded.{' '}
+          {STANDARD_SOURCES.singleHand}. <Tag tag="standard" />
         </>
       }
     >
@@ -98,13 +104,13 @@ function SingleHand() {
           </tr>
         </thead>
         <tbody>
-          {SINGLE_HAND_TABLE.rows.map((row) => (
+          {singleHandRows().map((row) => (
             <tr key={row.number}>
               <th scope="row" className={cell}>
                 {row.number}
               </th>
-              <td className={cell}>{show(row.grains * KG_PER_GRAIN, 'lineMass')}</td>
-              <td className={cell}>± {show(row.tolerance * KG_PER_GRAIN, 'lineMass')}</td>
+              <td className={cell}>{show(row.kg, 'lineMass')}</td>
+              <td className={cell}>± {show(row.toleranceKg, 'lineMass')}</td>
             </tr>
           ))}
         </tbody>
@@ -121,7 +127,7 @@ function TwoHand() {
       title="Two-hand numbers"
       note={
         <>
-          Mass over the class’s own length. {TWO_HAND_TABLE.source}. <Tag tag="standard" />
+          Mass over the class’s own length. {STANDARD_SOURCES.twoHand}. <Tag tag="standard" />
         </>
       }
     >
@@ -133,20 +139,20 @@ function TwoHand() {
             </th>
             {TWO_HAND_CLASSES.map((of) => (
               <th key={of} scope="col" className={cell}>
-                {of}, {show(TWO_HAND_TABLE.classes[of] * M_PER_FOOT, 'length')}
+                {of}, {show(classLengthM(of), 'length')}
               </th>
             ))}
           </tr>
         </thead>
         <tbody>
-          {TWO_HAND_TABLE.rows.map((row) => (
+          {twoHandRows().map((row) => (
             <tr key={row.number}>
               <th scope="row" className={cell}>
                 {row.number}
               </th>
               {TWO_HAND_CLASSES.map((of) => (
                 <td key={of} className={cell}>
-                  {show(row[of] * KG_PER_GRAIN, 'lineMass')}
+                  {show(row.kg[of], 'lineMass')}
                 </td>
               ))}
             </tr>
@@ -158,14 +164,14 @@ function TwoHand() {
 }
 
 function Rules() {
-  const units = useUnits()
+  const { system } = useUnits()
   return (
     <Part id="rules" title="Rules of thumb">
       <ul className="max-w-3xl divide-y divide-rule">
         {RULES.map((rule) => (
           <li key={rule.title} className="grid gap-x-4 py-2 sm:grid-cols-[14rem_1fr_auto]">
             <h3 className="font-text font-semibold tracking-normal">{rule.title}</h3>
-            <p>{rule.say(units)}</p>
+            <p>{rule.say(system)}</p>
             <Tag tag={rule.tag} />
           </li>
         ))}

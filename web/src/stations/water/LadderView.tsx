@@ -1,4 +1,4 @@
-import { type SwingSetup, strandsOf, tipRungs } from '@hoxen/core/ladder'
+import { type SwingSetup, strandsOf, tipRungs, tipsToTry } from '@hoxen/core/ladder'
 import { judge } from '@hoxen/core/match'
 import type { CheckState } from '@hoxen/core/rig'
 import { type TipItem, tipFacts } from '@hoxen/core/sink'
@@ -35,10 +35,7 @@ export function LadderView({ setup }: { readonly setup: SwingSetup }) {
   const wallet = useWallet()
   const { show } = useUnits()
   const mineId = setup.parts.tip?.item.id ?? null
-  const tips = useMemo((): readonly (TipItem | null)[] => {
-    // A Skagit head must always carry a tip.
-    return setup.parts.head.head.style === 'skagit' ? wallet.tips : [...wallet.tips, null]
-  }, [wallet, setup])
+  const tips = useMemo(() => tipsToTry(setup.parts, wallet.tips), [wallet, setup])
   const rungs = useMemo(() => tipRungs(setup, tips), [setup, tips])
   const { rides, done, of, failed } = useRides(rungs)
   const verdicts = useVerdicts(setup, tips, done === of)

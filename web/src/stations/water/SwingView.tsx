@@ -76,7 +76,7 @@ export function SwingView({ setup, water }: { readonly setup: SwingSetup; readon
 }
 
 function useScene(setup: SwingSetup, results: readonly SwingResult[]): WaterScene | undefined {
-  const { show, system } = useUnits()
+  const { system } = useUnits()
   return useMemo(() => {
     if (results.length === 0) return undefined
     const swings = results.map(
@@ -92,10 +92,9 @@ function useScene(setup: SwingSetup, results: readonly SwingResult[]): WaterScen
       swings,
       bandM: HOLDING_BAND_M,
       tipHeightM: setup.plan.tipHeightM,
-      showLength: (m) => show(m, 'length'),
-      unitM: system === 'trade' ? 0.3048 : 1,
+      system,
     })
-  }, [setup, results, show, system])
+  }, [setup, results, system])
 }
 
 /** The run in section, and the clock. */

@@ -1,0 +1,43 @@
+import type { Run } from './run.ts'
+import { bedPoints, depthAt } from './section.ts'
+
+/** A place in the section: across from the angler's bank, and up from the surface [m]. */
+export type SectionPoint = readonly [yM: number, zM: number]
+
+/** A run in section, as data for whatever draws it. */
+export interface Section {
+  /** From the bank as far as it is drawn. */
+  readonly bed: readonly SectionPoint[]
+  /** Top of the band of this height over the bed; never above the surface. */
+  readonly bandTop: readonly SectionPoint[]
+  readonly toM: number
+  readonly deepestM: number
+  /** Where the angler stands on the bed. */
+  readonly stand: SectionPoint
+}
+
+/** Drawn as deep as this at least, so that a puddle is still a drawing [m]. */
+const LEAST_DEEP_M = 0.3
+
+/**
+ * The section of a run out to a distance from the bank.
+ * @param toM [m], at most the width counts @param bandM height of the holding band over the bed [m]
+ */
+export function sectionOf(
+  run: Pick<Run, 'soundings' | 'widthM' | 'wadeM'>,
+  toM: number,
+  bandM: number,
+): Section {
+  const inner = bedPoints(run).filter((s) => s.fromBankM < toM)
+  const bed = [
+    ...inner.map((s): SectionPoint => [s.fromBankM, -s.depthM]),
+    [toM, -depthAt(run, toM)] as SectionPoint,
+  ]
+  return {
+    bed,
+    bandTop: bed.map(([y, z]): SectionPoint => [y, Math.min(0, z + bandM)]),
+    toM,
+    deepestM: Math.max(LEAST_DEEP_M, ...run.soundings.map((s) => s.depthM)),
+    stand: [run.wadeM, -depthAt(run, run.wadeM)],
+  }
+}

@@ -1,0 +1,14 @@
+import { LEADER_STEP_M, type LeaderWarning } from '../leader/index.ts'
+import { printMeasure, type UnitSystem } from '../quantity/index.ts'
+
+/** What is to be watched of a leader that was built. */
+export function sayLeaderWarning(warning: LeaderWarning, system: UnitSystem): string {
+  switch (warning) {
+    case 'step-too-big':
+      return `One step is more than ${printMeasure(LEADER_STEP_M, 'diameter', system)}: put a spool in between, or a tippet ring.`
+    case 'butt-too-thin':
+      return 'The thickest spool is thin for a butt: the line’s end will hinge there.'
+    case 'strength-unknown':
+      return 'The point’s spool does not say what it breaks at.'
+  }
+}
