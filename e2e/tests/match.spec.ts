@@ -43,6 +43,7 @@ test('every figure changes with the unit switch, and a field takes either unit',
 
 test('a job figure that cannot be is explained beside its field, and nothing is lost', async ({ page }) => {
   await openDemo(page)
+  await page.getByRole('button', { name: 'Winter run' }).click()
   const depth = page.getByRole('button', { name: /^How deep/ })
   const before = await depth.textContent()
   await depth.click()

@@ -6,6 +6,8 @@ async function atTheWater(page: Page): Promise<void> {
   await openDemo(page)
   await winterRig(page)
   await page.getByRole('link', { name: 'Water', exact: true }).first().click()
+  await expect(page.getByRole('heading', { name: 'The water as described' })).toBeVisible()
+  await page.getByRole('button', { name: 'Kettle Run' }).click()
   await expect(page.getByRole('heading', { name: 'Kettle Run' })).toBeVisible()
   await expect(page.locator('[data-holding]')).toBeVisible()
 }
@@ -76,15 +78,17 @@ test('one change is proposed, each let swing, and taken under one undo step', as
   await atTheWater(page)
   await expect(page.getByText('Each let swing by itself')).toBeVisible()
   const before = await holding(page)
-  await page.getByRole('button', { name: /^Take: Cast squarer/ }).click()
+  const best = page.getByRole('button', { name: /^Take: / }).first()
+  const says = (await best.getAttribute('aria-label'))?.replace('Take: ', '') ?? ''
+  await best.click()
+  await expect(page.getByRole('button', { name: `Undo: ${says}` })).toBeVisible()
   await expect.poll(() => holding(page)).toBeGreaterThan(before)
-  await expect(page.getByText('75°').first()).toBeVisible()
   await page.keyboard.press('z')
   await expect.poll(() => holding(page)).toBeCloseTo(before, 1)
   const castField = page.getByLabel('Cast, from you to the fly')
   await castField.fill('900 ft')
   await castField.press('Enter')
-  await expect(page.getByText('The cast must be at most 196.9 ft.')).toBeVisible()
+  await expect(page.getByText('Between 9.8 – 196.9 ft, please.')).toBeVisible()
 })
 
 test('a silent gauge shows the last it said and how old that is; a web page or nonsense is called so', async ({
@@ -166,8 +170,15 @@ test('a new pool from nothing; a cast over a narrow river is explained; no rig i
   page,
 }) => {
   await page.goto('/water')
+  await expect(page.getByRole('heading', { name: 'The water as described' })).toBeVisible()
+  await page.getByRole('link', { name: 'The pool' }).click()
   await expect(page.getByRole('heading', { name: 'No pool yet' })).toBeVisible()
-  await page.getByRole('button', { name: 'Describe a pool' }).click()
+  await page.getByRole('button', { name: 'Make it a pool' }).dblclick()
+  await expect(page.getByRole('heading', { name: 'New pool 1' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^New pool \d/ })).toHaveCount(1)
+  await page.keyboard.press('z')
+  await expect(page.getByRole('heading', { name: 'No pool yet' })).toBeVisible()
+  await page.keyboard.press('y')
   await expect(page.getByRole('heading', { name: 'New pool 1' })).toBeVisible()
   const width = page.getByLabel('Width of the water')
   await width.fill('10 m')
@@ -200,17 +211,45 @@ test('rigs are compared in one swing, and a calculation that breaks down is star
   await expect.poll(() => holding(page)).not.toBe(before)
 })
 
-test('the water of a pool is brought into Match, its temperature outranking the month until a season is said', async ({
+test('a pool chosen is the day of every page; the gauge moves and every verdict with it, and says so', async ({
   page,
 }) => {
   await atTheWater(page)
-  await page.getByRole('button', { name: 'Match for this water' }).click()
-  await expect(page.getByText('Match now reckons with Kettle Run')).toBeVisible()
+  const day = page.getByRole('region', { name: 'The day' })
+  await expect(day).toContainText('Kettle Run')
+  await expect(day).toContainText('848 ft³/s')
   await page.getByRole('link', { name: 'Match', exact: true }).first().click()
-  await expect(page.getByText('the water at 4.2 °C')).toBeVisible()
-  await page.getByRole('button', { name: /^What time of year/ }).click()
+  await expect(page.getByRole('button', { name: /^What time of year.*the water at 4.2 °C/ })).toBeVisible()
+  const deepBefore = await page.getByText(/today about [\d.]+ ft deep/).textContent()
+
+  await page.unroute('**/api/gauge/*')
+  await page.route('**/api/gauge/*', (route) => route.fulfill({ json: gaugeReply(60) }))
+  await day.getByRole('link', { name: /848/ }).click()
+  await page.getByRole('button', { name: 'Ask the gauge now' }).click()
+  await expect(day.locator('[data-news]')).toContainText('Kettle Run went from 848 ft³/s to 2119 ft³/s')
+  await expect(day.locator('[data-news]')).toContainText(/My rig (now|\w+ as before)/)
+  await day.getByRole('button', { name: 'Heard' }).click()
+  await expect(day.locator('[data-news]')).toHaveCount(0)
+  await page.getByRole('link', { name: 'Match', exact: true }).first().click()
+  await expect(page.getByText(/today about [\d.]+ ft deep/)).not.toHaveText(deepBefore ?? '')
+
+  await day.getByRole('link', { name: '4.2 °C' }).click()
   await page.getByRole('button', { name: 'summer', exact: true }).click()
+  await expect(day.getByRole('link', { name: 'summer' })).toBeVisible()
   await expect(page.getByText('the water at 4.2 °C')).toBeHidden()
+})
+
+test('a level the pool’s measure says nothing about is refused by hand, and said when a gauge tells it', async ({
+  page,
+}) => {
+  await atTheWater(page)
+  await sayFlow(page, '5000 m³/s')
+  await expect(page.getByRole('alert')).toContainText('says nothing about such a level')
+  await page.unroute('**/api/gauge/*')
+  await page.route('**/api/gauge/*', (route) => route.fulfill({ json: gaugeReply(100_000) }))
+  await page.getByRole('button', { name: 'Ask the gauge now' }).click()
+  await expect(page.getByText('it is shown as it was measured').first()).toBeVisible()
+  await swung(page)
 })
 
 test('a pool is removed and brought back; the file that holds everything holds the pools', async ({
@@ -219,7 +258,7 @@ test('a pool is removed and brought back; the file that holds everything holds t
   await atTheWater(page)
   await page.getByRole('link', { name: 'The pool' }).click()
   await page.getByRole('button', { name: 'Remove this pool' }).click()
-  await expect(page.getByRole('heading', { name: 'Long Alder' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'The water as described' })).toBeVisible()
   await page.keyboard.press('z')
   await expect(page.getByRole('heading', { name: 'Kettle Run' })).toBeVisible()
   await page.goto('/settings')

@@ -21,7 +21,7 @@ export function DayLine({ day, rig }: Props) {
   const { where } = day
   return (
     <section aria-label="The day" className="border-b border-rule/60 text-[0.88rem]">
-      <ul className="flex items-center gap-x-1 overflow-x-auto whitespace-nowrap">
+      <ul className="flex items-center overflow-x-auto whitespace-nowrap">
         <Word to="/water">{where.by === 'words' ? 'Water as described' : where.pool.name}</Word>
         {where.by === 'words' ? (
           <Word to="/match?ask=waterDepthM">
@@ -67,8 +67,11 @@ function useTrend(): string | undefined {
 
 function Word({ to, children }: { readonly to: string; readonly children: React.ReactNode }) {
   return (
-    <li className="flex shrink-0 items-center not-first:before:px-1 not-first:before:text-faint not-first:before:content-['·']">
-      <Link to={to} className="inline-flex min-h-11 items-center rounded-sm hover:underline sm:min-h-8">
+    <li className="flex shrink-0 items-center not-first:before:px-1.5 not-first:before:text-faint not-first:before:content-['·']">
+      <Link
+        to={to}
+        className="inline-flex min-h-11 min-w-11 items-center rounded-sm sm:min-w-0 hover:underline sm:min-h-8"
+      >
         {children}
       </Link>
     </li>

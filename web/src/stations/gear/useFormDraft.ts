@@ -39,11 +39,11 @@ export function useFormDraft(
   )
   const giveUp = useCallback(
     async (clear = false) => {
-      if (clear) reset()
+      if (clear) reset(opened, { keepDirtyValues: false })
       setRestored(false)
       await dropDraft(name)
     },
-    [name, reset],
+    [name, opened, reset],
   )
   return { restored, giveUp, elsewhere: Object.assign({}, ...others) }
 }

@@ -62,6 +62,7 @@ function WithRig({ water, view }: { readonly water: Water; readonly view: 'swing
 function NoPool({ onNew, any }: { readonly onNew: () => void; readonly any: boolean }) {
   return (
     <Empty
+      level={2}
       title={any ? 'No pool chosen' : 'No pool yet'}
       action={
         <>

@@ -1,0 +1,75 @@
+import type { Page } from '@playwright/test'
+import { expect, openDemo, test } from '../open.ts'
+
+const notes = (page: Page) => page.getByLabel('Notes')
+
+test('a form that is left keeps what was typed, and says so; another tab that types there is told of', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page)
+  await page.goto('/gear/item/510-gr-short-skagit')
+  await notes(page).fill('Lands hard with T-8')
+  await page.getByRole('link', { name: 'Gear', exact: true }).first().click()
+  await page.goto('/gear/item/510-gr-short-skagit')
+  await expect(page.getByText('What you had typed here and not saved is back.')).toBeVisible()
+  await expect(notes(page)).toHaveValue('Lands hard with T-8')
+
+  const other = await context.newPage()
+  await other.goto('/gear/item/510-gr-short-skagit')
+  await expect(other.getByText('Another tab is changing this too: “Lands hard with T-8”')).toBeVisible()
+  await expect(other.getByText('What you had typed here')).toBeHidden()
+  await notes(other).fill('Mine is the better note')
+  await expect(page.getByText('Another tab is changing this too: “Mine is the better note”')).toBeVisible()
+  await other.getByRole('button', { name: 'Save' }).click()
+  await expect(other.getByText('saved').first()).toBeVisible()
+  await expect(page.getByText('Another tab is changing this too')).toBeHidden()
+
+  await page.getByRole('button', { name: 'Forget it' }).click()
+  await expect(notes(page)).toHaveValue('Mine is the better note')
+  await other.close()
+})
+
+test('undo belongs to the tab that did it, and lets be what another has changed since', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page)
+  await page.getByRole('article').first().getByRole('button', { name: 'Make this my rig' }).click()
+  await expect(page.getByText('It is in the strip')).toBeVisible()
+  const other = await context.newPage()
+  await other.goto('/gear/item/t-11-10-ft')
+  await expect(other.getByRole('button', { name: 'Nothing to undo' })).toBeDisabled()
+  await page.goto('/gear/item/t-11-10-ft')
+  for (const [tab, text] of [
+    [page, 'first'],
+    [other, 'second'],
+  ] as const) {
+    await notes(tab).fill(text)
+    await tab.getByRole('button', { name: 'Save' }).click()
+    await expect(tab.getByText('T-11, 10 ft saved')).toBeVisible()
+  }
+  await page.getByRole('button', { name: 'Undo: Change T-11, 10 ft' }).click()
+  await expect(page.getByText('was let be')).toBeVisible()
+  await page.goto('/gear/item/t-11-10-ft')
+  await expect(notes(page)).toHaveValue('second')
+  await expect(page.getByRole('button', { name: 'Undo: Make this my rig' })).toBeEnabled()
+  await other.close()
+})
+
+test('a double click, a held Enter, add once', async ({ page }) => {
+  await openDemo(page)
+  await page.goto('/gear?add')
+  const line = page.getByLabel('Add in one line')
+  await line.fill('skagit 525 gr 23 ft')
+  for (let i = 0; i < 5; i++) await line.press('Enter', { delay: 0 })
+  await page.getByRole('button', { name: 'Add', exact: true }).dblclick()
+  await expect(page.getByRole('button', { name: /^All/ })).toContainText('57')
+  await page
+    .getByRole('button', { name: /^Duplicate/ })
+    .first()
+    .dblclick()
+  await expect(page.getByRole('button', { name: /^All/ })).toContainText('58')
+  await page.waitForTimeout(800)
+  await expect(page.getByRole('button', { name: /^All/ })).toContainText('58')
+})
