@@ -1,20 +1,32 @@
 /** Unit tests: plain TypeScript through SWC, no browser. */
 export default {
   testEnvironment: 'node',
+  // Pages of the tests run in Node all the same: packages are taken as Node takes them.
+  testEnvironmentOptions: { customExportConditions: ['node', 'node-addons'] },
   // By default one core is left to watch mode, which nothing here uses.
   maxWorkers: '100%',
   roots: ['<rootDir>/core/src', '<rootDir>/cli/src', '<rootDir>/server/src', '<rootDir>/web/src'],
-  testMatch: ['**/*.test.ts'],
+  // What a page of the tests lacks of a browser.
+  setupFiles: ['<rootDir>/web/src/testing/globals.ts'],
+  testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform: {
-    '^.+\\.[jt]sx?$': [
+    '^.+\\.tsx?$': [
       '@swc/jest',
       {
-        jsc: { target: 'es2023', parser: { syntax: 'typescript', tsx: true } },
+        jsc: {
+          target: 'es2023',
+          parser: { syntax: 'typescript', tsx: true },
+          transform: { react: { runtime: 'automatic' } },
+        },
         module: { type: 'commonjs' },
       },
     ],
   },
-  // Packages that ship as modules only.
-  transformIgnorePatterns: ['/node_modules/(?!(d3-array|internmap)/)'],
-  moduleNameMapper: { '^@hoxen/core/(.*)$': '<rootDir>/core/src/$1/index.ts' },
+  moduleNameMapper: {
+    '^@hoxen/core/(.*)$': '<rootDir>/core/src/$1/index.ts',
+    // Ships as modules; its other build is for tools that want none.
+    '^d3-array$': '<rootDir>/node_modules/d3-array/dist/d3-array.js',
+    // What the build turns into an address.
+    '\\?url$': '<rootDir>/web/src/testing/address.ts',
+  },
 }

@@ -95,6 +95,7 @@ test('a dropper sits no closer than 1½ ft, and behind a fast tip all stays with
   expect(dropperPlan(1.5, true, true)).toEqual({
     spacingM: expect.closeTo(1.5 * M_PER_FOOT, 9),
     wholeM: expect.closeTo(1.5 + 1.5 * M_PER_FOOT, 9),
+    mostM: expect.closeTo(9 * M_PER_FOOT, 9),
     tooLong: false,
   })
   expect(dropperPlan(2.6, false, true).tooLong).toBe(true)

@@ -1,25 +1,12 @@
 import type { Day } from '../day/index.ts'
 import type { Leader, Reel } from '../gear/index.ts'
 import type { RunningLineFacts } from '../line/index.ts'
-import {
-  CHECKS,
-  type Look,
-  massOnWindow,
-  type Part,
-  quickLooks,
-  type RigParts,
-  windowOf,
-} from '../rig/index.ts'
-import type { GrainWindow } from '../rod/index.ts'
+import { CHECKS, type Look, type Part, quickLooks, type RigParts, windowOf } from '../rig/index.ts'
 import type { Candidates } from './candidates.ts'
-import { closenessCost, findingCost } from './score.ts'
-
-/** The best rig of one rod, head and tip, with its cost and the place that settles ties. */
-export interface Found {
-  readonly parts: RigParts
-  readonly cost: number
-  readonly place: number
-}
+import { addedKg, closeness, leastCloseness } from './closeness.ts'
+import { costOf, type Groups, groupsOf } from './groups.ts'
+import { type Found, Podium } from './podium.ts'
+import { findingCost } from './score.ts'
 
 /** A rod with a head. */
 interface Pair {
@@ -37,133 +24,8 @@ interface Best<T> {
   readonly cost: number
 }
 
-/** Keeps the `limit` cheapest, in order; `ceiling` is what a newcomer must not exceed. */
-class Podium {
-  private readonly found: Found[] = []
-  constructor(private readonly limit: number) {}
-
-  get ceiling(): number {
-    return this.found.length < this.limit ? Number.POSITIVE_INFINITY : (this.found.at(-1)?.cost ?? 0)
-  }
-
-  add(entry: Found): void {
-    let low = 0
-    let high = this.found.length
-    while (low < high) {
-      const middle = (low + high) >> 1
-      const other = this.found[middle]
-      if (
-        other !== undefined &&
-        (other.cost < entry.cost || (other.cost === entry.cost && other.place < entry.place))
-      )
-        low = middle + 1
-      else high = middle
-    }
-    this.found.splice(low, 0, entry)
-    if (this.found.length > this.limit) this.found.pop()
-  }
-
-  list(): readonly Found[] {
-    return this.found
-  }
-}
-
-/** Order in which parts are chosen; a look is weighed as soon as all it needs is there. */
-const FRONT: ReadonlySet<Part> = new Set(['rod', 'head', 'tip', 'leader'])
-const SIDE: ReadonlySet<Part> = new Set(['rod', 'head', 'runningLine', 'reel'])
-
-const within = (needs: readonly Part[], parts: readonly Part[]): boolean =>
-  needs.every((part) => parts.includes(part))
-
-/** Every look a search may run, sorted by what it needs. */
-interface Groups {
-  readonly rod: readonly Look[]
-  readonly head: readonly Look[]
-  readonly pair: readonly Look[]
-  readonly least: readonly NonNullable<Look['least']>[]
-  readonly headTip: readonly Look[]
-  readonly front: readonly Look[]
-  readonly tipLeader: readonly Look[]
-  /** Weighed once for each key and leader. */
-  readonly keyed: readonly Look[]
-  readonly leader: readonly Look[]
-  readonly headLine: readonly Look[]
-  readonly rodReel: readonly Look[]
-  readonly lineReel: readonly Look[]
-  readonly side: readonly Look[]
-  /** Looks that join the front of the line to the reel's side. */
-  readonly mixed: readonly Look[]
-}
-
-export function groupsOf(looks: readonly Look[]): Groups {
-  const left = new Set(looks)
-  const take = (fits: (look: Look) => boolean): readonly Look[] => {
-    const taken = [...left].filter(fits)
-    for (const look of taken) left.delete(look)
-    return taken
-  }
-  const needing = (...parts: Part[]) => take(({ needs }) => within(needs, parts))
-  const all = (set: ReadonlySet<Part>) => take(({ needs }) => needs.every((part) => set.has(part)))
-  const least = looks.flatMap((look) => (look.least === undefined ? [] : [look.least]))
-  return {
-    rod: needing('rod'),
-    head: needing('head'),
-    pair: needing('rod', 'head'),
-    least,
-    headTip: needing('head', 'tip'),
-    front: needing('rod', 'head', 'tip'),
-    tipLeader: needing('tip', 'leader'),
-    keyed: take(({ needs, key }) => key !== undefined && needs.every((part) => FRONT.has(part))),
-    leader: all(FRONT),
-    headLine: needing('head', 'runningLine'),
-    rodReel: needing('rod', 'reel'),
-    lineReel: needing('runningLine', 'reel'),
-    side: all(SIDE),
-    mixed: [...left],
-  }
-}
-
 /** A rig under construction: parts not chosen yet are null, and no look that needs them is run. */
 type Draft = { -readonly [P in Part]: RigParts[P] }
-
-function costOf(looks: readonly Look[], parts: RigParts, day: Day): number {
-  let cost = 0
-  for (const look of looks) {
-    const finding = look.run(parts, day)
-    if (finding !== null) cost += findingCost(finding)
-  }
-  return cost
-}
-
-/** The distance from the aim, with this tip. */
-function closeness(parts: Pick<RigParts, 'rod' | 'head' | 'tip'>, window: GrainWindow | undefined): number {
-  return closenessCost(massOnWindow(parts.rod, parts.head, parts.tip, window?.counts ?? 'head'), window)
-}
-
-/** What each tip adds on a window that counts tips [kg], lightest first. */
-const addedKg = (tips: Candidates['tips']): readonly number[] =>
-  tips.map((tip) => (tip?.item.kind === 'tip' ? tip.massKg.value : 0)).sort((a, b) => a - b)
-
-/** Place of the first that is at least this heavy. */
-function placeOf(masses: readonly number[], kg: number): number {
-  let low = 0
-  let high = masses.length
-  while (low < high) {
-    const middle = (low + high) >> 1
-    if ((masses[middle] ?? 0) < kg) low = middle + 1
-    else high = middle
-  }
-  return low
-}
-
-/** The closest any tip can bring the mass to the aim. */
-function leastCloseness(parts: Draft, window: GrainWindow | undefined, added: readonly number[]): number {
-  if (window?.counts !== 'head+tip') return closeness(parts, window)
-  const bareKg = massOnWindow(parts.rod, parts.head, null, 'head')
-  const place = placeOf(added, window.aimKg - bareKg)
-  const at = (i: number): number => closenessCost(bareKg + (added[i] ?? 0), window)
-  return Math.min(at(Math.max(0, place - 1)), at(Math.min(place, added.length - 1)))
-}
 
 /** Costs of each tip with each leader where no rod or head has a say in them. */
 interface Ride {

@@ -124,7 +124,7 @@ function lineOf({ topAngle, points }: Climbed, flyDepthM: number, bedM: number):
  * Shape at rest of a line in a uniform stream, held where it leaves the surface. Independent of depth, so it is summed
  * once from the fly up.
  * @param parts surface first, fly last @param currentMps [m/s], [0, ∞)
- * @example steadyLine([{ lengthM: 3, kgPerM: 0.00234, diameterM: 0.0009 }], { submergedWeightN: 0, dragAreaM2: 0 }, 0.5)
+ * @example steadyLine([{ lengthM: 3, kgPerM: 0.00234, diameterM: 0.0009 }], { submergedWeightN: 0, dragAreaM2: 0 }, 0.5).depthM // 1.023 m, 3 sin 19.9°
  */
 export function steadyLine(
   parts: readonly WaterPart[],

@@ -10,7 +10,7 @@ export function JobPopover({ question, answer, children }: TokenProps) {
     button.current?.click()
   }, [])
   return (
-    <Popover className="inline">
+    <Popover as="span" className="inline">
       <PopoverButton ref={button} aria-label={`${question} ${answer}`} className={tokenLook}>
         {answer}
       </PopoverButton>

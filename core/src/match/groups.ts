@@ -1,0 +1,68 @@
+import type { Day } from '../day/index.ts'
+import type { Look, Part, RigParts } from '../rig/index.ts'
+import { findingCost } from './score.ts'
+
+/** Order in which parts are chosen; a look is weighed as soon as all it needs is there. */
+const FRONT: ReadonlySet<Part> = new Set(['rod', 'head', 'tip', 'leader'])
+const SIDE: ReadonlySet<Part> = new Set(['rod', 'head', 'runningLine', 'reel'])
+
+const within = (needs: readonly Part[], parts: readonly Part[]): boolean =>
+  needs.every((part) => parts.includes(part))
+
+/** Every look a search may run, sorted by what it needs. */
+export interface Groups {
+  readonly rod: readonly Look[]
+  readonly head: readonly Look[]
+  readonly pair: readonly Look[]
+  readonly least: readonly NonNullable<Look['least']>[]
+  readonly headTip: readonly Look[]
+  readonly front: readonly Look[]
+  readonly tipLeader: readonly Look[]
+  /** Weighed once for each key and leader. */
+  readonly keyed: readonly Look[]
+  readonly leader: readonly Look[]
+  readonly headLine: readonly Look[]
+  readonly rodReel: readonly Look[]
+  readonly lineReel: readonly Look[]
+  readonly side: readonly Look[]
+  /** Looks that join the front of the line to the reel's side. */
+  readonly mixed: readonly Look[]
+}
+
+export function groupsOf(looks: readonly Look[]): Groups {
+  const left = new Set(looks)
+  const take = (fits: (look: Look) => boolean): readonly Look[] => {
+    const taken = [...left].filter(fits)
+    for (const look of taken) left.delete(look)
+    return taken
+  }
+  const needing = (...parts: Part[]) => take(({ needs }) => within(needs, parts))
+  const all = (set: ReadonlySet<Part>) => take(({ needs }) => needs.every((part) => set.has(part)))
+  const least = looks.flatMap((look) => (look.least === undefined ? [] : [look.least]))
+  return {
+    rod: needing('rod'),
+    head: needing('head'),
+    pair: needing('rod', 'head'),
+    least,
+    headTip: needing('head', 'tip'),
+    front: needing('rod', 'head', 'tip'),
+    tipLeader: needing('tip', 'leader'),
+    keyed: take(({ needs, key }) => key !== undefined && needs.every((part) => FRONT.has(part))),
+    leader: all(FRONT),
+    headLine: needing('head', 'runningLine'),
+    rodReel: needing('rod', 'reel'),
+    lineReel: needing('runningLine', 'reel'),
+    side: all(SIDE),
+    mixed: [...left],
+  }
+}
+
+/** What looks cost together. */
+export function costOf(looks: readonly Look[], parts: RigParts, day: Day): number {
+  let cost = 0
+  for (const look of looks) {
+    const finding = look.run(parts, day)
+    if (finding !== null) cost += findingCost(finding)
+  }
+  return cost
+}

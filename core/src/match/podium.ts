@@ -1,0 +1,39 @@
+import type { RigParts } from '../rig/index.ts'
+
+/** The best rig of one rod, head and tip, with its cost and the place that settles ties. */
+export interface Found {
+  readonly parts: RigParts
+  readonly cost: number
+  readonly place: number
+}
+
+/** Keeps the `limit` cheapest, in order; `ceiling` is what a newcomer must not exceed. */
+export class Podium {
+  private readonly found: Found[] = []
+  constructor(private readonly limit: number) {}
+
+  get ceiling(): number {
+    return this.found.length < this.limit ? Number.POSITIVE_INFINITY : (this.found.at(-1)?.cost ?? 0)
+  }
+
+  add(entry: Found): void {
+    let low = 0
+    let high = this.found.length
+    while (low < high) {
+      const middle = (low + high) >> 1
+      const other = this.found[middle]
+      if (
+        other !== undefined &&
+        (other.cost < entry.cost || (other.cost === entry.cost && other.place < entry.place))
+      )
+        low = middle + 1
+      else high = middle
+    }
+    this.found.splice(low, 0, entry)
+    if (this.found.length > this.limit) this.found.pop()
+  }
+
+  list(): readonly Found[] {
+    return this.found
+  }
+}

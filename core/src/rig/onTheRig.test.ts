@@ -1,0 +1,121 @@
+import { describe, expect, test } from '@jest/globals'
+import { DEFAULT_SCHOOLS, type Head, type Leader, type Rod, type Tip } from '../gear/index.ts'
+import { leaderDiameterM } from '../leader/index.ts'
+import { headFacts, runningLineFacts, USUAL_RUNNING_LINES } from '../line/index.ts'
+import { KG_PER_GRAIN, M_PER_FOOT, M_PER_INCH } from '../quantity/index.ts'
+import { densityKgPerM3, sinkRateMps, tipFacts, tipPieces } from '../sink/index.ts'
+import { airParts, buttOn, carriedAs, piecesOf, type RigParts, shotWith, strandParts } from './index.ts'
+
+const feet = (n: number): number => n * M_PER_FOOT
+const rod: Rod = { kind: 'rod', id: 'r', name: 'r', lineNumber: 6, lengthM: feet(12.5), hands: 'two-hander' }
+const head: Head = {
+  kind: 'head',
+  id: 'h',
+  name: 'h',
+  style: 'skagit',
+  massKg: 375 * KG_PER_GRAIN,
+  lengthM: feet(30),
+}
+const sinkingLeader = {
+  kind: 'sinking-leader',
+  id: 's',
+  name: 's',
+  lengthM: feet(10),
+  sinkRateMps: 5 * M_PER_INCH,
+} as const
+const partSinking: Tip = {
+  kind: 'tip',
+  id: 'p',
+  name: 'p',
+  build: 'part-sinking',
+  lengthM: feet(10),
+  sinkingLengthM: feet(5),
+}
+const tapered: Leader = { kind: 'leader', id: 'l', name: 'l', form: 'tapered', lengthM: 3 }
+const parts = (change: Partial<RigParts> = {}): RigParts => ({
+  rod,
+  head: headFacts(head),
+  tip: null,
+  leader: tapered,
+  runningLine: null,
+  reel: null,
+  ...change,
+})
+
+describe('one thing has one thickness', () => {
+  test('a sinking leader is as thick in the strip, in the air and in the water, and sinks at its own rate', () => {
+    const tip = tipFacts(sinkingLeader)
+    const rig = parts({ tip, leader: null })
+    const middleOf = (diameters: readonly number[]): number =>
+      diameters[Math.floor(diameters.length / 2)] ?? 0
+    const drawn =
+      piecesOf(rig)
+        .find((p) => p.slot === 'tipId')
+        ?.outline.map(([, d]) => d) ?? []
+    const air = airParts(rig)
+      .slice(-8)
+      .map((p) => p.diameterM)
+    const water = strandParts(rig, 30).slice(-3)
+    expect(middleOf(drawn)).toBeCloseTo(middleOf(air), 5)
+    expect(middleOf(air)).toBeCloseTo(middleOf(water.map((p) => p.diameterM)), 4)
+    for (const { kgPerM, diameterM } of water)
+      expect(sinkRateMps(kgPerM, diameterM)).toBeCloseTo(sinkingLeader.sinkRateMps, 6)
+  })
+  test('a part-sinking tip keeps its mass: what floats is lighter than water, what sinks heavier', () => {
+    const facts = tipFacts(partSinking)
+    const pieces = tipPieces(facts, 3)
+    expect(pieces.map((p) => p.floats)).toEqual([true, false, false, false])
+    expect(pieces.reduce((sum, p) => sum + p.lengthM * p.kgPerM, 0)).toBeCloseTo(facts.massKg.value, 9)
+    for (const { kgPerM, diameterM, floats } of pieces)
+      expect(densityKgPerM3(kgPerM, diameterM) < 1000).toBe(floats)
+  })
+  test('a leader tapers to half where nothing is said, and a level one does not', () => {
+    expect(leaderDiameterM(tapered, 1) / leaderDiameterM(tapered, 0)).toBeCloseTo(0.5, 9)
+    expect(leaderDiameterM({ ...tapered, form: 'level' }, 1)).toBe(leaderDiameterM(tapered, 0))
+    expect(leaderDiameterM({ ...tapered, buttDiameterM: 6e-4, pointDiameterM: 2e-4 }, 0.5)).toBeCloseTo(
+      4e-4,
+      9,
+    )
+  })
+  test('usual coated running line floats, and a line in one piece trails the same', () => {
+    const [coated] = USUAL_RUNNING_LINES.map(runningLineFacts)
+    expect(densityKgPerM3(coated?.kgPerM.value ?? 0, coated?.diameterM.value ?? 1)).toBeLessThan(1000)
+    const onePiece = headFacts({ ...head, style: 'integrated' })
+    const [behind] = strandParts(parts({ head: onePiece, leader: null }), 20)
+    expect(behind).toMatchObject({ kgPerM: coated?.kgPerM.value, diameterM: coated?.diameterM.value })
+  })
+})
+
+describe('what a rig comes to', () => {
+  test('C3 [practice]: 375 gr are 45 ft of a no. 9', () => {
+    const { number, carry } = carriedAs({ rod, head: headFacts(head) }, DEFAULT_SCHOOLS)
+    expect(number).toBe(9)
+    if (carry.outcome !== 'found') throw new Error(carry.outcome)
+    expect(carry.carryM / M_PER_FOOT).toBeCloseTo(45.3, 0)
+  })
+  test('C28 [practice]: behind 34 g a mono shoots about ten feet further than a coated line', () => {
+    const heavy = parts({ head: headFacts({ ...head, massKg: 0.034 }) })
+    const [coated, mono] = USUAL_RUNNING_LINES.map((l) => shotWith(heavy, runningLineFacts(l)))
+    expect((coated?.shootM ?? 0) / M_PER_FOOT).toBeCloseTo(50.7, 0)
+    expect((mono?.shootM ?? 0) / M_PER_FOOT).toBeCloseTo(61.5, 0)
+    expect((mono?.castM ?? 0) - (mono?.shootM ?? 0)).toBeCloseTo(feet(42.5) + 3, 6)
+    expect(coated?.loopsM.reduce((sum, m) => sum + m, 0)).toBeGreaterThanOrEqual(coated?.shootM ?? 0)
+  })
+  test('a butt is judged with the ledger’s own slack', () => {
+    const tip = tipFacts({
+      kind: 'tip',
+      id: 't',
+      name: 't',
+      build: 'level',
+      lengthM: 3,
+      kgPerM: 0.2e-3,
+    })
+    const front = parts({ tip })
+    const limit = buttOn(front, 0.4e-3)
+    expect(limit.behindKgPerM).toBeCloseTo(0.2e-3, 9)
+    for (const diameterM of [0.3e-3, 0.45e-3, 0.47e-3, 0.48e-3, 0.49e-3, 0.6e-3]) {
+      const { kgPerM, stepsUp } = buttOn(front, diameterM)
+      expect(stepsUp).toBe(kgPerM > 0.2e-3 * 1.05)
+    }
+  })
+})

@@ -1,0 +1,75 @@
+/** @jest-environment jsdom */
+
+import { dayOf, FIRST_JOB, USUAL_DAYS } from '@hoxen/core/day'
+import { DEFAULT_SCHOOLS } from '@hoxen/core/gear'
+import { judge, remedyFor } from '@hoxen/core/match'
+import { resolveRig, worstFirst } from '@hoxen/core/rig'
+import { CHECK_TITLES, sayCheck } from '@hoxen/core/words'
+import { afterEach, expect, jest, test } from '@jest/globals'
+import { cleanup, fireEvent, screen, within } from '@testing-library/react'
+import { demo, show } from '../testing/show.tsx'
+import { Ledger } from './Ledger.tsx'
+
+afterEach(cleanup)
+
+const byId = new Map(demo.items.map((item) => [item.id, item]))
+const day = dayOf({ job: { ...FIRST_JOB, ...USUAL_DAYS[0]?.job }, schools: DEFAULT_SCHOOLS })
+const rigWith = (tipId: string | null, headId = '450-gr-scandi') => {
+  const resolved = resolveRig(
+    {
+      rodId: 'long-seven-13-ft',
+      headId,
+      tipId,
+      leaderId: 'stepped-5-ft',
+      runningLineId: 'coated-30-lb',
+      reelId: 'full-frame-eleven',
+    },
+    byId,
+  )
+  if (resolved.outcome !== 'resolved') throw new Error(resolved.id)
+  return judge(resolved.parts, day)
+}
+
+test('every check is one line, worst first, each with its sentence', () => {
+  const rig = rigWith('t-11-10-ft')
+  show(<Ledger checks={rig.checks} remedies={new Map()} items={byId} onTake={() => {}} />)
+  const lines = within(screen.getByRole('list', { name: 'Ledger' })).getAllByRole('listitem')
+  const expected = worstFirst(rig.checks)
+  expect(lines.map((line) => line.dataset.check)).toEqual(expected.map((c) => c.code))
+  expect(lines[0]?.dataset.state).toBe('breaks')
+  expected.forEach((check, i) => {
+    const line = lines[i]
+    if (line === undefined) throw new Error(check.code)
+    expect(within(line).getByRole('heading').textContent).toBe(CHECK_TITLES[check.code])
+    expect(line.textContent).toContain(sayCheck(check, 'trade'))
+  })
+})
+
+test('the remedy stands beside the line it mends, with what it does to the others, and is taken', () => {
+  const rig = rigWith('t-11-10-ft')
+  const remedy = remedyFor({ items: demo.items }, rig, 'joint-step', day)
+  if (remedy === undefined) throw new Error('no remedy')
+  const onTake = jest.fn()
+  show(
+    <Ledger checks={rig.checks} remedies={new Map([['joint-step', remedy]])} items={byId} onTake={onTake} />,
+  )
+  const line = screen.getByRole('list').querySelector<HTMLElement>('[data-check="joint-step"]')
+  if (line === null) throw new Error('no line')
+  expect(line.textContent).toContain('Joint of head and tip: breaks →')
+  fireEvent.click(within(line).getByRole('button', { name: 'Mend it' }))
+  expect(onTake).toHaveBeenCalledWith(remedy)
+  expect(screen.getAllByRole('button')).toHaveLength(1)
+})
+
+test('a part pointed at shows what each line would become, and nothing where it stays', () => {
+  const rig = rigWith('t-11-10-ft')
+  const then = rigWith('t-8-10-ft', '510-gr-short-skagit')
+  show(
+    <Ledger checks={rig.checks} remedies={new Map()} items={byId} onTake={() => {}} preview={then.checks} />,
+  )
+  const becomes = (code: string): string | undefined =>
+    screen.getByRole('list').querySelector<HTMLElement>(`[data-check="${code}"] [data-becomes]`)?.dataset
+      .becomes
+  expect(becomes('joint-step')).toBe('holds')
+  expect(becomes('rod-fish')).toBeUndefined()
+})

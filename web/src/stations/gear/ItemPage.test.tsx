@@ -1,0 +1,73 @@
+/** @jest-environment jsdom */
+
+import { afterEach, beforeEach, expect, test } from '@jest/globals'
+import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
+import { Route, Routes } from 'react-router'
+import { draftOf, dropDraft, everything, keepDraft } from '../../store/index.ts'
+import { keepDemo, show } from '../../testing/show.tsx'
+import { changedFields } from './draftFields.ts'
+import { ItemPage } from './ItemPage.tsx'
+
+const FORM = 'item 510-gr-short-skagit'
+beforeEach(async () => {
+  await keepDemo()
+  await dropDraft(FORM)
+})
+afterEach(cleanup)
+
+const open = (at: string) =>
+  show(
+    <Routes>
+      <Route path="/gear/item/:id" element={<ItemPage />} />
+      <Route path="/gear/new/:kind" element={<ItemPage />} />
+      <Route path="*" element={<p>The list</p>} />
+    </Routes>,
+    at,
+  )
+const field = (name: string): Promise<HTMLInputElement> => screen.findByLabelText(name)
+const type = (into: HTMLInputElement, value: string): void => {
+  fireEvent.input(into, { target: { value } })
+}
+
+test('what is typed is kept as a draft, and dropped when it is what is stored again', async () => {
+  open(`/gear/item/510-gr-short-skagit`)
+  const name = await field('Name')
+  type(name, '510 gr short, the old one')
+  await waitFor(async () => expect(await draftOf(FORM)).toEqual({ name: '510 gr short, the old one' }))
+  type(name, '510 gr short Skagit')
+  await waitFor(async () => expect(await draftOf(FORM)).toBeNull())
+})
+
+test('a draft is back when the form is opened again, said so, and forgotten when that is wanted', async () => {
+  await keepDraft(FORM, { name: 'Half a na' })
+  open('/gear/item/510-gr-short-skagit')
+  expect(await screen.findByText(/What you had typed here and not saved is back/)).toBeTruthy()
+  expect((await field('Name')).value).toBe('Half a na')
+  fireEvent.click(screen.getByRole('button', { name: 'Forget it' }))
+  await waitFor(async () => expect((await field('Name')).value).toBe('510 gr short Skagit'))
+  expect(await draftOf(FORM)).toBeNull()
+})
+
+test('saving keeps the item and drops the draft; a figure that cannot be is said beside its field', async () => {
+  open('/gear/item/510-gr-short-skagit')
+  const mass = await field('Mass')
+  type(mass, '9000 gr')
+  fireEvent.click(screen.getByRole('button', { name: 'Save' }))
+  expect((await screen.findByRole('alert')).textContent).toMatch(/^Mass must be at most \d+ gr\.$/)
+  type(mass, '505 gr')
+  fireEvent.click(screen.getByRole('button', { name: 'Save' }))
+  expect(await screen.findByText('The list')).toBeTruthy()
+  const { items } = await everything()
+  const saved = items.find((i) => i.id === '510-gr-short-skagit')
+  expect(saved && 'massKg' in saved ? saved.massKg : 0).toBeCloseTo(505 * 64.79891e-6, 9)
+  expect(await draftOf(FORM)).toBeNull()
+})
+
+test('what is gone says so', async () => {
+  open('/gear/item/nothing-of-mine')
+  expect(await screen.findByRole('heading', { name: 'This is not in your gear' })).toBeTruthy()
+})
+
+test('only fields that differ are a draft', () => {
+  expect(changedFields({ a: 'x', b: 'y', c: '' }, { a: 'x', b: 'z' })).toEqual({ b: 'y' })
+})

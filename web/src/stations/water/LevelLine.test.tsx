@@ -1,0 +1,102 @@
+/** @jest-environment jsdom */
+
+import { USUAL_PLAN } from '@hoxen/core/swing'
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals'
+import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
+import { commit } from '../../store/index.ts'
+import { keepDemo, show } from '../../testing/show.tsx'
+import { LevelLine } from './LevelLine.tsx'
+import { PoolBar } from './PoolBar.tsx'
+import { useWater } from './useWater.ts'
+
+function Here() {
+  const water = useWater()
+  if (water === undefined) return <p>Opening…</p>
+  return (
+    <>
+      <PoolBar runs={water.runs} chosen={water.pool} onChoose={water.goTo} onNew={() => {}} />
+      <h1>{water.day.run.name}</h1>
+      <LevelLine water={water} />
+    </>
+  )
+}
+const gaugeSays = (flowM3ps: number | undefined, atMs = Date.now()): void => {
+  globalThis.fetch = jest.fn<typeof fetch>(async () =>
+    flowM3ps === undefined
+      ? ({ ok: false, status: 503 } as Response)
+      : ({
+          ok: true,
+          status: 200,
+          text: async () =>
+            JSON.stringify({
+              station: 'Skarn',
+              readings: [{ atMs: Math.round(atMs), flowM3ps, waterC: 4.2 }],
+            }),
+        } as Response),
+  )
+}
+
+beforeEach(async () => {
+  gaugeSays(24)
+  await keepDemo()
+  await commit('Start', (tx) => tx.set('water', { runId: 'kettle-run', plan: USUAL_PLAN }))
+})
+afterEach(cleanup)
+
+const flow = (): Promise<HTMLElement> =>
+  waitFor(() => {
+    const found = document.querySelector<HTMLElement>('[data-flow]')
+    if (found === null) throw new Error('no flow yet')
+    return found
+  })
+
+describe('the level of a pool', () => {
+  test('by its gauge: what it says, how old that is, and what it makes of the pool', async () => {
+    gaugeSays(48, Date.now() - 5 * 3600_000)
+    show(<Here />, '/water')
+    expect((await flow()).textContent).toBe('1695 ft³/s')
+    expect(screen.getByText(/32 % deeper/)).toBeTruthy()
+    expect(document.querySelector('[data-age]')?.textContent).toMatch(/5 h ago, which may be other water/)
+  })
+  test('said by hand it outranks the gauge; beyond what the measure reaches it is refused, in the unit in use', async () => {
+    show(<Here />, '/water?say=level')
+    await flow()
+    const field = screen.getByLabelText('Flow today, by your word')
+    const type = (text: string): void => {
+      fireEvent.change(field, { target: { value: text } })
+      fireEvent.blur(field)
+    }
+    type('5000 m³/s')
+    expect((await screen.findByRole('alert')).textContent).toBe(
+      'This pool’s measure says nothing about such a level: it reaches from 17 ft³/s to 42378 ft³/s.',
+    )
+    type('0')
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toMatch(/at least/))
+    type('30 m³/s')
+    expect(await screen.findByText(/By your word it runs at/)).toBeTruthy()
+    fireEvent.click(await screen.findByRole('button', { name: 'Go by the gauge' }))
+    await waitFor(() => expect(screen.queryByText(/By your word/)).toBeNull())
+  })
+  test('told by a gauge far beyond, the pool is shown as it was measured, and that is said', async () => {
+    gaugeSays(100_000)
+    show(<Here />, '/water')
+    await flow()
+    expect(screen.getByRole('status').textContent).toContain('it is shown as it was measured')
+    expect(screen.queryByText(/deeper/)).toBeNull()
+  })
+  test('a silent gauge is said to be silent', async () => {
+    gaugeSays(undefined)
+    show(<Here />, '/water')
+    expect(await screen.findByText(/The gauge does not answer\./)).toBeTruthy()
+  })
+  test('without a pool the water is as the job describes it; choosing one goes there', async () => {
+    await commit('Words', (tx) => tx.set('water', { plan: USUAL_PLAN }))
+    show(<Here />, '/water')
+    expect(await screen.findByRole('heading', { name: 'The water as described' })).toBeTruthy()
+    expect(screen.getByRole('button', { name: 'As the job describes it' }).getAttribute('aria-pressed')).toBe(
+      'true',
+    )
+    fireEvent.click(screen.getByRole('button', { name: 'Bell Tail' }))
+    expect(await screen.findByRole('heading', { name: 'Bell Tail' })).toBeTruthy()
+  })
+})
