@@ -82,6 +82,12 @@ function suffixFor(measure: Measure, system: UnitSystem): string {
 const columnName = (field: Field, system: UnitSystem): string =>
   field.type.as === 'quantity' ? `${field.column}_${suffixFor(field.type.measure, system)}` : field.column
 
+/** The columns a kind of gear may fill, as a file carries them. */
+export const csvColumns = (kind: Kind, system: UnitSystem): readonly string[] => [
+  ...FIELDS[kind].map((field) => columnName(field, system)),
+  ...JSON_COLUMNS.filter(([, , of]) => of === kind).map(([column]) => column),
+]
+
 function cellText(item: Item, field: Field, system: UnitSystem): string {
   const value = readField(item, field.path)
   if (value === undefined) return ''

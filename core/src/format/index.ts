@@ -1,4 +1,4 @@
-export { type CsvReading, guardCell, type RowProblem, readCsv, writeCsv } from './csv.ts'
+export { type CsvReading, csvColumns, guardCell, type RowProblem, readCsv, writeCsv } from './csv.ts'
 export {
   countsOf,
   type DocumentReading,
@@ -24,5 +24,6 @@ export {
   type SingleValue,
 } from './kept.ts'
 export { type QuickAddResult, quickAdd } from './quickAdd.ts'
+export { documentSchema } from './schema.ts'
 export { DEFAULT_SETTINGS, type Settings } from './settings.ts'
 export { FILE_PLACES, FORMAT_VERSION, type Raw, upgraded, upgradedPart } from './steps.ts'

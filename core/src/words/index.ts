@@ -10,6 +10,7 @@ export {
   WATER_NAMES,
   WEIGHTING_NAMES,
 } from './day.ts'
+export { formatsPage } from './formats.ts'
 export { sayLeaderWarning } from './leader.ts'
 export {
   KIND_NAMES,
