@@ -1,28 +1,10 @@
 /** Makes docs/screenshots from the demo data: one picture of each main view. Build first. */
-import { type ChildProcess, spawn } from 'node:child_process'
-import { fileURLToPath } from 'node:url'
-import { type Browser, chromium, type Page } from '@playwright/test'
+import type { Browser, Page } from '@playwright/test'
 import { gaugeReply } from './open.ts'
-import config from './playwright.config.ts'
-
-const PORT = '4392'
-const BASE = `http://127.0.0.1:${PORT}`
-const ROOT = fileURLToPath(new URL('..', import.meta.url))
-
-async function started(server: ChildProcess): Promise<void> {
-  for (let i = 0; i < 100; i++) {
-    if (server.exitCode !== null) throw new Error('the server did not start')
-    const up = await fetch(`${BASE}/api/health`).then(
-      (r) => r.ok,
-      () => false,
-    )
-    if (up) return
-    await new Promise((resolve) => setTimeout(resolve, 200))
-  }
-  throw new Error('the server did not answer')
-}
+import { ROOT, served } from './served.ts'
 
 async function demoPage(
+  base: string,
   browser: Browser,
   width: number,
   height: number,
@@ -36,7 +18,7 @@ async function demoPage(
   const page = await context.newPage()
   // The stand-in gauge moves with the clock; a picture wants the same day each time.
   await page.route('**/api/gauge/*', (route) => route.fulfill({ json: gaugeReply(30, 1) }))
-  await page.goto(`${BASE}/?demo`)
+  await page.goto(`${base}/?demo`)
   await page.getByRole('article').first().waitFor()
   await page.getByRole('button', { name: 'Winter run' }).click()
   await page.waitForTimeout(600)
@@ -55,7 +37,7 @@ interface Moment {
 }
 
 async function shoot(page: Page, path: string, name: string, { at, scrollTo }: Moment = {}): Promise<void> {
-  await page.goto(`${BASE}${path}`)
+  await page.goto(new URL(path, page.url()).href)
   await page.getByRole('heading').first().waitFor()
   await page.waitForTimeout(path.startsWith('/water') ? 4000 : 700)
   if (at !== undefined) await page.getByRole('slider', { name: 'Time in the swing' }).fill(at)
@@ -70,15 +52,8 @@ async function shoot(page: Page, path: string, name: string, { at, scrollTo }: M
   await page.screenshot({ path: `${ROOT}docs/screenshots/${name}.png` })
 }
 
-const server = spawn('npx', ['tsx', 'server/src/main.ts'], {
-  cwd: ROOT,
-  env: { ...process.env, PORT },
-  stdio: 'ignore',
-})
-try {
-  await started(server)
-  const browser = await chromium.launch(config.use?.launchOptions)
-  const desk = await demoPage(browser, 1280, 800)
+await served(4392, async (base, browser) => {
+  const desk = await demoPage(base, browser, 1280, 800)
   await shoot(desk, '/match', 'match')
   await shoot(desk, '/rig?part=tipId', 'rig-ledger')
   await shoot(desk, '/rig?view=mass', 'rig-mass')
@@ -94,11 +69,8 @@ try {
   await shoot(desk, '/gear/item/450-gr-scandi', 'gear-item')
   await shoot(desk, '/tables', 'tables')
   await shoot(desk, '/settings', 'settings')
-  await shoot(await demoPage(browser, 1280, 800, 'dark'), '/match', 'match-dusk')
-  const phone = await demoPage(browser, 390, 844)
+  await shoot(await demoPage(base, browser, 1280, 800, 'dark'), '/match', 'match-dusk')
+  const phone = await demoPage(base, browser, 390, 844)
   await shoot(phone, '/rig', 'phone-ledger')
   await shoot(phone, '/water', 'phone-water', { at: '22' })
-  await browser.close()
-} finally {
-  server.kill()
-}
+})

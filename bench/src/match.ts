@@ -8,15 +8,16 @@ import { timed } from './timing.ts'
 for (const [count, times] of [
   [500, 15],
   [2000, 5],
-  [10_000, 1],
+  [10_000, 0],
 ] as const) {
   const items = inventGear(count, 7)
   console.log(`${items.length} items`)
   for (const { name, job } of USUAL_DAYS) {
     const day = dayOf({ job: { ...FIRST_JOB, ...job }, schools: DEFAULT_SCHOOLS })
-    const first = timed(1, () => matchRigs({ items }, day))
+    const start = performance.now()
     const result = matchRigs({ items }, day)
-    const ranking = timed(times, () => matchRigs({ items }, day))
+    const first = performance.now() - start
+    const ranking = times === 0 ? first : timed(times, () => matchRigs({ items }, day))
     const [best] = result.rigs
     if (best === undefined) throw new Error('nothing ranked')
     const one = timed(2000, () => judge(best.parts, day))
