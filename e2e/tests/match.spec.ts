@@ -126,6 +126,7 @@ test('a school changes the figures', async ({ page }) => {
   await page.getByRole('button', { name: /^Which rod/ }).click()
   await page.getByRole('button', { name: /Switch six/ }).click()
   const mass = page.getByRole('article').first()
+  await expect(mass).toContainText('Switch six')
   const before = await mass.textContent()
   await page.goto('/settings')
   await page.getByLabel(/^Always two/).click()
