@@ -12,6 +12,7 @@ import {
   LIST_NAMES,
   LISTS,
   nothingKept,
+  placeOf,
   planImport,
   readDocument,
   readParsedDocument,
@@ -219,12 +220,8 @@ describe('every version that shipped', () => {
 describe('limits', () => {
   test.each(LIST_NAMES)('a file with more %s than can be kept is refused whole, and says so', (name) => {
     const rows = Array.from({ length: LISTS[name].limit + 1 }, (_, i) => ({ id: `x${i}` }))
-    const reading = readParsedDocument({
-      format: 'hoxen',
-      version: FORMAT_VERSION,
-      gear: { items: name === 'items' ? rows : [] },
-      runs: name === 'runs' ? rows : [],
-    })
+    const list = placeOf(name).reduceRight<unknown>((inner, key) => ({ [key]: inner }), rows)
+    const reading = readParsedDocument({ format: 'hoxen', version: FORMAT_VERSION, ...(list as object) })
     expect(reading).toMatchObject({
       readable: false,
       problems: [{ code: 'too-many-rows', data: { rows: rows.length, limit: LISTS[name].limit } }],

@@ -2,7 +2,7 @@ import { type Day, dayOf, type WaterChoice } from '@hoxen/core/day'
 import type { Run } from '@hoxen/core/water'
 import { createContext, type ReactNode, useContext, useMemo } from 'react'
 import { type GaugeState, useGauge } from '../gauge/index.ts'
-import { useJob, useRuns, useSettings, useWaterChoice } from '../store/index.ts'
+import { useJob, useList, useSettings, useWaterChoice } from '../store/index.ts'
 
 /** The day everything on the page is judged in, and what it was put together from. */
 export interface Today {
@@ -17,7 +17,7 @@ const DayContext = createContext<Today | undefined>(undefined)
 /** Puts the day together, in this one place, for every page. */
 function useTodayOnce(): Today | undefined {
   const job = useJob()
-  const runs = useRuns()
+  const runs = useList('runs')
   const choice = useWaterChoice()
   const { schools } = useSettings()
   const gauge = useGauge(runs?.find((run) => run.id === choice?.runId)?.gaugeId)

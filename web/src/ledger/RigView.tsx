@@ -5,7 +5,7 @@ import { SLOT_NAMES, WINDOW_NAMES } from '@hoxen/core/words'
 import { useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { GrainAxis, RigStrip } from '../drawing/index.ts'
-import { noticeDone, noticeFailed, setKept, usePinned } from '../store/index.ts'
+import { noticeDone, noticeFailed, setKept, useSingle } from '../store/index.ts'
 import { Button, buttonLook, Empty, StateMark } from '../ui/index.ts'
 import { Ledger } from './Ledger.tsx'
 import { PartPicker } from './PartPicker.tsx'
@@ -184,7 +184,7 @@ function PartButtons({
 
 function Actions({ choice, mine }: { readonly choice: RigChoice; readonly mine: boolean }) {
   const navigate = useNavigate()
-  const pinned = usePinned()
+  const pinned = useSingle('pinned')
   const isPinned = pinned != null && rigKey(pinned) === rigKey(choice)
   const makeMine = (): void => {
     setKept('Make this my rig', 'rig', choice).then(() => {

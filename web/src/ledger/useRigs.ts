@@ -5,7 +5,7 @@ import { type RigChoice, type RigSlot, resolveRig, rigKey } from '@hoxen/core/ri
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { dayKey, useDay } from '../day/index.ts'
-import { useGear } from '../store/index.ts'
+import { useList } from '../store/index.ts'
 import { askOfGear, revisionOf } from '../worker/index.ts'
 
 /** The gear and the day: what every question is about. */
@@ -28,7 +28,7 @@ function indexOf(items: readonly Item[]): ReadonlyMap<string, Item> {
 
 /** Undefined while gear or day loads. */
 export function useQuestion(): Question | undefined {
-  const items = useGear()
+  const items = useList('items')
   const day = useDay()
   return useMemo(
     () => (items && day ? { gear: { items }, byId: indexOf(items), day } : undefined),

@@ -2,14 +2,14 @@ import { statesBySlot } from '@hoxen/core/rig'
 import { Link } from 'react-router'
 import { RigStrip } from '../drawing/index.ts'
 import { useQuestion, useRig } from '../ledger/index.ts'
-import { useMyRig } from '../store/index.ts'
+import { useSingle } from '../store/index.ts'
 import { StateMark } from '../ui/index.ts'
 import { DayLine } from './DayLine.tsx'
 
 /** Above every station: the day, and my rig to scale, judged in it. Choosing a part opens the station that decides it. */
 export function ActiveStrip() {
   const question = useQuestion()
-  const choice = useMyRig()
+  const choice = useSingle('rig')
   const rig = useRig(question, choice)
   if (question === undefined || choice === undefined) return <div className="h-[7.1rem]" />
   return (

@@ -3,7 +3,7 @@ import { rigKey } from '@hoxen/core/rig'
 import { KIND_NAMES, summarize } from '@hoxen/core/words'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { useGear, useMyRig } from '../store/index.ts'
+import { useList, useSingle } from '../store/index.ts'
 import { fieldLook, Sheet, useUnits } from '../ui/index.ts'
 import type { Command } from './commands.ts'
 
@@ -18,8 +18,8 @@ const SHOWN = 9
 /** Type what you want to do or what you want to see. */
 export function Palette({ open, onClose, commands }: Props) {
   const [text, setText] = useState('')
-  const gear = useGear() ?? []
-  const mine = useMyRig()
+  const gear = useList('items') ?? []
+  const mine = useSingle('rig')
   const navigate = useNavigate()
   const { system } = useUnits()
   const things: readonly Command[] = [

@@ -16,13 +16,11 @@ export {
   saveItems,
   saveRun,
   setKept,
-  useGear,
   useJob,
-  useMyRig,
-  usePinned,
+  useList,
   useRigging,
-  useRuns,
   useSettings,
+  useSingle,
   useWaterChoice,
 } from './kept.ts'
 export { noticeFailed, noticeSaid } from './notice.ts'

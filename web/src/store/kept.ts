@@ -25,30 +25,26 @@ const AT_FIRST = {
 type SaidLater = keyof typeof AT_FIRST
 
 /** A list in the angler's order; undefined while it loads. */
-const useRows = <N extends ListName>(name: N): readonly ListRow<N>[] | undefined =>
+export const useList = <N extends ListName>(name: N): readonly ListRow<N>[] | undefined =>
   useLiveQuery(() => listOf(name), [name])
 
 /** A single thing; null when there is none, undefined while it loads. */
-const useValue = <N extends SingleName>(name: N): SingleValue<N> | null | undefined =>
+export const useSingle = <N extends SingleName>(name: N): SingleValue<N> | null | undefined =>
   useLiveQuery(async () => (await singleOf(name)) ?? null, [name])
 
-export const useGear = (): readonly Item[] | undefined => useRows('items')
-export const useRuns = (): readonly Run[] | undefined => useRows('runs')
-export const useMyRig = (): RigChoice | null | undefined => useValue('rig')
-export const usePinned = (): RigChoice | null | undefined => useValue('pinned')
 /** Knots preferred at each joint, and steps of the rigging list ticked off. */
-export const useRigging = (): Rigging => useValue('rigging') ?? AT_FIRST.rigging
-export const useSettings = (): Settings => useValue('settings') ?? AT_FIRST.settings
+export const useRigging = (): Rigging => useSingle('rigging') ?? AT_FIRST.rigging
+export const useSettings = (): Settings => useSingle('settings') ?? AT_FIRST.settings
 
 /** What the angler is after; undefined while it loads. */
 export function useJob(): Job | undefined {
-  const job = useValue('job')
+  const job = useSingle('job')
   return job === null ? AT_FIRST.job : job
 }
 
 /** The pool fished now and how; undefined while it loads. */
 export function useWaterChoice(): WaterChoice | undefined {
-  const water = useValue('water')
+  const water = useSingle('water')
   return water === null ? AT_FIRST.water : water
 }
 

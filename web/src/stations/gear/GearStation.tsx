@@ -3,7 +3,7 @@ import { type Item, KINDS, type Kind } from '@hoxen/core/gear'
 import { KIND_NAMES, summarize } from '@hoxen/core/words'
 import { useMemo, useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
-import { useGear } from '../../store/index.ts'
+import { useList } from '../../store/index.ts'
 import { Button, buttonLook, fieldLook, saveFile, today, useUnits } from '../../ui/index.ts'
 import { ImportSheet } from './ImportSheet.tsx'
 import { ItemList } from './ItemList.tsx'
@@ -15,7 +15,7 @@ const isSort = (text: string | null): text is Sort => text !== null && text in S
 
 /** Everything the angler owns, by kind. */
 export function GearStation() {
-  const gear = useGear()
+  const gear = useList('items')
   const [params, setParams] = useSearchParams()
   const [importing, setImporting] = useState(params.has('import'))
   const { system } = useUnits()

@@ -16,7 +16,7 @@ import type { Problem } from '@hoxen/core/gear'
 import { sayProblem, summarize } from '@hoxen/core/words'
 import { useMutation, useQuery } from '@tanstack/react-query'
 import { useId, useMemo, useState } from 'react'
-import { everything, noticeDone, noticeFailed, takeIn, useGear, useRuns } from '../../store/index.ts'
+import { everything, noticeDone, noticeFailed, takeIn, useList } from '../../store/index.ts'
 import { Button, fieldLook, Sheet, useUnits } from '../../ui/index.ts'
 import { ask, revisionOf } from '../../worker/index.ts'
 
@@ -108,8 +108,8 @@ const LISTED = 200
 
 /** Everything that is kept, read anew whenever it changes. */
 function useKept(): HoxenDocument | undefined {
-  const gear = useGear()
-  const runs = useRuns()
+  const gear = useList('items')
+  const runs = useList('runs')
   const { data } = useQuery({
     queryKey: ['kept', gear && revisionOf(gear), runs?.length],
     queryFn: everything,

@@ -12,7 +12,7 @@ import {
   noticeFailed,
   removeItems,
   saveItems,
-  useGear,
+  useList,
 } from '../../store/index.ts'
 import { Button, buttonLook, Empty, fieldLook, useUnits } from '../../ui/index.ts'
 import { Derived } from './Derived.tsx'
@@ -22,7 +22,7 @@ import { useFormDraft } from './useFormDraft.ts'
 /** One item in full: a new one of a kind, or one of yours. */
 export function ItemPage() {
   const { kind, id } = useParams()
-  const gear = useGear()
+  const gear = useList('items')
   if (gear === undefined) return <p className="py-10 text-faint">Opening…</p>
   const item = gear.find((i) => i.id === id)
   const ofKind = item?.kind ?? (KINDS as readonly string[]).find((k) => k === kind)

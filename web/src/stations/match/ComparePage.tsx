@@ -4,7 +4,7 @@ import { CHECK_TITLES, sayFigure } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { Link, useParams } from 'react-router'
 import { sayScore, useQuestion, useRig } from '../../ledger/index.ts'
-import { usePinned } from '../../store/index.ts'
+import { useSingle } from '../../store/index.ts'
 import { buttonLook, Empty, StateMark, useUnits } from '../../ui/index.ts'
 
 /** Two ledgers side by side: the pinned rig and another. */
@@ -12,7 +12,7 @@ export function ComparePage() {
   const { key = '' } = useParams()
   const choice = useMemo(() => rigFromKey(key), [key])
   const question = useQuestion()
-  const pinned = usePinned()
+  const pinned = useSingle('pinned')
   const left = useRig(question, pinned)
   const right = useRig(question, choice)
   if (question === undefined || pinned === undefined) return <p className="py-10 text-faint">Opening…</p>

@@ -16,8 +16,7 @@ import {
   openDemo,
   setKept,
   useJob,
-  useMyRig,
-  usePinned,
+  useSingle,
 } from '../../store/index.ts'
 import { Button, buttonLook, useUnits } from '../../ui/index.ts'
 import { DayButtons, JobSentence } from './JobSentence.tsx'
@@ -92,8 +91,8 @@ function Rigs({ question, result }: { readonly question: Question; readonly resu
     useMemo(() => result.rigs.slice(0, shown).map((rig) => rig.choice), [result, shown]),
   )
   const remedyOf = new Map(remedies.data?.map((remedy, i) => [result.rigs[i]?.choice, remedy]))
-  const mine = useMyRig()
-  const pinned = usePinned()
+  const mine = useSingle('rig')
+  const pinned = useSingle('pinned')
   const navigate = useNavigate()
   const holding = result.rigs.filter((r) => r.verdict === 'holds').length
   if (result.outcome === 'no-rods' || result.outcome === 'no-heads')

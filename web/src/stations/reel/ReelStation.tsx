@@ -4,7 +4,7 @@ import { summarize } from '@hoxen/core/words'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { Gone, type Question, useQuestion, useRig } from '../../ledger/index.ts'
-import { changeRig, noticeDone, noticeFailed, useMyRig } from '../../store/index.ts'
+import { changeRig, noticeDone, noticeFailed, useSingle } from '../../store/index.ts'
 import { buttonLook, fieldLook, useUnits } from '../../ui/index.ts'
 import { BalanceBench } from './BalanceBench.tsx'
 import { FillBench } from './FillBench.tsx'
@@ -12,7 +12,7 @@ import { SpoolForm } from './SpoolForm.tsx'
 
 /** Does it all go on, and does it balance? */
 export function ReelStation() {
-  const choice = useMyRig()
+  const choice = useSingle('rig')
   const question = useQuestion()
   const rig = useRig(question, choice)
   const { system } = useUnits()

@@ -1,6 +1,6 @@
 import type { RigChoice } from '@hoxen/core/rig'
 import { useEffect, useState } from 'react'
-import { noticeDone, noticeFailed, setKept, useMyRig } from '../../store/index.ts'
+import { noticeDone, noticeFailed, setKept, useSingle } from '../../store/index.ts'
 
 /**
  * The rig in the strip, and swaps of its parts. A swap is shown at once and kept under one undo step; if it cannot be
@@ -10,7 +10,7 @@ export function useSwaps(): {
   readonly choice: RigChoice | null | undefined
   readonly swap: (next: RigChoice, label: string) => void
 } {
-  const kept = useMyRig()
+  const kept = useSingle('rig')
   const [ahead, setAhead] = useState<RigChoice>()
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is stored has caught up, or was changed elsewhere
   useEffect(() => setAhead(undefined), [kept])

@@ -5,7 +5,7 @@ import { tipFacts } from '@hoxen/core/sink'
 import type { SwingResult } from '@hoxen/core/swing'
 import { useQueries } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
-import { useGear, usePinned } from '../../store/index.ts'
+import { useList, useSingle } from '../../store/index.ts'
 import { swingInWorker } from '../../worker/index.ts'
 import { useWallet } from './useSwing.ts'
 
@@ -31,7 +31,7 @@ function setupWith(
   setup: SwingSetup,
   id: string,
   pinned: RigChoice | null | undefined,
-  gear: NonNullable<ReturnType<typeof useGear>>,
+  gear: NonNullable<ReturnType<typeof useList>>,
   tips: ReturnType<typeof useWallet>['tips'],
 ): SwingSetup | undefined {
   if (id === PINNED) {
@@ -46,8 +46,8 @@ function setupWith(
 /** Up to two other rigs let swing beside mine, in the same water with the same cast. */
 export function useOthers(setup: SwingSetup): Others {
   const [picked, setPicked] = useState<readonly string[]>([])
-  const pinned = usePinned()
-  const gear = useGear()
+  const pinned = useSingle('pinned')
+  const gear = useList('items')
   const { tips } = useWallet()
   const options = useMemo(
     () => [

@@ -5,7 +5,7 @@ import type { TipItem } from '@hoxen/core/sink'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { startTransition, useEffect, useMemo, useState } from 'react'
 import { type Question, useQuestion, useRig } from '../../ledger/index.ts'
-import { noticeSaid, useGear, useMyRig } from '../../store/index.ts'
+import { noticeSaid, useList, useSingle } from '../../store/index.ts'
 import { onPoolCrash, type RideTask, ridesInPool, swingInWorker } from '../../worker/index.ts'
 
 /** Of the day what a swing depends on: nothing else that changes lets the rig swing anew. */
@@ -14,7 +14,7 @@ const swungIn = ({ fly, run, plan }: Day): Omit<SwingSetup, 'parts'> => ({ fly, 
 /** My rig with the water it is to swing in; `none` without a rig, `gone` when a part of it is. */
 export function useMySetup(): SwingSetup | 'none' | 'gone' | undefined {
   const question: Question | undefined = useQuestion()
-  const choice = useMyRig()
+  const choice = useSingle('rig')
   const rig = useRig(question, choice)
   const key = question && JSON.stringify(swungIn(question.day))
   const water = useMemo(() => key && (JSON.parse(key) as Omit<SwingSetup, 'parts'>), [key])
@@ -41,7 +41,7 @@ export function useSwing(setup: SwingSetup | undefined) {
 
 /** Tips and leaders the angler owns. */
 export function useWallet(): { readonly tips: readonly TipItem[]; readonly leaders: readonly Leader[] } {
-  const gear = useGear()
+  const gear = useList('items')
   return useMemo(
     () => ({
       tips: (gear ?? []).filter((i): i is TipItem => i.kind === 'tip' || i.kind === 'sinking-leader'),
