@@ -1,3 +1,4 @@
+import type { Item } from '@hoxen/core/gear'
 import { type SwingSetup, swingInput } from '@hoxen/core/ladder'
 import type { RigChoice } from '@hoxen/core/rig'
 import { resolveRig } from '@hoxen/core/rig'
@@ -31,7 +32,7 @@ function setupWith(
   setup: SwingSetup,
   id: string,
   pinned: RigChoice | null | undefined,
-  gear: NonNullable<ReturnType<typeof useList>>,
+  gear: readonly Item[],
   tips: ReturnType<typeof useWallet>['tips'],
 ): SwingSetup | undefined {
   if (id === PINNED) {
