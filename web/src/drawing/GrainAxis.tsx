@@ -25,7 +25,7 @@ const ROW = 26
 /** Room a band's name takes beside it [px]. */
 const LABEL_ROOM = 70
 /** Room a tick's figure takes [px]. */
-const TICK_ROOM = 62
+const TICK_ROOM = 90
 
 /** Where a band's drawing begins and ends: an estimated window fades over its own half-width. */
 function drawnEnds({ lowKg, highKg, tag }: GrainWindow): readonly [number, number] {

@@ -25,7 +25,7 @@ export function GaugeFile({ gaugeId, onRead }: { readonly gaugeId: string; reado
   return (
     <div>
       <label htmlFor={id} className="block text-sm text-faint">
-        Or read a file of the gauge’s (CSV, WaterML 2.0)
+        Or read a file of the gauge’s: CSV, WaterML
       </label>
       <input
         id={id}

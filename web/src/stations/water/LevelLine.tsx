@@ -129,7 +129,7 @@ function LevelForm({ water }: { readonly water: Water }) {
       : undefined
   }
   return (
-    <div className="mt-2 grid max-w-4xl gap-4 rounded-lg border border-rule bg-sheet p-4 sm:grid-cols-3">
+    <div className="mt-2 grid max-w-4xl gap-4 rounded-lg border border-rule bg-sheet p-4 sm:grid-cols-[1fr_auto_1.6fr]">
       <QuantityField
         label="Flow today, by your word"
         measure="flow"
@@ -137,7 +137,7 @@ function LevelForm({ water }: { readonly water: Water }) {
         onChange={water.sayFlow}
         refuse={refuse}
       />
-      <div className="flex flex-wrap items-end gap-2">
+      <div className="flex flex-wrap items-start gap-2 sm:pt-6">
         {flow?.from === 'hand' && pool?.gaugeId !== undefined && (
           <Button onClick={water.goByGauge}>Go by the gauge</Button>
         )}
