@@ -224,9 +224,9 @@ function readItem(cells: Cells, newId: () => string, seen: ReadonlyMap<string, n
   if (earlier !== undefined)
     return { problems: [{ path: ['id'], code: 'duplicate-id', data: { id, row: earlier } }] }
   const { draft, problems } = readRow(kind, cells, id)
-  if (problems.length > 0) return { problems }
+  if (problems.length > 0) return { problems: problems.map((p) => ({ ...p, kind })) }
   const checked = itemSchema.safeParse(draft)
-  return checked.success ? { item: checked.data } : { problems: problemsOf(checked.error) }
+  return checked.success ? { item: checked.data } : { problems: problemsOf(checked.error, draft) }
 }
 
 const fileProblem = (code: string, data: Record<string, unknown> = {}): CsvReading => ({

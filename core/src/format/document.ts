@@ -72,7 +72,9 @@ function readList(name: ListName, raw: readonly unknown[], problems: Problem[]):
     const parsed = LISTS[name].schema.safeParse(candidate)
     const place = [...placeOf(name), index]
     if (!parsed.success) {
-      problems.push(...problemsOf(parsed.error).map((p) => ({ ...p, path: [...place, ...p.path] })))
+      problems.push(
+        ...problemsOf(parsed.error, candidate).map((p) => ({ ...p, path: [...place, ...p.path] })),
+      )
     } else if (seen.has(parsed.data.id)) {
       problems.push({ path: [...place, 'id'], code: 'duplicate-id', data: { id: parsed.data.id } })
     } else {

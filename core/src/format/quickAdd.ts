@@ -215,5 +215,7 @@ export function quickAdd(text: string, id: string): QuickAddResult {
   fillUsual(draft, kind)
   draft.name = nameFrom(leftOver === '' ? typed : leftOver)
   const parsed = itemSchema.safeParse(draft)
-  return parsed.success ? { ok: true, item: parsed.data } : { ok: false, problems: problemsOf(parsed.error) }
+  return parsed.success
+    ? { ok: true, item: parsed.data }
+    : { ok: false, problems: problemsOf(parsed.error, draft) }
 }

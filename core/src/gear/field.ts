@@ -173,9 +173,10 @@ export const FIELDS: Readonly<Record<Kind, readonly Field[]>> = Object.freeze(
   ) as unknown as Record<Kind, readonly Field[]>,
 )
 
+/** The field a path ends in, wherever the item stands. */
 export function fieldAt(kind: Kind, path: readonly (string | number)[]): Field | undefined {
-  const joined = path.join('.')
-  return FIELDS[kind].find((f) => f.path === joined)
+  const joined = `.${path.join('.')}`
+  return FIELDS[kind].find((f) => joined.endsWith(`.${f.path}`))
 }
 
 type Tree = { [key: string]: unknown }

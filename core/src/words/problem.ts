@@ -162,8 +162,9 @@ const subjectOf = (field: Field | undefined): Subject | undefined =>
     ...(field.type.as === 'quantity' ? { measure: field.type.measure } : {}),
   }
 
-/** One sentence for a problem, in the user's words and units. @param kind settles what the path means */
-export function sayProblem(problem: Problem, system: UnitSystem, kind?: Kind): string {
+/** One sentence for a problem, in the user's words and units. */
+export function sayProblem(problem: Problem, system: UnitSystem): string {
+  const { kind } = problem
   const field = kind === undefined ? subjectAt(problem.path) : subjectOf(fieldAt(kind, problem.path))
   const say = SENTENCES[problem.code]
   return say === undefined ? `${what(field)} cannot be used as it is.` : say(problem.data, field, system)

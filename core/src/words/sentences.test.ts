@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { quickAdd, readCsv, readParsedDocument } from '../format/index.ts'
 import { FIELDS, type Field, itemSchema, KINDS, type Kind, problemsOf } from '../gear/index.ts'
 import { EVIDENCE_TAGS } from '../quantity/index.ts'
 import { type Check, JOINT_KNOTS, type RiggingStep, type RigJoint } from '../rig/index.ts'
@@ -93,13 +94,27 @@ describe('rigging steps', () => {
 describe('every required field left out is asked for by name', () => {
   const cases = KINDS.flatMap((kind) => FIELDS[kind].filter((f) => f.required).map((f) => [kind, f] as const))
   test.each(cases)('%s without its %p', (kind: Kind, field: Field) => {
-    const parsed = itemSchema.safeParse({ kind, id: 'x' })
+    const bare = { kind, id: 'x' }
+    const parsed = itemSchema.safeParse(bare)
     if (parsed.success) throw new Error('accepted')
-    const said = problemsOf(parsed.error)
+    const said = problemsOf(parsed.error, bare)
       .filter((p) => p.path.join('.') === field.path)
-      .map((p) => sayProblem(p, 'trade', kind))
+      .map((p) => sayProblem(p, 'trade'))
     expect(said).toHaveLength(1)
     expect(said[0]).toContain(field.label)
     expect(said[0]).not.toMatch(hollow)
   })
+})
+
+test('a figure beyond its limit is told by its name and in units, typed, in a table or in a file', () => {
+  const typed = quickAdd('skagit 99999 gr 23 ft', 'x')
+  const table = readCsv('kind,name,style,mass_gr,length_ft\nhead,Brick,skagit,99999,23\n', () => 'x')
+  const file = readParsedDocument({
+    items: [{ kind: 'head', id: 'x', name: 'Brick', style: 'skagit', massKg: 6.5, lengthM: 7 }],
+  })
+  for (const [problem] of [typed.ok ? [] : typed.problems, table.rowProblems, file.problems]) {
+    if (problem === undefined) throw new Error('accepted')
+    expect(sayProblem(problem, 'trade')).toBe('Mass must be at most 2315 gr.')
+    expect(sayProblem(problem, 'metric')).toBe('Mass must be at most 150 g.')
+  }
 })

@@ -70,7 +70,7 @@ test('problems are said in the user’s words and units', () => {
     'kind,name,style,mass_gr,length_ft\nhead,x,skagit,510,300\nhead,y,skagit,5000,23\nhead,,skagit,510,23',
     String,
   )
-  const said = read.rowProblems.map((p) => sayProblem(p, 'trade', 'head'))
+  const said = read.rowProblems.map((p) => sayProblem(p, 'trade'))
   expect(said[0]).toBe('Length must be at most 131.2 ft.')
   expect(said[1]).toMatch(/Mass must be at most 2315 gr/)
   expect(said.at(-1)).toBe('Name is needed.')

@@ -27,8 +27,8 @@ export function SpoolForm({ reel }: { readonly reel: Reel }) {
     const item: Reel = { ...reel, spool: next }
     const checked = itemSchema.safeParse(item)
     if (!checked.success) {
-      const [first] = problemsOf(checked.error)
-      setError(first === undefined ? undefined : sayProblem(first, system, 'reel'))
+      const [first] = problemsOf(checked.error, item)
+      setError(first === undefined ? undefined : sayProblem(first, system))
       return
     }
     setError(undefined)

@@ -129,8 +129,8 @@ function Naming({ massKg, onMass }: NamingProps) {
   const save = (item: Item): void => {
     const checked = itemSchema.safeParse(item)
     if (!checked.success) {
-      const [first] = problemsOf(checked.error)
-      setError(first === undefined ? undefined : sayProblem(first, system, item.kind))
+      const [first] = problemsOf(checked.error, item)
+      setError(first === undefined ? undefined : sayProblem(first, system))
       return
     }
     setError(undefined)

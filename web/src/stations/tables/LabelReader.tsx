@@ -69,8 +69,8 @@ export function LabelReader() {
           <Reading head={head} />
         ) : (
           <p role="alert" className="font-medium text-breaks">
-            {problemsOf(checked.error)
-              .map((p) => sayProblem(p, system, 'head'))
+            {problemsOf(checked.error, head)
+              .map((p) => sayProblem(p, system))
               .join(' ')}
           </p>
         )}
