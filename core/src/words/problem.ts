@@ -30,9 +30,13 @@ const SUBJECTS: Readonly<Record<string, Subject>> = {
   bank: { label: 'The bank' },
 }
 
+/** A limit in the user's units; one that would read as nothing is printed finer. */
 function limit(value: unknown, field: Subject | undefined, system: UnitSystem): string {
   const measure = field?.measure
-  return measure === undefined ? String(value) : printMeasure(Number(value), measure, system)
+  if (measure === undefined) return String(value)
+  const si = Number(value)
+  const plain = printMeasure(si, measure, system)
+  return si > 0 && Number.parseFloat(plain) === 0 ? printMeasure(si, measure, system, 2) : plain
 }
 const what = (field: Subject | undefined): string => field?.label ?? 'This'
 const length = (m: unknown, system: UnitSystem): string => printMeasure(Number(m), 'length', system)

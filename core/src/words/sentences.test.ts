@@ -118,3 +118,8 @@ test('a figure beyond its limit is told by its name and in units, typed, in a ta
     expect(sayProblem(problem, 'metric')).toBe('Mass must be at most 150 g.')
   }
 })
+
+test('a limit too small for the figures at hand is printed finer, not as nothing', () => {
+  const low = { path: ['todayFlowM3ps'], code: 'too_small', data: { minimum: 0.001 } }
+  expect(sayProblem(low, 'trade')).toBe('The flow must be at least 0.04 ft³/s.')
+})
