@@ -24,6 +24,9 @@ async function demoPage(
   await page.waitForTimeout(600)
   await page.getByRole('article').nth(1).getByRole('button', { name: 'Make this my rig' }).click()
   await page.waitForURL(/\/rig$/)
+  await page.goto(`${base}/water`)
+  await page.getByRole('button', { name: 'Kettle Run' }).click()
+  await page.getByText('Skarn above the forks').waitFor()
   // Notices go by themselves; a picture should not catch one.
   await page.waitForTimeout(5500)
   return page

@@ -47,7 +47,7 @@ export function LadderView({ setup }: { readonly setup: SwingSetup }) {
     <section aria-labelledby="ladder-title">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2 id="ladder-title" className="text-xl">
-          Every tip in {setup.run.name} <Tag tag="estimate" />
+          Every tip in this run <Tag tag="estimate" />
         </h2>
         <p className="text-[0.9rem] text-faint" role="status" data-ladder={done < of ? 'working' : 'done'}>
           {done < of ? `${done} of ${of} swings` : `${of} swings let go, each tip at three angles`}

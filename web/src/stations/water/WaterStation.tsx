@@ -69,16 +69,18 @@ function NoPool({ onNew, any }: { readonly onNew: () => void; readonly any: bool
           <Button weight="strong" onClick={onNew}>
             Make it a pool
           </Button>
-          <Button
-            onClick={() =>
-              void loadDemoRuns().then(
-                (did) => did && noticeDone('The demo angler’s pools are here'),
-                noticeFailed,
-              )
-            }
-          >
-            Open the demo angler’s pools
-          </Button>
+          {!any && (
+            <Button
+              onClick={() =>
+                void loadDemoRuns().then(
+                  (did) => did && noticeDone('The demo angler’s pools are here'),
+                  noticeFailed,
+                )
+              }
+            >
+              Open the demo angler’s pools
+            </Button>
+          )}
         </>
       }
     >
