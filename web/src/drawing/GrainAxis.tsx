@@ -24,6 +24,8 @@ interface Props {
 const ROW = 26
 /** Room a band's name takes beside it [px]. */
 const LABEL_ROOM = 70
+/** Beyond so many marks nobody finds one by pointing: they are drawn in one stroke, without names. */
+const MOST_NAMED = 120
 /** Room a tick's figure takes [px]. */
 const TICK_ROOM = 90
 
@@ -52,6 +54,8 @@ export function GrainAxis({ bands, marks, compact = false }: Props) {
   const axisY = compact ? 22 : bands.length * ROW + 6
   const ticks = unitTicks(low, high, Math.max(1, Math.floor(width / TICK_ROOM)), 'lineMass', system)
   const chosen = marks.filter((m) => m.chosen)
+  const named = marks.length > MOST_NAMED ? chosen : marks
+  const stroke = (mark: AxisMark): string => `M${x(mark.massKg)} ${axisY - 9}v9`
   const height = axisY + (compact ? 14 : 46)
   return (
     <div ref={ref}>
@@ -83,16 +87,17 @@ export function GrainAxis({ bands, marks, compact = false }: Props) {
               </text>
             </g>
           ))}
-        {marks.map((mark) => (
+        {named.map((mark) => (
           <path
             key={mark.id}
-            d={mark.chosen ? `M${x(mark.massKg)} 0V${axisY + 6}` : `M${x(mark.massKg)} ${axisY - 9}v9`}
+            d={mark.chosen ? `M${x(mark.massKg)} 0V${axisY + 6}` : stroke(mark)}
             stroke={mark.chosen ? 'var(--caster)' : 'var(--ink)'}
             strokeWidth={mark.chosen ? 3 : 1.6}
           >
             <title>{`${mark.label}, ${show(mark.massKg, 'lineMass')}`}</title>
           </path>
         ))}
+        {named !== marks && <path d={marks.map(stroke).join('')} stroke="var(--ink)" strokeWidth="1.6" />}
         {!compact &&
           chosen.map((mark) => (
             <text
