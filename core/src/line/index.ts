@@ -37,6 +37,7 @@ export {
   singleHandToleranceKg,
   TWO_HAND_CLASSES,
   type TwoHandClass,
+  twoHandKg,
   twoHandNumber,
   twoHandRows,
 } from './standard.ts'

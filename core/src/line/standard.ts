@@ -48,6 +48,12 @@ export const twoHandRows = (): readonly { number: number; kg: Readonly<Record<Tw
     },
   }))
 
+/** Mass of two-hand line n over its class's length [kg]; undefined outside 6…12. [standard] */
+export function twoHandKg(number: number, of: TwoHandClass): number | undefined {
+  const row = twoHand.rows.find((r) => r.number === number)
+  return row === undefined ? undefined : row[of] * KG_PER_GRAIN
+}
+
 /** Where the tables come from, said beside them. */
 export const STANDARD_SOURCES = Object.freeze({ singleHand: singleHand.source, twoHand: twoHand.source })
 

@@ -82,7 +82,8 @@ const SCANDI = head('scandi', 480, 33)
 describe('mass and number', () => {
   test.each([
     [500, 'holds'],
-    [450, 'watch'],
+    [450, 'holds'],
+    [435, 'watch'],
     [380, 'breaks'],
     [550, 'watch'],
     [620, 'breaks'],

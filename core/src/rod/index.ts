@@ -11,7 +11,6 @@ export {
 export {
   type GrainWindow,
   WINDOW_MODEL,
-  type WindowModel,
   type WindowOptions,
   type WindowResult,
   windowFor,

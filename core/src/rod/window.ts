@@ -1,7 +1,7 @@
 import type { Caster, Rod, Schools, WindowStyle } from '../gear/index.ts'
-import { singleHandKg } from '../line/index.ts'
+import { singleHandKg, twoHandKg } from '../line/index.ts'
 import { type EvidenceTag, M_PER_FOOT } from '../quantity/index.ts'
-import { ratedNumber, singleHandEquivalent } from './number.ts'
+import { numberStep, ratedNumber } from './number.ts'
 
 export interface GrainWindow {
   readonly lowKg: number
@@ -20,26 +20,28 @@ export type WindowResult =
   | { readonly outcome: 'window'; readonly window: GrainWindow }
   | { readonly outcome: 'beyond-table' }
 
-export interface WindowModel {
-  /** Centre ÷ W30 of the single-hand equivalent, two-handed rods. */
-  readonly twoHandFactor: Readonly<Record<WindowStyle, number>>
-  /** Centre ÷ W30 of the rod's own number, single-hand rods. */
-  readonly singleHandFactor: Readonly<Record<WindowStyle, number>>
-  /** Half-width ÷ centre. */
-  readonly halfWidth: number
-  /** Share added per foot above, taken per foot below, the reference length. */
-  readonly perFoot: number
-  readonly referenceLengthM: number
-}
+/** Styles that an estimate has a figure of its own for. */
+type EstimatedStyle = Exclude<WindowStyle, 'trout-line'>
 
 /**
- * The estimated window: centre = W30(n + k) × style factor ± 8 %, and 1.5 % per foot of rod away from 12½ ft.
- * Fitted to heads people really use (C10–C12). [estimate]
+ * How a window is estimated, by the rod's class (C10–C12, C35): no. 6 and up follow the two-hand standard, lighter rods and
+ * trout two-handers the single-hand grains of two or three numbers more. Fitted to heads people really use. [estimate]
  */
-export const WINDOW_MODEL: WindowModel = Object.freeze({
-  twoHandFactor: { overhead: 1.42, scandi: 1.7, skagit: 1.77, 'trout-line': 1.7 },
+export const WINDOW_MODEL = Object.freeze({
+  /** Two-handers, switch and surf rods from this number up: share of the standard's class S; overhead of the middle of H and S. */
+  standardFrom: 6,
+  standardFactor: { overhead: 1.03, scandi: 1.01, skagit: 1.02 },
+  /** Lighter ones, and trout two-handers of any number: centre ÷ W30 of the single-hand equivalent. */
+  lightFactor: { overhead: 1.42, scandi: 1.7, skagit: 1.77 },
+  /** Centre ÷ W30 of the rod's own number, single-hand rods. */
   singleHandFactor: { overhead: 1.1, scandi: 1.44, skagit: 1.5, 'trout-line': 1 },
+  /** What the school that is not the class's own makes of it: one number less, or one more. */
+  schoolFactor: { 'plus-two': 0.87, 'plus-three': 1.15 },
+  /** Above this number there is no estimate. */
+  largestNumber: 12,
+  /** Half-width ÷ centre. */
   halfWidth: 0.08,
+  /** Share added per foot above, taken per foot below, the reference length; two-handed rods only. */
   perFoot: 0.015,
   referenceLengthM: 12.5 * M_PER_FOOT,
 })
@@ -55,7 +57,6 @@ const USUAL_COUNTS: Readonly<Record<WindowStyle, GrainWindow['counts']>> = {
 export interface WindowOptions {
   readonly schools?: Partial<Schools>
   readonly caster?: Partial<Caster>
-  readonly model?: WindowModel
 }
 
 /** −1 looks first in the light half of the window, +1 in the heavy half. */
@@ -65,31 +66,52 @@ function lean({ schools, caster }: WindowOptions): number {
   return Math.max(-1, Math.min(1, habit + school))
 }
 
+/** Centre for a two-handed rod of this number, in its class's own school, at the reference length [kg]. */
+function classCentreKg(rod: Rod, number: number, style: EstimatedStyle): number | undefined {
+  const { standardFrom, standardFactor, lightFactor } = WINDOW_MODEL
+  if (rod.hands === 'trout-two-hander' || number < standardFrom) {
+    const w30 = singleHandKg(number + numberStep(rod, 'by-number'))
+    return w30 === undefined ? undefined : w30 * lightFactor[style]
+  }
+  const short = twoHandKg(number, 'S')
+  const shortest = twoHandKg(number, 'H')
+  if (short === undefined || shortest === undefined) return undefined
+  return standardFactor[style] * (style === 'overhead' ? (shortest + short) / 2 : short)
+}
+
+/** A school chosen against the class's own shifts the whole class by one number; surf rods belong to neither. */
+function schoolFactor(rod: Rod, { schools }: WindowOptions): number {
+  const school = schools?.twoHandNumber ?? 'by-number'
+  const own = numberStep(rod, school) === numberStep(rod, 'by-number')
+  return school === 'by-number' || own || rod.hands === 'surf' ? 1 : WINDOW_MODEL.schoolFactor[school]
+}
+
 function estimatedCentreKg(rod: Rod, style: WindowStyle, options: WindowOptions): number | undefined {
-  const model = options.model ?? WINDOW_MODEL
+  const { singleHandFactor, perFoot, referenceLengthM, largestNumber } = WINDOW_MODEL
+  const rated = ratedNumber(rod)
+  if (rated > largestNumber) return undefined
   if (rod.hands === 'single') {
-    const w30 = singleHandKg(ratedNumber(rod))
-    return w30 === undefined ? undefined : w30 * model.singleHandFactor[style]
+    const w30 = singleHandKg(rated)
+    return w30 === undefined ? undefined : w30 * singleHandFactor[style]
   }
   const oneUp =
     style === 'overhead' &&
     rod.hands !== 'surf' &&
     options.caster?.mainly === 'spey' &&
     options.schools?.overheadSize !== 'standard'
-  const number = singleHandEquivalent(rod, options.schools?.twoHandNumber ?? 'by-number') + (oneUp ? 1 : 0)
-  const w30 = singleHandKg(number)
-  if (w30 === undefined) return undefined
-  const feetOff = (rod.lengthM - model.referenceLengthM) / M_PER_FOOT
-  return w30 * model.twoHandFactor[style] * (1 + model.perFoot * feetOff)
+  const centreKg = classCentreKg(rod, rated + (oneUp ? 1 : 0), style === 'trout-line' ? 'scandi' : style)
+  if (centreKg === undefined) return undefined
+  const feetOff = (rod.lengthM - referenceLengthM) / M_PER_FOOT
+  return centreKg * schoolFactor(rod, options) * (1 + perFoot * feetOff)
 }
 
 /**
  * The rod's grain window for one style of casting: the maker's where one is printed, else estimated.
- * @returns masses in [kg]; `beyond-table` when the single-hand equivalent lies above no. 15
+ * @returns masses in [kg]; `beyond-table` above no. 12, where the standard ends
  */
 export function windowFor(rod: Rod, style: WindowStyle, options: WindowOptions = {}): WindowResult {
   const printed = rod.windows?.[style]
-  const half = (options.model ?? WINDOW_MODEL).halfWidth
+  const half = WINDOW_MODEL.halfWidth
   const centreKg = printed ? (printed.lowKg + printed.highKg) / 2 : estimatedCentreKg(rod, style, options)
   if (centreKg === undefined) return { outcome: 'beyond-table' }
   const lowKg = printed?.lowKg ?? centreKg * (1 - half)

@@ -6,6 +6,8 @@ interface Text<Data> {
   readonly value: string
   readonly low: string
   readonly high: string
+  /** An estimated limit is a band with soft ends, and is spoken of as one. */
+  readonly estimated: boolean
   readonly data: Data
   readonly in: (si: number, measure: Measure) => string
 }
@@ -35,10 +37,14 @@ const WORDS: CheckWords = {
         data.counts === 'head+tip'
           ? 'Head and tip together load this rod.'
           : 'The head, weighed without its tip, loads this rod.',
-      'too-light': ({ value, low }) =>
-        `${value} is less than the ${low} this rod wants: it will not bend far enough to cast by itself.`,
-      'too-heavy': ({ value, high }) =>
-        `${value} is more than the ${high} this rod carries: it folds and the loop opens. Never above the printed window at full power.`,
+      'too-light': ({ value, low, high, estimated }) =>
+        estimated
+          ? `${value} lies below the band estimated for such a rod, about ${low} to ${high}: it may not bend far enough to cast by itself.`
+          : `${value} is less than the ${low} this rod wants: it will not bend far enough to cast by itself.`,
+      'too-heavy': ({ value, low, high, estimated }) =>
+        estimated
+          ? `${value} lies above the band estimated for such a rod, about ${low} to ${high}: it may fold it and open the loop.`
+          : `${value} is more than the ${high} this rod carries: it folds and the loop opens. Never above the printed window at full power.`,
       'no-window': () =>
         'The line standard ends below this rod’s strength, so no window can be estimated. Enter the one its maker prints.',
     },
@@ -244,6 +250,7 @@ export function sayCheck(check: Check, system: UnitSystem): string {
     value: figure(value),
     low: figure(allowed.low),
     high: figure(allowed.high),
+    estimated: check.tag === 'estimate',
     data: check.data,
     in: (si, measure) => printMeasure(si, measure, system),
   })

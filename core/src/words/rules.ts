@@ -28,9 +28,10 @@ const percent = (share: number): string => `${Math.round(share * 1000) / 10} %`
 const go = (m: number): string => `${Math.round(unitOf('go').fromSi(m) * 2) / 2} gō`
 
 function window(system: UnitSystem): string {
-  const { twoHandFactor: two, singleHandFactor: one, halfWidth, perFoot, referenceLengthM } = WINDOW_MODEL
+  const { standardFactor: standard, lightFactor: light, singleHandFactor: one } = WINDOW_MODEL
+  const { standardFrom, halfWidth, perFoot, referenceLengthM } = WINDOW_MODEL
   const reference = printMeasure(referenceLengthM, 'rodLength', system)
-  return `Single-hand grains of the rod’s number plus two (to no. 5) or three, × ${two.overhead} overhead, ${two.scandi} Scandi, ${two.skagit} Skagit, ± ${percent(halfWidth)}; ${percent(perFoot)} more for each foot above ${reference}, less below. Single-hand rod with a short Skagit: × ${one.skagit}.`
+  return `Two-handers from no. ${standardFrom} up: the two-hand standard’s class S × ${standard.skagit} Skagit, ${standard.scandi} Scandi; overhead the middle of classes H and S × ${standard.overhead}. Lighter ones the single-hand grains of three numbers more, trout two-handers of two more, × ${light.skagit} Skagit, ${light.scandi} Scandi, ${light.overhead} overhead. All ± ${percent(halfWidth)}, and ${percent(perFoot)} more for each foot above ${reference}, less below. Single-hand rods: their own grains × ${one.skagit} for a short Skagit.`
 }
 
 function tipForHead(system: UnitSystem): string {
