@@ -1,6 +1,7 @@
 import type { Tippet } from '../gear/index.ts'
-import { KG_PER_POUND, M_PER_FOOT, M_PER_INCH, STANDARD_GRAVITY_MPS2 } from '../quantity/index.ts'
+import { M_PER_FOOT, M_PER_INCH } from '../quantity/index.ts'
 import type { LeaderRule } from './length.ts'
+import { leastStrengthN } from './strength.ts'
 
 /** A piece of the recipe, from the butt to the fly. */
 export interface LeaderStep {
@@ -28,9 +29,6 @@ export type BuildResult =
 
 /** Largest step of diameter a blood knot takes well [m]. [practice] */
 export const LEADER_STEP_M = 0.05e-3
-/** Tippet should break at no less than this many times the fish's weight, and never below the floor. [practice] */
-const STRENGTH_OVER_FISH = 1.25
-const LEAST_BREAKING_N = 4 * KG_PER_POUND * STANDARD_GRAVITY_MPS2
 /** A well-tied knot keeps about this share of a strand's strength. [practice] */
 const KNOT_SHARE = 0.85
 /** Shares of the length: butt, point; what is between is shared evenly. [practice] */
@@ -47,10 +45,7 @@ const sized = (spools: readonly Tippet[]): Sized[] =>
     .filter((s): s is Sized => s.diameterM !== undefined && s.diameterM <= LARGEST_BUTT_M)
     .sort((a, b) => b.diameterM - a.diameterM)
 
-export const neededStrengthN = (fishKg: number): number =>
-  Math.max(LEAST_BREAKING_N, (fishKg * STANDARD_GRAVITY_MPS2 * STRENGTH_OVER_FISH) / KNOT_SHARE)
-
-/** The thinnest spool that is strong enough for the fish; spools of unknown strength count last. */
+/** The thinnest spool that holds the fish; spools of unknown strength count last. */
 function pointFor(spools: readonly Sized[], needN: number): Sized | undefined {
   const strong = spools.filter((s) => (s.breakingN ?? 0) >= needN)
   return strong.at(-1) ?? spools.filter((s) => s.breakingN === undefined).at(-1)
@@ -94,7 +89,7 @@ export function buildLeader(
 ): BuildResult {
   const usable = sized(spools)
   if (usable.length === 0) return { outcome: 'no-spools' }
-  const needN = neededStrengthN(fishKg)
+  const needN = leastStrengthN(fishKg).holds
   const point = pointFor(usable, needN)
   if (point === undefined) return { outcome: 'none-strong-enough' }
   const lengthM = (rule.lowM + rule.highM) / 2

@@ -9,7 +9,7 @@ export {
   type LeaderRecipe,
   type LeaderStep,
   type LeaderWarning,
-  neededStrengthN,
 } from './build.ts'
 export { leaderDiameterM } from './diameter.ts'
 export { LEADER_RULES, type LeaderRule, leaderRule } from './length.ts'
+export { leastStrengthN, neededStrengthN } from './strength.ts'

@@ -1,7 +1,14 @@
 import { describe, expect, test } from '@jest/globals'
 import type { FlyShape, Rod, Tippet } from '../gear/index.ts'
 import { KG_PER_POUND, M_PER_FOOT, M_PER_INCH, STANDARD_GRAVITY_MPS2 } from '../quantity/index.ts'
-import { buildLeader, dropperPlan, indicatorRig, leaderRule, neededStrengthN } from './index.ts'
+import {
+  buildLeader,
+  dropperPlan,
+  indicatorRig,
+  leaderRule,
+  leastStrengthN,
+  neededStrengthN,
+} from './index.ts'
 
 const pounds = (n: number): number => n * KG_PER_POUND * STANDARD_GRAVITY_MPS2
 const spool = (mm: number, lb: number | undefined): Tippet => ({
@@ -74,7 +81,7 @@ describe('the builder', () => {
     steps.forEach((s, i) => {
       if (i > 0) expect((steps[i - 1]?.diameterM ?? 0) - s.diameterM).toBeLessThanOrEqual(0.0500001e-3)
     })
-    expect(steps.at(-1)?.breakingN).toBeGreaterThanOrEqual(neededStrengthN(4))
+    expect(steps.at(-1)?.breakingN).toBeGreaterThanOrEqual(leastStrengthN(4).holds)
   })
   test('the other school: one level piece, no knots', () => {
     const built = buildLeader(SPOOLS, rule, 4, 'level')
@@ -108,4 +115,28 @@ test('C25 [practice]: indicator rig, float to weight 1.2–1.3 × depth, weight 
   expect(rig.weightToFlyM / M_PER_INCH).toBeCloseTo(36, 9)
   expect(indicatorRig(1.5, 1.4).weightToFlyM).toBeLessThan(rig.weightToFlyM)
   expect(indicatorRig(3, 0.5).weightToFlyM).toBeGreaterThan(rig.weightToFlyM)
+})
+
+describe('C37 [estimate through the practice points]: strength for a fish on a tight line', () => {
+  test.each([
+    [2, 5.8],
+    [8, 12],
+    [14, 16],
+    [30, 24],
+  ])('fish of %p lb want about %p lb', (fish, wanted) => {
+    expect(Math.abs(neededStrengthN(fish * KG_PER_POUND) / pounds(wanted) - 1)).toBeLessThan(0.03)
+  })
+  test.each([
+    [8, 10, 'holds'],
+    [10, 10, 'holds'],
+    [10, 12, 'holds'],
+    [14, 12, 'holds'],
+    [28, 20, 'holds'],
+    [28, 15, 'watch'],
+    [28, 4, 'breaks'],
+  ] as const)('a fish of %p lb on %p lb: %s', (fish, leader, verdict) => {
+    const { holds, watch } = leastStrengthN(fish * KG_PER_POUND)
+    const at = pounds(leader)
+    expect(at >= holds ? 'holds' : at >= watch ? 'watch' : 'breaks').toBe(verdict)
+  })
 })

@@ -9,7 +9,13 @@ import {
   type Rod,
   type Schools,
 } from '../gear/index.ts'
-import { KG_PER_GRAIN, M_PER_FOOT, M_PER_INCH } from '../quantity/index.ts'
+import {
+  KG_PER_GRAIN,
+  KG_PER_POUND,
+  M_PER_FOOT,
+  M_PER_INCH,
+  STANDARD_GRAVITY_MPS2,
+} from '../quantity/index.ts'
 import {
   type Check,
   type CheckCode,
@@ -105,6 +111,25 @@ describe('mass and number', () => {
     const boxed = head('scandi', 480, 33, { labelNumber: 7, labelStandard: 'single-hand' })
     expect(state({ head: boxed }, 'rod-number')).toBe('holds')
     expect(state({ head: boxed, schools: { boxNumber: 'trust-label' } }, 'rod-number')).toBe('breaks')
+  })
+})
+
+describe('leader and fish', () => {
+  const on = (pounds: number | undefined): Item =>
+    item({
+      kind: 'leader',
+      form: 'level',
+      lengthM: feet(5),
+      ...(pounds === undefined ? {} : { breakingN: pounds * KG_PER_POUND * STANDARD_GRAVITY_MPS2 }),
+    })
+  test.each([
+    [8, 10, 'holds'],
+    [28, 15, 'watch'],
+    [28, 4, 'breaks'],
+    [28, undefined, 'absent'],
+  ])('C37 [estimate]: fish of %p lb on %p lb: %s', (fish, leader, expected) => {
+    const setup = { head: SKAGIT, leader: on(leader), job: { fishKg: fish * KG_PER_POUND } }
+    expect(state(setup, 'leader-fish')).toBe(expected)
   })
 })
 

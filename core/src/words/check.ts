@@ -90,6 +90,14 @@ const WORDS: CheckWords = {
       'quick-fix': () => 'By your setting a sinking leader is a fix for a few casts, not the tip of the rig.',
     },
   },
+  'leader-fish': {
+    title: 'Leader and the fish',
+    says: {
+      'strong-enough': () => 'Its weakest piece holds such a fish on a tight line.',
+      weak: ({ value, data, in: show }) =>
+        `Fish of ${show(data.fishKg, 'fishMass')} that hit a tight line want about ${show(data.wantedN, 'breakingLoad')} on the spool; this breaks at ${value}.`,
+    },
+  },
   'leader-length': {
     title: 'Leader length',
     says: {

@@ -1,5 +1,5 @@
 import type { FlyShape, HeadStyle, Rod } from '../../gear/index.ts'
-import { type LeaderRule, leaderRule } from '../../leader/index.ts'
+import { type LeaderRule, leaderRule, leastStrengthN, neededStrengthN } from '../../leader/index.ts'
 import type { TipFacts } from '../../sink/index.ts'
 import { defineCheck, stateInRange } from '../define.ts'
 
@@ -39,4 +39,24 @@ const leaderLength = defineCheck({
   },
 )
 
-export const LEADER_CHECKS = [leaderLength] as const
+/** Leader against the fish (C37): what its weakest piece breaks at, where that is known. */
+const leaderFish = defineCheck({
+  code: 'leader-fish',
+  slots: ['leaderId'],
+  reasons: { 'strong-enough': {}, weak: { fishKg: 0 as number, wantedN: 0 as number } },
+}).look(['leader'], ({ leader }, { fishKg }) => {
+  const value = leader?.breakingN
+  if (value === undefined) return null
+  const { holds, watch } = leastStrengthN(fishKg)
+  const base = { value, allowed: { low: holds }, measure: 'breakingLoad', tag: 'estimate' } as const
+  return value >= holds
+    ? { ...base, state: 'holds', reason: 'strong-enough' }
+    : {
+        ...base,
+        state: value >= watch ? 'watch' : 'breaks',
+        reason: 'weak',
+        data: { fishKg, wantedN: neededStrengthN(fishKg) },
+      }
+})
+
+export const LEADER_CHECKS = [leaderLength, leaderFish] as const

@@ -4,6 +4,7 @@ import {
   dropperPlan,
   indicatorRig,
   type LeaderRecipe,
+  leastStrengthN,
   neededStrengthN,
 } from '@hoxen/core/leader'
 import type { RankedRig } from '@hoxen/core/match'
@@ -31,8 +32,9 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
       </h1>
       <p className="mt-1">
         For this head, tip and fly: {range({ low: rule.lowM, high: rule.highM }, 'length')}{' '}
-        <Tag tag={rule.tag} />, and a point that breaks at {show(neededStrengthN(day.fishKg), 'breakingLoad')}{' '}
-        or more for fish of {show(day.fishKg, 'fishMass')} <Tag tag="practice" />
+        <Tag tag={rule.tag} />; for fish of {show(day.fishKg, 'fishMass')} a point of about{' '}
+        {show(neededStrengthN(day.fishKg), 'breakingLoad')}, and of{' '}
+        {show(leastStrengthN(day.fishKg).holds, 'breakingLoad')} at the least <Tag tag="estimate" />
       </p>
       <fieldset className="mt-2 flex gap-x-5">
         <legend className="text-sm text-faint">School</legend>
