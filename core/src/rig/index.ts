@@ -19,6 +19,7 @@ export { COATED_FOR, LIGHT_HEAD_KG, MONO_FOR } from './checks/running.ts'
 export {
   flyNeedsKgPerM,
   MATERIAL_BY_HEAD,
+  MATERIAL_OVERLAP_GR,
   materialForHead,
   wantsTip,
 } from './checks/tip.ts'

@@ -20,6 +20,7 @@ import {
 const demo = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8')).document
 const more: readonly Item[] = [
   { kind: 'rod', id: 'too-strong', name: 'x', lineNumber: 14, lengthM: 4.6, hands: 'two-hander' },
+  { kind: 'head', id: 'brute', name: 'x', style: 'skagit', massKg: 0.0425, lengthM: 7.5 },
   { kind: 'reel', id: 'bare', name: 'x', forNumber: 8 },
   { kind: 'reel', id: 'open', name: 'x', forNumber: 14, cage: 'open' },
   { kind: 'reel', id: 'tiny', name: 'x', spool: { rimDiameterM: 0.07, arborDiameterM: 0.05, widthM: 0.02 } },

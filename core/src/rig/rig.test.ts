@@ -158,6 +158,42 @@ describe('tips', () => {
   ])('C13 [practice]: T-%p on a 500 gr Skagit: %s', (n, expected) => {
     expect(state({ head: SKAGIT, tip: level(n) }, 'tip-material')).toBe(expected)
   })
+  test.each([
+    [424, 11, 'watch'],
+    [425, 11, 'holds'],
+    [425, 8, 'holds'],
+    [520, 14, 'watch'],
+    [530, 14, 'holds'],
+  ])('C13 [practice]: bounds are soft, a %p gr Skagit with T-%p: %s', (grains, n, expected) => {
+    expect(state({ head: head('skagit', grains, 23), tip: level(n) }, 'tip-material')).toBe(expected)
+  })
+  test.each([
+    [650, 8, 'watch'],
+    [650, 11, 'watch'],
+    [650, 10, 'watch'],
+    [650, 14, 'holds'],
+    [650, 18, 'holds'],
+    [600, 8, 'watch'],
+    [600, 7, 'watch'],
+    [600, 10, 'holds'],
+    [510, 8, 'holds'],
+  ])('C36 [practice]: balance runs both ways, a %p gr Skagit with T-%p: %s', (grains, n, expected) => {
+    const setup = { head: head('skagit', grains, 25), tip: level(n) }
+    expect(state(setup, 'tip-material')).toBe(expected)
+    if (expected === 'watch') expect(line(setup, 'tip-material')?.reason).toBe('tip-too-light')
+  })
+  test('C36: a floating or part-sinking tip is exempt', () => {
+    const brute = head('skagit', 650, 25)
+    const floating = item({ kind: 'tip', build: 'floating', lengthM: feet(10) })
+    const part = item({
+      kind: 'tip',
+      build: 'part-sinking',
+      lengthM: feet(10),
+      sinkingLengthM: feet(5),
+      rodNumber: 7,
+    })
+    for (const tip of [floating, part]) expect(state({ head: brute, tip }, 'tip-material')).toBe('absent')
+  })
   test('C14 [practice/physics]: a Scandi front of 4–6 gr/ft cannot carry T-8', () => {
     const joint = line({ head: SCANDI, tip: level(8) }, 'joint-step')
     expect(joint).toMatchObject({ state: 'breaks', reason: 'steps-up' })

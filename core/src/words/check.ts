@@ -79,6 +79,8 @@ const WORDS: CheckWords = {
       carries: ({ data }) => `A head of this mass turns over up to ${data.material}.`,
       'tip-too-heavy': ({ value, data, in: show }) =>
         `A ${show(data.headKg, 'lineMass')} head turns over up to ${data.material}; ${value} sinks the cast before it unrolls.`,
+      'tip-too-light': ({ value, data, in: show }) =>
+        `A ${show(data.headKg, 'lineMass')} head is made for about ${data.material}; on ${value} it kicks and lands hard.`,
     },
   },
   'fly-tip': {

@@ -8,7 +8,10 @@ const rule = (title: string, system: 'trade' | 'metric' = 'trade'): string =>
 
 describe('rules in words, made from the figures the ledger reads', () => {
   test.each([
-    ['Tip for a Skagit', 'Under 475 gr T-8, to 575 gr T-11, to 650 gr T-14, above that T-17.'],
+    [
+      'Tip for a Skagit',
+      'Under 475 gr T-8, to 575 gr T-11, to 650 gr T-14, above that T-17; within 50 gr below a bound the heavier too. Two steps lighter than its own, a heavy head kicks.',
+    ],
     [
       'Rod length',
       'Casts to 60 ft: 10 ft 6 in to 11 ft 6 in; to 90 ft: 12 ft 6 in to 13 ft; longer: 14 ft to 15 ft.',

@@ -9,7 +9,7 @@ import {
   type UnitSystem,
   unitOf,
 } from '../quantity/index.ts'
-import { COATED_FOR, LIGHT_HEAD_KG, MATERIAL_BY_HEAD, MONO_FOR } from '../rig/index.ts'
+import { COATED_FOR, LIGHT_HEAD_KG, MATERIAL_BY_HEAD, MATERIAL_OVERLAP_GR, MONO_FOR } from '../rig/index.ts'
 import { FISH_POUNDS_PER_NUMBER, ROD_FOR_CAST, WINDOW_MODEL } from '../rod/index.ts'
 
 /** A rule the ledger reads by, in words made from the figures it reads. */
@@ -41,7 +41,7 @@ function tipForHead(system: UnitSystem): string {
       : `above that T-${material}`,
   )
   const said = rows.join(', ')
-  return `${said.slice(0, 1).toUpperCase()}${said.slice(1)}.`
+  return `${said.slice(0, 1).toUpperCase()}${said.slice(1)}; within ${grains(MATERIAL_OVERLAP_GR, system)} below a bound the heavier too. Two steps lighter than its own, a heavy head kicks.`
 }
 
 function rodForCast(system: UnitSystem): string {

@@ -106,33 +106,62 @@ export const MATERIAL_BY_HEAD = Object.freeze([
   { belowGrains: Number.POSITIVE_INFINITY, material: 17 },
 ])
 
+/** The materials from light to heavy, each a step; 7 counts as 8, 10 as 11, 18 as 17 [gr/ft]. [practice] */
+const MATERIAL_STEPS = [8, 11, 14, 17, 20] as const
+/** From one step to the next [gr/ft]. */
+const STEP_GR = 3
+/** The bounds are soft: so far below one, the heavier material holds too (C13) [gr]. [practice] */
+export const MATERIAL_OVERLAP_GR = 50
+
+const stepForGrains = (grains: number): number => {
+  const row = MATERIAL_BY_HEAD.findIndex(({ belowGrains }) => grains < belowGrains)
+  return row === -1 ? MATERIAL_BY_HEAD.length - 1 : row
+}
+const stepGrains = (step: number): number => MATERIAL_STEPS[Math.min(step, MATERIAL_STEPS.length - 1)] ?? 20
+
 /** The level material [gr/ft] for a Skagit head of this mass (C13). [practice] */
-export function materialForHead(headKg: number): number {
+export const materialForHead = (headKg: number): number => stepGrains(stepForGrains(headKg / KG_PER_GRAIN))
+
+/** Half way from one step to the next: where a material counts as the heavier of the two [gr/ft]. */
+const halfWay = (step: number): number => stepGrains(step) + STEP_GR / 2
+
+/** Level tips a Skagit head of this mass is balanced with, each counted as the nearest step [gr/ft]. */
+function materialSpan(headKg: number) {
   const grains = headKg / KG_PER_GRAIN
-  return MATERIAL_BY_HEAD.find((row) => grains < row.belowGrains)?.material ?? 17
+  const own = stepForGrains(grains)
+  const most = stepForGrains(grains + MATERIAL_OVERLAP_GR + 1e-6)
+  return {
+    least: own < 2 ? undefined : halfWay(own - 2),
+    most: halfWay(most),
+    watch: halfWay(own + 1),
+    own: stepGrains(own),
+    heaviest: stepGrains(most),
+  }
 }
 
 const MATERIAL = { material: 'T-11', headKg: 0.0337 }
 
-/** Heaviest level tip against the Skagit head's mass. A lighter tip always turns over. */
+/** Level tip against the Skagit head's mass, both ways (C13, C36): too heavy sinks the cast, far too light kicks. */
 const tipMaterial = defineCheck({
   code: 'tip-material',
   slots: ['tipId', 'headId'],
-  reasons: { carries: MATERIAL, 'tip-too-heavy': MATERIAL },
+  reasons: { carries: MATERIAL, 'tip-too-heavy': MATERIAL, 'tip-too-light': MATERIAL },
 }).look(['head', 'tip'], ({ head, tip }) => {
   if (head.head.style !== 'skagit' || tip === null || !tip.level) return null
-  const material = materialForHead(head.massKg.value)
-  const next = MATERIAL_BY_HEAD.find((row) => row.material > material)?.material ?? 20
-  const grains = tip.massKg.value / tip.lengthM / KG_PER_M_PER_GRAIN_PER_FOOT
-  const state: CheckState = grains <= material * 1.03 ? 'holds' : grains <= next * 1.03 ? 'watch' : 'breaks'
+  const headKg = head.massKg.value
+  const { least, most, watch, own, heaviest } = materialSpan(headKg)
+  const value = tip.massKg.value / tip.lengthM
+  const grains = value / KG_PER_M_PER_GRAIN_PER_FOOT
+  const light = least !== undefined && grains < least
+  const heavy = grains > most
   return {
-    state,
-    reason: state === 'holds' ? 'carries' : 'tip-too-heavy',
-    value: tip.massKg.value / tip.lengthM,
-    allowed: { high: perFoot(material * 1.03) },
+    state: heavy && grains > watch ? 'breaks' : heavy || light ? 'watch' : 'holds',
+    reason: light ? 'tip-too-light' : heavy ? 'tip-too-heavy' : 'carries',
+    value,
+    allowed: { ...(least === undefined ? {} : { low: perFoot(least) }), high: perFoot(most) },
     measure: 'massPerLength',
     tag: 'practice',
-    data: { material: `T-${material}`, headKg: head.massKg.value },
+    data: { material: `T-${light ? own : heaviest}`, headKg },
   }
 })
 
