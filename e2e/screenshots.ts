@@ -24,12 +24,16 @@ async function demoPage(
   await page.waitForTimeout(600)
   await page.getByRole('article').nth(1).getByRole('button', { name: 'Make this my rig' }).click()
   await page.waitForURL(/\/rig$/)
-  await page.goto(`${base}/water`)
-  await page.getByRole('button', { name: 'Kettle Run' }).click()
-  await page.getByText('Skarn above the forks').waitFor()
   // Notices go by themselves; a picture should not catch one.
   await page.waitForTimeout(5500)
   return page
+}
+
+/** From the water in words to a pool at its level. */
+async function toKettleRun(page: Page): Promise<void> {
+  await page.goto(new URL('/water', page.url()).href)
+  await page.getByRole('button', { name: 'Kettle Run' }).click()
+  await page.getByText('Skarn above the forks').waitFor()
 }
 
 interface Moment {
@@ -58,6 +62,7 @@ async function shoot(page: Page, path: string, name: string, { at, scrollTo }: M
 await served(4392, async (base, browser) => {
   const desk = await demoPage(base, browser, 1280, 800)
   await shoot(desk, '/match', 'match')
+  await toKettleRun(desk)
   await shoot(desk, '/rig?part=tipId', 'rig-ledger')
   await shoot(desk, '/rig?view=mass', 'rig-mass')
   await shoot(desk, '/rig?view=turnover', 'rig-turnover')
@@ -75,5 +80,6 @@ await served(4392, async (base, browser) => {
   await shoot(await demoPage(base, browser, 1280, 800, 'dark'), '/match', 'match-dusk')
   const phone = await demoPage(base, browser, 390, 844)
   await shoot(phone, '/rig', 'phone-ledger')
+  await toKettleRun(phone)
   await shoot(phone, '/water', 'phone-water', { at: '22' })
 })

@@ -112,7 +112,9 @@ function Rigs({ question, result }: { readonly question: Question; readonly resu
         <h2 className="text-2xl">
           {nothing
             ? 'Nothing fits yet'
-            : `${holding === result.rigs.length ? `${holding} or more` : holding} ${holding === 1 ? 'rig holds' : 'rigs hold'}`}
+            : holding === 0
+              ? 'Nothing holds in full'
+              : `${holding === result.rigs.length ? `${holding} or more` : holding} ${holding === 1 ? 'rig holds' : 'rigs hold'}`}
         </h2>
         <p className="text-[0.9rem] text-faint">
           best {result.rigs.length} of {result.combinations.toLocaleString('en')} combinations
