@@ -143,7 +143,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolQuestion, SchoolWords>> = Objec
     inUse: true,
     choices: {
       'by-number': {
-        label: 'Two up to no. 5, three above',
+        label: 'Two for trout two-handers, three for the rest',
         reason: 'Fits the heads people really use on trout and full two-handers.',
       },
       'plus-two': { label: 'Always two', reason: 'A two-hander no. 5 fishes like a single-hand 7.' },
