@@ -31,13 +31,10 @@ export function lumpsOf(
 ): Lumps {
   const chain = buildChain(parts, fly, nodes, WATER_MODEL)
   layLine(chain, tip, angleRad, slack)
-  const list = chain.nodes
   const depths = Array.from({ length: 2000 }, (_, i) => depthAt(run, i * 0.05))
   const currents = Array.from({ length: 2000 }, (_, i) => surfaceCurrentAt(run, i * 0.05))
   const force = (i: number, p: ArrayLike<number>, v: ArrayLike<number>, out: number[]): void => {
     const at = (j: number, k: number): number => p[3 * j + k] ?? 0
-    const node = list[i]
-    if (node === undefined) return
     const z = at(i, 2)
     const cell = Math.max(0, Math.min(1999, Math.round(at(i, 1) / 0.05)))
     const depth = depths[cell] ?? 0
@@ -46,23 +43,28 @@ export function lumpsOf(
     const current = wet > 0 ? (currents[cell] ?? 0) * profileShare(z + depth, depth) : 0
     const u = [(v[3 * i] ?? 0) - current, v[3 * i + 1] ?? 0, v[3 * i + 2] ?? 0] as const
     const fore = Math.max(0, i - 1)
-    const aft = Math.min(list.length - 1, i + 1)
+    const aft = Math.min(chain.count - 1, i + 1)
     const t = [0, 1, 2].map((k) => at(aft, k) - at(fore, k)) as [number, number, number]
     const size = Math.hypot(...t) || 1
     const along = (u[0] * t[0] + u[1] * t[1] + u[2] * t[2]) / size
     const n = u.map((c, k) => c - (along * (t[k] ?? 0)) / size) as [number, number, number]
-    const across = node.acrossK * thick * Math.hypot(...n)
-    const slide = node.alongK * thick * Math.abs(along)
-    const any = node.anywayK * thick * Math.hypot(...u)
+    const across = (chain.acrossK[i] ?? 0) * thick * Math.hypot(...n)
+    const slide = (chain.alongK[i] ?? 0) * thick * Math.abs(along)
+    const any = (chain.anywayK[i] ?? 0) * thick * Math.hypot(...u)
     for (let k = 0; k < 3; k++)
       out[k] = -across * (n[k] ?? 0) - (slide * along * (t[k] ?? 0)) / size - any * (u[k] ?? 0)
-    out[2] = (out[2] ?? 0) + (node.displacedKg * wet - node.massKg) * WATER_MODEL.gravityMps2
+    out[2] =
+      (out[2] ?? 0) + ((chain.displacedKg[i] ?? 0) * wet - (chain.massKg[i] ?? 0)) * WATER_MODEL.gravityMps2
   }
   return {
-    count: list.length,
-    massKg: list.map((node) => node.massKg),
-    lengthM: chain.links.map((link) => link.lengthM),
-    startM: list.flatMap((node) => [node.x, node.y, node.z]),
+    count: chain.count,
+    massKg: [...chain.massKg.subarray(0, chain.count)],
+    lengthM: [...chain.lengthM.subarray(0, chain.count - 1)],
+    startM: Array.from({ length: chain.count }, (_, i) => [
+      chain.x[i] ?? 0,
+      chain.y[i] ?? 0,
+      chain.z[i] ?? 0,
+    ]).flat(),
     force,
   }
 }

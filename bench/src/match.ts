@@ -18,12 +18,12 @@ for (const [count, times] of [
     const result = matchRigs({ items }, day)
     const first = performance.now() - start
     const ranking = times === 0 ? first : timed(times, () => matchRigs({ items }, day))
-    const [best] = result.rigs
+    const [best] = result.cards.map((card) => card.rig)
     if (best === undefined) throw new Error('nothing ranked')
     const one = timed(2000, () => judge(best.parts, day))
     const rigsWorth = ranking / one
     console.log(
-      `${name.padEnd(15)} ${result.combinations.toExponential(2)} combinations, ${result.rigs.length} rigs, best ${best.verdict}: ` +
+      `${name.padEnd(15)} ${result.combinations.toExponential(2)} combinations, ${result.cards.length} rods and heads, best ${best.verdict}: ` +
         `first ${first.toFixed(0)} ms, median ${ranking.toFixed(0)} ms = ${rigsWorth.toFixed(0)} ledgers' worth; ` +
         `${(result.combinations / rigsWorth).toExponential(1)} × fewer than one ledger a combination`,
     )

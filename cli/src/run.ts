@@ -5,7 +5,7 @@ import { shootCommand, turnoverCommand } from './commands/cast.ts'
 import { checkCommand } from './commands/check.ts'
 import { convertCommand } from './commands/convert.ts'
 import { carryCommand, lineCommand } from './commands/line.ts'
-import { matchCommand } from './commands/match.ts'
+import { judgeCommand, matchCommand } from './commands/match.ts'
 import { balanceCommand, fillCommand } from './commands/reel.ts'
 import { tipCommand } from './commands/tip.ts'
 import { levelCommand, steadyCommand, swingCommand } from './commands/water.ts'
@@ -18,6 +18,7 @@ export const COMMANDS: readonly Command[] = [
   tipCommand,
   windowCommand,
   matchCommand,
+  judgeCommand,
   steadyCommand,
   swingCommand,
   levelCommand,

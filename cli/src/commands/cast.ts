@@ -14,7 +14,7 @@ export const shootCommand = command({
 
 export const turnoverCommand = command({
   name: 'turnover',
-  summary: 'speed and energy left at the fly when the loop has unrolled (an estimate)',
+  summary: 'speed left at the fly when the loop has unrolled, and how far it fell (an estimate)',
   schema: z.strictObject({
     launchMps: positive,
     parts: z
@@ -41,7 +41,13 @@ export const turnoverCommand = command({
   run: ({ launchMps, parts, fly }) => {
     const result = turnover(launchMps, parts, fly)
     return result.outcome === 'turned-over'
-      ? { outcome: result.outcome, speedAtFlyMps: result.speedAtFlyMps, energyLeft: result.energyLeft }
+      ? {
+          outcome: result.outcome,
+          speedAtFlyMps: result.speedAtFlyMps,
+          energyLeft: result.energyLeft,
+          dropM: result.dropM,
+          straight: result.straight,
+        }
       : { outcome: result.outcome }
   },
 })

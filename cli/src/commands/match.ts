@@ -1,7 +1,18 @@
 import { type Day, dayOf, jobSchema } from '@hoxen/core/day'
 import { DEFAULT_SCHOOLS, type Schools, schoolsSchema } from '@hoxen/core/gear'
-import { MATCH_LIMIT, matchRigs, missingItem, scoreFigure } from '@hoxen/core/match'
-import { planSchema, USUAL_PLAN } from '@hoxen/core/swing'
+import {
+  CARD_LIMIT,
+  type Card,
+  judgeSwung,
+  matchRigs,
+  missingItem,
+  type RankedRig,
+  scoreFigure,
+  secondLook,
+  type TipOption,
+} from '@hoxen/core/match'
+import { resolveRig, rigChoiceSchema } from '@hoxen/core/rig'
+import { planSchema, type Swung, USUAL_PLAN } from '@hoxen/core/swing'
 import { flowReach, flowSchema, type Run } from '@hoxen/core/water'
 import { sayCheck } from '@hoxen/core/words'
 import * as z from 'zod'
@@ -92,39 +103,87 @@ const EXAMPLE = {
   },
 }
 
+function refuseTwice(items: readonly { readonly id: string }[]): void {
+  const seen = new Set<string>()
+  items.forEach(({ id }, index) => {
+    if (seen.has(id)) throw refusal('duplicate-id', ['gear', 'items', index, 'id'], { id })
+    seen.add(id)
+  })
+}
+
+/** What is told of a swing; a verdict without one is provisional. */
+function swingTold(swung: Swung | undefined) {
+  if (swung === undefined) return { provisional: true }
+  const { holdingShare, inBandS, overHoldingS, swingS, hangDepthM, draggedM, touches } = swung.summary
+  const { outcome } = swung
+  return { swing: { outcome, holdingShare, inBandS, overHoldingS, swingS, hangDepthM, draggedM, touches } }
+}
+
+const tipTold = ({ choice, verdict, swung }: TipOption) => ({
+  tipId: choice.tipId,
+  leaderId: choice.leaderId,
+  verdict,
+  ...swingTold(swung),
+})
+
+const rigTold = ({ choice, verdict, score, checks, swung }: RankedRig) => ({
+  ...choice,
+  verdict,
+  score: scoreFigure(score),
+  scoreParts: score,
+  ...swingTold(swung),
+  checks: checks.map((check) => ({
+    code: check.code,
+    state: check.state,
+    reason: check.reason,
+    value: check.value,
+    allowed: check.allowed,
+    ...(check.off > 0 ? { off: check.off } : {}),
+    tag: check.tag,
+    message: sayCheck(check, 'trade'),
+  })),
+})
+
+const cardTold = ({ rig, tips }: Card) => ({ ...rigTold(rig), tips: tips.map(tipTold) })
+
 export const matchCommand = command({
   name: 'match',
-  summary: 'all sensible rigs from a gear list for a job, best first',
+  summary: 'all sensible rigs from a gear list for a job, best first, each let swing in its water',
   schema,
   example: EXAMPLE,
   run: ({ gear, limit, ...asked }) => {
-    const seen = new Set<string>()
-    gear.items.forEach(({ id }, index) => {
-      if (seen.has(id)) throw refusal('duplicate-id', ['gear', 'items', index, 'id'], { id })
-      seen.add(id)
-    })
+    refuseTwice(gear.items)
     const day = dayFrom(asked)
-    const result = matchRigs(gear, day, limit ?? MATCH_LIMIT)
+    const result = secondLook(gear, day, matchRigs(gear, day, limit ?? CARD_LIMIT))
     const missing = result.outcome === 'ranked' ? undefined : missingItem(gear, day)
     return {
       outcome: result.outcome,
       combinations: result.combinations,
       ...(missing === undefined ? {} : { missing }),
-      rigs: result.rigs.map(({ choice, verdict, score, checks }) => ({
-        ...choice,
-        verdict,
-        score: scoreFigure(score),
-        scoreParts: score,
-        checks: checks.map((check) => ({
-          code: check.code,
-          state: check.state,
-          value: check.value,
-          allowed: check.allowed,
-          ...(check.off > 0 ? { off: check.off } : {}),
-          tag: check.tag,
-          message: sayCheck(check, 'trade'),
-        })),
-      })),
+      rigs: result.cards.map(cardTold),
     }
+  },
+})
+
+export const judgeCommand = command({
+  name: 'judge',
+  summary: 'one rig in a day: its ledger, and how it swings',
+  schema: z.strictObject({ gear: gearInput, rig: rigChoiceSchema, ...dayInput }),
+  example: {
+    ...EXAMPLE,
+    rig: {
+      rodId: 'long-seven',
+      headId: 'skagit-510',
+      tipId: 't-11',
+      leaderId: 'stepped-5',
+      runningLineId: 'coated',
+      reelId: 'eleven',
+    },
+  },
+  run: ({ gear, rig, ...asked }) => {
+    refuseTwice(gear.items)
+    const resolved = resolveRig(rig, new Map(gear.items.map((item) => [item.id, item])))
+    if (resolved.outcome !== 'resolved') throw refusal('missing-item', ['rig'], { id: resolved.id })
+    return rigTold(judgeSwung(resolved.parts, dayFrom(asked)))
   },
 })

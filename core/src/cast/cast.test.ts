@@ -104,6 +104,18 @@ describe('turnover', () => {
     const fly = { massKg: 0.001, dragAreaM2: 0.0003 }
     expect(speed(turnover(16, [half, half], fly)) / speed(turnover(16, LEVEL, fly))).toBeCloseTo(1, 4)
   })
+  test('a fly that nothing bears falls as a stone: ½gt² while the loop goes out at v/2 [physics]', () => {
+    const limp = [{ lengthM: 6, kgPerM: 1e-9, diameterM: 1e-6 }]
+    const result = turnover(10, limp, { massKg: 0.01, dragAreaM2: 0 }, VACUUM)
+    if (result.outcome !== 'turned-over') throw new Error(result.outcome)
+    const timeS = 6 / 5
+    expect(result.dropM / (0.5 * 9.80665 * timeS ** 2)).toBeCloseTo(1, 2)
+  })
+  test('a line that bears the fly does not let it fall [physics: T = ¼μv²]', () => {
+    const result = turnover(16, LEVEL, { massKg: 0.001, dragAreaM2: 1e-4 })
+    if (result.outcome !== 'turned-over') throw new Error(result.outcome)
+    expect(result).toMatchObject({ dropM: 0, straight: true })
+  })
   test('a question without an answer has an outcome', () => {
     expect(turnover(15, [], { massKg: 0.001, dragAreaM2: 0 }).outcome).toBe('no-line')
     expect(turnover(15, LEVEL, { massKg: 0, dragAreaM2: 0 }).outcome).toBe('no-fly')

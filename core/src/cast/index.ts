@@ -1,6 +1,6 @@
 export { type DLoopResult, dLoopDepth } from './dLoop.ts'
 export { loopsToHold, PULL_M } from './loops.ts'
-export { shootLengthM, USUAL_LAUNCH_M } from './shoot.ts'
+export { OVERHANG_M, shootLengthM, USUAL_LAUNCH_M } from './shoot.ts'
 export {
   type AirPart,
   type FlyInAir,

@@ -1,3 +1,5 @@
+import { M_PER_FOOT } from '../quantity/index.ts'
+
 /**
  * How far a head shoots [m]: flying at v0 for τ it picks up still running line, so v = v0 / (1 + μx/M) and
  * x + μx²/2M = v0·τ. Momentum of head and line together. [physics, estimate]
@@ -8,5 +10,8 @@ export function shootLengthM(headKg: number, runningKgPerM: number, launchM: num
   return (2 * launchM) / (1 + Math.sqrt(1 + (2 * runningKgPerM * launchM) / headKg))
 }
 
-/** v0·τ of a sound cast with a head of ordinary mass [m]; C28 fits it to what people report. [practice] */
+/** Line between rod tip and head as the cast is made [m]. [practice] */
+export const OVERHANG_M = 3 * M_PER_FOOT
+
+/** v0·τ of a sound cast with a head of ordinary mass on a 13 ft two-hander [m]; C28 fits it to what people report. [practice] */
 export const USUAL_LAUNCH_M = 20

@@ -1,7 +1,6 @@
 /** The answers a day is described with. Plain lists, so that what only reads them needs no schemas. */
 export const WATERS = ['beck', 'river', 'big-river', 'surf'] as const
 export const SEASONS = ['spring', 'summer', 'autumn', 'winter'] as const
-export const FISH_AT = ['surface', 'middle', 'bottom'] as const
 export const STYLES = ['any', 'skagit', 'scandi', 'overhead'] as const
 
 /** Figures of a job that can be, in SI. */

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { casterSchema, flyShapeSchema, idSchema, lengthSchema } from '../gear/index.ts'
-import { FISH_AT, JOB_LIMITS, SEASONS, STYLES, WATERS } from './answers.ts'
+import { FISH_AT } from '../water/index.ts'
+import { JOB_LIMITS, SEASONS, STYLES, WATERS } from './answers.ts'
 
 const within = ({ low, high }: { readonly low: number; readonly high: number }): z.ZodNumber =>
   z.number().min(low).max(high)

@@ -1,11 +1,11 @@
 import { type FlyShape, type Leader, WEIGHTINGS } from '../gear/index.ts'
 import { M_PER_FOOT } from '../quantity/index.ts'
-import { criticalAngle, type TipFacts, type TipItem, tipFacts } from '../sink/index.ts'
+import { quickRide, type SwingSetup, swingInput } from '../rig/index.ts'
+import { type TipFacts, type TipItem, tipFacts } from '../sink/index.ts'
 import type { SwingInput } from '../swing/index.ts'
 import { type SwingPlan, USUAL_MEND } from '../swing/index.ts'
-import { depthAt, surfaceCurrentAt } from '../water/index.ts'
-import { anglesAround, QUICK } from './rungs.ts'
-import { type SwingSetup, swingInput } from './setup.ts'
+import { depthAt, fishedWater } from '../water/index.ts'
+import { anglesAround } from './rungs.ts'
 
 /** One thing that could be done differently. What is not owned has no item and cannot be taken. */
 export type SingleChange =
@@ -41,9 +41,14 @@ export const DEEPEST_WADE_M = 1.1
 const SHORTER = 0.66
 const SHORTEST_LEADER_M = 0.6
 
-/** About how deep a tip goes in mid-river: what orders a wallet. [estimate] */
-function reachOf(tip: TipFacts | null, currentMps: number): number {
-  return tip === null ? 0 : tip.sinkingLengthM * Math.sin(criticalAngle(tip.sinkRateMps.value, currentMps))
+/** About how deep a rig goes with a tip: what orders a wallet. [estimate] */
+function depthWith({ parts, fly, run }: SwingSetup, tip: TipFacts | null): number {
+  return quickRide({ ...parts, tip }, { fly, ...fished(run) }).depthM
+}
+
+function fished(run: SwingSetup['run']): { readonly waterDepthM: number; readonly currentMps: number } {
+  const { depthM: waterDepthM, currentMps } = fishedWater(run)
+  return { waterDepthM, currentMps }
 }
 
 /** Tips tried either way: the estimate that orders them is not sure enough to trust one. */
@@ -53,12 +58,11 @@ const SAME_REACH_M = 0.02
 
 /** The next deeper and the next shallower tips of the wallet. */
 function nextTips(setup: SwingSetup, tips: Wallet['tips']): readonly Changed[] {
-  const current = surfaceCurrentAt(setup.run, setup.run.widthM / 2)
-  const here = reachOf(setup.parts.tip, current)
+  const here = depthWith(setup, setup.parts.tip)
   const others = tips
     .filter((tip) => (tip?.id ?? null) !== (setup.parts.tip?.item.id ?? null))
     .map((tip) => tip && tipFacts(tip))
-    .map((tip) => ({ tip, reach: reachOf(tip, current) }))
+    .map((tip) => ({ tip, reach: depthWith(setup, tip) }))
     .sort((a, b) => a.reach - b.reach)
   const deeper = others.filter((o) => o.reach > here + SAME_REACH_M).slice(0, TIPS_EACH_WAY)
   const shallower = others.filter((o) => o.reach < here - SAME_REACH_M).slice(-TIPS_EACH_WAY)
@@ -171,6 +175,6 @@ export function singleChanges(setup: SwingSetup, wallet: Wallet): readonly Trial
   return all.map(([change, changed], i) => ({
     id: `${change.code}-${i}`,
     change,
-    input: swingInput(changed, QUICK),
+    input: swingInput(changed),
   }))
 }

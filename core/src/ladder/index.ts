@@ -3,12 +3,10 @@ export {
   ANGLE_STEP_DEG,
   betterRide,
   gainS,
-  QUICK,
   type Ride,
   type Rung,
   rideOf,
   tipRungs,
   tipsToTry,
 } from './rungs.ts'
-export { reachM, type SwingSetup, swingInput } from './setup.ts'
 export { type Strand, strandsOf } from './strand.ts'

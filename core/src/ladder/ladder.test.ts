@@ -1,20 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
 import type { Head, Item, Leader, Rod, Tip } from '../gear/index.ts'
 import { M_PER_FOOT } from '../quantity/index.ts'
-import { resolveRig } from '../rig/index.ts'
+import { reachM, resolveRig, type SwingSetup, swingInput } from '../rig/index.ts'
 import { castReachM, type SwingPlan, swing, USUAL_PLAN as USUAL } from '../swing/index.ts'
 import type { Run } from '../water/index.ts'
 import { atFlow } from '../water/index.ts'
-import {
-  betterRide,
-  DEEPEST_WADE_M,
-  reachM,
-  rideOf,
-  type SwingSetup,
-  singleChanges,
-  swingInput,
-  tipRungs,
-} from './index.ts'
+import { betterRide, DEEPEST_WADE_M, rideOf, singleChanges, tipRungs } from './index.ts'
 
 const USUAL_PLAN: SwingPlan = { ...USUAL, castM: 20 }
 const feet = (n: number): number => n * M_PER_FOOT
@@ -82,6 +73,7 @@ function setupWith(tipId: string, change: Partial<SwingSetup> = {}): SwingSetup 
     fly: { dress: 'medium', weighting: 'light' },
     run: RUN,
     plan: USUAL_PLAN,
+    fishAt: 'bottom',
     ...change,
   }
 }
@@ -102,9 +94,11 @@ describe('a rig as it lies in the water', () => {
     expect(massKg - runningKg).toBeGreaterThan(0.033 + 110 * 64.8e-6)
     expect(massKg - runningKg).toBeLessThan(0.034 + 110 * 64.8e-6)
   })
-  test('a cast shorter than the rig still leaves the head outside the rings', () => {
-    const short = lengthOf(setupWith('t-11', { plan: { ...USUAL_PLAN, castM: 5 } }))
-    expect(short).toBeGreaterThan(head.lengthM + feet(15))
+  test('a cast shorter than the rig lands where it was meant to: the rest of the head stays inside', () => {
+    for (const castM of [6, 8, 12, 16]) {
+      const short = setupWith('t-11', { plan: { ...USUAL_PLAN, castM } })
+      expect(lengthOf(short) + reachM(rod.lengthM, USUAL_PLAN.tipHeightM)).toBeCloseTo(castM, 6)
+    }
   })
   test('a part-sinking tip floats behind and sinks in front', () => {
     const part: Tip = {
@@ -153,20 +147,25 @@ describe('the ladder of tips', () => {
     expect(middle).toBeGreaterThan(light + 0.02)
     expect(heavy).toBeGreaterThan(middle + 0.02)
   })
-  test('time in the band ranks first, risk breaks ties, depth where nothing reaches the band', () => {
-    const base = swing(swingInput(setupWith('t-11'))).summary
-    expect(betterRide({ ...base, holdingS: 9 }, { ...base, holdingS: 12 })).toBeGreaterThan(0)
-    expect(betterRide({ ...base, snagRisk: 0.3 }, { ...base, snagRisk: 0.1 })).toBeGreaterThan(0)
-    const high = { ...base, holdingS: 0 }
+  test('the verdict ranks first, then the share with the fish, then risk; depth where nothing gets there', () => {
+    const { outcome, summary } = swing(swingInput(setupWith('t-11')))
+    const swung = (change: Partial<typeof summary>) => ({
+      outcome,
+      summary: { ...summary, holdingShare: 0.5, draggedM: 0, groundedOverHolding: false, ...change },
+    })
+    expect(betterRide(swung({ draggedM: 9, holdingShare: 0.9 }), swung({}))).toBeGreaterThan(0)
+    expect(betterRide(swung({ holdingShare: 0.4 }), swung({}))).toBeGreaterThan(0)
+    expect(betterRide(swung({ snagRisk: 0.3 }), swung({ snagRisk: 0.1 }))).toBeGreaterThan(0)
+    const high = { holdingShare: 0 }
     expect(
-      betterRide({ ...high, maxDepthM: 0.8 }, { ...high, maxDepthM: 1.1, snagRisk: 0.5 }),
+      betterRide(swung({ ...high, ridesM: 0.8 }), swung({ ...high, ridesM: 1.1, snagRisk: 0.5 })),
     ).toBeGreaterThan(0)
   })
   test('more water lifts the fly: what was deep enough at the measured level is not on a flood', () => {
     const high = carried(60)
     const summary = (run: Run) => swing(swingInput(setupWith('t-8', { run }))).summary
     const [low, flood] = [summary(RUN), summary(high)]
-    expect(flood.holdingS / flood.overHoldingS).toBeLessThan(low.holdingS / low.overHoldingS)
+    expect(flood.holdingShare).toBeLessThan(low.holdingShare)
   })
 })
 
@@ -211,7 +210,7 @@ describe('one thing to change', () => {
   test('every proposal swings', () => {
     for (const { input } of singleChanges(setupWith('t-11'), wallet)) {
       const { outcome, summary } = swing(input)
-      expect(outcome).toBe('settled')
+      expect(outcome).toBe('swung')
       expect(summary.maxDepthM).toBeGreaterThan(0.2)
     }
   })

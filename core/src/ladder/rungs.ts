@@ -1,15 +1,17 @@
-import { type RigParts, wantsTip } from '../rig/index.ts'
+import { type RigParts, type SwingSetup, swingInput, wantsTip } from '../rig/index.ts'
 import { type TipFacts, type TipItem, tipFacts } from '../sink/index.ts'
-import type { SwingInput, SwingOptions, SwingResult, SwingSummary } from '../swing/index.ts'
-import { type SwingSetup, swingInput } from './setup.ts'
+import {
+  type SwingInput,
+  type SwingResult,
+  type SwingSummary,
+  type Swung,
+  swingVerdict,
+} from '../swing/index.ts'
 
 /** Each tip is tried at the plan's angle, and steeper and squarer by this [°]. */
 export const ANGLE_STEP_DEG = 15
 /** Angles a cast is tried at [°]: what is fished, of all that can be cast. [practice] */
 const ANGLES = { low: 20, high: 110 } as const
-/** Coarser than the swing that is shown: right for comparing, and three times as quick. */
-export const QUICK: Partial<SwingOptions> = Object.freeze({ nodes: 40, stepS: 0.04, maxS: 120, sampleS: 0.2 })
-
 /** One tip at one angle. */
 export interface Rung {
   readonly id: string
@@ -38,7 +40,7 @@ export function tipRungs(setup: SwingSetup, tips: readonly (TipItem | null)[]): 
     facts.map((tip): Rung => {
       const tipId = tip?.item.id ?? null
       const changed = { ...setup, parts: { ...setup.parts, tip }, plan: { ...setup.plan, angleDeg } }
-      return { id: `${tipId ?? '_'}@${angleDeg}`, tipId, angleDeg, input: swingInput(changed, QUICK) }
+      return { id: `${tipId ?? '_'}@${angleDeg}`, tipId, angleDeg, input: swingInput(changed) }
     }),
   )
 }
@@ -56,21 +58,25 @@ export function rideOf({ outcome, summary, samples }: SwingResult): Ride {
   return { outcome, summary, track: samples.map(({ flyM: [, y, z] }) => [y, Math.max(0, -z)]) }
 }
 
-/** Seconds in the band that nobody could tell apart. */
-const SAME_S = 0.05
+/** Shares of the time that nobody could tell apart. */
+const SAME_SHARE = 0.01
 /** Fewer seconds than this make no difference an angler could tell. [estimate] */
 const TELLING_S = 0.5
 
-/** How many seconds longer one swing holds the fly in the band than another; 0 where nobody could tell. */
+/** How many seconds longer one swing holds the fly with the fish than another; 0 where nobody could tell. */
 export function gainS(than: SwingSummary, now: SwingSummary): number {
   const gain = now.holdingS - than.holdingS
   return Math.abs(gain) < TELLING_S ? 0 : gain
 }
 
-/** Tells two rides apart by time in the holding band over holding water, then by risk; where neither gets there, by depth. */
-export function betterRide(a: SwingSummary, b: SwingSummary): number {
-  const band = b.holdingS - a.holdingS
-  if (Math.abs(band) > SAME_S) return band
-  const deeper = b.maxDepthM - a.maxDepthM
-  return b.holdingS < SAME_S ? deeper : a.snagRisk - b.snagRisk || deeper
+const STATES = ['holds', 'watch', 'breaks']
+
+/** Tells two swings apart by their verdict, then by the share of the time with the fish, then by risk; where neither gets there, by depth. */
+export function betterRide(a: Swung, b: Swung): number {
+  const state = STATES.indexOf(swingVerdict(a).state) - STATES.indexOf(swingVerdict(b).state)
+  if (state !== 0) return state
+  const share = b.summary.holdingShare - a.summary.holdingShare
+  if (Math.abs(share) > SAME_SHARE) return share
+  const deeper = b.summary.ridesM - a.summary.ridesM
+  return b.summary.holdingShare < SAME_SHARE ? deeper : a.summary.snagRisk - b.summary.snagRisk || deeper
 }

@@ -25,10 +25,10 @@ export function strandsOf(
         .filter((r) => r.tipId === tipId)
         .map(({ id, angleDeg }) => ({ angleDeg, ride: rides.get(id) }))
       const known = angles.filter((a): a is { angleDeg: number; ride: Ride } => a.ride !== undefined)
-      const [best] = [...known].sort((a, b) => betterRide(a.ride.summary, b.ride.summary))
+      const [best] = [...known].sort((a, b) => betterRide(a.ride, b.ride))
       return best === undefined
         ? []
         : [{ tipId, name: tip?.name ?? null, best, angles, mine: tipId === mineId }]
     })
-    .sort((a, b) => betterRide(a.best.ride.summary, b.best.ride.summary))
+    .sort((a, b) => betterRide(a.best.ride, b.best.ride))
 }

@@ -17,6 +17,9 @@ export const COATED_RUNNING = Object.freeze({
   kgPerM: 1.3e-3,
   diameterM: cylinderDiameterM(1.3e-3, FLOATING_KG_PER_M3),
 })
+/** Core of the usual coated line [lb]: another's section goes with its strength. [practice] */
+const USUAL_CORE_POUNDS = 25
+
 /** Mono of 30 to 50 lb is 0.40 to 0.70 mm thick. [practice] */
 const MONO = { lowPounds: 30, highPounds: 50, lowM: 0.4e-3, highM: 0.7e-3, usualM: 0.45e-3 } as const
 
@@ -27,11 +30,20 @@ function monoDiameterM(breakingN: number | undefined): number {
   return MONO.lowM + Math.max(-0.5, Math.min(1.5, share)) * (MONO.highM - MONO.lowM)
 }
 
+function coatedDiameterM(breakingN: number | undefined): number {
+  if (breakingN === undefined) return COATED_RUNNING.diameterM
+  const pounds = breakingN / (KG_PER_POUND * STANDARD_GRAVITY_MPS2)
+  return COATED_RUNNING.diameterM * Math.sqrt(Math.max(0.4, Math.min(2.5, pounds / USUAL_CORE_POUNDS)))
+}
+
 export function runningLineFacts(item: RunningLine): RunningLineFacts {
   const coated = item.build === 'coated'
-  const usualM = coated ? COATED_RUNNING.diameterM : monoDiameterM(item.breakingN)
+  const usualM = coated ? coatedDiameterM(item.breakingN) : monoDiameterM(item.breakingN)
   const diameterM = item.diameterM === undefined ? estimated(usualM) : given(item.diameterM)
-  const usualKgPerM = coated ? COATED_RUNNING.kgPerM : strandKgPerM(diameterM.value, 'nylon')
+  // As heavy as it is thick: coated line floats, mono is nylon.
+  const usualKgPerM = coated
+    ? (FLOATING_KG_PER_M3 * Math.PI * diameterM.value ** 2) / 4
+    : strandKgPerM(diameterM.value, 'nylon')
   return { item, diameterM, kgPerM: item.kgPerM === undefined ? estimated(usualKgPerM) : given(item.kgPerM) }
 }
 

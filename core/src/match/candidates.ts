@@ -3,7 +3,7 @@ import { type Gear, type HeadStyle, itemsOf, type Leader, type Reel, type Rod } 
 import { type HeadFacts, headFacts, type RunningLineFacts, runningLineFacts } from '../line/index.ts'
 import { type TipFacts, tipFacts } from '../sink/index.ts'
 
-/** Everything a rig can be made of, derived once. Orders settle ties: the angler's schools first, then the gear's order. */
+/** Everything a rig can be made of, derived once. Orders settle ties: the angler's schools first, then the items' names, never the order of the list. */
 export interface Candidates {
   readonly rods: readonly Rod[]
   readonly heads: readonly HeadFacts[]
@@ -27,7 +27,13 @@ const preferring = <T>(items: readonly T[], preferred: (item: T) => boolean): re
 
 const orNone = <T>(items: readonly T[]): readonly (T | null)[] => (items.length > 0 ? items : [null])
 
-export function candidatesOf(gear: Gear, { schools, rodId, style }: Day): Candidates {
+/** A list in an order of its own, whatever order it was entered in. */
+const byName = (gear: Gear): Gear => ({
+  items: [...gear.items].sort((a, b) => (a.name < b.name ? -1 : a.name > b.name ? 1 : a.id < b.id ? -1 : 1)),
+})
+
+export function candidatesOf(owned: Gear, { schools, rodId, style }: Day): Candidates {
+  const gear = byName(owned)
   const rods = itemsOf(gear, 'rod').filter((rod) => rodId === undefined || rod.id === rodId)
   const heads = itemsOf(gear, 'head')
     .filter((head) => inStyle(head.style, style))

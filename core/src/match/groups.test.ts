@@ -79,7 +79,7 @@ describe('a search with checks of sorts that do not exist yet', () => {
                     }
                 costs.push(best)
               }
-          const found = through(searchInSteps(c, day, 20, looks))
+          const found = through(searchInSteps(c, day, { limit: 20, oneFor: 'tip', looks }))
           expect(found.map((f) => f.cost)).toEqual(costs.sort((a, b) => a - b).slice(0, 20))
           for (const { parts, cost } of found)
             expect(closeness(parts, windowOf(parts, day)) + costOf(looks, parts, day)).toBe(cost)

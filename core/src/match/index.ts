@@ -1,11 +1,14 @@
 export {
+  CARD_LIMIT,
+  type Card,
   choiceOf,
   judge,
-  MATCH_LIMIT,
+  judgeSwung,
   type MatchResult,
   matchInSteps,
   matchRigs,
   type RankedRig,
+  type TipOption,
 } from './match.ts'
 export { type MissingItem, missingInSteps, missingItem } from './missing.ts'
 export {
@@ -19,3 +22,4 @@ export {
   swapPart,
 } from './remedy.ts'
 export { costOf, rankCost, type Score, scoreFigure } from './score.ts'
+export { type Progress, SECOND_LOOKS, secondLook, secondLookInSteps, wantedSwings } from './secondLook.ts'

@@ -7,12 +7,14 @@ import {
   ledger,
   massOnWindow,
   type RigParts,
+  swungIn,
   verdictOf,
   windowOf,
 } from '../rig/index.ts'
 import type { GrainWindow } from '../rod/index.ts'
+import type { Swung } from '../swing/index.ts'
 import { candidatesOf, combinations } from './candidates.ts'
-import { type Score, scoreOf } from './score.ts'
+import { rankCost, type Score, scoreOf } from './score.ts'
 import { searchInSteps } from './search.ts'
 
 /** A rig with its ledger, its place on the grain axis and why it stands where it stands. */
@@ -25,16 +27,34 @@ export interface RankedRig {
   readonly window: GrainWindow | undefined
   /** What the window weighs of this rig [kg]. */
   readonly massKg: number
+  /** How it swings in the day; without it the verdict is provisional, and never holds. */
+  readonly swung?: Swung
+}
+
+/** A rod with a head: its best rig, and what its other tips come to, best first, the best one among them. */
+export interface Card {
+  readonly rig: RankedRig
+  readonly tips: readonly TipOption[]
+}
+
+/** One tip on a rod and head, with the leader that serves it. */
+export interface TipOption {
+  readonly choice: RigChoice
+  /** Null for the bare head. */
+  readonly name: string | null
+  readonly verdict: CheckState
+  readonly swung?: Swung
 }
 
 export interface MatchResult {
   readonly outcome: 'ranked' | 'nothing-fits' | 'no-rods' | 'no-heads'
-  readonly rigs: readonly RankedRig[]
+  readonly cards: readonly Card[]
   /** How many rigs the gear could be put together to. */
   readonly combinations: number
 }
 
-export const MATCH_LIMIT = 60
+/** Rods with heads that are shown. */
+export const CARD_LIMIT = 24
 
 export function choiceOf(parts: RigParts): RigChoice {
   return {
@@ -47,10 +67,13 @@ export function choiceOf(parts: RigParts): RigChoice {
   }
 }
 
-/** A rig's full ledger and standing, whoever put it together. */
-export function judge(parts: RigParts, day: Day): RankedRig {
+/**
+ * A rig's full ledger and standing, whoever put it together.
+ * @param swung how it swings in the day; a rig judged without it is provisional
+ */
+export function judge(parts: RigParts, day: Day, swung?: Swung): RankedRig {
   const window = windowOf(parts, day)
-  const checks = ledger(parts, day)
+  const checks = ledger(parts, day, swung)
   const massKg = massOnWindow(parts.rod, parts.head, parts.tip, window?.counts ?? 'head')
   return {
     choice: choiceOf(parts),
@@ -60,8 +83,12 @@ export function judge(parts: RigParts, day: Day): RankedRig {
     score: scoreOf(checks, massKg, window),
     window,
     massKg,
+    ...(swung === undefined ? {} : { swung }),
   }
 }
+
+/** A rig judged with its swing: the verdict that every page shows. */
+export const judgeSwung = (parts: RigParts, day: Day): RankedRig => judge(parts, day, swungIn(parts, day))
 
 /** Works a calculation in steps through to its end. */
 export function through<T>(steps: Generator<unknown, T>): T {
@@ -71,32 +98,42 @@ export function through<T>(steps: Generator<unknown, T>): T {
   }
 }
 
+export const tipOption = ({ choice, parts, verdict, swung }: RankedRig): TipOption => ({
+  choice,
+  name: parts.tip?.item.name ?? null,
+  verdict,
+  ...(swung === undefined ? {} : { swung }),
+})
+
+export function outcomeOf(
+  candidates: ReturnType<typeof candidatesOf>,
+  cards: readonly Card[],
+): MatchResult['outcome'] {
+  if (candidates.rods.length === 0) return 'no-rods'
+  if (candidates.heads.length === 0) return 'no-heads'
+  return cards[0] === undefined || cards[0].rig.verdict === 'breaks' ? 'nothing-fits' : 'ranked'
+}
+
 /**
- * All sensible rigs for a job, best first: no breaks, or the nearest to none, then fewest watches weighted by evidence, then closest to the
- * window's centre; equals keep the gear's order. One rig for each rod, head and tip.
+ * The first answer: the best rig of each rod and head, best first: no breaks, or the nearest to none, then fewest watches
+ * weighted by evidence, then closest to the window's centre. None has been let swing yet: all are provisional.
  * In steps, so that it can be left off between them.
- * @param limit how many to return, [1, ∞)
+ * @param limit how many rods with heads to return, [1, ∞)
  */
-export function* matchInSteps(gear: Gear, day: Day, limit = MATCH_LIMIT): Generator<void, MatchResult> {
+export function* matchInSteps(gear: Gear, day: Day, limit = CARD_LIMIT): Generator<void, MatchResult> {
   const candidates = candidatesOf(gear, day)
-  const found = yield* searchInSteps(candidates, day, limit)
-  const rigs: RankedRig[] = []
+  const found = yield* searchInSteps(candidates, day, { limit, oneFor: 'head' })
+  const cards: Card[] = []
   for (const { parts } of found) {
-    rigs.push(judge(parts, day))
+    const rig = judge(parts, day)
+    cards.push({ rig, tips: [tipOption(rig)] })
     yield
   }
-  const best = rigs[0]
-  const outcome =
-    candidates.rods.length === 0
-      ? 'no-rods'
-      : candidates.heads.length === 0
-        ? 'no-heads'
-        : best === undefined || best.verdict === 'breaks'
-          ? 'nothing-fits'
-          : 'ranked'
-  return { outcome, rigs, combinations: combinations(candidates) }
+  // The search knows second looks by their stand-ins only; what they come to settles the order.
+  cards.sort((a, b) => rankCost(a.rig.score) - rankCost(b.rig.score))
+  return { outcome: outcomeOf(candidates, cards), cards, combinations: combinations(candidates) }
 }
 
 /** The same, at one go. */
-export const matchRigs = (gear: Gear, day: Day, limit = MATCH_LIMIT): MatchResult =>
+export const matchRigs = (gear: Gear, day: Day, limit = CARD_LIMIT): MatchResult =>
   through(matchInSteps(gear, day, limit))

@@ -3,18 +3,20 @@ import { type Gear, type Head, type Item, itemsOf, type Rod } from '../gear/inde
 import { leaderRule } from '../leader/index.ts'
 import { KG_PER_M_PER_GRAIN_PER_FOOT, KG_PER_POUND, M_PER_FOOT, M_PER_INCH } from '../quantity/index.ts'
 import { reelNumbersFor } from '../reel/index.ts'
-import { depthWanted, materialForHead } from '../rig/index.ts'
+import { materialForHead } from '../rig/index.ts'
 import { rodLengthForCast, windowFor } from '../rod/index.ts'
 import { criticalAngle, levelSinkRateMps } from '../sink/index.ts'
+import { holdingBand } from '../water/index.ts'
 import { candidatesOf } from './candidates.ts'
-import { MATCH_LIMIT, through } from './match.ts'
-import { BREAK_COST } from './score.ts'
+import { CARD_LIMIT, matchInSteps, through } from './match.ts'
+import { BREAK_COST, rankCost } from './score.ts'
 import { searchInSteps } from './search.ts'
+import { secondLookInSteps } from './secondLook.ts'
 
 /** The one thing, not owned, that would do most for this job. */
 export interface MissingItem {
   readonly item: Item
-  /** Rigs without a break before and after, of the first `MATCH_LIMIT`. */
+  /** Rods with heads that make a rig without a break before and after, of the first few. */
   readonly fitsBefore: number
   readonly fitsAfter: number
   /** Whether a rig without a break exists once it is there. */
@@ -53,7 +55,7 @@ function headsFor(rod: Rod, day: Day): Head[] {
 /** A tip of the right material, as long as the depth asks for, within what tips are cut to. */
 function tipsFor(headKg: number, day: Day): Item[] {
   const kgPerM = materialForHead(headKg) * KG_PER_M_PER_GRAIN_PER_FOOT
-  const { low, high } = depthWanted(day)
+  const { low, high } = holdingBand(day.fishAt, day.waterDepthM)
   const angle = criticalAngle(levelSinkRateMps(kgPerM), day.currentMps)
   const lengthM = Math.min(feet(15), Math.max(feet(5), (low + high) / 2 / Math.max(Math.sin(angle), 0.05)))
   return [
@@ -125,28 +127,44 @@ function suggestions(gear: Gear, day: Day): readonly Item[] {
  */
 export function* missingInSteps(gear: Gear, day: Day): Generator<void, MissingItem | undefined> {
   function* standing(with_: Gear): Generator<void, { fits: number; cost: number }> {
-    const found = yield* searchInSteps(candidatesOf(with_, day), day, MATCH_LIMIT)
+    const found = yield* searchInSteps(candidatesOf(with_, day), day, { limit: CARD_LIMIT, oneFor: 'head' })
     return {
       fits: found.filter((f) => f.cost < BREAK_COST).length,
       cost: found[0]?.cost ?? Number.POSITIVE_INFINITY,
     }
   }
   const before = yield* standing(gear)
-  let best: { missing: MissingItem; fits: number; cost: number } | undefined
+  const tried: { readonly item: Item; readonly fits: number; readonly cost: number }[] = []
   for (const item of suggestions(gear, day)) {
     const after = yield* standing({ items: [...gear.items, item] })
-    if (after.cost >= before.cost && after.fits <= before.fits) continue
-    if (
-      best !== undefined &&
-      (after.fits < best.fits || (after.fits === best.fits && after.cost >= best.cost))
-    )
-      continue
-    best = {
-      missing: { item, fitsBefore: before.fits, fitsAfter: after.fits, mends: after.cost < BREAK_COST },
-      ...after,
-    }
+    if (after.cost < before.cost || after.fits > before.fits) tried.push({ item, ...after })
   }
-  return best?.missing
+  tried.sort((a, b) => b.fits - a.fits || a.cost - b.cost)
+  const first = yield* swungCost(gear, day)
+  for (const { item, fits } of tried.slice(0, MOST_TRIED)) {
+    const cost = yield* swungCost({ items: [...gear.items, item] }, day)
+    // It must really fix, or at least better, what is there once all is let swing.
+    if (cost < first) return { item, fitsBefore: before.fits, fitsAfter: fits, mends: cost < BREAK_COST }
+  }
+  return undefined
+}
+
+/** Items that are let swing, best first, until one really betters what is there; and rods with heads looked at for each. */
+const MOST_TRIED = 6
+const LOOKS_EACH = 4
+
+/** What the best rig costs once the best few have been let swing. */
+function* swungCost(gear: Gear, day: Day): Generator<void, number> {
+  const first = yield* matchInSteps(gear, day, LOOKS_EACH)
+  const steps = secondLookInSteps(gear, day, first, LOOKS_EACH)
+  for (;;) {
+    const step = steps.next()
+    if (step.done) {
+      const [best] = step.value.cards
+      return best === undefined ? Number.POSITIVE_INFINITY : rankCost(best.rig.score)
+    }
+    yield
+  }
 }
 
 /** The same, at one go. */

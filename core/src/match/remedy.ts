@@ -9,7 +9,7 @@ import {
   resolveRig,
   stateRank,
 } from '../rig/index.ts'
-import { judge, type RankedRig } from './match.ts'
+import { judge, judgeSwung, type RankedRig } from './match.ts'
 import { costOf, rankCost } from './score.ts'
 
 /** How one line of the ledger would change. */
@@ -83,8 +83,11 @@ export interface Option {
 
 const OPTIONAL_SLOTS: readonly RigSlot[] = ['tipId', 'leaderId']
 
-/** Every item that could stand in a slot, judged, best first. The present one is among them. */
-export function optionsFor(gear: Gear, rig: RankedRig, slot: RigSlot, day: Day): readonly Option[] {
+/** Options of one slot that are let swing; of a longer list the rest stay provisional, below. */
+const MOST_SWUNG = 30
+
+/** Every item that could stand in a slot, judged without its swing, best first. */
+function firstOptions(gear: Gear, rig: RankedRig, slot: RigSlot, day: Day): readonly Option[] {
   const byId = new Map(gear.items.map((item) => [item.id, item]))
   const items: (Item | null)[] = gear.items.filter((item) => fillsSlot(item, slot))
   if (OPTIONAL_SLOTS.includes(slot)) items.push(null)
@@ -93,7 +96,16 @@ export function optionsFor(gear: Gear, rig: RankedRig, slot: RigSlot, day: Day):
     const resolved = resolveRig(swapPart(rig.choice, slot, item), byId)
     if (resolved.outcome === 'resolved') options.push({ item, rig: judge(resolved.parts, day) })
   }
-  return options.sort((a, b) => rankCost(a.rig.score) - rankCost(b.rig.score))
+  return options.sort(byCost)
+}
+const byCost = (a: Option, b: Option): number => rankCost(a.rig.score) - rankCost(b.rig.score)
+const letSwing = ({ item, rig }: Option, day: Day): Option => ({ item, rig: judgeSwung(rig.parts, day) })
+
+/** Every item that could stand in a slot, let swing and judged, best first. The present one is among them. */
+export function optionsFor(gear: Gear, rig: RankedRig, slot: RigSlot, day: Day): readonly Option[] {
+  const first = firstOptions(gear, rig, slot, day)
+  const swung = first.slice(0, MOST_SWUNG).map((option) => letSwing(option, day))
+  return [...swung.sort(byCost), ...first.slice(MOST_SWUNG)]
 }
 
 interface Ranked {
@@ -106,20 +118,40 @@ interface Ranked {
 const cheaper = (a: Ranked, b: Ranked): boolean =>
   a.breaks !== b.breaks ? a.breaks < b.breaks : a.effort !== b.effort ? a.effort < b.effort : a.cost < b.cost
 
+/** Mends of one line that are let swing before one is offered. */
+const MOST_MENDS = 8
+
+/** What a rig costs but for the line that only its swing decides. */
+const firstCost = (checks: readonly Check[]): number => costOf(checks.filter((c) => c.code !== 'depth'))
+
+/** Options of a slot that could mend a line, by all that is known before they are let swing. */
+function promising(gear: Gear, rig: RankedRig, slot: RigSlot, line: Check, day: Day): readonly Option[] {
+  const now = firstCost(rig.checks)
+  return firstOptions(gear, rig, slot, day)
+    .filter(({ rig: after }) => {
+      const cost = firstCost(after.checks)
+      if (line.code === 'depth') return cost <= now
+      const then = after.checks.find((c) => c.code === line.code)?.state ?? 'absent'
+      return rank(then) < rank(line.state) && cost < now
+    })
+    .slice(0, MOST_MENDS)
+}
+
 /**
- * The cheapest change that mends one line of a rig: among single swaps from the gear that better the line and the rig,
- * those that leave fewest breaks; of these the least trouble at the water; of these the fewest warnings. Undefined when
- * the gear has none.
+ * The cheapest change that mends one line of a rig that was let swing: among single swaps from the gear that better the line
+ * and the rig, those that leave fewest breaks; of these the least trouble at the water; of these the fewest warnings.
+ * Undefined when the gear has none.
  */
 export function remedyFor(gear: Gear, rig: RankedRig, code: CheckCode, day: Day): Remedy | undefined {
-  const present = rig.checks.find((c) => c.code === code)
-  if (present === undefined || present.state === 'holds') return undefined
+  const line = rig.checks.find((c) => c.code === code)
+  if (line === undefined || line.state === 'holds') return undefined
   const now = costOf(rig.checks)
   let best: Ranked | undefined
   for (const slot of checkSlots(code)) {
-    for (const { item, rig: after } of optionsFor(gear, rig, slot, day)) {
-      const line = after.checks.find((c) => c.code === code)
-      if (rank(line?.state ?? 'absent') >= rank(present.state) || costOf(after.checks) >= now) continue
+    for (const option of promising(gear, rig, slot, line, day)) {
+      const { item, rig: after } = letSwing(option, day)
+      const then = after.checks.find((c) => c.code === code)?.state ?? 'absent'
+      if (rank(then) >= rank(line.state) || costOf(after.checks) >= now) continue
       const effects = effectsOf(rig.checks, after.checks)
       const remedy = { slot, itemId: item?.id ?? null, choice: after.choice, effects, verdict: after.verdict }
       const found = { remedy, breaks: after.score.breaks, effort: EFFORT[slot], cost: rankCost(after.score) }

@@ -27,6 +27,7 @@ const score = fc.record<Score>({
   watches: fc.integer({ min: 0, max: 8 }),
   watchTenths: fc.integer({ min: 0, max: 80 }),
   offCentre: fc.integer({ min: 0, max: 9000 }).map((n) => n / 1000),
+  offRules: fc.integer({ min: 0, max: 5000 }).map((n) => n / 1000),
 })
 
 describe('the order of rigs', () => {

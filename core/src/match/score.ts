@@ -12,6 +12,8 @@ export interface Score {
   readonly watchTenths: number
   /** Distance from the aim in half-widths of the window; 0 is dead centre, 1 the edge. */
   readonly offCentre: number
+  /** How far the other lines lie from what their rules would pick, together. */
+  readonly offRules: number
 }
 
 /** How far off a break is counts in tenths of a doubling: nearer than that is as near. */
@@ -30,6 +32,10 @@ const tenths = (tag: EvidenceTag): number => Math.round(EVIDENCE_WEIGHT[tag] * 1
 const gradeOf = (off: number): number => Math.round(off * OFF_STEPS)
 const breakCost = (off: number): number => BREAK_COST + gradeOf(off) * OFF_COST
 
+/** A whole step away from what its rule would pick counts as half a half-width of the window. [estimate] */
+const FROM_COST = 50_000
+const fromCost = (from = 0): number => Math.round(from * FROM_COST)
+
 function stateCost(state: CheckState, tag: EvidenceTag, off: () => number): number {
   if (state === 'holds') return 0
   return state === 'breaks' ? breakCost(off()) : tenths(tag) * TENTH_COST
@@ -37,11 +43,11 @@ function stateCost(state: CheckState, tag: EvidenceTag, off: () => number): numb
 
 /** What one finding adds to a rig's cost; lower is better. Costs of looks add up. */
 export const findingCost = (finding: Finding): number =>
-  stateCost(finding.state, finding.tag, () => howFarOff(finding))
+  stateCost(finding.state, finding.tag, () => howFarOff(finding)) + fromCost(finding.from)
 
 export function costOf(checks: readonly Check[]): number {
   let cost = 0
-  for (const { state, tag, off } of checks) cost += stateCost(state, tag, () => off)
+  for (const { state, tag, off, from } of checks) cost += stateCost(state, tag, () => off) + fromCost(from)
   return cost
 }
 
@@ -66,12 +72,17 @@ export function scoreOf(checks: readonly Check[], massKg: number, window: GrainW
     watches: watches.length,
     watchTenths: watches.reduce((sum, c) => sum + tenths(c.tag), 0),
     offCentre: closenessCost(massKg, window) / STEPS,
+    offRules: checks.reduce((sum, c) => sum + fromCost(c.from), 0) / STEPS,
   }
 }
 
 /** What the ranking sorts by, lower first: the breaks with how far off they are, then watches, then the aim. */
-export const rankCost = ({ breaks, off, watchTenths, offCentre: from }: Score): number =>
-  breaks * BREAK_COST + gradeOf(off) * OFF_COST + watchTenths * TENTH_COST + Math.round(from * STEPS)
+export const rankCost = ({ breaks, off, watchTenths, offCentre, offRules }: Score): number =>
+  breaks * BREAK_COST +
+  gradeOf(off) * OFF_COST +
+  watchTenths * TENTH_COST +
+  Math.round(offCentre * STEPS) +
+  Math.round(offRules * STEPS)
 
 /** One figure from 0 to 100 in the order of the ranking, for those who want a figure. */
 export const scoreFigure = (score: Score): number => 100 / (1 + rankCost(score) / (10 * TENTH_COST))

@@ -1,4 +1,4 @@
-import { type AirPart, type TurnoverResult, turnover } from '../cast/index.ts'
+import { type AirPart, TURNOVER_MODEL, type TurnoverResult, turnover } from '../cast/index.ts'
 import { type Caster, cylinderDiameterM, type FlyShape } from '../gear/index.ts'
 import { leaderDiameterM } from '../leader/index.ts'
 import { FLOATING_KG_PER_M3, kgPerMAt, lengthOf, strandKgPerM } from '../line/index.ts'
@@ -14,6 +14,8 @@ export const LAUNCH_MPS: Readonly<Record<Caster['habit'], number>> = Object.free
 
 /** Slices of the head for the unrolling; a drawing takes more. */
 const SLICES = 24
+/** Steps the loop's way is cut into: within a hundredth of many more. */
+const STEPS = 300
 /** Pieces of tip and leader. */
 const FRONT_SLICES = 8
 
@@ -60,5 +62,6 @@ export function rigTurnover(
   fly: FlyShape,
   launchMps: number,
 ): TurnoverResult {
-  return turnover(launchMps, airParts(parts), { massKg: flyMassKg(fly), dragAreaM2: flyDragM2(fly) })
+  const inAir = { massKg: flyMassKg(fly), dragAreaM2: flyDragM2(fly) }
+  return turnover(launchMps, airParts(parts), inAir, TURNOVER_MODEL, STEPS)
 }

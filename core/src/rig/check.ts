@@ -1,4 +1,8 @@
+import { BALANCE_CHECKS } from './checks/balance.ts'
+import { FLY_CHECKS } from './checks/fly.ts'
 import { LEADER_CHECKS } from './checks/leader.ts'
+import { LENGTH_CHECKS } from './checks/length.ts'
+import { REACH_CHECKS } from './checks/reach.ts'
 import { ROD_CHECKS } from './checks/rod.ts'
 import { RUNNING_CHECKS } from './checks/running.ts'
 import { LEADER_JOINT_CHECKS, TIP_CHECKS } from './checks/tip.ts'
@@ -12,12 +16,16 @@ import { howFarOff } from './define.ts'
 export const CHECKS = [
   ...WINDOW_CHECKS,
   ...TIP_CHECKS,
+  ...FLY_CHECKS,
+  ...LENGTH_CHECKS,
   ...LEADER_CHECKS,
   ...LEADER_JOINT_CHECKS,
   ...DEPTH_CHECKS,
   ...ROOM_CHECKS,
   ...LOOP_CHECKS,
+  ...REACH_CHECKS,
   ...RUNNING_CHECKS,
+  ...BALANCE_CHECKS,
   ...ROD_CHECKS,
 ] as const
 

@@ -1,5 +1,6 @@
 import type { Day } from '../day/index.ts'
 import type { EvidenceTag, Measure } from '../quantity/index.ts'
+import type { Swung } from '../swing/index.ts'
 import type { RigSlot } from './choice.ts'
 import type { RigParts } from './parts.ts'
 
@@ -17,6 +18,8 @@ interface Figures {
   /** What the figure measures; 'number' for line numbers, 'share' for parts of a whole, 'none' for yes-or-no checks. */
   readonly measure: Measure | 'number' | 'share' | 'none'
   readonly tag: EvidenceTag
+  /** Where several hold: how far the figure lies from what its rule would pick, 0 there, 1 at the rule's edge. Settles ties. */
+  readonly from?: number
 }
 
 /** What a look at the parts finds: figures in SI, the reason, and the data of its sentence. */
@@ -37,7 +40,8 @@ interface Shortcuts<N extends Part, R extends Reasons> {
 /** One look at no more parts than it needs; null where it has nothing to say. */
 export interface Look {
   readonly needs: readonly Part[]
-  readonly run: (parts: RigParts, day: Day) => Finding | null
+  /** @param swung how the rig swings in that day, once it was let; only a second look reads it */
+  readonly run: (parts: RigParts, day: Day, swung?: Swung) => Finding | null
   readonly least?: (parts: Pick<RigParts, 'rod' | 'head'>, day: Day) => Finding | null
   readonly key?: (parts: RigParts, day: Day) => string
 }
@@ -87,7 +91,7 @@ class Defined<C extends string, R extends Reasons> implements CheckDefinition<C,
 
   look<N extends Part>(
     needs: readonly N[],
-    run: (parts: Pick<RigParts, N>, day: Day) => Finding<R> | null,
+    run: (parts: Pick<RigParts, N>, day: Day, swung?: Swung) => Finding<R> | null,
     shortcuts: Shortcuts<N, R> = {},
   ): Defined<C, R> {
     return new Defined(this, [...this.looks, { needs, run, ...shortcuts } as Look], this.standIns)
@@ -96,8 +100,9 @@ class Defined<C extends string, R extends Reasons> implements CheckDefinition<C,
   standIn<N extends Part>(
     needs: readonly N[],
     run: (parts: Pick<RigParts, N>, day: Day) => Finding<R> | null,
+    shortcuts: Pick<Shortcuts<N, R>, 'key'> = {},
   ): Defined<C, R> {
-    return new Defined(this, this.looks, [...this.standIns, { needs, run } as Look])
+    return new Defined(this, this.looks, [...this.standIns, { needs, run, ...shortcuts } as Look])
   }
 }
 
@@ -125,6 +130,10 @@ export function howFarOff({ state, value, allowed = {} }: Figures): number {
     return high <= 0 ? FURTHEST : Math.min(FURTHEST, Math.log2(value / high))
   return 1
 }
+
+/** How far inside a rule a figure lies: 0 at its middle, 1 at either edge. */
+export const fromMiddle = (value: number, low: number, high: number): number =>
+  high > low ? Math.min(1, Math.abs(value - (low + high) / 2) / ((high - low) / 2)) : 0
 
 /** Inside holds; outside by no more than the slack is to be watched; beyond that it breaks. */
 export function stateInRange(

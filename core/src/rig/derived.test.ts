@@ -121,7 +121,7 @@ describe('on the reel', () => {
   test('a full spool adds the head, the running line and the backing', () => {
     const parts = rig()
     const alone = lineOnReelKg(parts, undefined, 0)
-    expect(alone).toBeCloseTo(parts.head.massKg.value + 30 * 1.3e-3, 6)
+    expect(alone).toBeCloseTo(parts.head.massKg.value + 30 * (parts.runningLine?.kgPerM.value ?? 0), 6)
     expect(lineOnReelKg(parts, undefined, 100)).toBeGreaterThan(alone)
   })
   test('line in the rings hangs half way between reel and tip', () => {

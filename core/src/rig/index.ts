@@ -1,4 +1,5 @@
 export { airParts, LAUNCH_MPS, rigTurnover } from './air.ts'
+export { type Balance, balanceOf, beamOf } from './balance.ts'
 export { buttOn } from './butt.ts'
 export { type Carried, carriedAs } from './carried.ts'
 export {
@@ -14,16 +15,17 @@ export {
   verdictOf,
   worstFirst,
 } from './check.ts'
+export { BALANCES } from './checks/balance.ts'
+export { flyNeedsKgPerM } from './checks/fly.ts'
 export { ruleFor } from './checks/leader.ts'
 export { COATED_FOR, LIGHT_HEAD_KG, MONO_FOR } from './checks/running.ts'
 export {
-  flyNeedsKgPerM,
   MATERIAL_BY_HEAD,
   MATERIAL_OVERLAP_GR,
   materialForHead,
   wantsTip,
 } from './checks/tip.ts'
-export { depthWanted, roomNeededM } from './checks/water.ts'
+export { roomNeededM } from './checks/water.ts'
 export { massOnWindow, windowOf } from './checks/window.ts'
 export { RIG_SLOTS, type RigChoice, type RigSlot, rigFromKey, rigKey } from './choice.ts'
 export { type Rigging, rigChoiceSchema, riggingSchema } from './choiceSchema.ts'
@@ -41,9 +43,28 @@ export {
 export { JOINT_KNOTS, type RigJoint, type RigKnot, usualKnot } from './knots.ts'
 export { ledger } from './ledger.ts'
 export { type JointPlace, jointPlaces, type MassPoint, massCurve } from './massCurve.ts'
-export { castOverhead, type ResolveResult, type RigParts, resolveRig, windowStyleOf } from './parts.ts'
+export {
+  castOverhead,
+  type ResolveResult,
+  type RigParts,
+  resolveRig,
+  suitsSurf,
+  windowStyleOf,
+} from './parts.ts'
 export { type Piece, pieceOfItem, piecesOf } from './piece.ts'
-export { type Shot, shotWith } from './reach.ts'
+export { QUICK_BAND, type QuickRide, quickRide } from './quickRide.ts'
+export { launchM, type Shot, shotWith } from './reach.ts'
 export { type RiggingStep, riggingSteps } from './rigging.ts'
-export { strandParts } from './strand.ts'
+export { frontPieces, strandParts } from './strand.ts'
+export {
+  keepSwung,
+  reachM,
+  type SwingDay,
+  type SwingParts,
+  type SwingSetup,
+  swingInput,
+  swingKey,
+  swungIn,
+  unknownSwings,
+} from './swung.ts'
 export { lineInRings, lineOnReelKg, type Wound, woundLines } from './wound.ts'

@@ -1,3 +1,4 @@
+import type { Day } from '../day/index.ts'
 import type { Head, HeadStyle, Item, Leader, Reel, Rod, RunningLine, WindowStyle } from '../gear/index.ts'
 import { type HeadFacts, headFacts, type RunningLineFacts, runningLineFacts } from '../line/index.ts'
 import { type TipFacts, type TipItem, tipFacts } from '../sink/index.ts'
@@ -65,7 +66,13 @@ export function windowStyleOf(head: HeadStyle): WindowStyle {
   }
 }
 
-/** Whether the rig is cast with the whole line behind, rather than with a D loop. */
-export function castOverhead(rod: Rod, head: HeadStyle): boolean {
-  return head === 'overhead' || rod.hands === 'surf'
+/** Heads that go out in one back cast. [practice] */
+export const suitsSurf = (head: HeadStyle): boolean => head === 'overhead' || head === 'integrated'
+
+/**
+ * Whether the rig is cast with the whole line behind, rather than with a D loop: an overhead head, any surf rod, and in the
+ * surf whatever goes out in one back cast.
+ */
+export function castOverhead(rod: Rod, head: HeadStyle, water: Day['water']): boolean {
+  return head === 'overhead' || rod.hands === 'surf' || (water === 'surf' && suitsSurf(head))
 }

@@ -1,12 +1,14 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { type Day, dayOf, FIRST_JOB, FISH_AT, type Job, SEASONS, WATERS } from '../day/index.ts'
+import { type Day, dayOf, FIRST_JOB, type Job, SEASONS, WATERS } from '../day/index.ts'
 import { readDocument } from '../format/index.ts'
 import { DEFAULT_SCHOOLS, DRESSES, type Item, itemsOf, type Rod, WEIGHTINGS } from '../gear/index.ts'
 import { headFacts, runningLineFacts } from '../line/index.ts'
 import { KG_PER_GRAIN, M_PER_FOOT } from '../quantity/index.ts'
 import { tipFacts } from '../sink/index.ts'
+import { type Swung, swing } from '../swing/index.ts'
+import { FISH_AT } from '../water/index.ts'
 import {
   CHECKS,
   type CheckDefinition,
@@ -15,6 +17,8 @@ import {
   ledger,
   quickLooks,
   type RigParts,
+  resolveRig,
+  swingInput,
 } from './index.ts'
 
 const demo = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8')).document
@@ -28,8 +32,25 @@ const more: readonly Item[] = [
   { kind: 'running-line', id: 'thin', name: 'x', build: 'mono', diameterM: 0.0003 },
   { kind: 'running-line', id: 'thick', name: 'x', build: 'mono', diameterM: 0.0009 },
   { kind: 'running-line', id: 'weak', name: 'x', build: 'coated', breakingN: 30 },
+  { kind: 'head', id: 'long', name: 'x', style: 'scandi', massKg: 0.03, lengthM: 13 },
+  { kind: 'head', id: 'longer', name: 'x', style: 'scandi', massKg: 0.03, lengthM: 11.5 },
+  { kind: 'reel', id: 'feather', name: 'x', forNumber: 8, massKg: 0.04, cage: 'full' },
+  { kind: 'reel', id: 'anvil', name: 'x', forNumber: 8, massKg: 1.9, cage: 'full' },
+  { kind: 'leader', id: 'rope', name: 'x', form: 'level', lengthM: 1.5, breakingN: 250 },
 ]
 const gear = { items: [...demo.items, ...more] }
+const resolved = resolveRig(
+  {
+    rodId: 'long-seven-13-ft',
+    headId: '510-gr-short-skagit',
+    tipId: 't-11-10-ft',
+    leaderId: 'stepped-5-ft',
+    runningLineId: 'coated-30-lb',
+    reelId: 'full-frame-eleven',
+  },
+  new Map(gear.items.map((item) => [item.id, item])),
+)
+if (resolved.outcome !== 'resolved') throw new Error(resolved.id)
 const heads = itemsOf(gear, 'head').map(headFacts)
 const orNone = <T>(list: readonly T[]) => fc.constantFrom<T | null>(null, ...list)
 
@@ -53,21 +74,45 @@ const anyDay: fc.Arbitrary<Day> = fc
     waterDepthM: fc.constantFrom(0.4, 1.4, 4),
     stripToM: fc.constantFrom(undefined, 4, 30),
     sinkingLeaders: fc.constantFrom('main-tip' as const, 'quick-fix' as const),
+    reelWeight: fc.constantFrom('heavy' as const, 'light' as const),
   })
-  .map(({ sinkingLeaders, stripToM, ...job }) =>
+  .map(({ sinkingLeaders, reelWeight, stripToM, ...job }) =>
     dayOf({
       job: { ...FIRST_JOB, ...job, ...(stripToM === undefined ? {} : { stripToM }) } satisfies Job,
-      schools: { ...DEFAULT_SCHOOLS, sinkingLeaders },
+      schools: { ...DEFAULT_SCHOOLS, sinkingLeaders, reelWeight },
     }),
   )
-const seeded = { seed: 20261126, numRuns: 4000 }
+/** Swings of every sort there can be, made from one that was let swing: each is possible, none is measured here. */
+const SWUNG: Swung = swing(
+  swingInput({
+    ...dayOf({ job: FIRST_JOB, schools: DEFAULT_SCHOOLS }),
+    parts: resolved.parts,
+  }),
+)
+const anySwung: fc.Arbitrary<Swung | undefined> = fc
+  .record({
+    holdingShare: fc.constantFrom(0, 0.25, 0.9),
+    draggedM: fc.constantFrom(0, 2, 5),
+    touches: fc.constantFrom(0, 2),
+    belowS: fc.constantFrom(0, 20),
+    crossMps: fc.constantFrom(0.2, 0.6),
+    overHoldingS: fc.constantFrom(0, 30, 30),
+    groundedOverHolding: fc.constantFrom(true, false, false),
+  })
+  .chain((change) =>
+    fc.constantFrom<Swung | undefined>(undefined, {
+      outcome: 'swung',
+      summary: { ...SWUNG.summary, aboveS: 10, ...change },
+    }),
+  )
+const seeded = { seed: 20261126, numRuns: 6000 }
 
 describe('reasons', () => {
   test('every reason of every check is met by some rig on some day', () => {
     const met = new Set<string>()
     fc.assert(
-      fc.property(anyParts, anyDay, (parts, day) => {
-        for (const { code, reason } of ledger(parts, day)) met.add(`${code} ${reason}`)
+      fc.property(anyParts, anyDay, anySwung, (parts, day, swung) => {
+        for (const { code, reason } of ledger(parts, day, swung)) met.add(`${code} ${reason}`)
       }),
       seeded,
     )
@@ -79,8 +124,8 @@ describe('reasons', () => {
   })
   test('of one check at most one look answers; figures are finite, and none off when it holds', () => {
     fc.assert(
-      fc.property(anyParts, anyDay, (parts, day) => {
-        const lines = ledger(parts, day)
+      fc.property(anyParts, anyDay, anySwung, (parts, day, swung) => {
+        const lines = ledger(parts, day, swung)
         expect(new Set(lines.map((l) => l.code)).size).toBe(lines.length)
         for (const { state, value, off } of lines) {
           expect(Number.isFinite(value ?? 0)).toBe(true)

@@ -233,8 +233,47 @@ describe('tips', () => {
   })
   test('C8 [practice]: a heavy bulky fly wants 9–10 gr/ft behind it', () => {
     const job = { fly: { dress: 'bulky', weighting: 'heavy' } } as const
-    expect(state({ head: SKAGIT, tip: level(10), job }, 'fly-tip')).toBe('holds')
-    expect(state({ head: SCANDI, job }, 'fly-tip')).toBe('breaks')
+    expect(state({ head: SKAGIT, tip: level(10), leader: leader(5), job }, 'fly-tip')).toBe('holds')
+    expect(state({ head: SCANDI, leader: leader(15), job }, 'fly-tip')).toBe('breaks')
+  })
+})
+
+describe('C42 [physics, estimate]: heavy flies fall', () => {
+  const long = (feetLong: number) => ({ head: SCANDI, leader: leader(feetLong) })
+  const thrown = (
+    parts: Parameters<typeof state>[0],
+    massKg: number,
+    dress: 'medium' | 'bulky' = 'bulky',
+  ) => {
+    const job = { fly: { dress, weighting: 'heavy', massKg } } as const
+    const line = checks({ ...parts, job }).find((c) => c.code === 'fly-tip')
+    return { state: line?.state, dropM: Number(line?.data.dropM) }
+  }
+  test('a 5 g bulky fly drops several times as far on a Scandi with 15 ft of leader as on a Skagit with T-14', () => {
+    const skagit = thrown({ head: SKAGIT, tip: level(14), leader: leader(5) }, 0.005).dropM
+    expect(thrown(long(15), 0.005).dropM).toBeGreaterThan(4 * skagit)
+    expect(thrown(long(15), 0.005).dropM).toBeGreaterThan(2 * thrown(long(9), 0.005).dropM)
+  })
+  test('a 1 g weighted fly is straight behind 15 ft of leader; one of 5 g wants under about 8 ft', () => {
+    expect(thrown(long(15), 0.001, 'medium').state).toBe('holds')
+    expect(thrown(long(15), 0.005).state).toBe('breaks')
+    expect(thrown(long(9), 0.005).state).not.toBe('holds')
+    expect(thrown(long(7), 0.005).state).toBe('holds')
+  })
+})
+
+describe('room behind [physics, estimate], handbook 10', () => {
+  const rod_ = (hands: 'two-hander' | 'trout-two-hander' | 'single', number: number, feetLong: number) =>
+    item({ kind: 'rod', lineNumber: number, lengthM: feet(feetLong), hands })
+  test.each([
+    ['12 ft trout Skagit on 10¾ ft', rod_('trout-two-hander', 3, 10.75), head('skagit', 240, 12), 1.2],
+    ['16 ft one-hand Skagit on 9½ ft', rod_('single', 6, 9.5), head('skagit', 240, 16), 2.2],
+    ['20 ft Skagit on 13 ft', rod_('two-hander', 7, 13), head('skagit', 480, 20), 2.7],
+    ['24 ft Skagit on 13 ft', rod_('two-hander', 7, 13), head('skagit', 480, 24), 3.3],
+    ['33 ft Scandi on 13 ft', rod_('two-hander', 7, 13), head('scandi', 450, 33), 5.3],
+  ] as const)('%s', (_name, rod, head_, roomM) => {
+    const line = checks({ rod, head: head_ }).find((c) => c.code === 'room-behind')
+    expect(Math.abs((line?.value ?? 0) / roomM - 1)).toBeLessThan(0.06)
   })
 })
 
@@ -269,7 +308,7 @@ describe('leader, reel, water', () => {
   })
   test('brush behind, and a head too long for the room', () => {
     expect(state({ head: SCANDI, job: { roomBehindM: 2 } }, 'room-behind')).toBe('breaks')
-    expect(state({ head: SKAGIT, job: { roomBehindM: 2.6 } }, 'room-behind')).toBe('holds')
+    expect(state({ head: SKAGIT, job: { roomBehindM: 3.4 } }, 'room-behind')).toBe('holds')
   })
   test('the loop inside the tip-top is warned of only when stripping so close', () => {
     expect(state({ head: SKAGIT, tip: level(11) }, 'loop-in-guides')).toBe('absent')

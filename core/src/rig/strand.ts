@@ -1,33 +1,17 @@
-import { cylinderDiameterM, type Leader } from '../gear/index.ts'
+import type { Leader } from '../gear/index.ts'
 import { leaderDiameterM } from '../leader/index.ts'
-import {
-  COATED_RUNNING,
-  FLOATING_KG_PER_M3,
-  type HeadFacts,
-  massOfFirst,
-  strandKgPerM,
-} from '../line/index.ts'
-import { tipPieces, type WaterPart } from '../sink/index.ts'
+import { COATED_RUNNING, strandKgPerM } from '../line/index.ts'
+import { headPieces, tipPieces, type WaterPart } from '../sink/index.ts'
 import type { RigParts } from './parts.ts'
 
 /** Level pieces a taper is cut into for the water, where it matters less than in the air. */
 const PIECES = { head: 6, tip: 3, leader: 2 } as const
-/** Least line between the rod tip and the head's rear loop while fishing [m]. [practice] */
-const LEAST_OVERHANG_M = 0.6
-const OWN_RUNNING: WaterPart = { lengthM: 0, ...COATED_RUNNING, floats: true }
+/** However short the cast, so much line is out [m]. */
+const LEAST_OUT_M = 0.5
+const OWN_RUNNING: Omit<WaterPart, 'lengthM'> = { ...COATED_RUNNING, floats: true }
 
-/** The first `lengthM` of a head, rear end first, as level pieces. */
-function headParts({ line }: HeadFacts, lengthM: number): readonly WaterPart[] {
-  return Array.from({ length: PIECES.head }, (_, i) => {
-    const from = lengthM * (1 - i / PIECES.head)
-    const to = lengthM * (1 - (i + 1) / PIECES.head)
-    const kgPerM = (massOfFirst(line, from) - massOfFirst(line, to)) / (from - to)
-    const diameterM = cylinderDiameterM(kgPerM, FLOATING_KG_PER_M3)
-    return { lengthM: from - to, kgPerM, diameterM, floats: true }
-  })
-}
-
-function leaderParts(leader: Leader): readonly WaterPart[] {
+/** A leader in the water, level pieces butt first. */
+export function leaderPieces(leader: Leader): readonly WaterPart[] {
   const material = leader.material ?? 'nylon'
   return Array.from({ length: PIECES.leader }, (_, i): WaterPart => {
     const diameterM = leaderDiameterM(leader, (i + 0.5) / PIECES.leader)
@@ -35,27 +19,32 @@ function leaderParts(leader: Leader): readonly WaterPart[] {
   })
 }
 
-/** Everything of a rig that lies between rod tip and fly for a cast of this length, rod tip first. */
-export function strandParts(
-  { head, tip, leader, runningLine }: Pick<RigParts, 'head' | 'tip' | 'leader' | 'runningLine'>,
-  fromRodTipM: number,
-): readonly WaterPart[] {
-  const front = [...(tip ? tipPieces(tip, PIECES.tip) : []), ...(leader ? leaderParts(leader) : [])]
-  const frontM = front.reduce((sum, part) => sum + part.lengthM, 0)
-  const leftM = Math.max(LEAST_OVERHANG_M, fromRodTipM - frontM)
-  if (head.onePiece) {
-    const headM = Math.min(head.lengthM, leftM)
-    const behind = leftM - headM > 0.05 ? [{ ...OWN_RUNNING, lengthM: leftM - headM }] : []
-    return [...behind, ...headParts(head, headM), ...front]
+type Strand = Pick<RigParts, 'head' | 'tip' | 'leader' | 'runningLine'>
+
+/** From the head's rear loop to the leader's end. */
+export const frontPieces = ({ head, tip, leader }: Omit<Strand, 'runningLine'>): readonly WaterPart[] => [
+  ...headPieces(head, PIECES.head),
+  ...(tip ? tipPieces(tip, PIECES.tip) : []),
+  ...(leader ? leaderPieces(leader) : []),
+]
+
+function runningPiece({ head, runningLine: line }: Strand): Omit<WaterPart, 'lengthM'> {
+  if (line === null || head.onePiece) return OWN_RUNNING
+  const floats = line.item.build === 'coated'
+  return { kgPerM: line.kgPerM.value, diameterM: line.diameterM.value, floats }
+}
+
+/**
+ * Everything of a rig that lies between rod tip and fly for a cast of this length, rod tip first. Where the cast is shorter
+ * than head, tip and leader, the rest of them stays inside the rod.
+ */
+export function strandParts(strand: Strand, fromRodTipM: number): readonly WaterPart[] {
+  let leftM = Math.max(LEAST_OUT_M, fromRodTipM)
+  const out: WaterPart[] = []
+  for (const piece of frontPieces(strand).toReversed()) {
+    if (leftM <= 0) break
+    out.unshift({ ...piece, lengthM: Math.min(piece.lengthM, leftM) })
+    leftM -= piece.lengthM
   }
-  const overhangM = Math.max(LEAST_OVERHANG_M, leftM - head.lengthM)
-  const behind: WaterPart = runningLine
-    ? {
-        lengthM: overhangM,
-        kgPerM: runningLine.kgPerM.value,
-        diameterM: runningLine.diameterM.value,
-        floats: runningLine.item.build === 'coated',
-      }
-    : { ...OWN_RUNNING, lengthM: overhangM }
-  return [behind, ...headParts(head, head.lengthM), ...front]
+  return leftM > 0 ? [{ ...runningPiece(strand), lengthM: leftM }, ...out] : out
 }

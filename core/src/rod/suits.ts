@@ -33,14 +33,20 @@ const feet = (low: number, high: number): Span => ({
   tag: 'practice',
 })
 
+/** What small and big water change of it, in feet: small water short rods, big rivers nothing short (C6). [practice] */
+const BY_WATER = { small: { high: 11.5 }, big: { low: 12.5, high: 15 } } as const
+
 /**
  * Two-handed rod length [m] for a cast of this length [m] (C6): 30–60 ft → 10½–11½ ft, longer → 12½–13 ft, and
- * 14–15 ft for the longest. [practice]
+ * 14–15 ft for the longest; on small water never long, on a big river never short. [practice]
  */
-export function rodLengthForCast(castM: number): Span {
+export function rodLengthForCast(castM: number, water: 'small' | 'middle' | 'big' = 'middle'): Span {
   const castFt = castM / M_PER_FOOT
   const row = ROD_FOR_CAST.find((r) => castFt <= r.uptoFt) ?? ROD_FOR_CAST[ROD_FOR_CAST.length - 1]
   if (row === undefined) throw new Error('no rule')
+  if (water === 'small')
+    return feet(Math.min(row.low, ROD_FOR_CAST[0].low), Math.min(row.high, BY_WATER.small.high))
+  if (water === 'big') return feet(Math.max(row.low, BY_WATER.big.low), Math.max(row.high, BY_WATER.big.high))
   return feet(row.low, row.high)
 }
 
@@ -49,7 +55,7 @@ export const ROD_FOR_CAST = Object.freeze([
   { uptoFt: 60, low: 10.5, high: 11.5 },
   { uptoFt: 90, low: 12.5, high: 13 },
   { uptoFt: Number.POSITIVE_INFINITY, low: 14, high: 15 },
-])
+] as const)
 /** Pounds of fish for each number of a trout two-hander (C7). [practice] */
 export const FISH_POUNDS_PER_NUMBER = 2
 

@@ -1,16 +1,7 @@
 export { criticalAngle } from './critical.ts'
 export { densityKgPerM3, diameterForSinkRate, sinkRateMps, WATER_MODEL, type WaterModel } from './cylinder.ts'
-export {
-  bottomBandTopM,
-  DEPTH_BAND,
-  flyDragM2,
-  flyInWater,
-  flyMassKg,
-  HOLDING_BAND_M,
-  type LeaderInWater,
-  type RideDepth,
-  rideDepth,
-} from './depth.ts'
+export { flyDragM2, flyInWater, flyMassKg } from './fly.ts'
+export { HEAD_SINK_MPS, headPieces, headSinkMps, headSinks } from './head.ts'
 export {
   LEVEL_MATERIALS,
   MATERIAL_TOLERANCE,
@@ -18,7 +9,7 @@ export {
   type NearMaterial,
   nameMaterial,
 } from './material.ts'
-export { isFloating, type WaterFly, type WaterPart, weightInWaterNPerM } from './part.ts'
+export { displacedKgPerM, isFloating, type WaterFly, type WaterPart, weightInWaterNPerM } from './part.ts'
 export {
   type CurrentOverDepth,
   type ShapePoint,

@@ -7,6 +7,8 @@ export interface WaterPart {
   readonly diameterM: number
   /** Kept on the surface whatever it weighs: a greased leader, a coated head of unknown volume. */
   readonly floats?: boolean | undefined
+  /** What hangs at its end towards the fly: a second fly on a dropper. */
+  readonly hangs?: WaterFly | undefined
 }
 
 /** A fly as the water feels it. */
@@ -19,9 +21,18 @@ export interface WaterFly {
   readonly massKg?: number | undefined
 }
 
-/** Weight of a level piece less the water it displaces, per length [N/m]; negative when it is lighter than water. [physics] */
-export function weightInWaterNPerM({ kgPerM, diameterM }: WaterPart, model: WaterModel): number {
-  return (kgPerM - (model.waterKgPerM3 * Math.PI * diameterM ** 2) / 4) * model.gravityMps2
+/** A part kept afloat displaces at least so much more than it weighs. [estimate] */
+const KEPT_AFLOAT = 1.1
+
+/** Water a piece displaces when it is under, per length [kg/m]. [physics] */
+export function displacedKgPerM({ kgPerM, diameterM, floats }: WaterPart, model: WaterModel): number {
+  const ownKgPerM = (model.waterKgPerM3 * Math.PI * diameterM ** 2) / 4
+  return floats === true ? Math.max(ownKgPerM, KEPT_AFLOAT * kgPerM) : ownKgPerM
+}
+
+/** Weight of a level piece less the water it displaces, per length [N/m]; negative when it floats. [physics] */
+export function weightInWaterNPerM(part: WaterPart, model: WaterModel): number {
+  return (part.kgPerM - displacedKgPerM(part, model)) * model.gravityMps2
 }
 
 export const isFloating = (part: WaterPart, model: WaterModel): boolean =>

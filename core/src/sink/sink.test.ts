@@ -7,23 +7,12 @@ import {
   diameterForSinkRate,
   levelSinkRateMps,
   nameMaterial,
-  rideDepth,
   sinkRateMps,
   tipFacts,
 } from './index.ts'
 
 const degrees = (radians: number): number => (radians * 180) / Math.PI
 const tenFeet = 10 * M_PER_FOOT
-const tip = (grainsPerFt: number, feet: number) =>
-  tipFacts({
-    kind: 'tip',
-    id: 't',
-    name: 't',
-    build: 'level',
-    lengthM: feet * M_PER_FOOT,
-    kgPerM: (grainsPerFt * KG_PER_GRAIN) / M_PER_FOOT,
-  })
-
 describe('critical angle', () => {
   test.each([
     [0.2, 11.4],
@@ -88,17 +77,7 @@ describe('naming a tip', () => {
   })
 })
 
-describe('depth of the fly', () => {
-  const fly = { dress: 'medium', weighting: 'unweighted' } as const
-  test('a heavier or longer tip is never shallower, faster water never deeper', () => {
-    const depth = (n: number, feet: number, current: number): number =>
-      rideDepth(tip(n, feet), null, fly, current).depthM
-    for (const current of [0.2, 0.6, 1.2]) {
-      expect(depth(14, 10, current)).toBeGreaterThan(depth(8, 10, current))
-      expect(depth(11, 12, current)).toBeGreaterThan(depth(11, 7, current))
-      expect(depth(11, 10, current)).toBeGreaterThan(depth(11, 10, current * 1.5))
-    }
-  })
+describe('a tip’s facts', () => {
   test('a weighed mass outranks the name on the bag', () => {
     const facts = tipFacts({
       kind: 'tip',

@@ -112,10 +112,16 @@ describe('a line at rest in a uniform stream', () => {
     expect(riseM(1.2)).toBeGreaterThan(0.1)
     expect(riseM(3)).toBeGreaterThan(riseM(1.2) + 0.1)
   })
-  test('a floating part keeps itself and all before it on the surface', () => {
+  test('a floating head is drawn under by as much of it as it takes to bear what hangs below', () => {
     const head: WaterPart = { lengthM: 7, kgPerM: 0.0047, diameterM: 2.61e-3 }
     const below = steadyLine([TIP, LEADER], FLY, 0.6)
-    expect(steadyLine([head, TIP, LEADER], FLY, 0.6).depthM).toBe(below.depthM)
+    const drawn = steadyLine([head, TIP, LEADER], FLY, 0.6)
+    expect(drawn.depthM).toBeGreaterThan(below.depthM)
+    expect(drawn.depthM).toBeLessThan(below.depthM * 1.3)
+    expect(drawn.surfaceAngleDeg).toBe(0)
+    // In slower water the tip hangs steeper and draws more of it under.
+    const slow = (parts: readonly WaterPart[]) => steadyLine(parts, FLY, 0.3).depthM
+    expect(slow([head, TIP, LEADER]) - slow([TIP, LEADER])).toBeGreaterThan(drawn.depthM - below.depthM)
     expect(steadyLine([head, { ...TIP, floats: true }], NO_FLY, 0.6).depthM).toBe(0)
   })
   test('its shape keeps its length and ends at its depth', () => {

@@ -1,5 +1,5 @@
 import { WATER_MODEL, type WaterModel } from './cylinder.ts'
-import { isFloating, type WaterFly, type WaterPart, weightInWaterNPerM } from './part.ts'
+import { type WaterFly, type WaterPart, weightInWaterNPerM } from './part.ts'
 
 // Taken once: asked for millions of times in a sweep.
 const { abs, atan2, cos, max, sin } = Math
@@ -22,7 +22,7 @@ export type SteadyResult = SteadyLine | { readonly outcome: 'no-root' | 'iterati
 /** Current downstream [m/s] at a depth below the surface [m]. */
 export type CurrentOverDepth = (depthM: number) => number
 
-/** Pieces a part is cut into. The rule is second order: 200 are right to a few parts in 10⁵. */
+/** Pieces a part is cut into where nothing is said. The rule is second order: 200 are right to a few parts in 10⁵. */
 const PIECES = 200
 /** How close the top of a line in sheared current must come to the surface [m]. */
 const TOP_TOLERANCE_M = 1e-7
@@ -63,15 +63,17 @@ interface Climbed {
 }
 
 /**
- * Adds the line up from the fly: each short piece lies along the pull on it. Its load is its weight in water, normal drag
+ * Adds the line up from the fly, until it lies flat or is all added: each short piece lies along the pull on it; what floats
+ * takes of the pull downward, and once there is none left the rest lies on the surface. Its load is its weight in water, normal drag
  * ½ρ Cn d U² sin²φ across it and ½ρ Ct π d U² cos²φ along it: the towed-cable equations (Glauert 1930; Pode 1951). [physics]
  */
 function climb(
-  sinking: readonly WaterPart[],
+  parts: readonly WaterPart[],
   fly: WaterFly,
   flyDepthM: number,
   current: CurrentOverDepth,
   model: WaterModel,
+  pieces: number,
 ): Climbed {
   const half = 0.5 * model.waterKgPerM3
   const flySpeed = current(max(0, flyDepthM))
@@ -83,10 +85,11 @@ function climb(
   let x = 0
   let angle = 0
   const points: [number, number][] = [[0, depth]]
-  for (const part of [...sinking].reverse()) {
-    const step = part.lengthM / PIECES
+  for (const part of parts.toReversed()) {
+    const step = part.lengthM / pieces
     const weightN = weightInWaterNPerM(part, model) * step
-    for (let i = 0; i < PIECES; i++) {
+    for (let i = 0; i < pieces; i++) {
+      if (weightN < 0 && pull.downN + weightN <= 0) return { topM: depth, topAngle: 0, points }
       const speed = current(max(0, depth - 0.5 * step * sin(angle)))
       const normalN = half * model.normalDrag * part.diameterM * speed ** 2 * step
       const alongN = half * model.tangentialDrag * Math.PI * part.diameterM * speed ** 2 * step
@@ -103,11 +106,6 @@ function climb(
     }
   }
   return { topM: depth, topAngle: angle, points }
-}
-
-/** What hangs below the last floating part: that part and all before it lie on the surface. */
-function belowTheFloat(parts: readonly WaterPart[], model: WaterModel): readonly WaterPart[] {
-  return parts.slice(parts.findLastIndex((part) => isFloating(part, model)) + 1)
 }
 
 function lineOf({ topAngle, points }: Climbed, flyDepthM: number, bedM: number): SteadyLine {
@@ -131,8 +129,9 @@ export function steadyLine(
   fly: WaterFly,
   currentMps: number,
   model: WaterModel = WATER_MODEL,
+  pieces = PIECES,
 ): SteadyLine {
-  const raised = climb(belowTheFloat(parts, model), fly, 0, () => currentMps, model)
+  const raised = climb(parts, fly, 0, () => currentMps, model, pieces)
   const depthM = 0 - raised.topM
   const points = raised.points.map(([x, depth]) => [x, depth + depthM] as const)
   return lineOf({ ...raised, points }, depthM, Number.POSITIVE_INFINITY)
@@ -148,18 +147,18 @@ export function steadyLineInShear(
   current: CurrentOverDepth,
   bedM: number,
   model: WaterModel = WATER_MODEL,
+  pieces = PIECES,
 ): SteadyResult {
-  const sinking = belowTheFloat(parts, model)
-  const longest = sinking.reduce((sum, part) => sum + part.lengthM, 0)
+  const longest = parts.reduce((sum, part) => sum + part.lengthM, 0)
   let low = 0
   let high = longest
-  const atLow = climb(sinking, fly, low, current, model)
+  const atLow = climb(parts, fly, low, current, model, pieces)
   if (atLow.topM >= 0) return lineOf(atLow, 0, bedM)
-  if (climb(sinking, fly, high, current, model).topM < -TOP_TOLERANCE_M) return { outcome: 'no-root' }
+  if (climb(parts, fly, high, current, model, pieces).topM < -TOP_TOLERANCE_M) return { outcome: 'no-root' }
   for (let i = 0; i < MAX_TRIALS; i++) {
     const depthM = (low + high) / 2
-    const tried = climb(sinking, fly, depthM, current, model)
-    if (abs(tried.topM) < TOP_TOLERANCE_M) return lineOf(tried, depthM, bedM)
+    const tried = climb(parts, fly, depthM, current, model, pieces)
+    if (abs(tried.topM) < TOP_TOLERANCE_M || high - low < TOP_TOLERANCE_M) return lineOf(tried, depthM, bedM)
     if (tried.topM < 0) low = depthM
     else high = depthM
   }

@@ -1,45 +1,50 @@
-import { isFloating, type WaterFly, type WaterModel, type WaterPart } from '../sink/index.ts'
-import { Node } from './node.ts'
+import { displacedKgPerM, isFloating, type WaterFly, type WaterModel, type WaterPart } from '../sink/index.ts'
 
-/** A stretch of line that does not lengthen, between a node nearer the fly and the next nearer the rod. */
-export class Link {
+/** Room for line that is let out while it swings [nodes]. */
+const ROOM = 96
+
+const emptyChain = (room: number) => ({
+  /** Nodes in use; links are one fewer, number i from node i to node i + 1. */
+  count: 0,
+  // Of nodes: where, and how fast [m], [m/s].
+  x: new Float64Array(room),
+  y: new Float64Array(room),
+  z: new Float64Array(room),
+  vx: new Float64Array(room),
+  vy: new Float64Array(room),
+  vz: new Float64Array(room),
+  massKg: new Float64Array(room),
+  /** Water a node displaces when under [kg]. */
+  displacedKg: new Float64Array(room),
+  /** ½ρ Cn Σ d l/2: force across the line ÷ speed² [N s²/m²]. */
+  acrossK: new Float64Array(room),
+  /** ½ρ Ct π Σ d l/2: the same along the line. */
+  alongK: new Float64Array(room),
+  /** ½ρ × drag area of what hangs here without a direction: a fly. */
+  anywayK: new Float64Array(room),
+  /** 1 for floating line, which a mend can move. */
+  floats: new Uint8Array(room).fill(1),
+  onBed: new Uint8Array(room),
+
+  // Of links.
+  lengthM: new Float64Array(room),
   /** Pull [N]; never negative: a line cannot push. */
-  pullN = 0
-  /** Before the step, should it have to be taken again. */
-  wasN = 0
-  // Direction from `near` to `far` as the step begins.
-  ex = 0
-  ey = 0
-  ez = 0
-  // Velocity that a unit of pull gives its near node, and takes from its far one.
-  nearX = 0
-  nearY = 0
-  nearZ = 0
-  farX = 0
-  farY = 0
-  farZ = 0
-  /** Speed at which its ends may part over the step [m/s]. */
-  give = 0
-  // Its row of the tridiagonal system, left out while it is slack.
-  taut = false
-  on = 1
-  above = 0
-  right = 0
+  pullN: new Float64Array(room),
+  taut: new Uint8Array(room),
+  // Direction towards the rod as the step begins.
+  ex: new Float64Array(room),
+  ey: new Float64Array(room),
+  ez: new Float64Array(room),
+  /** What each link is made of. */
+  parts: [] as WaterPart[],
+})
 
-  constructor(
-    readonly near: Node,
-    readonly far: Node,
-    public lengthM: number,
-    readonly part: WaterPart,
-  ) {}
-}
-
-/** The line as lumps and links, fly first, rod tip last. */
-export interface Chain {
-  readonly nodes: Node[]
-  readonly links: Link[]
-  readonly fly: Node
-}
+/**
+ * The line as lumps and links, fly first, rod tip last. A lump is what half a link either side weighs, displaces and catches
+ * of the water; a link is a stretch that does not lengthen. One list for each quantity: they are asked for millions of
+ * times a second.
+ */
+export type Chain = ReturnType<typeof emptyChain>
 
 /** A sinking part bends more than a floating one, so it is cut finer. */
 const SINKING_WEIGHT = 2
@@ -60,34 +65,35 @@ function shareLinks(parts: readonly WaterPart[], links: number, model: WaterMode
   return counts
 }
 
+const add = (list: Float64Array, i: number, by: number): void => {
+  list[i] = (list[i] ?? 0) + by
+}
+
 /** Gives a node half of what a link of this length carries. */
-export function lend(node: Node, part: WaterPart, lengthM: number, model: WaterModel): void {
+export function lend(chain: Chain, node: number, part: WaterPart, lengthM: number, model: WaterModel): void {
   const half = lengthM / 2
-  const volume = (Math.PI * part.diameterM ** 2 * half) / 4
-  const massKg = part.kgPerM * half
-  // A part kept afloat displaces a tenth more than it weighs, at least.
-  const displaced = Math.max(volume * model.waterKgPerM3, part.floats === true ? 1.1 * massKg : 0)
-  node.massKg += massKg
-  node.displacedKg += displaced
-  node.acrossK += 0.5 * model.waterKgPerM3 * model.normalDrag * part.diameterM * half
-  node.alongK += 0.5 * model.waterKgPerM3 * model.tangentialDrag * Math.PI * part.diameterM * half
-  node.floats = node.floats && isFloating(part, model)
+  const dragK = 0.5 * model.waterKgPerM3 * part.diameterM * half
+  add(chain.massKg, node, part.kgPerM * half)
+  add(chain.displacedKg, node, displacedKgPerM(part, model) * half)
+  add(chain.acrossK, node, dragK * model.normalDrag)
+  add(chain.alongK, node, dragK * model.tangentialDrag * Math.PI)
+  if (!isFloating(part, model)) chain.floats[node] = 0
 }
 
 /** Least mass of a fly, so that its lump has some inertia [kg]. */
 const LEAST_FLY_KG = 5e-5
 
-function hangFly(node: Node, fly: WaterFly, model: WaterModel): void {
+function hangFly(chain: Chain, node: number, fly: WaterFly, model: WaterModel): void {
   const weightKg = fly.submergedWeightN / model.gravityMps2
   const massKg = Math.max(fly.massKg ?? 1.5 * weightKg, LEAST_FLY_KG, weightKg)
-  node.massKg += massKg
-  node.displacedKg += massKg - weightKg
-  node.anywayK += 0.5 * model.waterKgPerM3 * fly.dragAreaM2
+  add(chain.massKg, node, massKg)
+  add(chain.displacedKg, node, massKg - weightKg)
+  add(chain.anywayK, node, 0.5 * model.waterKgPerM3 * fly.dragAreaM2)
 }
 
 /**
  * Cuts a line into about `count` nodes, joints on nodes. All nodes start at the origin, at rest.
- * @param parts rod tip first, fly last
+ * @param parts rod tip first, fly last; a part's own fly hangs at its end towards the fly
  */
 export function buildChain(
   parts: readonly WaterPart[],
@@ -95,24 +101,66 @@ export function buildChain(
   count: number,
   model: WaterModel,
 ): Chain {
-  const fromFly = [...parts].reverse()
+  const fromFly = parts.toReversed()
   const counts = shareLinks(fromFly, Math.max(count - 1, parts.length), model)
-  const first = new Node()
-  const nodes = [first]
-  const links: Link[] = []
-  let near = first
+  const links = counts.reduce((sum, n) => sum + n, 0)
+  const chain = emptyChain(links + 1 + ROOM)
+  let near = 0
   fromFly.forEach((part, i) => {
+    if (part.hangs !== undefined) hangFly(chain, near, part.hangs, model)
     const cuts = counts[i] ?? 1
-    for (let k = 0; k < cuts; k++) {
-      const far = new Node()
+    for (let k = 0; k < cuts; k++, near++) {
       const lengthM = part.lengthM / cuts
-      lend(near, part, lengthM, model)
-      lend(far, part, lengthM, model)
-      links.push(new Link(near, far, lengthM, part))
-      nodes.push(far)
-      near = far
+      lend(chain, near, part, lengthM, model)
+      lend(chain, near + 1, part, lengthM, model)
+      chain.lengthM[near] = lengthM
+      chain.parts.push(part)
     }
   })
-  hangFly(first, fly, model)
-  return { nodes, links, fly: first }
+  chain.count = links + 1
+  hangFly(chain, 0, fly, model)
+  return chain
+}
+
+/** Length of all links [m]. */
+export function lengthOfChain({ count, lengthM }: Chain): number {
+  let sum = 0
+  for (let i = 0; i < count - 1; i++) sum += lengthM[i] ?? 0
+  return sum
+}
+
+/** Lets line out at the rod; when the last link has grown to twice its cut it becomes two. @param cutM [m] */
+export function letOut(chain: Chain, byM: number, cutM: number, model: WaterModel): void {
+  const tip = chain.count - 1
+  const last = tip - 1
+  const part = chain.parts[last]
+  if (part === undefined || byM <= 0) return
+  add(chain.lengthM, last, byM)
+  lend(chain, last, part, byM, model)
+  const whole = chain.lengthM[last] ?? 0
+  if (whole < 2 * cutM || tip + 1 >= chain.x.length) return
+  const restM = whole - cutM
+  const share = cutM / whole
+  for (const list of [chain.x, chain.y, chain.z]) {
+    const [near = 0, far = 0] = [list[last], list[tip]]
+    list[tip + 1] = far
+    list[tip] = near + (far - near) * share
+  }
+  for (const list of [chain.vx, chain.vy, chain.vz]) {
+    list[tip + 1] = list[tip] ?? 0
+    list[tip] = 0
+  }
+  for (const list of [chain.massKg, chain.displacedKg, chain.acrossK, chain.alongK]) {
+    list[tip + 1] = list[tip] ?? 0
+    list[tip] = 0
+  }
+  chain.floats[tip] = 1
+  chain.parts.push(part)
+  lend(chain, last, part, -restM, model)
+  lend(chain, tip, part, whole, model)
+  chain.lengthM[last] = cutM
+  chain.lengthM[tip] = restM
+  chain.pullN[tip] = chain.pullN[last] ?? 0
+  chain.taut[tip] = chain.taut[last] ?? 0
+  chain.count++
 }

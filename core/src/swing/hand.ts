@@ -1,8 +1,7 @@
 import type { WaterModel } from '../sink/index.ts'
-import { type Chain, Link, lend } from './chain.ts'
+import { type Chain, letOut } from './chain.ts'
 import type { SwingOptions } from './input.ts'
-import type { Drive } from './load.ts'
-import { Node } from './node.ts'
+import type { Drive, Drives } from './load.ts'
 import type { Mend } from './plan.ts'
 
 /** How long a mend takes [s]. [practice] */
@@ -15,13 +14,17 @@ const TURN_RADPS = 0.6
 const LOOK_SHARE = 0.25
 const STILL: Drive = { vx: 0, vy: 0, vz: 0 }
 
+const under = ({ atS }: Mend, tS: number): boolean => tS >= atS && tS < atS + MEND_S
+
 /** What the angler does while the line swings: leads the rod tip, feeds line, mends. */
 export class Hand {
   private fedM = 0
-  private stackedM = 0
-  private readonly nominalM: number
-  private readonly pivotX: number
-  private readonly pivotY: number
+  /** Line stacked by each mend so far [m]. */
+  private readonly stackedM: number[]
+  private readonly cutM: number
+  /** Where the angler stands. */
+  readonly pivotX: number
+  readonly pivotY: number
 
   constructor(
     private readonly chain: Chain,
@@ -30,10 +33,11 @@ export class Hand {
     private readonly model: WaterModel,
     castRad: number,
   ) {
-    const tip = chain.nodes.at(-1)
-    this.nominalM = chain.links.at(-1)?.lengthM ?? 1
-    this.pivotX = (tip?.x ?? 0) - options.reachM * Math.cos(castRad)
-    this.pivotY = (tip?.y ?? 0) - options.reachM * Math.sin(castRad)
+    const tip = chain.count - 1
+    this.cutM = chain.lengthM[tip - 1] ?? 1
+    this.stackedM = mends.map(() => 0)
+    this.pivotX = (chain.x[tip] ?? 0) - options.reachM * Math.cos(castRad)
+    this.pivotY = (chain.y[tip] ?? 0) - options.reachM * Math.sin(castRad)
   }
 
   /** Whether anything is still to come that would stir the line. */
@@ -45,18 +49,18 @@ export class Hand {
   /** Velocity of the rod tip over the next step. */
   rod(dtS: number): Drive {
     if (this.options.rod !== 'follow') return STILL
-    const { nodes } = this.chain
-    const tip = nodes.at(-1)
-    const seen = nodes[Math.floor((nodes.length - 1) * (1 - LOOK_SHARE))]
-    if (tip === undefined || seen === undefined) return STILL
-    const now = Math.atan2(tip.y - this.pivotY, tip.x - this.pivotX)
-    const wanted = Math.atan2(seen.y - this.pivotY, seen.x - this.pivotX)
+    const { count, x, y } = this.chain
+    const tip = count - 1
+    const seen = Math.floor(tip * (1 - LOOK_SHARE))
+    const [tipX = 0, tipY = 0] = [x[tip], y[tip]]
+    const now = Math.atan2(tipY - this.pivotY, tipX - this.pivotX)
+    const wanted = Math.atan2((y[seen] ?? 0) - this.pivotY, (x[seen] ?? 0) - this.pivotX)
     const off = Math.atan2(Math.sin(wanted - now), Math.cos(wanted - now))
     const turn = Math.max(-TURN_RADPS * dtS, Math.min(TURN_RADPS * dtS, off))
     const { reachM } = this.options
     return {
-      vx: (this.pivotX + reachM * Math.cos(now + turn) - tip.x) / dtS,
-      vy: (this.pivotY + reachM * Math.sin(now + turn) - tip.y) / dtS,
+      vx: (this.pivotX + reachM * Math.cos(now + turn) - tipX) / dtS,
+      vy: (this.pivotY + reachM * Math.sin(now + turn) - tipY) / dtS,
       vz: 0,
     }
   }
@@ -67,69 +71,47 @@ export class Hand {
     if (rod === 'feed' && this.fedM < feedM) {
       const lengthM = Math.min(feedMps * dtS, feedM - this.fedM)
       this.fedM += lengthM
-      this.lengthen(lengthM)
+      letOut(this.chain, lengthM, this.cutM, this.model)
     }
-    for (const mend of this.mends) {
-      if (mend.kind !== 'stack' || tS < mend.atS || tS >= mend.atS + MEND_S) continue
-      const lengthM = Math.min((mend.sizeM * dtS) / MEND_S, mend.sizeM - this.stackedM)
-      this.stackedM += lengthM
-      this.lengthen(lengthM)
-    }
+    this.mends.forEach((mend, i) => {
+      if (mend.kind !== 'stack' || !under(mend, tS)) return
+      const stackedM = this.stackedM[i] ?? 0
+      const lengthM = Math.min((mend.sizeM * dtS) / MEND_S, mend.sizeM - stackedM)
+      this.stackedM[i] = stackedM + lengthM
+      letOut(this.chain, lengthM, this.cutM, this.model)
+    })
   }
 
-  /** Lets line out through the tip-top; when the last link has grown enough it becomes two. */
-  private lengthen(byM: number): void {
-    const { nodes, links } = this.chain
-    const link = links.at(-1)
-    const tip = nodes.at(-1)
-    if (link === undefined || tip === undefined || byM <= 0) return
-    link.lengthM += byM
-    lend(link.near, link.part, byM, this.model)
-    if (link.lengthM < 2 * this.nominalM) return
-    const restM = link.lengthM - this.nominalM
-    const node = new Node()
-    const share = this.nominalM / link.lengthM
-    for (const axis of ['x', 'y', 'z'] as const)
-      node[axis] = link.near[axis] + (tip[axis] - link.near[axis]) * share
-    lend(link.near, link.part, -restM, this.model)
-    lend(node, link.part, link.lengthM, this.model)
-    links.pop()
-    nodes.splice(-1, 0, node)
-    const [outer, inner] = [
-      new Link(link.near, node, this.nominalM, link.part),
-      new Link(node, tip, restM, link.part),
-    ]
-    outer.pullN = inner.pullN = link.pullN
-    outer.taut = inner.taut = link.taut
-    links.push(outer, inner)
+  /** What moves the floating line in the next step; mends under way together add up. */
+  drives(tS: number): Drives | undefined {
+    const current = this.mends.filter((mend) => under(mend, tS))
+    if (current.length === 0) return undefined
+    const drives = new Map<number, Drive>()
+    for (const mend of current) this.addDrives(drives, mend, (tS - mend.atS) / MEND_S)
+    return drives
   }
 
-  /** What moves the floating line in the next step, when a mend is under way. */
-  drives(tS: number): ReadonlyMap<Node, Drive> | undefined {
-    const mend = this.mends.find((m) => tS >= m.atS && tS < m.atS + MEND_S)
-    return mend === undefined ? undefined : this.drivesOf(mend, (tS - mend.atS) / MEND_S)
-  }
-
-  private drivesOf(mend: Mend, progress: number): ReadonlyMap<Node, Drive> {
-    const { nodes, links } = this.chain
-    const drives = new Map<Node, Drive>()
-    const last = nodes.length - 1
-    const firstFloating = nodes.findIndex((node) => node.floats)
+  private addDrives(drives: Map<number, Drive>, mend: Mend, progress: number): void {
+    const { count, floats, z, ex, ey } = this.chain
+    const last = count - 1
+    const firstFloating = floats.indexOf(1)
     const floating = last - firstFloating
-    if (firstFloating < 0 || floating < 2) return drives
+    if (firstFloating >= count || floating < 2) return
     // Up in the first half of the mend, down again in the second.
     const lift = ((Math.PI * MEND_LIFT_M) / MEND_S) * Math.cos(Math.PI * progress)
     for (let i = firstFloating + 1; i < last; i++) {
-      const node = nodes[i]
-      const link = links[i]
-      if (node === undefined || link === undefined) continue
       const share = (last - i) / floating
       const shape = mend.kind === 'stack' ? 1 - share : Math.sin(Math.PI * share)
       const speed = (shape * mend.sizeM) / MEND_S
-      const vz = node.z > 0.5 ? 0 : shape * lift
-      if (mend.kind === 'stack') drives.set(node, { vx: -link.ex * speed, vy: -link.ey * speed, vz })
-      else drives.set(node, { vx: mend.kind === 'upstream' ? -speed : speed, vy: 0, vz })
+      const vz = (z[i] ?? 0) > 0.5 ? 0 : shape * lift
+      const along = mend.kind === 'stack' ? speed : 0
+      const down = mend.kind === 'stack' ? 0 : mend.kind === 'upstream' ? -speed : speed
+      const before = drives.get(i)
+      drives.set(i, {
+        vx: (before?.vx ?? 0) + down - (ex[i] ?? 0) * along,
+        vy: (before?.vy ?? 0) - (ey[i] ?? 0) * along,
+        vz: before === undefined ? vz : Math.max(before.vz, vz),
+      })
     }
-    return drives
   }
 }

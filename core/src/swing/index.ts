@@ -2,10 +2,18 @@ export { castReachM, landsBeyond } from './cast.ts'
 export { SWING_OPTIONS, type SwingInput, type SwingOptions, workOf } from './input.ts'
 export { SNAGS_PER_M, type SwingSummary } from './measures.ts'
 export { type Mend, type Plan, planSchema, type SwingPlan } from './plan.ts'
+export type { SwingSample } from './samples.ts'
 export { BED_FRICTION } from './stream.ts'
-export { type SwingResult, type SwingSample, swing, swingInSteps } from './swing.ts'
+export { hangDepthM, type SwingResult, swing, swingInSteps } from './swing.ts'
+export { SWING_THRESHOLDS } from './thresholds.ts'
 export { USUAL_MEND, USUAL_PLAN } from './usualPlan.ts'
-export { SWING_VERDICTS, type SwingVerdict, swingVerdict } from './verdict.ts'
+export {
+  SWING_REASONS,
+  type SwingReason,
+  type SwingVerdict,
+  type Swung,
+  swingVerdict,
+} from './verdict.ts'
 export {
   ANGLE_LIMITS,
   MEND_LIMITS,

@@ -1,12 +1,12 @@
 import type { WaterFly, WaterModel, WaterPart } from '../sink/index.ts'
-import type { Run } from '../water/index.ts'
+import type { FishAt, Run } from '../water/index.ts'
 import type { Mend } from './plan.ts'
 import type { RodHandling } from './vocabulary.ts'
 
 export interface SwingOptions {
   /** Nodes the line is cut into. */
   readonly nodes: number
-  /** Step of time [s]. */
+  /** Step of time where the line turns; where it runs evenly a step is up to twice as long [s]. */
   readonly stepS: number
   /** Longest time looked at [s]. */
   readonly maxS: number
@@ -26,10 +26,10 @@ export interface SwingOptions {
   readonly mostWork: number
 }
 
-/** 64 nodes and 30 ms keep depth and time of the hang-down within one or two hundredths of much finer cuts; see the tests and the bench. */
+/** 32 nodes and 38 ms keep depth and time of a swing within a hundredth or two of much finer cuts; see the tests and the bench. One cut for all that is shown. */
 export const SWING_OPTIONS: SwingOptions = Object.freeze({
-  nodes: 64,
-  stepS: 0.03,
+  nodes: 32,
+  stepS: 0.038,
   maxS: 240,
   sampleS: 0.1,
   slack: 0.02,
@@ -60,6 +60,8 @@ export interface SwingInput {
   /** Rod tip first, fly last. */
   readonly parts: readonly WaterPart[]
   readonly fly: WaterFly
+  /** Where in the water the fish hold: the band whose time is taken. At the bottom where nothing is said. */
+  readonly fishAt?: FishAt | undefined
   readonly mends?: readonly Mend[] | undefined
   readonly model?: WaterModel | undefined
   readonly options?: Partial<SwingOptions> | undefined

@@ -1,4 +1,4 @@
-import type { Chain } from './chain.ts'
+import { type Chain, lengthOfChain } from './chain.ts'
 
 export interface RodTip {
   /** Above the water [m]. */
@@ -15,20 +15,20 @@ const SLOPE = 1.5
  * its length by the slack.
  * @param angleRad 0 straight downstream, π/2 straight across @param slack share of the line's length, [0, 0.5]
  */
-export function layLine({ nodes, links }: Chain, tip: RodTip, angleRad: number, slack: number): void {
-  const given = links.reduce((sum, link) => sum + link.lengthM, 0) * (1 - slack)
+export function layLine(chain: Chain, tip: RodTip, angleRad: number, slack: number): void {
+  const given = lengthOfChain(chain) * (1 - slack)
   // A line shorter than the slope hangs straight towards where it was cast.
   const slope = Math.min(SLOPE * tip.heightM, given)
   const drop = Math.min(tip.heightM, slope)
   const run = Math.sqrt(Math.max(0, slope * slope - drop * drop))
   let along = given
-  nodes.forEach((node, i) => {
-    if (i > 0) along -= (links[i - 1]?.lengthM ?? 0) * (1 - slack)
+  for (let i = 0; i < chain.count; i++) {
+    if (i > 0) along -= (chain.lengthM[i - 1] ?? 0) * (1 - slack)
     const share = slope > 0 ? Math.min(1, along / slope) : 1
     const out = share * run + Math.max(0, along - slope)
-    node.x = tip.xM + out * Math.cos(angleRad)
-    node.y = tip.yM + out * Math.sin(angleRad)
-    node.z = tip.heightM - share * drop
-    node.vx = node.vy = node.vz = 0
-  })
+    chain.x[i] = tip.xM + out * Math.cos(angleRad)
+    chain.y[i] = tip.yM + out * Math.sin(angleRad)
+    chain.z[i] = tip.heightM - share * drop
+    chain.vx[i] = chain.vy[i] = chain.vz[i] = 0
+  }
 }

@@ -1,10 +1,10 @@
 import type { WaterModel } from '../sink/index.ts'
-import type { Chain, Link } from './chain.ts'
-import { type Drive, loadNode } from './load.ts'
-import type { Node } from './node.ts'
+import type { Chain } from './chain.ts'
+import { type Drive, type Drives, loadNodes } from './load.ts'
 import type { Stream } from './stream.ts'
+import type { Workspace } from './work.ts'
 
-// Taken once: asked for millions of times a second.
+// Taken once: asked for millions of times a second. Every index below is in range: `as number` says so to the compiler.
 const { max, sqrt } = Math
 
 /** Times the set of slack links may be revised in a step; once or twice is usual. */
@@ -17,176 +17,219 @@ const MAX_HALVINGS = 7
 
 export interface StepInput {
   readonly chain: Chain
+  readonly work: Workspace
   readonly stream: Stream
   readonly model: WaterModel
   readonly dtS: number
   /** Velocity of the rod tip over the step. */
   readonly rod: Drive
-  /** What drives nodes besides the water: a mend. */
-  readonly drives?: ReadonlyMap<Node, Drive> | undefined
+  readonly drives?: Drives | undefined
 }
 
 /**
- * Direction of a link as the step begins, and how fast its ends may part: what is still slack, less what turning lengthens
- * it by.
+ * Direction of each link as the step begins, and how fast its ends may part: what is still slack, less what turning
+ * lengthens it by.
  */
-function aim(link: Link, dtS: number): void {
-  const { near, far, lengthM } = link
-  const dx = far.x - near.x
-  const dy = far.y - near.y
-  const dz = far.z - near.z
-  const length = sqrt(dx * dx + dy * dy + dz * dz)
-  if (length > 1e-9) {
-    link.ex = dx / length
-    link.ey = dy / length
-    link.ez = dz / length
+function aim(c: Chain, w: Workspace, dtS: number): void {
+  for (let i = 0, j = 1; j < c.count; i++, j++) {
+    const dx = (c.x[j] as number) - (c.x[i] as number)
+    const dy = (c.y[j] as number) - (c.y[i] as number)
+    const dz = (c.z[j] as number) - (c.z[i] as number)
+    const length = sqrt(dx * dx + dy * dy + dz * dz)
+    if (length > 1e-9) {
+      c.ex[i] = dx / length
+      c.ey[i] = dy / length
+      c.ez[i] = dz / length
+    }
+    const wx = (c.vx[j] as number) - (c.vx[i] as number)
+    const wy = (c.vy[j] as number) - (c.vy[i] as number)
+    const wz = (c.vz[j] as number) - (c.vz[i] as number)
+    const along = wx * (c.ex[i] as number) + wy * (c.ey[i] as number) + wz * (c.ez[i] as number)
+    const turning = max(0, wx * wx + wy * wy + wz * wz - along * along)
+    const lengthM = c.lengthM[i] as number
+    w.give[i] = (lengthM - length) / dtS - (0.5 * turning * dtS) / lengthM
   }
-  const wx = far.vx - near.vx
-  const wy = far.vy - near.vy
-  const wz = far.vz - near.vz
-  const along = wx * link.ex + wy * link.ey + wz * link.ez
-  const turning = max(0, wx * wx + wy * wy + wz * wz - along * along)
-  link.give = (lengthM - length) / dtS - (0.5 * turning * dtS) / lengthM
 }
 
-function yieldTo(link: Link): void {
-  const { near, far, ex, ey, ez } = link
-  link.nearX = near.yieldX(ex, ey, ez)
-  link.nearY = near.yieldY(ex, ey, ez)
-  link.nearZ = near.yieldZ(ex, ey, ez)
-  link.farX = far.yieldX(ex, ey, ez)
-  link.farY = far.yieldY(ex, ey, ez)
-  link.farZ = far.yieldZ(ex, ey, ez)
+/** What a unit of each link's pull gives its ends. */
+function yields(c: Chain, w: Workspace): void {
+  for (let i = 0, j = 1; j < c.count; i++, j++) {
+    const ex = c.ex[i] as number
+    const ey = c.ey[i] as number
+    const ez = c.ez[i] as number
+    w.nearX[i] = (w.xx[i] as number) * ex + (w.xy[i] as number) * ey + (w.xz[i] as number) * ez
+    w.nearY[i] = (w.xy[i] as number) * ex + (w.yy[i] as number) * ey + (w.yz[i] as number) * ez
+    w.nearZ[i] = (w.xz[i] as number) * ex + (w.yz[i] as number) * ey + (w.zz[i] as number) * ez
+    w.farX[i] = (w.xx[j] as number) * ex + (w.xy[j] as number) * ey + (w.xz[j] as number) * ez
+    w.farY[i] = (w.xy[j] as number) * ex + (w.yy[j] as number) * ey + (w.yz[j] as number) * ez
+    w.farZ[i] = (w.xz[j] as number) * ex + (w.yz[j] as number) * ey + (w.zz[j] as number) * ez
+  }
 }
 
 /** Speed at which a link's ends would part without any pull, over what it may. */
-function excess({ near, far, ex, ey, ez, give }: Link): number {
-  return (far.freeX - near.freeX) * ex + (far.freeY - near.freeY) * ey + (far.freeZ - near.freeZ) * ez - give
+function excess(c: Chain, w: Workspace, i: number): number {
+  const j = i + 1
+  return (
+    ((w.freeX[j] as number) - (w.freeX[i] as number)) * (c.ex[i] as number) +
+    ((w.freeY[j] as number) - (w.freeY[i] as number)) * (c.ey[i] as number) +
+    ((w.freeZ[j] as number) - (w.freeZ[i] as number)) * (c.ez[i] as number) -
+    (w.give[i] as number)
+  )
 }
 
-/** What a pull of `fore` takes from the parting of `link`, and the other way round: the system is symmetric. */
-const coupling = (link: Link, fore: Link): number =>
-  -(link.ex * fore.farX + link.ey * fore.farY + link.ez * fore.farZ)
-
-function eliminate(link: Link, fore: Link | undefined): void {
-  const { ex, ey, ez } = link
-  link.on = ex * (link.nearX + link.farX) + ey * (link.nearY + link.farY) + ez * (link.nearZ + link.farZ)
-  link.right = excess(link)
-  if (!fore?.taut) return
-  const beside = coupling(link, fore)
-  fore.above = beside
-  const share = beside / fore.on
-  link.on -= share * beside
-  link.right -= share * fore.right
-}
+/** What a pull of the link before takes from the parting of a link, and the other way round: the system is symmetric. */
+const coupling = (c: Chain, w: Workspace, i: number, fore: number): number =>
+  -(
+    (c.ex[i] as number) * (w.farX[fore] as number) +
+    (c.ey[i] as number) * (w.farY[fore] as number) +
+    (c.ez[i] as number) * (w.farZ[fore] as number)
+  )
 
 /** The pulls that keep every taut link at its length: a tridiagonal system, by elimination from fly to rod and back (Thomas). */
-function solvePulls(links: readonly Link[]): void {
-  let fore: Link | undefined
-  for (const link of links) {
-    link.above = 0
-    if (link.taut) eliminate(link, fore)
-    fore = link
+function solvePulls(c: Chain, w: Workspace): void {
+  const links = c.count - 1
+  for (let i = 0; i < links; i++) {
+    w.above[i] = 0
+    if (c.taut[i] === 0) continue
+    const ex = c.ex[i] as number
+    const ey = c.ey[i] as number
+    const ez = c.ez[i] as number
+    let on =
+      ex * ((w.nearX[i] as number) + (w.farX[i] as number)) +
+      ey * ((w.nearY[i] as number) + (w.farY[i] as number)) +
+      ez * ((w.nearZ[i] as number) + (w.farZ[i] as number))
+    let right = excess(c, w, i)
+    if (i > 0 && c.taut[i - 1] === 1) {
+      const beside = coupling(c, w, i, i - 1)
+      w.above[i - 1] = beside
+      const share = beside / (w.on[i - 1] as number)
+      on -= share * beside
+      right -= share * (w.right[i - 1] as number)
+    }
+    w.on[i] = on
+    w.right[i] = right
   }
   let pull = 0
-  for (let i = links.length - 1; i >= 0; i--) {
-    const link = links[i]
-    if (link === undefined) continue
-    pull = link.taut ? (link.right - link.above * pull) / link.on : 0
-    link.pullN = pull
+  for (let i = links - 1; i >= 0; i--) {
+    pull =
+      c.taut[i] === 1 ? ((w.right[i] as number) - (w.above[i] as number) * pull) / (w.on[i] as number) : 0
+    c.pullN[i] = pull
   }
 }
 
 /** Lets go of links that would have to push, takes up slack ones that would lengthen. @returns whether any changed */
-function revise(links: readonly Link[]): boolean {
+function revise(c: Chain, w: Workspace): boolean {
+  const links = c.count - 1
   let changed = false
-  let fore: Link | undefined
-  for (let i = 0; i < links.length; i++) {
-    const link = links[i]
-    if (link === undefined) continue
-    if (link.taut) {
-      if (link.pullN < 0) {
-        link.taut = false
-        changed = true
-      }
+  for (let i = 0; i < links; i++) {
+    if (c.taut[i] === 1) {
+      if ((c.pullN[i] as number) >= 0) continue
+      c.taut[i] = 0
+      changed = true
     } else {
-      const aft = links[i + 1]
-      const besides =
-        (fore === undefined ? 0 : coupling(link, fore) * max(0, fore.pullN)) +
-        (aft === undefined ? 0 : coupling(aft, link) * max(0, aft.pullN))
-      if (excess(link) - besides > 1e-12) {
-        link.taut = true
-        changed = true
-      }
+      const fore = i > 0 ? coupling(c, w, i, i - 1) * max(0, c.pullN[i - 1] as number) : 0
+      const aft = i + 1 < links ? coupling(c, w, i + 1, i) * max(0, c.pullN[i + 1] as number) : 0
+      if (excess(c, w, i) - fore - aft <= 1e-12) continue
+      c.taut[i] = 1
+      changed = true
     }
-    fore = link
   }
   return changed
 }
 
-/** Sets each node's velocity from its own and the pulls either side. */
-function applyPulls({ nodes, links }: Chain): void {
-  for (const node of nodes) {
-    node.vx = node.freeX
-    node.vy = node.freeY
-    node.vz = node.freeZ
-  }
-  for (const link of links) {
-    const { near, far, pullN } = link
+/** Sets each node's velocity from its own and the pulls either side, and moves it. */
+function move(c: Chain, w: Workspace, dtS: number): void {
+  const links = c.count - 1
+  c.vx.set(w.freeX.subarray(0, c.count))
+  c.vy.set(w.freeY.subarray(0, c.count))
+  c.vz.set(w.freeZ.subarray(0, c.count))
+  for (let i = 0, j = 1; i < links; i++, j++) {
+    const pullN = c.pullN[i] as number
     if (pullN <= 0) {
-      link.pullN = 0
+      c.pullN[i] = 0
       continue
     }
-    near.vx += pullN * link.nearX
-    near.vy += pullN * link.nearY
-    near.vz += pullN * link.nearZ
-    far.vx -= pullN * link.farX
-    far.vy -= pullN * link.farY
-    far.vz -= pullN * link.farZ
+    c.vx[i] = (c.vx[i] as number) + pullN * (w.nearX[i] as number)
+    c.vy[i] = (c.vy[i] as number) + pullN * (w.nearY[i] as number)
+    c.vz[i] = (c.vz[i] as number) + pullN * (w.nearZ[i] as number)
+    c.vx[j] = (c.vx[j] as number) - pullN * (w.farX[i] as number)
+    c.vy[j] = (c.vy[j] as number) - pullN * (w.farY[i] as number)
+    c.vz[j] = (c.vz[j] as number) - pullN * (w.farZ[i] as number)
+  }
+  for (let i = 0; i <= links; i++) {
+    c.x[i] = (c.x[i] as number) + (c.vx[i] as number) * dtS
+    c.y[i] = (c.y[i] as number) + (c.vy[i] as number) * dtS
+    c.z[i] = (c.z[i] as number) + (c.vz[i] as number) * dtS
   }
 }
 
-/** Moves a node; one that lies on the bed stays there for as long as the bed pushes. */
-function move(node: Node, stream: Stream, dtS: number): void {
-  node.x += node.vx * dtS
-  node.y += node.vy * dtS
-  node.z += node.vz * dtS
-  if (!node.onBed) return
-  stream.look(node.y)
-  const intoM = -stream.depthM - node.z
-  node.onBed = intoM > 0
-  node.bedN = node.onBed ? (intoM / dtS) * node.bedFirmness : 0
+/** The rod tip is led: it goes at this velocity whatever pulls. */
+function lead(w: Workspace, tip: number, { vx, vy, vz }: Drive): void {
+  w.xx[tip] = w.yy[tip] = w.zz[tip] = w.xy[tip] = w.xz[tip] = w.yz[tip] = 0
+  w.freeX[tip] = vx
+  w.freeY[tip] = vy
+  w.freeZ[tip] = vz
 }
 
 /** Moves the whole line by one step of time: weight and drag of each node first, then the pulls that hold every link to its length. */
-function attempt({ chain, stream, model, rod, drives }: StepInput, dtS: number): void {
-  const { nodes, links } = chain
-  for (const link of links) aim(link, dtS)
-  const last = nodes.length - 1
-  for (let i = 0; i < last; i++) {
-    const node = nodes[i]
-    if (node !== undefined) loadNode(node, links[i - 1], links[i], stream, model, dtS, drives?.get(node))
-  }
-  nodes[last]?.lead(rod.vx, rod.vy, rod.vz)
-  for (const link of links) yieldTo(link)
+function attempt({ chain, work, stream, model, rod, drives }: StepInput, dtS: number): void {
+  aim(chain, work, dtS)
+  loadNodes(chain, work, stream, model, dtS, drives)
+  lead(work, chain.count - 1, rod)
+  yields(chain, work)
   let revisions = 0
-  do solvePulls(links)
-  while (revise(links) && ++revisions < MAX_REVISIONS)
-  applyPulls(chain)
-  for (const node of nodes) move(node, stream, dtS)
+  do solvePulls(chain, work)
+  while (revise(chain, work) && ++revisions < MAX_REVISIONS)
+  move(chain, work, dtS)
 }
 
 /** Worst share by which a link is too long; infinite when the line has left all sense. */
-export function stretchOf({ links }: Chain): number {
+export function stretchOf({ count, x, y, z, lengthM }: Chain): number {
   let worst = 0
-  for (const { near, far, lengthM } of links) {
-    const dx = far.x - near.x
-    const dy = far.y - near.y
-    const dz = far.z - near.z
-    const over = sqrt(dx * dx + dy * dy + dz * dz) / lengthM - 1
+  for (let i = 0, j = 1; j < count; i++, j++) {
+    const dx = (x[j] as number) - (x[i] as number)
+    const dy = (y[j] as number) - (y[i] as number)
+    const dz = (z[j] as number) - (z[i] as number)
+    const over = sqrt(dx * dx + dy * dy + dz * dz) / (lengthM[i] as number) - 1
     if (!(over <= worst)) worst = Number.isNaN(over) ? Number.POSITIVE_INFINITY : over
   }
   return worst
+}
+
+const kept = (c: Chain): readonly Float64Array[] => [c.x, c.y, c.z, c.vx, c.vy, c.vz, c.pullN]
+
+function remember(c: Chain, w: Workspace): void {
+  kept(c).forEach((list, k) => {
+    w.was[k]?.set(list.subarray(0, c.count))
+  })
+  w.wasOnBed.set(c.onBed.subarray(0, c.count))
+}
+
+function goBack(c: Chain, w: Workspace): void {
+  kept(c).forEach((list, k) => {
+    list.set((w.was[k] as Float64Array).subarray(0, c.count))
+  })
+  c.onBed.set(w.wasOnBed.subarray(0, c.count))
+}
+
+/** Most that a node's velocity has changed in the step taken last, or in the last part of one taken in parts [m/s]. */
+export function mostChangedMps({ count, vx, vy, vz }: Chain, { was }: Workspace): number {
+  const [, , , wasX, wasY, wasZ] = was as [
+    unknown,
+    unknown,
+    unknown,
+    Float64Array,
+    Float64Array,
+    Float64Array,
+  ]
+  let most = 0
+  for (let i = 0; i < count; i++) {
+    const x = (vx[i] as number) - (wasX[i] as number)
+    const y = (vy[i] as number) - (wasY[i] as number)
+    const z = (vz[i] as number) - (wasZ[i] as number)
+    most = max(most, x * x + y * y + z * z)
+  }
+  return sqrt(most)
 }
 
 /**
@@ -195,14 +238,10 @@ export function stretchOf({ links }: Chain): number {
  * @returns how many steps were worked out
  */
 export function step(input: StepInput, dtS = input.dtS, halvings = MAX_HALVINGS): number {
-  const { nodes, links } = input.chain
-  if (halvings > 0) {
-    for (const node of nodes) node.remember()
-    for (const link of links) link.wasN = link.pullN
-  }
+  const { chain, work } = input
+  remember(chain, work)
   attempt(input, dtS)
-  if (halvings === 0 || stretchOf(input.chain) < STRETCH_ALLOWED) return 1
-  for (const node of nodes) node.goBack()
-  for (const link of links) link.pullN = link.wasN
+  if (halvings === 0 || stretchOf(chain) < STRETCH_ALLOWED) return 1
+  goBack(chain, work)
   return 1 + step(input, dtS / 2, halvings - 1) + step(input, dtS / 2, halvings - 1)
 }

@@ -25,10 +25,12 @@ const PROFILE = Float64Array.from(
   (_, i) => (i / PROFILE_CELLS) ** (2 * PROFILE_EXPONENT),
 )
 
-/** A run made quick to ask: depth and surface current in a table across. */
+/** Line on the bed lies on stones: its middle is this high over the bed as it was sounded, and feels the current there [m]. [estimate] */
+const LIES_OVER_M = 0.01
+
+/** A run made quick to ask: depth and surface current in one table across, two and two. */
 export class Stream {
-  private readonly depths: Float64Array
-  private readonly speeds: Float64Array
+  private readonly table: Float64Array
   readonly friction: number
   /** Filled by `look`: depth of the water [m] and current at the surface [m/s]. */
   depthM = 0
@@ -36,31 +38,36 @@ export class Stream {
 
   constructor(run: Run) {
     const cells = ceil((run.widthM + 2 * MARGIN_M) / CELL_M) + 2
-    const at = (i: number): number => i * CELL_M - MARGIN_M
-    this.depths = Float64Array.from({ length: cells }, (_, i) => depthAt(run, at(i)))
-    this.speeds = Float64Array.from({ length: cells }, (_, i) => surfaceCurrentAt(run, at(i)))
+    this.table = new Float64Array(2 * cells)
+    for (let i = 0; i < cells; i++) {
+      const y = i * CELL_M - MARGIN_M
+      this.table[2 * i] = depthAt(run, y)
+      this.table[2 * i + 1] = surfaceCurrentAt(run, y)
+    }
     this.friction = BED_FRICTION[run.bottom]
   }
 
   /** Looks up depth and surface current this far from the bank. Beyond the table the river is as at its edge: dry. */
   look(yM: number): void {
-    const at = min(max((yM + MARGIN_M) / CELL_M, 0), this.depths.length - 1.001)
+    const { table } = this
+    const at = min(max((yM + MARGIN_M) / CELL_M, 0), table.length / 2 - 1.001)
     const cell = floor(at)
     const part = at - cell
-    const depth = this.depths[cell] ?? 0
-    const speed = this.speeds[cell] ?? 0
-    this.depthM = depth + ((this.depths[cell + 1] ?? depth) - depth) * part
-    this.surfaceMps = speed + ((this.speeds[cell + 1] ?? speed) - speed) * part
+    const i = 2 * cell
+    const depth = table[i] as number
+    const speed = table[i + 1] as number
+    this.depthM = depth + ((table[i + 2] as number) - depth) * part
+    this.surfaceMps = speed + ((table[i + 3] as number) - speed) * part
   }
 
   /** Current at a height where `look` looked last, z up from the surface [m/s]. */
   currentAt(zM: number): number {
     if (zM >= 0) return this.surfaceMps
-    const over = zM + this.depthM
-    if (over <= 0) return 0
-    const at = sqrt(over / this.depthM) * PROFILE_CELLS
+    const share = max(zM + this.depthM, LIES_OVER_M) / this.depthM
+    if (share >= 1) return this.surfaceMps
+    const at = sqrt(share) * PROFILE_CELLS
     const cell = floor(at)
-    const low = PROFILE[cell] ?? 1
-    return this.surfaceMps * (low + ((PROFILE[cell + 1] ?? low) - low) * (at - cell))
+    const low = PROFILE[cell] as number
+    return this.surfaceMps * (low + ((PROFILE[cell + 1] as number) - low) * (at - cell))
   }
 }

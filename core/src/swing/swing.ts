@@ -1,66 +1,117 @@
-import { WATER_MODEL } from '../sink/index.ts'
-import { buildChain, type Chain } from './chain.ts'
+import { steadyLineInShear, WATER_MODEL, type WaterModel } from '../sink/index.ts'
+import { depthAt, profileShare, surfaceCurrentAt } from '../water/index.ts'
+import { castReachM } from './cast.ts'
+import { buildChain, type Chain, lengthOfChain } from './chain.ts'
 import { Hand } from './hand.ts'
 import { SWING_OPTIONS, type SwingInput, type SwingOptions, workOf } from './input.ts'
 import { layLine, type RodTip } from './lay.ts'
 import { Measures, type SwingSummary } from './measures.ts'
+import { nextStepS } from './pace.ts'
+import { Samples, type SwingSample } from './samples.ts'
 import { step } from './step.ts'
 import { Stream } from './stream.ts'
+import { SWING_THRESHOLDS } from './thresholds.ts'
+import { type Workspace, workspace } from './work.ts'
 
 // Taken once: asked for millions of times a second.
-const { abs, hypot, max, round } = Math
-
-export interface SwingSample {
-  readonly tS: number
-  /** Where the fly is: downstream, across, up [m]. */
-  readonly flyM: readonly [xM: number, yM: number, zM: number]
-  readonly speedMps: number
-  readonly overBedM: number
-  readonly onBed: boolean
-  /** The line from fly to rod tip, x y z of each node, when shapes were asked for. */
-  readonly lineM?: Float32Array
-}
+const { abs, atan2, hypot, max, min } = Math
 
 export interface SwingResult {
-  /** `settled` at the hang-down; `did-not-settle` when it was still moving at the longest time, or had taken all the work it may. */
-  readonly outcome: 'settled' | 'did-not-settle'
+  /**
+   * `swung` round to the hang-down; `grounded` where it came to rest on the bed before that, or dragged along it until the
+   * angler lifts; `did-not-finish` when
+   * nothing carried it round, or it was still on its way at the longest time or had taken all the work it may.
+   */
+  readonly outcome: 'swung' | 'grounded' | 'did-not-finish'
   readonly samples: readonly SwingSample[]
   readonly summary: SwingSummary
 }
 
-/** The fly hangs when it has been this slow, as a share of the surface current there and at least this fast [m/s], … */
-const HANGING = { share: 0.06, leastMps: 0.01 } as const
+/** A swing is over within this of straight below the angler [rad]; C40. Common practice, no source. */
+const STRAIGHT_RAD = (10 * Math.PI) / 180
+/** A cast begun within this of straight below is over when so much of the fly's own crossing is done; C40. [practice] */
+const STEEP = { rad: (30 * Math.PI) / 180, crossed: 0.9 } as const
+/** Less to cross than this is no crossing: such a line only comes to rest [m]. */
+const NO_CROSSING_M = 0.5
+/** A line rests when none of it has moved faster than this, as a share of the fastest current and at least so fast [m/s], … */
+const AT_REST = { share: 0.04, leastMps: 0.02 } as const
 /** … for this long [s]. */
-const HANGING_S = 2
+const AT_REST_S = 2
+/** A fly that has come to rest with less than this of its crossing done was not carried round. */
+const CARRIED = 0.1
+/** A line that has been dragged so far over holding water is lifted: it will not fish any more [m]. [practice] */
+const LIFTED_M = 2 * SWING_THRESHOLDS.breaksDraggedM
 /** Steps between two chances to leave off. */
 const BREATH = 32
+/** Pieces a part is cut into for the line at rest, which is right to a hundredth of its depth with them. */
+const REST_PIECES = 12
+/** Places the water that a cast covers is looked at for its deepest. */
+const COVERED_PLACES = 60
 
-function shapeOf({ nodes }: Chain): Float32Array {
-  const shape = new Float32Array(nodes.length * 3)
-  nodes.forEach((node, i) => {
-    shape.set([node.x, node.y, node.z], 3 * i)
-  })
-  return shape
+/** Deepest water between the angler and where the cast reaches [m]. */
+function deepestCoveredM(input: SwingInput): number {
+  const { run } = input
+  const farM = min(castReachM(input), run.widthM)
+  let deepest = 0
+  for (let i = 0; i <= COVERED_PLACES; i++)
+    deepest = max(deepest, depthAt(run, run.wadeM + ((farM - run.wadeM) * i) / COVERED_PLACES))
+  return deepest
 }
 
-/** Speed of the fastest part of the line that lies on the bed [m/s]. */
-function draggingMps({ nodes }: Chain): number {
+/** Depth at which the fly hangs this far from the bank: the line at rest there, never under the bed [m]. */
+export function hangDepthM(input: SwingInput, yM: number, model: WaterModel = WATER_MODEL): number {
+  const { run, parts, fly } = input
+  const bedM = depthAt(run, yM)
+  const surface = surfaceCurrentAt(run, yM)
+  const current = (depthM: number): number => surface * profileShare(max(bedM - depthM, 0.01), bedM)
+  const rest = steadyLineInShear(parts, fly, current, bedM, model, REST_PIECES)
+  return 'depthM' in rest ? min(bedM, max(0, rest.depthM)) : bedM
+}
+
+/** So much line on the bed drags in full, less of it in proportion [m]. [estimate] */
+const DRAGS_IN_FULL_M = 0.5
+
+/** How fast fly or line is dragged along the bed [m/s]: the fly's speed, else the mean of what lies there; −1 when none does. */
+function draggingMps({ count, onBed, vx, vy, lengthM }: Chain): number {
+  if (onBed[0] === 1) return hypot(vx[0] ?? 0, vy[0] ?? 0)
+  let onBedM = 0
+  let sum = 0
+  for (let i = 1; i < count; i++) {
+    if (onBed[i] !== 1) continue
+    const ownM = ((lengthM[i - 1] ?? 0) + (i < count - 1 ? (lengthM[i] ?? 0) : 0)) / 2
+    onBedM += ownM
+    sum += ownM * hypot(vx[i] ?? 0, vy[i] ?? 0)
+  }
+  return onBedM === 0 ? -1 : (sum / onBedM) * min(1, onBedM / DRAGS_IN_FULL_M)
+}
+
+/** Speed of the fastest part of the line [m/s]. */
+function fastestMps({ count, vx, vy, vz }: Chain): number {
   let fastest = 0
-  for (const node of nodes) if (node.onBed) fastest = max(fastest, hypot(node.vx, node.vy))
-  return fastest
+  for (let i = 0; i < count; i++) {
+    const [x = 0, y = 0, z = 0] = [vx[i], vy[i], vz[i]]
+    fastest = max(fastest, x * x + y * y + z * z)
+  }
+  return Math.sqrt(fastest)
 }
 
 /** One swing under way. */
 class Swing {
   private readonly chain: Chain
+  private readonly space: Workspace
   private readonly stream: Stream
   private readonly hand: Hand
   private readonly measures: Measures
-  private readonly samples: SwingSample[] = []
-  private steps = 0
+  private readonly samples: Samples
+  /** Where across the river the line hangs in the end [m]. */
+  private readonly restY: number
+  private readonly startY: number
+  private readonly byCrossing: boolean
+  private readonly restMps: number
   private work = 0
   private tS = 0
   private stillS = 0
+  private over = false
 
   constructor(
     private readonly input: SwingInput,
@@ -70,85 +121,121 @@ class Swing {
     const angle = (castAngleDeg * Math.PI) / 180
     const tip: RodTip = { heightM: rodTip.heightM, xM: rodTip.xM ?? 0, yM: rodTip.yM ?? run.wadeM }
     this.chain = buildChain(parts, fly, options.nodes, model)
+    this.space = workspace(this.chain.x.length)
     this.stream = new Stream(run)
-    this.measures = new Measures(run.soundings.reduce((deepest, s) => max(deepest, s.depthM), 0))
+    this.measures = new Measures(deepestCoveredM(input), input.fishAt ?? 'bottom')
     layLine(this.chain, tip, angle, options.slack)
     this.hand = new Hand(this.chain, options, mends, model, angle)
+    this.samples = new Samples(this.chain, this.stream, options)
+    this.startY = this.chain.y[0] ?? 0
+    this.restY = options.rod === 'follow' ? this.hand.pivotY : tip.yM
+    const restRad = atan2(abs(this.restY - this.hand.pivotY), lengthOfChain(this.chain))
+    const fastest = run.currents.reduce((most, { mps }) => max(most, mps), 0)
+    this.restMps = max(AT_REST.leastMps, AT_REST.share * fastest)
+    this.byCrossing = abs(angle) <= STEEP.rad || restRad > STRAIGHT_RAD
   }
 
-  private sample(): void {
-    const { fly } = this.chain
-    this.stream.look(fly.y)
-    this.samples.push({
-      tS: this.tS,
-      flyM: [fly.x, fly.y, fly.z],
-      speedMps: hypot(fly.vx, fly.vy, fly.vz),
-      overBedM: max(0, fly.z + this.stream.depthM),
-      onBed: fly.onBed,
-      ...(this.options.shapes ? { lineM: shapeOf(this.chain) } : {}),
-    })
+  /** Share of the way across that the fly has done; 1 where there is nothing to cross. */
+  private crossedShare(): number {
+    const wholeM = this.startY - this.restY
+    return abs(wholeM) < NO_CROSSING_M ? 1 : (this.startY - (this.chain.y[0] ?? 0)) / wholeM
   }
 
-  private advance(dtS: number): void {
+  /** Whether the swing is over as C40 says, while it is still on its way. */
+  private cameRound(): boolean {
+    const { x, y } = this.chain
+    if (abs(this.startY - this.restY) < NO_CROSSING_M) return false
+    if (this.byCrossing) return this.crossedShare() >= STEEP.crossed
+    return abs(atan2((y[0] ?? 0) - this.hand.pivotY, (x[0] ?? 0) - this.hand.pivotX)) <= STRAIGHT_RAD
+  }
+
+  private advance(dtS: number): boolean {
     const { model = WATER_MODEL } = this.input
     this.hand.feed(this.tS, dtS)
-    this.work +=
-      this.chain.nodes.length *
-      step({
-        chain: this.chain,
-        stream: this.stream,
-        model,
-        dtS,
-        rod: this.hand.rod(dtS),
-        drives: this.hand.drives(this.tS),
-      })
-    // Counted, not summed, so that a long swing keeps its clock.
-    this.steps++
-    this.tS = round(this.steps * dtS * 1e6) / 1e6
+    const attempts = step({
+      chain: this.chain,
+      work: this.space,
+      stream: this.stream,
+      model,
+      dtS,
+      rod: this.hand.rod(dtS),
+      drives: this.hand.drives(this.tS),
+    })
+    this.work += this.chain.count * attempts
+    this.tS += dtS
     this.watch(dtS)
+    return attempts > 1
   }
 
   private watch(dtS: number): void {
-    const { fly } = this.chain
-    this.stream.look(fly.y)
-    const speed = hypot(fly.vx, fly.vy, fly.vz)
-    const slow = speed < HANGING.leastMps + HANGING.share * this.stream.surfaceMps
-    this.stillS = slow && !this.hand.busy(this.tS) ? this.stillS + dtS : 0
+    const [y = 0, z = 0, vy = 0] = [this.chain.y[0], this.chain.z[0], this.chain.vy[0]]
+    this.stream.look(y)
+    const busy = this.hand.busy(this.tS)
+    const slow = fastestMps(this.chain) < this.restMps
+    this.stillS = slow && !busy ? this.stillS + dtS : 0
+    this.over = !busy && this.cameRound()
+    const dragging = draggingMps(this.chain)
     this.measures.take({
       tS: this.tS,
       dtS,
-      depthM: max(0, -fly.z),
-      overBedM: fly.z + this.stream.depthM,
-      onBed: fly.onBed,
-      crossedM: abs(fly.vy) * dtS,
-      draggedM: draggingMps(this.chain) * dtS,
+      depthM: max(0, -z),
+      overBedM: z + this.stream.depthM,
+      flyOnBed: this.chain.onBed[0] === 1,
+      lineOnBed: dragging >= 0,
+      crossedM: abs(vy) * dtS,
+      draggedM: max(0, dragging) * dtS,
     })
   }
 
+  private lifted(): boolean {
+    return this.measures.draggedSoFarM > LIFTED_M
+  }
+
+  private going(): boolean {
+    const { maxS, mostWork } = this.options
+    const timely = this.tS < maxS - 1e-9 && this.work < mostWork
+    return timely && !this.over && !this.lifted() && this.stillS < AT_REST_S
+  }
+
+  private outcome(): SwingResult['outcome'] {
+    if (this.over) return 'swung'
+    if (this.lifted()) return 'grounded'
+    if (this.stillS < AT_REST_S) return 'did-not-finish'
+    if (this.chain.onBed[0] === 1) return 'grounded'
+    return this.crossedShare() < CARRIED ? 'did-not-finish' : 'swung'
+  }
+
   *run(): Generator<void, SwingResult> {
-    const { stepS, maxS, sampleS, mostWork } = this.options
-    const every = max(1, round(sampleS / stepS))
-    this.sample()
-    for (let i = 1; this.tS < maxS - 1e-9 && this.stillS < HANGING_S && this.work < mostWork; i++) {
-      this.advance(stepS)
-      if (i % every === 0) this.sample()
+    const { stepS, maxS } = this.options
+    this.samples.take(0)
+    let dtS = stepS
+    for (let i = 1; this.going(); i++) {
+      const takenS = min(this.hand.busy(this.tS) ? min(dtS, stepS) : dtS, maxS - this.tS)
+      const halved = this.advance(takenS)
+      dtS = nextStepS(this.chain, this.space, takenS, stepS, halved)
+      this.samples.take(this.tS)
       if (i % BREATH === 0) yield
     }
-    const settled = this.stillS >= HANGING_S
-    const swingS = settled ? max(0, this.tS - this.stillS) : this.tS
-    if (this.samples.at(-1)?.tS !== this.tS) this.sample()
+    this.samples.last(this.tS)
+    const outcome = this.outcome()
+    const { model } = this.input
     return {
-      outcome: settled ? 'settled' : 'did-not-settle',
-      samples: this.samples,
-      summary: this.measures.summary(swingS, this.input.run.bottom),
+      outcome,
+      samples: this.samples.list,
+      summary: this.measures.summary({
+        swingS: this.tS,
+        bottom: this.input.run.bottom,
+        hangDepthM: hangDepthM(this.input, this.restY, model),
+        grounded: outcome === 'grounded',
+      }),
     }
   }
 }
 
 /**
- * Lets a cast swing, from landing to hang-down: the whole line as an inextensible chain of lumps in three dimensions, each with
- * its weight, its buoyancy at a free surface, and normal and tangential drag on its velocity against the water, over a bed that
- * holds it up and grips it. The same input always gives the same swing. [estimate]
+ * Lets a cast swing, from landing to the end that C40 gives it: the whole line as an inextensible chain of lumps in three
+ * dimensions, each with its weight, its buoyancy at a free surface, and normal and tangential drag on its velocity against
+ * the water, over a bed that holds it up and grips it. The same input always gives the same swing. [estimate]
  */
 export function swing(input: SwingInput): SwingResult {
   const steps = swingInSteps(input)

@@ -1,60 +1,106 @@
 import { describe, expect, test } from '@jest/globals'
-import { type SwingSummary, swingVerdict } from './index.ts'
+import { SWING_THRESHOLDS, type SwingSummary, swingVerdict } from './index.ts'
 import { Measures } from './measures.ts'
 
 const SUMMARY: SwingSummary = {
   maxDepthM: 1.2,
   hangDepthM: 1.2,
+  ridesM: 1.1,
   inBandS: 20,
   holdingS: 20,
   overHoldingS: 25,
+  holdingShare: 0.8,
+  aboveS: 4,
+  belowS: 1,
   touches: 0,
   swingS: 30,
   draggedM: 0,
+  groundedOverHolding: false,
   snagRisk: 0,
   crossMps: 0.3,
 }
-const moment = { tS: 0, dtS: 0.1, depthM: 1, overBedM: 0.3, onBed: false, crossedM: 0.02, draggedM: 0 }
+const moment = {
+  tS: 0,
+  dtS: 0.1,
+  depthM: 1.6,
+  overBedM: 0.3,
+  flyOnBed: false,
+  lineOnBed: false,
+  crossedM: 0.02,
+  draggedM: 0,
+}
+const END = { swingS: 4, bottom: 'gravel', hangDepthM: 1, grounded: false } as const
 
 describe('what an angler would say of a swing', () => {
+  const { holdsShare, breaksShare, holdsDraggedM, breaksDraggedM } = SWING_THRESHOLDS
   test.each([
-    ['holds', {}],
-    ['ticks', { touches: 1, draggedM: 0.3 }],
-    ['drags', { touches: 2, draggedM: 8 }],
-    ['late', { holdingS: 8 }],
-    ['above', { holdingS: 1, crossMps: 0.2 }],
-    ['hurried', { holdingS: 1, crossMps: 0.7 }],
-    ['above', { holdingS: 0, overHoldingS: 0, crossMps: 0 }],
-  ] as const)('%s', (verdict, change) => {
-    expect(swingVerdict({ ...SUMMARY, ...change })).toBe(verdict)
+    ['holds', 'in-place', {}],
+    ['holds', 'touches', { touches: 1, draggedM: 0.3 }],
+    ['holds', 'in-place', { holdingShare: holdsShare }],
+    ['watch', 'seldom-high', { holdingShare: holdsShare - 0.01 }],
+    ['watch', 'seldom-deep', { holdingShare: breaksShare, belowS: 9 }],
+    ['watch', 'scrapes', { touches: 2, draggedM: holdsDraggedM }],
+    ['breaks', 'drags', { touches: 2, draggedM: breaksDraggedM + 0.01 }],
+    ['breaks', 'too-high', { holdingShare: breaksShare - 0.01, crossMps: 0.2 }],
+    ['breaks', 'hurried', { holdingShare: 0, crossMps: 0.7 }],
+    ['breaks', 'too-deep', { holdingShare: 0, belowS: 20 }],
+    ['breaks', 'grounded', { groundedOverHolding: true }],
+    ['breaks', 'no-swing', { overHoldingS: 0 }],
+  ] as const)('%s: %s', (state, reason, change) => {
+    expect(swingVerdict({ outcome: 'swung', summary: { ...SUMMARY, ...change } })).toEqual({ state, reason })
+  })
+  test('what did not finish is no swing; what grounds where the bank shelves is judged by the rest of its way', () => {
+    expect(swingVerdict({ outcome: 'did-not-finish', summary: SUMMARY }).reason).toBe('no-swing')
+    expect(swingVerdict({ outcome: 'grounded', summary: SUMMARY }).state).toBe('holds')
   })
 })
 
 describe('what is measured of a swing', () => {
-  test('time in the band counts clear of the bed only, and apart where the water holds fish', () => {
-    const measures = new Measures(2)
+  test('time with the fish counts clear of the bed only, and apart where the water holds fish', () => {
+    const measures = new Measures(2, 'bottom')
     for (let i = 0; i < 10; i++) measures.take({ ...moment, tS: i * 0.1 })
-    // Shallows: in the band, but over water less than half as deep as the deepest.
+    // Shallows: near the bottom, but over water much less deep than the deepest.
     for (let i = 10; i < 20; i++) measures.take({ ...moment, tS: i * 0.1, depthM: 0.5 })
-    for (let i = 20; i < 30; i++) measures.take({ ...moment, tS: i * 0.1, overBedM: 1.2 })
-    for (let i = 30; i < 40; i++) measures.take({ ...moment, tS: i * 0.1, onBed: true, overBedM: 0 })
-    const { inBandS, holdingS, overHoldingS, maxDepthM } = measures.summary(4, 'gravel')
+    for (let i = 20; i < 30; i++) measures.take({ ...moment, tS: i * 0.1, depthM: 0.6, overBedM: 1.3 })
+    for (let i = 30; i < 40; i++) measures.take({ ...moment, tS: i * 0.1, flyOnBed: true, overBedM: 0 })
+    const { inBandS, holdingS, overHoldingS, holdingShare, aboveS, belowS } = measures.summary(END)
     expect(inBandS).toBeCloseTo(2, 9)
     expect(holdingS).toBeCloseTo(1, 9)
     expect(overHoldingS).toBeCloseTo(3, 9)
-    expect(maxDepthM).toBe(1)
+    expect([aboveS, belowS].map((s) => Math.round(s * 10))).toEqual([10, 10])
+    expect(holdingShare).toBeCloseTo(1 / 3, 9)
   })
-  test('a fly that hops along the bed touches once; one that comes back later touches again', () => {
-    const measures = new Measures(2)
+  test.each([
+    ['surface', 0.3, 'in'],
+    ['surface', 0.6, 'below'],
+    ['middle', 0.3, 'above'],
+    ['middle', 1, 'in'],
+    ['bottom', 1, 'above'],
+    ['bottom', 1.7, 'in'],
+  ] as const)('fish at the %s: a fly %d m down in 2 m is %s', (fishAt, depthM, where) => {
+    const measures = new Measures(2, fishAt)
+    measures.take({ ...moment, depthM, overBedM: 2 - depthM })
+    const { holdingS, aboveS, belowS } = measures.summary(END)
+    expect({ in: holdingS, above: aboveS, below: belowS }[where]).toBe(0.1)
+  })
+  test('line that hops along the bed touches once; line that comes back later touches again', () => {
+    const measures = new Measures(2, 'bottom')
     const onBed = (tS: number): boolean => tS < 1 || (tS > 1.2 && tS < 2) || tS > 4
-    for (let i = 0; i < 50; i++) measures.take({ ...moment, tS: i * 0.1, onBed: onBed(i * 0.1) })
-    expect(measures.summary(5, 'gravel').touches).toBe(2)
+    for (let i = 0; i < 50; i++) measures.take({ ...moment, tS: i * 0.1, lineOnBed: onBed(i * 0.1) })
+    expect(measures.summary(END).touches).toBe(2)
+  })
+  test('what drags where the bank shelves adds to the risk of a snag and to nothing else', () => {
+    const measures = new Measures(2, 'bottom')
+    measures.take({ ...moment, depthM: 0.3, overBedM: 0, lineOnBed: true, draggedM: 5 })
+    const { draggedM, touches, snagRisk } = measures.summary(END)
+    expect([draggedM, touches]).toEqual([0, 0])
+    expect(snagRisk).toBeGreaterThan(0.04)
   })
   test('risk grows with what is dragged and with what the bed is made of, and never passes 1', () => {
     const risk = (draggedM: number, bottom: 'sand' | 'boulder'): number => {
-      const measures = new Measures(2)
+      const measures = new Measures(2, 'bottom')
       measures.take({ ...moment, draggedM })
-      return measures.summary(1, bottom).snagRisk
+      return measures.summary({ ...END, bottom }).snagRisk
     }
     expect(risk(0, 'boulder')).toBe(0)
     expect(risk(5, 'boulder')).toBeGreaterThan(risk(5, 'sand'))

@@ -1,27 +1,41 @@
-import type { SwingSummary } from './measures.ts'
+import type { SwingResult } from './swing.ts'
+import { SWING_THRESHOLDS } from './thresholds.ts'
 
 /** What an angler would say of a swing. */
-export const SWING_VERDICTS = ['drags', 'hurried', 'above', 'late', 'ticks', 'holds'] as const
-export type SwingVerdict = (typeof SWING_VERDICTS)[number]
+export const SWING_REASONS = [
+  'in-place',
+  'touches',
+  'seldom-high',
+  'seldom-deep',
+  'scrapes',
+  'too-high',
+  'hurried',
+  'too-deep',
+  'drags',
+  'grounded',
+  'no-swing',
+] as const
+export type SwingReason = (typeof SWING_REASONS)[number]
 
-/** A fly that crosses faster than this is usually too high [m/s]. Common practice, no source. */
-const HURRIED_MPS = 0.45
-/** Dragged further than this, it is not fishing any more [m]. Common practice, no source. */
-const DRAGS_M = 3
-/** Shares of the time over holding water below which it rides above the fish, and only ends where they are. [estimate] */
-const IN_BAND = { above: 0.2, late: 0.5 } as const
+export interface SwingVerdict {
+  readonly state: 'holds' | 'watch' | 'breaks'
+  readonly reason: SwingReason
+}
+
+/** What a verdict reads of a swing, and nothing else. */
+export type Swung = Pick<SwingResult, 'outcome' | 'summary'>
 
 /** If it swings fast it is usually too high; when it ticks bottom, lighten or shorten. [practice] */
-export function swingVerdict({
-  holdingS,
-  overHoldingS,
-  touches,
-  draggedM,
-  crossMps,
-}: SwingSummary): SwingVerdict {
-  const share = overHoldingS > 0 ? holdingS / overHoldingS : 0
-  if (touches > 0 && draggedM > DRAGS_M) return 'drags'
-  if (share < IN_BAND.above) return crossMps > HURRIED_MPS ? 'hurried' : 'above'
-  if (share < IN_BAND.late) return 'late'
-  return touches > 0 ? 'ticks' : 'holds'
+export function swingVerdict({ outcome, summary }: Swung): SwingVerdict {
+  const { holdsShare, breaksShare, holdsDraggedM, breaksDraggedM, hurriedMps } = SWING_THRESHOLDS
+  const { holdingShare, draggedM, touches, aboveS, belowS, crossMps, overHoldingS } = summary
+  if (outcome === 'did-not-finish' || overHoldingS <= 0) return { state: 'breaks', reason: 'no-swing' }
+  if (summary.groundedOverHolding) return { state: 'breaks', reason: 'grounded' }
+  if (draggedM > breaksDraggedM) return { state: 'breaks', reason: 'drags' }
+  const deep = belowS > aboveS
+  if (holdingShare < breaksShare)
+    return { state: 'breaks', reason: deep ? 'too-deep' : crossMps > hurriedMps ? 'hurried' : 'too-high' }
+  if (draggedM >= holdsDraggedM) return { state: 'watch', reason: 'scrapes' }
+  if (holdingShare < holdsShare) return { state: 'watch', reason: deep ? 'seldom-deep' : 'seldom-high' }
+  return { state: 'holds', reason: touches > 0 ? 'touches' : 'in-place' }
 }

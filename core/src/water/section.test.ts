@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { depthAt, placedSounding, type Run, runSchema, sectionOf, withSounding } from './index.ts'
+import { depthAt, FISH_AT, placedSounding, type Run, runSchema, sectionOf, withSounding } from './index.ts'
 
 const RUN: Run = {
   id: 'run',
@@ -17,21 +17,28 @@ const RUN: Run = {
 }
 
 describe('a section as data', () => {
-  test('lies on the bed from the bank to where it is drawn, the band over it and never in the air', () => {
-    for (const toM of [2, 4, 9.5, 20]) {
-      const { bed, bandTop, deepestM, stand } = sectionOf(RUN, toM, 0.46)
-      expect(bed[0]).toEqual([0, -0])
-      expect(bed.at(-1)).toEqual([toM, -depthAt(RUN, toM)])
-      for (const [y, z] of bed) expect(-z).toBeCloseTo(depthAt(RUN, y), 9)
-      bandTop.forEach(([y, z], i) => {
-        expect([y, z]).toEqual([bed[i]?.[0], Math.min(0, (bed[i]?.[1] ?? 0) + 0.46)])
-      })
-      expect(deepestM).toBe(1.8)
-      expect(stand).toEqual([3, -depthAt(RUN, 3)])
-    }
-  })
+  test.each(FISH_AT)(
+    'lies on the bed from the bank to where it is drawn, fish at the %s in the water',
+    (fishAt) => {
+      for (const toM of [2, 4, 9.5, 20]) {
+        const { bed, band, deepestM, stand } = sectionOf(RUN, toM, fishAt)
+        expect(bed[0]).toEqual([0, -0])
+        expect(bed.at(-1)).toEqual([toM, -depthAt(RUN, toM)])
+        for (const [y, z] of bed) expect(-z).toBeCloseTo(depthAt(RUN, y), 9)
+        expect(band).toHaveLength(2 * bed.length)
+        for (const [y, z] of band) {
+          expect(z).toBeLessThanOrEqual(0)
+          expect(-z).toBeLessThanOrEqual(depthAt(RUN, y) + 1e-9)
+        }
+        expect(deepestM).toBe(1.8)
+        expect(stand).toEqual([3, -depthAt(RUN, 3)])
+      }
+    },
+  )
   test('a puddle is still a drawing', () => {
-    expect(sectionOf({ ...RUN, soundings: [{ fromBankM: 5, depthM: 0.02 }] }, 20, 0).deepestM).toBe(0.3)
+    expect(sectionOf({ ...RUN, soundings: [{ fromBankM: 5, depthM: 0.02 }] }, 20, 'bottom').deepestM).toBe(
+      0.3,
+    )
   })
 })
 

@@ -1,3 +1,4 @@
+import { type FishAt, holdingBand } from './holding.ts'
 import type { Run } from './run.ts'
 import { bedPoints, depthAt } from './section.ts'
 
@@ -8,8 +9,8 @@ export type SectionPoint = readonly [yM: number, zM: number]
 export interface Section {
   /** From the bank as far as it is drawn. */
   readonly bed: readonly SectionPoint[]
-  /** Top of the band of this height over the bed; never above the surface. */
-  readonly bandTop: readonly SectionPoint[]
+  /** Round the water where the fish hold: out along its top and back along its foot. */
+  readonly band: readonly SectionPoint[]
   readonly toM: number
   readonly deepestM: number
   /** Where the angler stands on the bed. */
@@ -21,12 +22,12 @@ const LEAST_DEEP_M = 0.3
 
 /**
  * The section of a run out to a distance from the bank.
- * @param toM [m], at most the width counts @param bandM height of the holding band over the bed [m]
+ * @param toM [m], at most the width counts
  */
 export function sectionOf(
   run: Pick<Run, 'soundings' | 'widthM' | 'wadeM'>,
   toM: number,
-  bandM: number,
+  fishAt: FishAt,
 ): Section {
   const inner = bedPoints(run).filter((s) => s.fromBankM < toM)
   const bed = [
@@ -35,7 +36,10 @@ export function sectionOf(
   ]
   return {
     bed,
-    bandTop: bed.map(([y, z]): SectionPoint => [y, Math.min(0, z + bandM)]),
+    band: [
+      ...bed.map(([y, z]): SectionPoint => [y, 0 - holdingBand(fishAt, -z).low]),
+      ...bed.map(([y, z]): SectionPoint => [y, 0 - holdingBand(fishAt, -z).high]).reverse(),
+    ],
     toM,
     deepestM: Math.max(LEAST_DEEP_M, ...run.soundings.map((s) => s.depthM)),
     stand: [run.wadeM, -depthAt(run, run.wadeM)],

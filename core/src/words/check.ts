@@ -1,5 +1,7 @@
 import { type Measure, printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 import { CHECK_CODES, type Check, type CheckCode, type CheckReasons } from '../rig/index.ts'
+import type { SwingReason } from '../swing/index.ts'
+import { saySwing } from './water.ts'
 
 /** What a sentence is made from: the figure and its limits as they are printed, and the data of its reason. */
 interface Text<Data> {
@@ -28,6 +30,14 @@ const JOINT_UP: Say<CheckReasons<'joint-step'>['steps-up']> = ({ value, data, in
   data.levelOnFine
     ? `A level tip of ${value} hangs on a front of about ${show(data.behindKgPerM, 'massPerLength')}: the fine front cannot turn it over.`
     : `Mass per length rises from ${show(data.behindKgPerM, 'massPerLength')} to ${value}: the lighter part behind cannot turn over the heavier one ahead.`
+
+/** What the swing came to, with its figures. */
+const swung =
+  (reason: SwingReason): Say<CheckReasons<'depth'>['in-place']> =>
+  ({ data, in: show }) => {
+    const dragged = data.draggedM >= 0.1 ? `, ${show(data.draggedM, 'length')} of it dragged` : ''
+    return `${saySwing(reason, data.fishAt)} ${data.holdingS.toFixed(0)} s of ${data.overHoldingS.toFixed(0)} s where they are, about ${show(data.ridesM, 'length')} down${dragged}.`
+  }
 
 const WORDS: CheckWords = {
   'mass-in-window': {
@@ -86,10 +96,44 @@ const WORDS: CheckWords = {
   'fly-tip': {
     title: 'Fly and what turns it over',
     says: {
-      carries: ({ data }) => `The ${data.carrier} has the mass to turn this fly over.`,
-      'fly-too-heavy': ({ low, data }) =>
-        `This fly wants about ${low} behind it; the ${data.carrier === 'head' ? 'bare front of the head' : 'tip'} dies before it straightens.`,
+      straight: ({ data }) =>
+        `The ${data.carrier} turns this fly over: it arrives with speed, before it can drop.`,
+      'rule-doubts': ({ data, in: show }) =>
+        `It turns over straight, though the rule of thumb would want ${show(data.needsKgPerM, 'massPerLength')} behind such a fly: an open loop, and no hurry.`,
+      falls: ({ value, data }) =>
+        `The fly drops about ${value} before the loop is out: a shorter leader, more mass in front, or a lighter fly. The ${data.carrier} is light for it.`,
+      'rule-trusts': ({ value }) =>
+        `By the rule of thumb there is mass enough behind this fly, yet it drops about ${value} before the loop is out: shorten the leader.`,
+      dies: ({ data }) =>
+        `The cast dies before it straightens: the ${data.carrier} has not the mass to carry this fly through the air.`,
+    },
+  },
+  'sinking-leader': {
+    title: 'Sinking leader as the tip',
+    says: {
+      'own-tip': () => 'A head of this kind turns over a tapered sinking leader.',
+      makeshift: () =>
+        'On a full-size Skagit a tapered sinking leader is a makeshift: it lands in a heap when thrown hard.',
       'quick-fix': () => 'By your setting a sinking leader is a fix for a few casts, not the tip of the rig.',
+    },
+  },
+  'head-length': {
+    title: 'Head against rod length',
+    says: {
+      suits: () => 'Not too long a head for this rod.',
+      short: () => 'A head shorter than the rod: easy in tight places; it reaches and anchors less.',
+      long: ({ value, high }) =>
+        `${value} is a long head for this rod: ${high} is about what it lifts and sweeps.`,
+      'long-with-tip': ({ value, high }) =>
+        `Head and tip together are ${value}: more than about ${high} is hard to lift with this rod.`,
+    },
+  },
+  reach: {
+    title: 'Reach',
+    says: {
+      reaches: ({ value }) => `Casts about ${value}, with what shoots after the head.`,
+      short: ({ value, low }) =>
+        `Casts about ${value}, and ${low} is asked: wade, shorten the cast, or take a rig that carries further.`,
     },
   },
   'leader-fish': {
@@ -118,12 +162,19 @@ const WORDS: CheckWords = {
   depth: {
     title: 'Depth of the fly',
     says: {
-      'in-place': ({ value, data, in: show }) =>
-        `Rides about ${value} down, between ${show(data.lowM, 'length')} and ${show(data.highM, 'length')}.`,
-      'too-high': ({ value, low }) =>
-        `Rides about ${value} down where ${low} is wanted: too high, and probably too fast.`,
-      'too-deep': ({ value, high }) =>
-        `Rides about ${value} down where ${high} is the most: it will touch or pass under the fish.`,
+      'not-swung': ({ value, data, in: show }) =>
+        `Not yet let swing. At a first look it rides about ${value} down, between ${show(data.lowM, 'length')} and ${show(data.highM, 'length')}.`,
+      'in-place': swung('in-place'),
+      touches: swung('touches'),
+      'seldom-high': swung('seldom-high'),
+      'seldom-deep': swung('seldom-deep'),
+      scrapes: swung('scrapes'),
+      'too-high': swung('too-high'),
+      hurried: swung('hurried'),
+      'too-deep': swung('too-deep'),
+      drags: swung('drags'),
+      grounded: swung('grounded'),
+      'no-swing': ({ data }) => saySwing('no-swing', data.fishAt),
     },
   },
   'room-behind': {
@@ -148,6 +199,8 @@ const WORDS: CheckWords = {
     title: 'Head for the water',
     says: {
       'surf-head': () => 'Goes out in one back cast.',
+      'surf-rod-on-river': () =>
+        'A surf rod is made for one overhead back cast; on a river it is heavy work and lands hard.',
       'river-head-in-surf': () =>
         'In the surf there is no current to set an anchor: an overhead head goes out in one back cast.',
     },
@@ -170,6 +223,24 @@ const WORDS: CheckWords = {
       'too-thick': ({ value, high }) => `${value} holds a head this light back; ${high} or less.`,
       core: ({ value }) => `A core of ${value} is outside what running lines for heads are made with.`,
       'cold-hands': () => 'Mono slips through cold fingers; coated line grips.',
+    },
+  },
+  'running-core': {
+    title: 'What parts first',
+    says: {
+      'leader-first': () => 'The leader parts before the running line: only the fly is lost.',
+      'core-first': ({ data, in: show }) =>
+        `The running line’s core breaks at ${show(data.coreN, 'breakingLoad')}, the leader at ${show(data.leaderN, 'breakingLoad')}: a break would leave the fish with the head.`,
+    },
+  },
+  balance: {
+    title: 'Balance at the hand',
+    says: {
+      'at-hand': () => 'Rigged, the rod balances at or just ahead of the upper hand.',
+      'tip-heavy': ({ data, in: show }) =>
+        `Rigged, it balances ${show(data.offM, 'length')} ahead of the upper hand: it wants a heavier reel.`,
+      'butt-heavy': ({ data, in: show }) =>
+        `Rigged, it balances ${show(data.offM, 'length')} behind the upper hand: it wants a lighter reel.`,
     },
   },
   'reel-room': {

@@ -1,4 +1,4 @@
-import type { Day, Job } from '../day/index.ts'
+import { type Day, type Job, wadingOf } from '../day/index.ts'
 import type { Caster, Dress, FlyShape, Weighting } from '../gear/index.ts'
 import { printMeasure, type UnitSystem } from '../quantity/index.ts'
 import { nearestWord } from './plain.ts'
@@ -54,4 +54,17 @@ export function sayLevelDoubt({ where }: Pick<Day, 'where'>): string | undefined
   if (where.level === 'far')
     return 'That is so far from the measured level that the pool is no longer the same water: banks are topped or bars dry. Take the depths as a guess.'
   return undefined
+}
+
+/** What is to be said of standing where one stands today; undefined where there is nothing. */
+export function sayWading(day: Day, system: UnitSystem): string | undefined {
+  const { state, depthM, currentMps, byDepth } = wadingOf(day)
+  if (state === 'fine') return undefined
+  const depth = printMeasure(depthM, 'length', system)
+  const where = byDepth
+    ? `it is ${depth} deep`
+    : `${depth} of water runs at ${printMeasure(currentMps, 'current', system)} on the mean`
+  return state === 'care'
+    ? `Wade with care: where you stand ${where}.`
+    : `Not to be waded today: where you would stand ${where}. Fish it from the bank or further in.`
 }

@@ -7,6 +7,7 @@ export {
   sayFish,
   sayFly,
   sayLevelDoubt,
+  sayWading,
   WATER_NAMES,
   WEIGHTING_NAMES,
 } from './day.ts'
@@ -31,9 +32,10 @@ export {
   BOTTOM_NAMES,
   MEND_NAMES,
   ROD_NAMES,
-  SWING_WORDS,
   sayAge,
   sayAngle,
   sayChange,
   sayFactor,
+  saySwing,
 } from './water.ts'
+export { sayWhyTip } from './why.ts'

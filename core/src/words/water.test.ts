@@ -1,17 +1,17 @@
 import { describe, expect, test } from '@jest/globals'
 import type { SingleChange } from '../ladder/index.ts'
-import { MENDS, ROD_HANDLING, SWING_VERDICTS } from '../swing/index.ts'
-import { BOTTOMS } from '../water/index.ts'
+import { MENDS, ROD_HANDLING, SWING_REASONS } from '../swing/index.ts'
+import { BOTTOMS, FISH_AT } from '../water/index.ts'
 import {
   BOTTOM_NAMES,
   MEND_NAMES,
   ROD_NAMES,
-  SWING_WORDS,
   sayAge,
   sayAngle,
   sayChange,
   sayFactor,
   sayProblem,
+  saySwing,
 } from './index.ts'
 
 const CHANGES: readonly (readonly [SingleChange, string, string])[] = [
@@ -37,7 +37,8 @@ describe('words of the water', () => {
     expect(sayChange(change, 'metric')).toContain(metric)
   })
   test('every choice and every verdict has its words', () => {
-    for (const verdict of SWING_VERDICTS) expect(SWING_WORDS[verdict]).toMatch(/\.$/)
+    for (const reason of SWING_REASONS)
+      for (const fishAt of FISH_AT) expect(saySwing(reason, fishAt)).toMatch(/\.$/)
     for (const bottom of BOTTOMS) expect(BOTTOM_NAMES[bottom].length).toBeGreaterThan(3)
     for (const mend of MENDS) expect(MEND_NAMES[mend].length).toBeGreaterThan(3)
     for (const rod of ROD_HANDLING) expect(ROD_NAMES[rod].length).toBeGreaterThan(3)

@@ -21,19 +21,13 @@ export const sectionPath = (points: readonly SectionPoint[], scale: WaterScale):
 
 /** The water of a section, its bed and its axes: what every drawing of a run from the side stands on. */
 export function SectionPicture({ section, scale, room, toDepthM, band = false }: Props) {
-  const { bed, bandTop, toM } = section
+  const { bed, toM } = section
   const foot = room.height - room.bottom
   const line = sectionPath(bed, scale)
   return (
     <>
       <path d={`${line}L${scale.x(toM)} ${scale.y(0)}L${scale.x(0)} ${scale.y(0)}Z`} fill="var(--shoal)" />
-      {band && (
-        <path
-          d={`${sectionPath([...bed, ...[...bandTop].reverse()], scale)}Z`}
-          fill="var(--river)"
-          fillOpacity="0.2"
-        />
-      )}
+      {band && <path d={`${sectionPath(section.band, scale)}Z`} fill="var(--river)" fillOpacity="0.2" />}
       <path d={`${line}L${scale.x(toM)} ${foot}L${scale.x(0)} ${foot}Z`} fill="var(--rule)" />
       <path d={line} fill="none" stroke="var(--ink)" strokeWidth="2" />
       <path d={`M${scale.x(0)} ${scale.y(0)}H${scale.x(toM)}`} stroke="var(--river)" />

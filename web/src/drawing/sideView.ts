@@ -14,7 +14,7 @@ const AXES: Axes = [1, 2]
 /** Room left for the scales, in pixels. */
 const ROOM = { left: 46, right: 14, top: 10, bottom: 24 } as const
 
-const sectionIn = (scene: WaterScene): Section => sectionOf(scene.run, reachOf(scene).toY, scene.bandM)
+const sectionIn = (scene: WaterScene): Section => sectionOf(scene.run, reachOf(scene).toY, scene.fishAt)
 
 function scaleFor(scene: WaterScene, width: number, height: number): WaterScale {
   const { toM, deepestM } = sectionIn(scene)
@@ -37,14 +37,14 @@ function paintWater(
   width: number,
   height: number,
 ): void {
-  const { bed, bandTop, toM: toY } = sectionIn(scene)
+  const { bed, band, toM: toY } = sectionIn(scene)
   const right = scale.x(toY)
   pen.fillStyle = ink.shoal
   trail(pen, [[0, 0], ...bed, [toY, 0]], scale)
   pen.fill()
-  // The holding band: hatched, from the bed up, never above the surface.
+  // Where the fish hold: hatched.
   pen.save()
-  trail(pen, [...bed, ...[...bandTop].reverse()], scale)
+  trail(pen, band, scale)
   pen.clip()
   pen.strokeStyle = ink.river
   pen.globalAlpha = 0.3

@@ -1,6 +1,6 @@
 import type { UnitSystem } from '@hoxen/core/quantity'
 import type { SwingSample } from '@hoxen/core/swing'
-import type { Run } from '@hoxen/core/water'
+import type { FishAt, Run } from '@hoxen/core/water'
 import { touchesIn } from './moment.ts'
 
 /** One swing as it is drawn. */
@@ -17,8 +17,8 @@ export interface DrawnSwing {
 export interface WaterScene {
   readonly run: Run
   readonly swings: readonly DrawnSwing[]
-  /** Height of the holding band over the bed [m]. */
-  readonly bandM: number
+  /** Where in it the fish hold. */
+  readonly fishAt: FishAt
   readonly tipHeightM: number
   readonly fastestMps: number
   readonly touches: readonly SwingSample[]

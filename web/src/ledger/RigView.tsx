@@ -6,7 +6,7 @@ import { useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { GrainAxis, RigStrip } from '../drawing/index.ts'
 import { noticeDone, noticeFailed, setKept, useSingle } from '../store/index.ts'
-import { Button, buttonLook, Empty, StateMark } from '../ui/index.ts'
+import { Button, buttonLook, Empty, VerdictMark } from '../ui/index.ts'
 import { Ledger } from './Ledger.tsx'
 import { PartPicker } from './PartPicker.tsx'
 import { sayScore } from './sayScore.ts'
@@ -86,7 +86,7 @@ function RigLedger({
             {parts.rod.name} with {parts.head.head.name}
           </h1>
           <span className="text-lg">
-            <StateMark state={rig.verdict} />
+            <VerdictMark state={rig.verdict} provisional={rig.swung === undefined} />
           </span>
         </div>
         <div className="no-print mt-2 rounded-lg border border-rule bg-sheet px-4 py-2">

@@ -1,4 +1,12 @@
 export { RemedyLine } from './RemedyLine.tsx'
 export { Gone, RigView } from './RigView.tsx'
 export { sayScore } from './sayScore.ts'
-export { type Question, useMatch, useMissing, useQuestion, useRemedies, useRig } from './useRigs.ts'
+export {
+  type Question,
+  useMatch,
+  useMissing,
+  useQuestion,
+  useRemedies,
+  useRig,
+  useSecondLook,
+} from './useRigs.ts'

@@ -1,12 +1,13 @@
 import type { Day } from '@hoxen/core/day'
 import type { Gear, Item } from '@hoxen/core/gear'
-import { judge, type RankedRig } from '@hoxen/core/match'
-import { type RigChoice, type RigSlot, resolveRig, rigKey } from '@hoxen/core/rig'
+import { judge, type MatchResult, type RankedRig } from '@hoxen/core/match'
+import { type RigChoice, type RigParts, type RigSlot, resolveRig, rigKey, swingInput } from '@hoxen/core/rig'
+import type { SwingInput, Swung } from '@hoxen/core/swing'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useMemo } from 'react'
+import { useMemo, useState } from 'react'
 import { dayKey, useDay } from '../day/index.ts'
 import { useList } from '../store/index.ts'
-import { askOfGear, revisionOf } from '../worker/index.ts'
+import { askOfGear, revisionOf, rideInWorker, ridesInPool } from '../worker/index.ts'
 
 /** The gear and the day: what every question is about. */
 export interface Question {
@@ -99,14 +100,59 @@ export function useOptions(question: Question | undefined, choice: RigChoice, sl
   })
 }
 
-/** A rig judged here and now: one ledger takes well under a millisecond. */
+/** How a rig swings in the day; undefined while it is worked out. */
+function useSwung(parts: RigParts | undefined, day: Day | undefined): Swung | undefined {
+  const input = useMemo(() => parts && day && swingInput({ ...swungOf(day), parts }), [parts, day])
+  const query = useQuery({
+    queryKey: ['swung', input],
+    queryFn: ({ signal }) => rideInWorker(input as SwingInput, signal),
+    enabled: input !== undefined,
+    staleTime: Number.POSITIVE_INFINITY,
+    networkMode: 'always',
+  })
+  return query.data
+}
+const swungOf = ({ fly, run, plan, fishAt }: Day) => ({ fly, run, plan, fishAt })
+
+/** A rig judged with its swing; until that is worked out it is provisional. */
 export function useRig(
   question: Question | undefined,
   choice: RigChoice | null | undefined,
 ): RankedRig | 'gone' | undefined {
+  const resolved = useMemo(
+    () => (question && choice ? resolveRig(choice, question.byId) : undefined),
+    [question, choice],
+  )
+  const parts = resolved?.outcome === 'resolved' ? resolved.parts : undefined
+  const swung = useSwung(parts, question?.day)
   return useMemo(() => {
-    if (question === undefined || choice === undefined || choice === null) return undefined
-    const resolved = resolveRig(choice, question.byId)
-    return resolved.outcome === 'resolved' ? judge(resolved.parts, question.day) : 'gone'
-  }, [question, choice])
+    if (question === undefined || resolved === undefined) return undefined
+    return parts === undefined ? 'gone' : judge(parts, question.day, swung)
+  }, [question, resolved, parts, swung])
+}
+
+/** The ranking once the best rods and heads have been let swing, and how far that has come. */
+export function useSecondLook(question: Question, first: MatchResult) {
+  const [progress, setProgress] = useState({ done: 0, of: 0 })
+  const query = useQuery({
+    queryKey: ['second-look', first.cards.map((card) => rigKey(card.rig.choice)), ...keyOf(question)],
+    queryFn: async ({ signal }) => {
+      const { gear, day } = question
+      const inputs = await askOfGear(gear.items, (api, about) => api.toSwing(about, day, first), signal)
+      const swings: (readonly [SwingInput, Swung])[] = []
+      setProgress({ done: 0, of: inputs.length })
+      await ridesInPool(
+        inputs.map((input, i) => ({ id: String(i), input })),
+        (id, { outcome, summary }) => {
+          swings.push([inputs[Number(id)] as SwingInput, { outcome, summary }])
+          setProgress({ done: swings.length, of: inputs.length })
+        },
+        signal,
+      )
+      return askOfGear(gear.items, (api, about) => api.settled(about, day, first, swings), signal)
+    },
+    staleTime: Number.POSITIVE_INFINITY,
+    networkMode: 'always',
+  })
+  return { settled: query.data, failed: query.error, progress }
 }

@@ -3,7 +3,7 @@ import { Link } from 'react-router'
 import { RigStrip } from '../drawing/index.ts'
 import { useQuestion, useRig } from '../ledger/index.ts'
 import { useSingle } from '../store/index.ts'
-import { StateMark } from '../ui/index.ts'
+import { VerdictMark } from '../ui/index.ts'
 import { DayLine } from './DayLine.tsx'
 
 /** Above every station: the day, and my rig to scale, judged in it. Choosing a part opens the station that decides it. */
@@ -33,7 +33,7 @@ export function ActiveStrip() {
             className="hidden min-h-11 w-36 shrink-0 flex-col justify-center leading-tight sm:flex"
           >
             <span className="font-display truncate text-[1.02rem] font-semibold">{rig.parts.rod.name}</span>
-            <StateMark state={rig.verdict} />
+            <VerdictMark state={rig.verdict} provisional={rig.swung === undefined} />
           </Link>
           <div className="min-w-0 flex-1">
             <RigStrip

@@ -1,7 +1,7 @@
 import type { Day } from '@hoxen/core/day'
 import type { RankedRig } from '@hoxen/core/match'
 import { trendOf } from '@hoxen/core/water'
-import { sayFish, sayFly, sayLevelDoubt } from '@hoxen/core/words'
+import { sayFish, sayFly, sayLevelDoubt, sayWading } from '@hoxen/core/words'
 import { Link } from 'react-router'
 import { useToday } from '../day/index.ts'
 import { useUnits } from '../ui/index.ts'
@@ -18,6 +18,7 @@ export function DayLine({ day, rig }: Props) {
   const { news, heard } = useDayNews(day, rig)
   const trend = useTrend()
   const doubt = sayLevelDoubt(day)
+  const wading = sayWading(day, system)
   const { where } = day
   return (
     <section aria-label="The day" className="border-b border-rule/60 text-[0.88rem]">
@@ -42,6 +43,11 @@ export function DayLine({ day, rig }: Props) {
       {doubt !== undefined && (
         <p role="status" className="pb-1 font-medium text-watch">
           {doubt}
+        </p>
+      )}
+      {wading !== undefined && (
+        <p role="note" data-wading className="pb-1 font-medium text-watch">
+          {wading}
         </p>
       )}
       {news !== undefined && (

@@ -43,7 +43,9 @@ export function useDayNews(
 ): { readonly news: DayNews | undefined; readonly heard: () => void } {
   const [seen, setSeen] = useState<Moment>({ day, rig })
   const [news, setNews] = useState<DayNews>()
-  if (seen.day !== day || seen.rig !== rig) {
+  // A rig that has not been let swing in this day is not judged yet: the news waits for it.
+  const judged = rig === undefined || rig.swung !== undefined
+  if (judged && (seen.day !== day || seen.rig !== rig)) {
     const found = newsOf(seen, { day, rig })
     setSeen({ day, rig })
     if (found !== undefined) setNews(found)

@@ -13,6 +13,21 @@ const COLOURS: Readonly<Record<CheckState, string>> = {
   breaks: 'text-breaks',
 }
 
+/** A verdict; until its swing is worked out it is only on its way. */
+export function VerdictMark({
+  state,
+  provisional,
+}: {
+  readonly state: CheckState
+  readonly provisional: boolean
+}) {
+  return provisional && state !== 'breaks' ? (
+    <span className="text-[0.9rem] text-faint">not yet let swing</span>
+  ) : (
+    <StateMark state={state} />
+  )
+}
+
 export function StateMark({ state, word = true }: { readonly state: CheckState; readonly word?: boolean }) {
   return (
     <span className={`inline-flex items-center gap-1.5 self-start font-semibold ${COLOURS[state]}`}>

@@ -2,7 +2,7 @@ import type { Day } from '@hoxen/core/day'
 import type { CsvReading, DocumentReading } from '@hoxen/core/format'
 import type { Gear, Item } from '@hoxen/core/gear'
 import {
-  judge,
+  judgeSwung,
   type MatchResult,
   type MissingItem,
   matchInSteps,
@@ -12,8 +12,18 @@ import {
   type RankedRig,
   type Remedy,
   remedyFor,
+  secondLookInSteps,
+  wantedSwings,
 } from '@hoxen/core/match'
-import { type CheckCode, type RigChoice, type RigSlot, resolveRig, worstFirst } from '@hoxen/core/rig'
+import {
+  type CheckCode,
+  keepSwung,
+  type RigChoice,
+  type RigSlot,
+  resolveRig,
+  worstFirst,
+} from '@hoxen/core/rig'
+import type { SwingInput, Swung } from '@hoxen/core/swing'
 import type { GaugeFileReading } from '@hoxen/core/water'
 import { expose } from 'comlink'
 import { callOff, unhurried } from './unhurried.ts'
@@ -37,7 +47,7 @@ function gearOf(revision: number): NonNullable<typeof known> {
 
 function rigOf({ revision }: About, day: Day, choice: RigChoice): RankedRig | undefined {
   const resolved = resolveRig(choice, gearOf(revision).byId)
-  return resolved.outcome === 'resolved' ? judge(resolved.parts, day) : undefined
+  return resolved.outcome === 'resolved' ? judgeSwung(resolved.parts, day) : undefined
 }
 
 function* remediesInSteps(
@@ -64,6 +74,21 @@ const api = {
 
   match: (about: About, day: Day): Promise<MatchResult> =>
     unhurried(about.id, matchInSteps(gearOf(about.revision).gear, day)),
+
+  /** What has to swing before the first answer is settled; the swings may be worked out elsewhere. */
+  toSwing: (about: About, day: Day, first: MatchResult): Promise<readonly SwingInput[]> =>
+    unhurried(about.id, wantedSwings(gearOf(about.revision).gear, day, first)),
+
+  /** The answer once these have been let swing. */
+  settled(
+    about: About,
+    day: Day,
+    first: MatchResult,
+    swings: readonly (readonly [SwingInput, Swung])[],
+  ): Promise<MatchResult> {
+    for (const [input, swung] of swings) keepSwung(input, swung)
+    return unhurried(about.id, secondLookInSteps(gearOf(about.revision).gear, day, first))
+  },
 
   /** What would fix most where nothing fits. */
   missing: (about: About, day: Day): Promise<MissingItem | undefined> =>

@@ -1,2 +1,2 @@
 export { ask, askOfGear, revisionOf } from './gearDoor.ts'
-export { onPoolCrash, type RideTask, ridesInPool, swingInWorker } from './pool.ts'
+export { onPoolCrash, type RideTask, rideInWorker, ridesInPool, swingInWorker } from './pool.ts'

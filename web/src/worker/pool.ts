@@ -61,6 +61,15 @@ export function swingInWorker(input: SwingInput, signal?: AbortSignal): Promise<
   return patiently(door, (api, id) => api.swing(id, input) as Promise<SwingResult>, signal)
 }
 
+let turn = 0
+/** One swing summed up; the workers take turns. */
+export function rideInWorker(input: SwingInput, signal?: AbortSignal): Promise<Ride> {
+  const doors = pool()
+  const door = doors[turn++ % doors.length]
+  if (door === undefined) throw new Error('no worker')
+  return patiently(door, (api, id) => api.ride(id, input) as Promise<Ride>, signal)
+}
+
 export interface RideTask {
   readonly id: string
   readonly input: SwingInput

@@ -1,7 +1,7 @@
 import type { FlyShape, HeadStyle, Rod } from '../../gear/index.ts'
 import { type LeaderRule, leaderRule, leastStrengthN, neededStrengthN } from '../../leader/index.ts'
 import type { TipFacts } from '../../sink/index.ts'
-import { defineCheck, stateInRange } from '../define.ts'
+import { defineCheck, fromMiddle, stateInRange } from '../define.ts'
 
 /** Outside the rule by this share is a warning. */
 const SLACK = 0.25
@@ -26,7 +26,8 @@ const leaderLength = defineCheck({
     if (leader === null) return { ...base, state: 'watch', reason: 'missing', value: null }
     const value = leader.lengthM
     const state = stateInRange(value, rule.lowM, rule.highM, rule.lowM * SLACK, rule.highM * SLACK)
-    if (state === 'holds') return { ...base, state, reason: 'fits', value }
+    if (state === 'holds')
+      return { ...base, state, reason: 'fits', value, from: fromMiddle(value, rule.lowM, rule.highM) }
     const fast = rule.reason === 'fast-tip'
     const data = { behindTip: fast || rule.reason === 'slow-tip', fast }
     return { ...base, state, reason: value < rule.lowM ? 'too-short' : 'too-long', value, data }

@@ -2,9 +2,8 @@ import { seasonFelt } from '../../day/index.ts'
 import type { Reel, Rod } from '../../gear/index.ts'
 import type { HeadFacts, RunningLineFacts } from '../../line/index.ts'
 import { KG_PER_GRAIN, KG_PER_POUND, STANDARD_GRAVITY_MPS2, unitOf } from '../../quantity/index.ts'
-import { fillSpool, PACKING, reelNumbersFor } from '../../reel/index.ts'
-import { ratedNumber } from '../../rod/index.ts'
-import { type CheckState, defineCheck } from '../define.ts'
+import { backingWantedM, fillSpool, PACKING, reelNumbersFor } from '../../reel/index.ts'
+import { type CheckState, defineCheck, fromMiddle } from '../define.ts'
 import { woundLines } from '../wound.ts'
 
 /** A head up to this mass takes 6–7 gō mono, a heavier one 8 gō and up [kg]. [practice] */
@@ -31,6 +30,7 @@ const runningLine = defineCheck({
   if (line === null)
     return { state: 'watch', reason: 'missing', value: null, measure: 'none', tag: 'practice' }
   const weight = head.massKg.value <= LIGHT_HEAD_KG ? 'light' : 'heavy'
+  const school = line.item.build === day.schools.runningLine ? 0 : 1
   if (line.item.build === 'coated') {
     const coreN = line.item.breakingN
     const allowed = COATED_FOR[weight]
@@ -42,6 +42,7 @@ const runningLine = defineCheck({
       allowed,
       measure: 'breakingLoad',
       tag: 'practice',
+      from: school + (coreN === undefined ? 1 : fromMiddle(coreN, allowed.low, allowed.high)),
     }
   }
   const allowed = MONO_FOR[weight]
@@ -55,6 +56,7 @@ const runningLine = defineCheck({
     allowed,
     measure: 'diameter',
     tag: 'practice',
+    from: school + fromMiddle(value, allowed.low, allowed.high),
   }
 })
 
@@ -74,8 +76,6 @@ const reelCage = defineCheck({
     : { ...cageState(reel.cage), value: null, measure: 'none', tag: 'practice' },
 )
 
-/** Backing that must go on under all this where nothing is said: short for small rods, long for big [m]. [practice] */
-const BACKING_M = { small: 60, large: 90 } as const
 /** Below this share a spool is far too big for its rod, and numbers beyond the rule by more than this likewise. [practice] */
 const HALF_EMPTY = 0.45
 const OVERFULL = 1.1
@@ -86,10 +86,10 @@ function woundShare(
   head: HeadFacts,
   line: RunningLineFacts | null,
   reel: Reel,
+  fishKg: number,
 ): number | undefined {
   if (reel.spool === undefined) return undefined
-  const small = rod.hands === 'single' || ratedNumber(rod) <= 5
-  const lines = woundLines({ head, runningLine: line }, undefined, small ? BACKING_M.small : BACKING_M.large)
+  const lines = woundLines({ head, runningLine: line }, undefined, backingWantedM(rod, fishKg).low)
   return fillSpool(reel.spool, PACKING.usual, lines).fillFraction
 }
 
@@ -126,10 +126,11 @@ function byNumber(rod: Rod, reel: Reel) {
     measure: 'number',
     tag,
     data: { low, high },
+    from: Math.abs(value - (low + high) / 2),
   } as const
 }
 
-/** A coarse look at whether everything goes on: by the spool's volume when it is known, else by the number on the box. */
+/** Whether everything goes on with the backing that such fish want: by the spool's volume when it is known, else by the number on the box. */
 const reelRoom = defineCheck({
   code: 'reel-room',
   slots: ['reelId', 'runningLineId'],
@@ -148,9 +149,32 @@ const reelRoom = defineCheck({
       return { state: 'watch', reason: 'missing', value: null, measure: 'none', tag: 'practice' }
     return reel.spool === undefined ? byNumber(rod, reel) : null
   })
-  .look(['rod', 'head', 'runningLine', 'reel'], ({ rod, head, runningLine: line, reel }) => {
-    const share = reel === null ? undefined : woundShare(rod, head, line, reel)
+  .look(['rod', 'head', 'runningLine', 'reel'], ({ rod, head, runningLine: line, reel }, { fishKg }) => {
+    const share = reel === null ? undefined : woundShare(rod, head, line, reel, fishKg)
     return share === undefined ? null : byVolume(share)
   })
 
-export const RUNNING_CHECKS = [runningLine, reelRoom, reelCage] as const
+const WEAKEST = { coreN: 90 as number, leaderN: 100 as number }
+
+/** The leader is to part before the running line does: a core weaker than the leader leaves the fish with the head. [practice] */
+const runningCore = defineCheck({
+  code: 'running-core',
+  slots: ['runningLineId', 'leaderId'],
+  cost: 'second-look',
+  reasons: { 'leader-first': WEAKEST, 'core-first': WEAKEST },
+}).look(['leader', 'runningLine'], ({ leader, runningLine: line }) => {
+  const [leaderN, coreN] = [leader?.breakingN, line?.item.breakingN]
+  if (leaderN === undefined || coreN === undefined) return null
+  const first = coreN > leaderN
+  return {
+    state: first ? 'holds' : 'watch',
+    reason: first ? 'leader-first' : 'core-first',
+    value: coreN,
+    allowed: { low: leaderN },
+    measure: 'breakingLoad',
+    tag: 'practice',
+    data: { coreN, leaderN },
+  }
+})
+
+export const RUNNING_CHECKS = [runningLine, runningCore, reelRoom, reelCage] as const

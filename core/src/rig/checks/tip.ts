@@ -1,4 +1,4 @@
-import type { FlyShape, Leader } from '../../gear/index.ts'
+import type { Leader } from '../../gear/index.ts'
 import { leaderDiameterM } from '../../leader/index.ts'
 import { type HeadFacts, strandKgPerM } from '../../line/index.ts'
 import { KG_PER_GRAIN, KG_PER_M_PER_GRAIN_PER_FOOT } from '../../quantity/index.ts'
@@ -165,54 +165,5 @@ const tipMaterial = defineCheck({
   }
 })
 
-/** Least mass per foot that turns this fly over [gr/ft]: from the rule that a heavier fly needs a heavier tip. [practice] */
-const FLY_NEEDS = {
-  sparse: { unweighted: 0, light: 1.5, heavy: 5 },
-  medium: { unweighted: 1, light: 3, heavy: 7 },
-  bulky: { unweighted: 3, light: 6, heavy: 9 },
-} as const
-
-export function flyNeedsKgPerM(fly: FlyShape): number {
-  return perFoot(FLY_NEEDS[fly.dress][fly.weighting])
-}
-
-/** Share of what a fly needs that still does, with care. [practice] */
-const MAKESHIFT = 0.6
-const CARRIER = { carrier: 'tip' }
-
-/** Fly against what must turn it over: the tip, or the head's own front; and whether a sinking leader is a tip at all. */
-const flyTip = defineCheck({
-  code: 'fly-tip',
-  slots: ['tipId', 'headId'],
-  reasons: { carries: CARRIER, 'fly-too-heavy': CARRIER, 'quick-fix': {} },
-}).look(['head', 'tip'], ({ head, tip }, { fly, schools }) => {
-  const value = tip === null ? head.frontKgPerM.value : tip.massKg.value / tip.lengthM
-  const low = flyNeedsKgPerM(fly)
-  const carries = value >= low
-  // Spelt out, not spread: of all looks this one is taken most often.
-  if (carries && tip?.item.kind === 'sinking-leader' && !asMainTip(head, schools.sinkingLeaders))
-    return {
-      state: 'watch',
-      reason: 'quick-fix',
-      value,
-      allowed: { low },
-      measure: 'massPerLength',
-      tag: 'practice',
-    }
-  return {
-    state: carries ? 'holds' : value >= low * MAKESHIFT ? 'watch' : 'breaks',
-    reason: carries ? 'carries' : 'fly-too-heavy',
-    value,
-    allowed: { low },
-    measure: 'massPerLength',
-    tag: 'practice',
-    data: { carrier: tip === null ? 'head' : 'tip' },
-  }
-})
-
-/** School: a tapered sinking leader as a Scandi's own tip, or only as a fix for a few casts. */
-const asMainTip = ({ head }: HeadFacts, school: 'main-tip' | 'quick-fix'): boolean =>
-  school === 'main-tip' && head.style !== 'skagit'
-
-export const TIP_CHECKS = [skagitTip, jointStep, tipMaterial, flyTip] as const
+export const TIP_CHECKS = [skagitTip, jointStep, tipMaterial] as const
 export const LEADER_JOINT_CHECKS = [leaderJoint] as const

@@ -1,86 +1,173 @@
-import { dLoopDepth } from '../../cast/index.ts'
-import { type Day, type Job, seasonFelt } from '../../day/index.ts'
-import type { Leader, Rod } from '../../gear/index.ts'
-import type { HeadFacts } from '../../line/index.ts'
+import { dLoopDepth, OVERHANG_M } from '../../cast/index.ts'
+import { type Day, seasonFelt } from '../../day/index.ts'
+import { headFacts } from '../../line/index.ts'
 import { M_PER_FOOT } from '../../quantity/index.ts'
-import { bottomBandTopM, rideDepth, type TipFacts } from '../../sink/index.ts'
-import { type CheckState, defineCheck } from '../define.ts'
-import { castOverhead, type RigParts } from '../parts.ts'
+import { headSinks } from '../../sink/index.ts'
+import { SWING_THRESHOLDS, type SwingReason, type Swung, swingVerdict } from '../../swing/index.ts'
+import { type FishAt, holdingBand } from '../../water/index.ts'
+import { type CheckState, defineCheck, type Finding } from '../define.ts'
+import { castOverhead, type RigParts, suitsSurf } from '../parts.ts'
+import { quickRide } from '../quickRide.ts'
+import { CARRIED_RODS } from '../reach.ts'
 
-/** Surface fish are met this deep at most [m], and never below half the water. [practice] */
-const SURFACE_M = 0.45
-/** Mid-water, as shares of the depth. [practice] */
-const MIDDLE = { low: 0.25, high: 0.75 } as const
-/** Clear of the bed: deepest share of the water a fly is wanted at. [practice] */
-const CLEAR_OF_BED = 0.97
+const RIDE = { ridesM: 0.9 as number, lowM: 0.6 as number, highM: 1.1 as number, fishAt: 'bottom' as FishAt }
+const SWING = {
+  ridesM: 0.9 as number,
+  holdingS: 14 as number,
+  overHoldingS: 30 as number,
+  touches: 0 as number,
+  draggedM: 0 as number,
+  fishAt: 'bottom' as FishAt,
+}
+const REASONS = {
+  'not-swung': RIDE,
+  'in-place': SWING,
+  touches: SWING,
+  'seldom-high': SWING,
+  'seldom-deep': SWING,
+  scrapes: SWING,
+  'too-high': SWING,
+  hurried: SWING,
+  'too-deep': SWING,
+  drags: SWING,
+  grounded: SWING,
+  'no-swing': SWING,
+} satisfies Record<SwingReason | 'not-swung', object>
 
-/** Where the fly should ride [m] for fish that hold at the top, in the middle or in the holding band (C17). [practice] */
-export function depthWanted({ fishAt, waterDepthM: depth }: Pick<Job, 'fishAt' | 'waterDepthM'>): {
-  readonly low: number
-  readonly high: number
-} {
-  if (fishAt === 'surface') return { low: 0, high: Math.min(SURFACE_M, depth * 0.5) }
-  if (fishAt === 'middle') return { low: depth * MIDDLE.low, high: depth * MIDDLE.high }
-  return { low: bottomBandTopM(depth), high: depth * CLEAR_OF_BED }
+/** Ties between rigs that ride where the fish are go to the one that does so longer: how much a whole share counts. [estimate] */
+const SHARE_COUNTS = 3
+/** Fish at the surface are best met at the very top: how much the bottom of their band counts against it. [practice] */
+const TOP_COUNTS = 1.2
+
+function asSwung(swung: Swung, { fishAt, waterDepthM }: Day): Finding<typeof REASONS> {
+  const { state, reason } = swingVerdict(swung)
+  const { holdingShare, ridesM, holdingS, overHoldingS, touches, draggedM } = swung.summary
+  const { holdsShare, holdsDraggedM } = SWING_THRESHOLDS
+  const data = { ridesM, holdingS, overHoldingS, touches, draggedM, fishAt }
+  const sunk = fishAt === 'surface' ? Math.min(1, ridesM / holdingBand(fishAt, waterDepthM).high) : 0
+  const from = SHARE_COUNTS * (1 - holdingShare) + TOP_COUNTS * sunk
+  if (reason === 'drags' || reason === 'scrapes')
+    return {
+      state,
+      reason,
+      value: draggedM,
+      allowed: { high: holdsDraggedM },
+      measure: 'length',
+      tag: 'estimate',
+      data,
+      from,
+    }
+  if (reason === 'grounded' || reason === 'no-swing')
+    return { state, reason, value: null, measure: 'none', tag: 'estimate', data, from }
+  return {
+    state,
+    reason,
+    value: holdingShare,
+    allowed: { low: holdsShare },
+    measure: 'share',
+    tag: 'estimate',
+    data,
+    from,
+  }
 }
 
-/** Ratio to the wanted depth from which even a rough estimate is sure enough to break a rig. */
-const FAR_OFF = 0.45
+/** Floating heads of any mass hold a tip up about alike: one stands for them all in a search. */
+const ANY_FLOATING = headFacts({
+  kind: 'head',
+  id: 'any-floating',
+  name: 'any floating head',
+  style: 'scandi',
+  massKg: 0.03,
+  lengthM: 9,
+})
 
-const BAND = { lowM: 0.6, highM: 1.1 }
-
-/** Does the fly ride where the fish are? An estimate with its band; the swing is not simulated here. */
+/** Does the fly ride where the fish are? Its swing decides; until it was let swing the line says so and does not hold. */
 const depth = defineCheck({
   code: 'depth',
   slots: ['tipId', 'leaderId'],
-  reasons: { 'in-place': BAND, 'too-high': BAND, 'too-deep': BAND },
-}).look(['tip', 'leader'], ({ tip, leader }, day) => {
-  const inWater = leader && { lengthM: leader.lengthM, material: leader.material ?? ('nylon' as const) }
-  const { depthM, lowM, highM } = rideDepth(tip, inWater, day.fly, day.currentMps)
-  const wanted = depthWanted(day)
-  const far = depthM < wanted.low * FAR_OFF || depthM > wanted.high / FAR_OFF
-  const inside = depthM >= wanted.low && depthM <= wanted.high
-  return {
-    state: inside ? 'holds' : far ? 'breaks' : 'watch',
-    reason: inside ? 'in-place' : depthM < wanted.low ? 'too-high' : 'too-deep',
-    value: depthM,
-    allowed: wanted,
-    measure: 'length',
-    tag: 'estimate',
-    data: { lowM, highM },
-  }
+  cost: 'second-look',
+  reasons: REASONS,
 })
+  .look(['rod', 'head', 'tip', 'leader', 'runningLine'], (parts, day, swung) => {
+    if (swung !== undefined) return asSwung(swung, day)
+    const { depthM: value, lowM, highM } = quickRide(parts, day)
+    return {
+      state: 'watch',
+      reason: 'not-swung',
+      value,
+      allowed: holdingBand(day.fishAt, day.waterDepthM),
+      measure: 'length',
+      tag: 'estimate',
+      data: { ridesM: value, lowM, highM, fishAt: day.fishAt },
+    }
+  })
+  .standIn(
+    ['head', 'tip', 'leader'],
+    (parts, day) => {
+      const head = headSinks(parts.head) ? parts.head : ANY_FLOATING
+      const { depthM: value, lowM, highM } = quickRide({ ...parts, head }, day)
+      const allowed = holdingBand(day.fishAt, day.waterDepthM)
+      const near = highM >= allowed.low && lowM <= allowed.high
+      return {
+        state: near ? 'holds' : 'watch',
+        reason: 'not-swung',
+        value,
+        allowed,
+        measure: 'length',
+        tag: 'estimate',
+        data: { ridesM: value, lowM, highM, fishAt: day.fishAt },
+      }
+    },
+    // One that sinks is its own.
+    { key: ({ head, tip }) => `${headSinks(head) ? head.head.id : ''} ${tip?.item.id ?? ''}` },
+  )
 
 /** Rod tip above the water in the D loop: the rod's length and about a foot [m]. [estimate] */
 const HAND_HEIGHT_M = M_PER_FOOT
-/** Line that lies on the water as anchor and is not in the loop, when the head carries no heavy tip [m]. [practice] */
-const TOUCH_AND_GO_ANCHOR_M = 3 * M_PER_FOOT
+/** What lies anchored on the water and is not in the loop: of a head that touches and goes, and of a Skagit behind its tip [m], share. [practice] */
+const ANCHOR = { leastM: 3 * M_PER_FOOT, ofSkagit: 0.21 } as const
+/** At the firing position the rod tip stands this far behind the angler, in rod lengths. [practice] */
+const REACHES_BACK = 0.3
 const ROOM_SLACK = 1.25
 
-/** Room behind that the cast takes [m]: the D loop's depth, or the whole line for an overhead cast. */
-export function roomNeededM(rod: Rod, head: HeadFacts, tip: TipFacts | null, leader: Leader | null): number {
-  if (castOverhead(rod, head.head.style)) return lengthOutM({ head, tip, leader })
-  const sustained = head.head.style === 'skagit'
-  const carriedM = head.onePiece ? Math.min(head.lengthM, 2.6 * rod.lengthM) : head.lengthM
-  const loop = dLoopDepth(
-    rod.lengthM + HAND_HEIGHT_M,
-    sustained ? carriedM : carriedM - TOUCH_AND_GO_ANCHOR_M,
-  )
-  return loop.outcome === 'found' ? loop.depthM : 0
+/**
+ * Room behind the angler that the cast takes [m]: how far the rod reaches back and the D loop behind its tip, or the whole
+ * line for an overhead cast. [physics, estimate]
+ */
+export function roomNeededM(
+  { rod, head, tip, leader }: Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>,
+  water: Day['water'],
+): number {
+  if (castOverhead(rod, head.head.style, water)) return lengthOutM({ head, tip, leader })
+  const carriedM = head.onePiece ? Math.min(head.lengthM, CARRIED_RODS * rod.lengthM) : head.lengthM
+  const skagit = head.head.style === 'skagit'
+  const anchoredM = Math.max(ANCHOR.leastM, skagit ? ANCHOR.ofSkagit * head.lengthM : 0)
+  const loop = dLoopDepth(rod.lengthM + HAND_HEIGHT_M, OVERHANG_M + carriedM - anchoredM)
+  return REACHES_BACK * rod.lengthM + (loop.outcome === 'found' ? loop.depthM : 0)
 }
 
-function room(rod: Rod, head: HeadFacts, tip: TipFacts | null, leader: Leader | null, day: Day) {
-  const value = roomNeededM(rod, head, tip, leader)
+type Behind = Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>
+const bare = ({ rod, head }: Pick<RigParts, 'rod' | 'head'>): Behind => ({
+  rod,
+  head,
+  tip: null,
+  leader: null,
+})
+const overhead = ({ rod, head }: Pick<RigParts, 'rod' | 'head'>, { water }: Day): boolean =>
+  castOverhead(rod, head.head.style, water)
+
+function room(parts: Behind, day: Day) {
+  const value = roomNeededM(parts, day.water)
   const high = day.roomBehindM
   const state: CheckState = value <= high ? 'holds' : value <= high * ROOM_SLACK ? 'watch' : 'breaks'
-  const cast = castOverhead(rod, head.head.style) ? 'back-cast' : 'd-loop'
+  const cast = overhead(parts, day) ? 'back-cast' : 'd-loop'
   return {
     state,
     reason: state === 'holds' ? 'enough' : cast,
     value,
     allowed: { high },
     measure: 'length',
-    tag: 'physics',
+    tag: 'estimate',
   } as const
 }
 
@@ -90,18 +177,12 @@ const roomBehind = defineCheck({
   slots: ['headId', 'rodId'],
   reasons: { enough: {}, 'd-loop': {}, 'back-cast': {} },
 })
-  .look(['rod', 'head'], ({ rod, head }, day) =>
-    castOverhead(rod, head.head.style) ? null : room(rod, head, null, null, day),
-  )
+  .look(['rod', 'head'], (parts, day) => (overhead(parts, day) ? null : room(bare(parts), day)))
   .look(
     ['rod', 'head', 'tip', 'leader'],
-    ({ rod, head, tip, leader }, day) =>
-      castOverhead(rod, head.head.style) ? room(rod, head, tip, leader, day) : null,
-    {
-      // The bare head, before tip and leader make it longer.
-      least: ({ rod, head }, day) =>
-        castOverhead(rod, head.head.style) ? room(rod, head, null, null, day) : null,
-    },
+    (parts, day) => (overhead(parts, day) ? room(parts, day) : null),
+    // The bare head, before tip and leader make it longer.
+    { least: (parts, day) => (overhead(parts, day) ? room(bare(parts), day) : null) },
   )
 
 /** Scandi in summer and autumn and warmer water, Skagit in late autumn and winter and cold water. [practice] */
@@ -112,6 +193,9 @@ const season = defineCheck({
 }).look(['head'], ({ head: { head } }, day) => {
   if (head.style !== 'scandi' && head.style !== 'skagit' && head.style !== 'multi-density') return null
   const felt = seasonFelt(day)
+  const small = day.fly.dress === 'sparse' && day.fly.weighting === 'unweighted'
+  const big = day.fly.dress === 'bulky' || day.fly.weighting === 'heavy'
+  const skagit = head.style === 'skagit'
   const cold = felt === 'cold' && head.style !== 'skagit'
   const warm = felt === 'warm' && head.style === 'skagit' && day.fly.weighting !== 'heavy'
   return {
@@ -120,24 +204,23 @@ const season = defineCheck({
     value: day.waterC ?? null,
     measure: day.waterC === undefined ? 'none' : 'temperature',
     tag: 'practice',
+    // A Skagit is for big flies, a fine head for small ones.
+    from: (skagit && small) || (!skagit && big) ? 1 : 0,
   }
 })
 
-/** The surf wants the whole mass thrown in one back cast: an overhead head, or a line in one piece. [practice] */
+/** The surf wants the whole mass thrown in one back cast: an overhead head, or a line in one piece. A surf rod is made for that alone. [practice] */
 const water = defineCheck({
   code: 'water',
   slots: ['headId', 'rodId'],
-  reasons: { 'surf-head': {}, 'river-head-in-surf': {} },
-}).look(['head'], ({ head: { head } }, day) => {
-  if (day.water !== 'surf') return null
-  const suits = head.style === 'overhead' || head.style === 'integrated'
-  return {
-    state: suits ? 'holds' : 'watch',
-    reason: suits ? 'surf-head' : 'river-head-in-surf',
-    value: null,
-    measure: 'none',
-    tag: 'practice',
-  }
+  reasons: { 'surf-head': {}, 'river-head-in-surf': {}, 'surf-rod-on-river': {} },
+}).look(['rod', 'head'], ({ rod, head: { head } }, day) => {
+  if (day.water !== 'surf' && rod.hands !== 'surf') return null
+  const base = { value: null, measure: 'none', tag: 'practice' } as const
+  if (day.water !== 'surf') return { ...base, state: 'watch', reason: 'surf-rod-on-river' }
+  return suitsSurf(head.style)
+    ? { ...base, state: 'holds', reason: 'surf-head' }
+    : { ...base, state: 'watch', reason: 'river-head-in-surf' }
 })
 
 const lengthOutM = ({ head, tip, leader }: Pick<RigParts, 'head' | 'tip' | 'leader'>): number =>

@@ -1,13 +1,20 @@
 import type { Job, UsualDay } from '@hoxen/core/day'
 import { itemsOf } from '@hoxen/core/gear'
 import { headFacts } from '@hoxen/core/line'
-import type { MatchResult, MissingItem } from '@hoxen/core/match'
+import type { MatchResult, MissingItem, RankedRig } from '@hoxen/core/match'
 import { type RigChoice, rigKey, windowOf } from '@hoxen/core/rig'
 import { KIND_NAMES, summarize, WINDOW_NAMES } from '@hoxen/core/words'
-import { useMemo, useState } from 'react'
+import { type PointerEvent, useMemo, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
-import { type Question, useMatch, useMissing, useQuestion, useRemedies } from '../../ledger/index.ts'
+import {
+  type Question,
+  useMatch,
+  useMissing,
+  useQuestion,
+  useRemedies,
+  useSecondLook,
+} from '../../ledger/index.ts'
 import {
   changeKept,
   commit,
@@ -82,23 +89,111 @@ export function MatchStation() {
   )
 }
 
-function Rigs({ question, result }: { readonly question: Question; readonly result: MatchResult }) {
-  const [shown, setShown] = useState(FIRST_SHOWN)
-  const nothing = result.outcome === 'nothing-fits'
-  const missing = useMissing(question, nothing)
-  const remedies = useRemedies(
-    question,
-    useMemo(() => result.rigs.slice(0, shown).map((rig) => rig.choice), [result, shown]),
+/** The ranking: the first answer at once, then, when the best have been let swing, the settled one. */
+function Rigs({ question, result: first }: { readonly question: Question; readonly result: MatchResult }) {
+  const second = useSecondLook(question, first)
+  const list = useHeld()
+  const [taken, setTaken] = useState<MatchResult>()
+  const { settled, progress, failed } = second
+  // Rows do not jump from under a finger: while the list is held the order waits.
+  if (settled !== undefined && taken !== settled && !list.held) setTaken(settled)
+  const waits = settled !== undefined && taken !== settled
+  const result = settled !== undefined && taken === settled ? settled : first
+  if (result.outcome === 'no-rods' || result.outcome === 'no-heads')
+    return <NothingToMatch what={result.outcome} style={question.day.style} />
+  return (
+    <>
+      <Summary question={question} result={result} settled={result === settled} />
+      <div role="status" className="mb-2 min-h-6 text-[0.9rem] text-faint">
+        {failed ? (
+          <span className="font-medium text-breaks">{failed.message} What stands here is a first look.</span>
+        ) : waits ? (
+          <button
+            type="button"
+            onClick={() => setTaken(settled)}
+            className="min-h-11 font-medium text-river underline underline-offset-4"
+          >
+            All have swung: show them in that order
+          </button>
+        ) : settled === undefined ? (
+          <>
+            Letting the best swing{progress.of > 0 ? `: ${progress.done} of ${progress.of}` : '…'}
+            <progress
+              value={progress.done}
+              max={Math.max(1, progress.of)}
+              className="ml-3 h-1 w-40 accent-river"
+              aria-label="Swings worked out"
+            />
+          </>
+        ) : (
+          'Each judged by its swing in this water.'
+        )}
+      </div>
+      <RodAxis question={question} first={result.cards[0]?.rig} />
+      <div {...list.on}>
+        <Cards question={question} result={result} settled={result === settled} />
+      </div>
+    </>
   )
-  const remedyOf = new Map(remedies.data?.map((remedy, i) => [result.rigs[i]?.choice, remedy]))
+}
+
+/** Whether a mouse rests on something or the keyboard is in it. */
+function useHeld() {
+  const [held, setHeld] = useState({ mouse: false, focus: false })
+  return {
+    held: held.mouse || held.focus,
+    on: {
+      onPointerEnter: (e: PointerEvent) =>
+        e.pointerType === 'mouse' && setHeld((h) => ({ ...h, mouse: true })),
+      onPointerLeave: () => setHeld((h) => ({ ...h, mouse: false })),
+      onFocus: () => setHeld((h) => ({ ...h, focus: true })),
+      onBlur: () => setHeld((h) => ({ ...h, focus: false })),
+    },
+  }
+}
+
+interface Shown {
+  readonly question: Question
+  readonly result: MatchResult
+  /** Whether the best have been let swing. */
+  readonly settled: boolean
+}
+
+function Summary({ question, result, settled }: Shown) {
+  const nothing = settled && result.outcome === 'nothing-fits'
+  const missing = useMissing(question, nothing)
+  const holding = result.cards.filter((card) => card.rig.verdict === 'holds').length
+  const title = !settled
+    ? 'A first look'
+    : nothing
+      ? 'Nothing fits yet'
+      : holding === 0
+        ? 'Nothing holds in full'
+        : `${holding} ${holding === 1 ? 'rod and head holds' : 'rods and heads hold'}`
+  return (
+    <>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h2 className="text-2xl">{title}</h2>
+        <p className="text-[0.9rem] text-faint">of {result.combinations.toLocaleString('en')} combinations</p>
+      </div>
+      {nothing && <Missing missing={missing.data} />}
+    </>
+  )
+}
+
+const same = (a: RigChoice | null | undefined, b: RigChoice): boolean => a != null && rigKey(a) === rigKey(b)
+
+function Cards({ question, result, settled }: Shown) {
+  const [shown, setShown] = useState(FIRST_SHOWN)
+  const asked = useMemo(
+    () => (settled ? result.cards.slice(0, shown).map((card) => card.rig.choice) : []),
+    [result, shown, settled],
+  )
+  const remedies = useRemedies(question, asked)
+  const remedyOf = new Map(remedies.data?.map((remedy, i) => [result.cards[i]?.rig.choice, remedy]))
   const mine = useSingle('rig')
   const pinned = useSingle('pinned')
   const navigate = useNavigate()
-  const holding = result.rigs.filter((r) => r.verdict === 'holds').length
-  if (result.outcome === 'no-rods' || result.outcome === 'no-heads')
-    return <NothingToMatch what={result.outcome} style={question.day.style} />
-  const same = (a: RigChoice | null | undefined, b: RigChoice): boolean =>
-    a != null && rigKey(a) === rigKey(b)
   const makeMine = (rig: RigChoice): void => {
     setKept('Make this my rig', 'rig', rig).then(() => noticeDone('It is in the strip'), noticeFailed)
   }
@@ -108,24 +203,10 @@ function Rigs({ question, result }: { readonly question: Question; readonly resu
   }
   return (
     <>
-      <div className="mb-2 flex flex-wrap items-baseline justify-between gap-x-4">
-        <h2 className="text-2xl">
-          {nothing
-            ? 'Nothing fits yet'
-            : holding === 0
-              ? 'Nothing holds in full'
-              : `${holding === result.rigs.length ? `${holding} or more` : holding} ${holding === 1 ? 'rig holds' : 'rigs hold'}`}
-        </h2>
-        <p className="text-[0.9rem] text-faint">
-          best {result.rigs.length} of {result.combinations.toLocaleString('en')} combinations
-        </p>
-      </div>
-      {nothing && <Missing missing={missing.data} />}
-      <RodAxis question={question} rigs={result.rigs} />
       {pinned && (
         <p className="mb-3">
           <Link
-            to={`/match/compare/${rigKey(result.rigs[0]?.choice ?? pinned)}`}
+            to={`/match/compare/${rigKey(result.cards[0]?.rig.choice ?? pinned)}`}
             className={buttonLook('quiet')}
           >
             Compare the pinned rig with the first, line by line
@@ -133,25 +214,25 @@ function Rigs({ question, result }: { readonly question: Question; readonly resu
         </p>
       )}
       <ol className="space-y-3">
-        {result.rigs.slice(0, shown).map((rig, i) => (
-          <li key={rigKey(rig.choice)}>
+        {result.cards.slice(0, shown).map((card, i) => (
+          <li key={`${card.rig.choice.rodId} ${card.rig.choice.headId}`}>
             <RigCard
-              rig={rig}
+              card={card}
               place={i + 1}
-              remedy={remedyOf.get(rig.choice)}
+              remedy={remedyOf.get(card.rig.choice)}
               items={question.byId}
-              mine={same(mine, rig.choice)}
-              pinned={same(pinned, rig.choice)}
+              mine={same(mine, card.rig.choice)}
+              pinned={same(pinned, card.rig.choice)}
               onMine={() => {
-                makeMine(rig.choice)
+                makeMine(card.rig.choice)
                 void navigate('/rig')
               }}
-              onPin={() => pin(rig.choice)}
+              onPin={() => pin(card.rig.choice)}
             />
           </li>
         ))}
       </ol>
-      {shown < result.rigs.length && (
+      {shown < result.cards.length && (
         <Button className="mt-4" onClick={() => setShown(shown + 12)}>
           Show more
         </Button>
@@ -161,8 +242,14 @@ function Rigs({ question, result }: { readonly question: Question; readonly resu
 }
 
 /** The windows of the rod in question and every head owned, on one axis. */
-function RodAxis({ question, rigs }: { readonly question: Question; readonly rigs: MatchResult['rigs'] }) {
-  const { parts } = rigs[0] ?? {}
+function RodAxis({
+  question,
+  first,
+}: {
+  readonly question: Question
+  readonly first: RankedRig | undefined
+}) {
+  const { parts } = first ?? {}
   const heads = useMemo(() => itemsOf(question.gear, 'head').map(headFacts), [question])
   if (parts === undefined) return null
   const styles = ['skagit', 'scandi', 'overhead'] as const
@@ -205,7 +292,7 @@ function Missing({ missing }: { readonly missing: MissingItem | null | undefined
       The one thing that would fix most: a {KIND_NAMES[item.kind].one} of this sort —{' '}
       <b className="font-semibold">{summarize(item, system)}</b>.{' '}
       {mends
-        ? `With it ${fitsAfter >= 60 ? '60 or more' : fitsAfter} rigs have no break.`
+        ? `With it ${fitsAfter} ${fitsAfter === 1 ? 'rod and head has' : 'rods and heads have'} no break.`
         : 'It would not mend everything, but it helps most.'}{' '}
       Borrow before you buy.
     </p>

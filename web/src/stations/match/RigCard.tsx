@@ -1,14 +1,15 @@
 import type { Item } from '@hoxen/core/gear'
-import type { RankedRig, Remedy } from '@hoxen/core/match'
+import type { Card, RankedRig, Remedy } from '@hoxen/core/match'
 import { piecesOf, rigKey, statesBySlot, windowStyleOf, worstFirst } from '@hoxen/core/rig'
 import { CHECK_TITLES, sayCheck, WINDOW_NAMES } from '@hoxen/core/words'
 import { Link } from 'react-router'
 import { GrainAxis, RigDrawing, stripScale, useWidth } from '../../drawing/index.ts'
 import { RemedyLine, sayScore } from '../../ledger/index.ts'
-import { Button, buttonLook, StateMark, Tag, useUnits } from '../../ui/index.ts'
+import { Button, buttonLook, Tag, useUnits, VerdictMark } from '../../ui/index.ts'
+import { TipLadder } from './TipLadder.tsx'
 
 interface Props {
-  readonly rig: RankedRig
+  readonly card: Card
   readonly place: number
   readonly remedy: Remedy | undefined
   readonly items: ReadonlyMap<string, Item>
@@ -18,9 +19,10 @@ interface Props {
   readonly onPin: () => void
 }
 
-/** One rig as an object: drawn, placed on the grain axis, with its worst line and what would remedy it. */
-export function RigCard({ rig, place, remedy, items, mine, pinned, onMine, onPin }: Props) {
+/** One rod and head as an object, on its best tip: drawn, placed on the grain axis, with its worst line and what would remedy it. */
+export function RigCard({ card, place, remedy, items, mine, pinned, onMine, onPin }: Props) {
   const { system, show } = useUnits()
+  const { rig } = card
   const { parts } = rig
   const [worst] = worstFirst(rig.checks)
   const failing = worst !== undefined && worst.state !== 'holds'
@@ -44,7 +46,7 @@ export function RigCard({ rig, place, remedy, items, mine, pinned, onMine, onPin
             {parts.rod.name} with {parts.head.head.name}
           </Link>
         </h3>
-        <StateMark state={rig.verdict} />
+        <VerdictMark state={rig.verdict} provisional={rig.swung === undefined} />
       </div>
       <p className="text-[0.92rem] text-faint">
         {names.length === 0 ? 'Nothing else chosen' : names.join(' · ')}
@@ -82,6 +84,7 @@ export function RigCard({ rig, place, remedy, items, mine, pinned, onMine, onPin
           <RemedyLine remedy={remedy} items={items} href={`/match/rig/${rigKey(remedy.choice)}`} />
         )}
       </div>
+      <TipLadder card={card} label={`Tips on ${parts.rod.name} with ${parts.head.head.name}`} />
       <div className="mt-2 flex flex-wrap items-center justify-between gap-2">
         <p className="text-[0.82rem] text-faint">{sayScore(rig.score)}</p>
         <div className="flex flex-wrap gap-2">

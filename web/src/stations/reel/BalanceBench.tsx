@@ -1,7 +1,7 @@
 import { itemsOf, type Reel, type Rod } from '@hoxen/core/gear'
 import type { RankedRig } from '@hoxen/core/match'
-import { balancePointM, reelForBalance, usualHandle } from '@hoxen/core/reel'
-import { lineInRings } from '@hoxen/core/rig'
+import { backingWantedM, reelForBalance, usualHandle } from '@hoxen/core/reel'
+import { balanceOf, beamOf, lineInRings } from '@hoxen/core/rig'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Question } from '../../ledger/index.ts'
@@ -21,7 +21,8 @@ export function BalanceBench({
   const { rod } = rig.parts
   const usual = usualHandle(rod)
   const [handM, setHandM] = useState(usual.handM)
-  if (rod.massKg === undefined || rod.balanceM === undefined)
+  const beam = beamOf(rig.parts)
+  if (beam === undefined)
     return (
       <p>
         Weigh the bare rod and find where it balances on a finger, and Hoxen works out the reel.{' '}
@@ -30,7 +31,6 @@ export function BalanceBench({
         </Link>
       </p>
     )
-  const beam = { massKg: rod.massKg, balanceM: rod.balanceM, reelSeatM: rod.reelSeatM ?? usual.reelSeatM }
   const hung = lineInRings(rig.parts, beam.reelSeatM)
   const result = reelForBalance(beam, handM, hung)
   const reels = itemsOf(question.gear, 'reel').filter(
@@ -38,10 +38,8 @@ export function BalanceBench({
   )
   const wanted = result.outcome === 'balanced' ? result.reelKg : 0
   const closest = [...reels].sort((a, b) => Math.abs(a.massKg - wanted) - Math.abs(b.massKg - wanted))[0]
-  const point =
-    reel?.massKg === undefined
-      ? undefined
-      : balancePointM(beam, reel.massKg + rig.parts.head.massKg.value, hung)
+  const { low: backingM } = backingWantedM(rod, question.day.fishKg)
+  const point = balanceOf({ ...rig.parts, reel: reel ?? null }, undefined, backingM, handM)?.pointM
   return (
     <div className="max-w-4xl">
       <Beam rod={rod} seatM={beam.reelSeatM} handM={handM} bareM={beam.balanceM} pointM={point} />
@@ -68,7 +66,7 @@ export function BalanceBench({
       </p>
       {point !== undefined && reel !== undefined && (
         <p>
-          With {reel.name} and the head on it, it balances {show(point, 'length')} from the butt,{' '}
+          With {reel.name}, filled, it balances {show(point, 'length')} from the butt,{' '}
           {show(Math.abs(point - handM), 'length')} {point > handM ? 'ahead of' : 'behind'} the hand.
         </p>
       )}

@@ -1,3 +1,4 @@
+import { TURNOVER_MODEL } from '@hoxen/core/cast'
 import type { FlyShape } from '@hoxen/core/gear'
 import { itemsOf } from '@hoxen/core/gear'
 import type { RankedRig } from '@hoxen/core/match'
@@ -23,6 +24,7 @@ interface NamedFly {
 export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
   const flies = itemsOf(question.gear, 'fly')
   const [picked, setPicked] = useState<readonly string[]>(() => flies.slice(0, 2).map((f) => f.id))
+  const { show } = useUnits()
   const launch = LAUNCH_MPS[question.day.caster.habit]
   const shown: readonly NamedFly[] = useMemo(
     () => [
@@ -43,9 +45,10 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
         Turnover <Tag tag="estimate" />
       </h1>
       <p className="mt-1 max-w-3xl text-[0.95rem] text-faint">
-        The loop is thrown at about {launch} m/s, as your habit goes, and unrolls to the fly. A fly that
-        arrives slower than the loop was thrown dies before it straightens. For comparing flies and tips, not
-        for metres per second.
+        The loop is thrown at about {launch} m/s, as your habit goes, and unrolls to the fly. Meanwhile the
+        fly falls where the loop’s pull does not bear it: straight is what arrives with speed and has not
+        dropped more than {show(TURNOVER_MODEL.straightDropM, 'length')}. For comparing flies, tips and
+        leaders, not for metres per second.
       </p>
       <fieldset className="mt-2 flex flex-wrap gap-x-5">
         <legend className="text-sm text-faint">Up to three other flies</legend>
@@ -68,9 +71,14 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
           <li key={id} className="grid gap-x-4 py-2 sm:grid-cols-[16rem_1fr]">
             <b className="font-semibold">{name}</b>
             {result.outcome === 'turned-over' ? (
-              <span data-turnover={result.straightens ? 'flies' : 'dies'}>
-                {result.straightens ? 'Straightens' : 'Dies'}: {result.speedAtFlyMps.toFixed(1)} m/s left at
-                the fly, {(result.energyLeft * 100).toFixed(1)} % of the energy.
+              <span data-turnover={result.straight ? 'straight' : 'falls'}>
+                {result.straight
+                  ? 'Straight'
+                  : result.speedAtFlyMps < TURNOVER_MODEL.arrivesMps
+                    ? 'Dies before it straightens'
+                    : `Drops ${show(result.dropM, 'length')} before the loop is out`}
+                : {result.speedAtFlyMps.toFixed(1)} m/s left at the fly,{' '}
+                {(result.energyLeft * 100).toFixed(1)} % of the energy.
               </span>
             ) : (
               <span>Nothing to unroll.</span>

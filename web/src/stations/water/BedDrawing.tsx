@@ -90,7 +90,7 @@ export function BedDrawing(props: Props) {
   const toDepthM = Math.max(SPARE.leastM, SPARE.share * Math.max(...run.soundings.map((s) => s.depthM)))
   const scale = sectionScale(room, run.widthM, toDepthM, 0.1)
   const bed = useBed(props, (event) => waterUnder(event, svg.current, scale))
-  const section = sectionOf({ ...run, soundings: bed.soundings }, run.widthM, 0)
+  const section = sectionOf({ ...run, soundings: bed.soundings }, run.widthM, 'bottom')
   const surface = scale.y(0)
   return (
     <div ref={box} className="rounded-lg border border-rule bg-sheet">

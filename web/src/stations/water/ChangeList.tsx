@@ -1,5 +1,6 @@
-import { betterRide, gainS, type SingleChange, type SwingSetup, singleChanges } from '@hoxen/core/ladder'
-import type { SwingSummary } from '@hoxen/core/swing'
+import { betterRide, gainS, type Ride, type SingleChange, singleChanges } from '@hoxen/core/ladder'
+import type { SwingSetup } from '@hoxen/core/rig'
+import { type Swung, swingVerdict } from '@hoxen/core/swing'
 import { sayChange } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { Button, Tag, useUnits } from '../../ui/index.ts'
@@ -9,7 +10,7 @@ import type { Water } from './useWater.ts'
 
 const FIRST_SHOWN = 6
 
-/** Every single change, each let swing by itself; the one that holds the fly longest in the band stands first. */
+/** Every single change, each let swing by itself; the one that is judged best stands first. */
 export function ChangeList({
   setup,
   water,
@@ -17,7 +18,7 @@ export function ChangeList({
 }: {
   readonly setup: SwingSetup
   readonly water: Water
-  readonly now: SwingSummary | undefined
+  readonly now: Swung | undefined
 }) {
   const wallet = useWallet()
   const { system } = useUnits()
@@ -30,11 +31,11 @@ export function ChangeList({
           const ride = rides.get(id)
           return ride === undefined ? [] : [{ id, change, ride }]
         })
-        .sort((a, b) => betterRide(a.ride.summary, b.ride.summary)),
+        .sort((a, b) => betterRide(a.ride, b.ride)),
     [trials, rides],
   )
   const bestId = ranked.find((r) => canTake(r.change))?.id
-  const better = now === undefined ? [] : ranked.filter((r) => gainS(now, r.ride.summary) > 0)
+  const better = now === undefined ? [] : ranked.filter((r) => betterRide(r.ride, now) < 0)
   return (
     <section aria-labelledby="changes-title" className="mt-4">
       <h2 id="changes-title" className="text-lg">
@@ -49,15 +50,15 @@ export function ChangeList({
         {done < of
           ? `${done} of ${of} changes let swing…`
           : better.length === 0
-            ? 'Nothing single holds the fly in the band for longer.'
-            : 'Each let swing by itself; the longest in the holding band first.'}
+            ? 'No single change would be judged better.'
+            : 'Each let swing by itself; the best first.'}
       </p>
       <ol className="mt-1 divide-y divide-rule border-y border-rule">
         {ranked.slice(0, FIRST_SHOWN).map(({ id, change, ride }) => (
           <ChangeRow
             key={id}
             text={sayChange(change, system)}
-            summary={ride.summary}
+            ride={ride}
             now={now}
             first={id === bestId && done === of && better.some((b) => b.id === id)}
             onTake={canTake(change) ? () => takeChange(change, sayChange(change, system), water) : undefined}
@@ -75,20 +76,22 @@ function canTake(change: SingleChange): boolean {
 
 interface RowProps {
   readonly text: string
-  readonly summary: SwingSummary
-  readonly now: SwingSummary | undefined
+  readonly ride: Ride
+  readonly now: Swung | undefined
   readonly first: boolean
   readonly onTake: (() => void) | undefined
 }
 
-function ChangeRow({ text, summary, now, first, onTake }: RowProps) {
-  const gain = now === undefined ? 0 : gainS(now, summary)
+function ChangeRow({ text, ride, now, first, onTake }: RowProps) {
+  const { summary } = ride
+  const gain = now === undefined ? 0 : gainS(now.summary, summary)
+  const { state } = swingVerdict(ride)
   return (
     <li className={`flex items-center gap-2 py-1 ${first ? 'font-semibold' : ''}`}>
       <div className="min-w-0 flex-1 leading-snug">
         {text}
         <span className="block text-[0.85rem] font-normal text-faint">
-          {summary.holdingS.toFixed(0)} s in the band{' '}
+          {state}: {summary.holdingS.toFixed(0)} s with the fish{' '}
           {gain === 0 ? '(as now)' : `(${gain > 0 ? '+' : '−'}${Math.abs(gain).toFixed(0)})`},{' '}
           {summary.touches === 0
             ? 'no touch'

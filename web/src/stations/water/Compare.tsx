@@ -1,4 +1,4 @@
-import type { SwingSetup } from '@hoxen/core/ladder'
+import type { SwingSetup } from '@hoxen/core/rig'
 import type { SwingResult } from '@hoxen/core/swing'
 import { useState } from 'react'
 import { useUnits } from '../../ui/index.ts'
@@ -44,7 +44,7 @@ export function Compare({ setup, mine, others }: Props) {
             <thead className="text-[0.85rem] text-faint">
               <tr>
                 <th className="py-1 pr-3 font-normal">Rig</th>
-                <th className="pr-3 font-normal">In the band</th>
+                <th className="pr-3 font-normal">With the fish</th>
                 <th className="pr-3 font-normal">Hang-down</th>
                 <th className="pr-3 font-normal">Touches</th>
                 <th className="font-normal">Swing</th>

@@ -1,5 +1,6 @@
 import { feetOf } from '@hoxen/core/quantity'
 import type { SwingSample } from '@hoxen/core/swing'
+import { type FishAt, holdingBand } from '@hoxen/core/water'
 import { Chart, Filler, LinearScale, LineElement, PointElement } from 'chart.js'
 import { useEffect, useRef } from 'react'
 import { Line } from 'react-chartjs-2'
@@ -10,13 +11,13 @@ Chart.register(LinearScale, LineElement, PointElement, Filler)
 
 interface Props {
   readonly samples: readonly SwingSample[]
-  readonly bandM: number
+  readonly fishAt: FishAt
   readonly clock: SwingClock
   readonly height: number
 }
 
-/** Depth of the fly against time, with the bed under it and the top of the holding band; a cursor follows the clock. */
-export function DepthChart({ samples, bandM, clock, height }: Props) {
+/** Depth of the fly against time, with the bed under it and where the fish hold; a cursor follows the clock. */
+export function DepthChart({ samples, fishAt, clock, height }: Props) {
   const { system } = useUnits()
   const chart = useRef<Chart<'line', { x: number; y: number }[]>>(null)
   const cursor = useRef<HTMLDivElement>(null)
@@ -64,8 +65,15 @@ export function DepthChart({ samples, bandM, clock, height }: Props) {
             },
             {
               ...line,
-              label: 'top of the band',
-              data: series((s) => Math.max(0, bed(s) - bandM)),
+              label: 'where the fish are, from',
+              data: series((s) => holdingBand(fishAt, bed(s)).low),
+              borderColor: colour('river'),
+              borderDash: [5, 4],
+            },
+            {
+              ...line,
+              label: 'to',
+              data: series((s) => holdingBand(fishAt, bed(s)).high),
               borderColor: colour('river'),
               borderDash: [5, 4],
             },

@@ -1,18 +1,22 @@
 import { type SwingResult, swingVerdict } from '@hoxen/core/swing'
-import { SWING_WORDS } from '@hoxen/core/words'
-import { Tag, useUnits } from '../../ui/index.ts'
+import type { FishAt } from '@hoxen/core/water'
+import { saySwing } from '@hoxen/core/words'
+import { StateMark, Tag, useUnits } from '../../ui/index.ts'
 
 /** What a swing came to, in one glance. */
 export function Figures({
   result,
+  fishAt,
   busy,
 }: {
+  readonly fishAt: FishAt
   readonly result: SwingResult | undefined
   readonly busy: boolean
 }) {
   const { show } = useUnits()
   if (result === undefined) return <p className="py-4 text-faint">Letting it swing…</p>
-  const { summary, outcome } = result
+  const { summary } = result
+  const { state, reason } = swingVerdict(result)
   return (
     <section aria-labelledby="figures-title" aria-busy={busy} className={busy ? 'opacity-60' : ''}>
       <h2 id="figures-title" className="text-lg">
@@ -20,23 +24,21 @@ export function Figures({
       </h2>
       <p className="font-display mt-1 text-[1.7rem] leading-tight" data-holding={summary.holdingS.toFixed(1)}>
         {summary.holdingS.toFixed(0)} s{' '}
-        <span className="text-[1rem]">of {summary.overHoldingS.toFixed(0)} s in the holding band</span>
+        <span className="text-[1rem]">of {summary.overHoldingS.toFixed(0)} s with the fish</span>
       </p>
       <p className="text-[0.85rem] text-faint">
-        Over the deeper half of the water, where fish hold; the whole swing takes {summary.swingS.toFixed(0)}{' '}
-        s.
+        Over the deeper water, where fish hold; the whole swing takes {summary.swingS.toFixed(0)} s.
       </p>
       <dl className="mt-1 grid grid-cols-2 gap-x-4">
-        <Figure name="Deepest" value={show(summary.maxDepthM, 'length')} />
+        <Figure name="Rides at" value={show(summary.ridesM, 'length')} />
         <Figure name="At the hang-down" value={show(summary.hangDepthM, 'length')} id="hang" />
         <Figure name="Touches" value={String(summary.touches)} id="touches" />
         <Figure name="Dragged on the bed" value={show(summary.draggedM, 'length')} />
         <Figure name="Crosses at" value={show(summary.crossMps, 'current')} />
         <Figure name="Chance of a snag" value={`${Math.round(summary.snagRisk * 100)} %`} />
       </dl>
-      <p className="mt-1 text-[0.95rem]">
-        {outcome === 'did-not-settle' && 'It was still moving when the watch ran out. '}
-        {SWING_WORDS[swingVerdict(summary)]}
+      <p className="mt-1 text-[0.95rem]" data-verdict={state}>
+        <StateMark state={state} /> {saySwing(reason, fishAt)}
       </p>
     </section>
   )

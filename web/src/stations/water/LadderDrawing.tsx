@@ -1,6 +1,5 @@
 import type { Strand } from '@hoxen/core/ladder'
-import { HOLDING_BAND_M } from '@hoxen/core/sink'
-import { type Run, sectionOf } from '@hoxen/core/water'
+import { type FishAt, type Run, sectionOf } from '@hoxen/core/water'
 import { SectionPicture, sectionPath, sectionScale, useWidth, type WaterScale } from '../../drawing/index.ts'
 
 const ROOM = { height: 250, left: 46, right: 14, top: 16, bottom: 24 } as const
@@ -8,16 +7,17 @@ const LABELLED = 6
 
 interface Props {
   readonly run: Run
+  readonly fishAt: FishAt
   readonly strands: readonly Strand[]
   /** The strand pointed at in the list. */
   readonly pointed: string | null | undefined
 }
 
 /** The run in section with the way of the fly on each tip: strands at their depth, best ranked strongest. */
-export function LadderDrawing({ run, strands, pointed }: Props) {
+export function LadderDrawing({ run, fishAt, strands, pointed }: Props) {
   const [box, width] = useWidth<HTMLDivElement>(800)
   const farthest = Math.max(run.wadeM + 4, ...strands.flatMap((s) => s.best.ride.track.map(([y]) => y + 1)))
-  const section = sectionOf(run, Math.min(run.widthM, farthest), HOLDING_BAND_M)
+  const section = sectionOf(run, Math.min(run.widthM, farthest), fishAt)
   const room = { width, ...ROOM }
   const scale = sectionScale(room, section.toM, section.deepestM * 1.08, 0.1)
   return (
@@ -43,8 +43,8 @@ export function LadderDrawing({ run, strands, pointed }: Props) {
         <Places strands={strands} scale={scale} />
       </svg>
       <p className="border-t border-rule px-3 py-1 text-[0.8rem] text-faint">
-        Across the river; heights × {scale.exaggeration.toFixed(1)}. Tinted: the holding band. Figures: places
-        in the list. Strong: the one that holds the fly longest. Dashed: the tip in the strip.
+        Across the river; heights × {scale.exaggeration.toFixed(1)}. Tinted: where the fish are. Figures:
+        places in the list. Strong: the one that holds the fly longest. Dashed: the tip in the strip.
       </p>
     </div>
   )

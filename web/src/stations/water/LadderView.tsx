@@ -1,8 +1,8 @@
-import { type SwingSetup, strandsOf, tipRungs, tipsToTry } from '@hoxen/core/ladder'
+import { type Ride, strandsOf, tipRungs, tipsToTry } from '@hoxen/core/ladder'
 import { judge } from '@hoxen/core/match'
-import type { CheckState } from '@hoxen/core/rig'
+import type { CheckState, SwingSetup } from '@hoxen/core/rig'
 import { type TipItem, tipFacts } from '@hoxen/core/sink'
-import { useMemo, useState } from 'react'
+import { useCallback, useMemo, useState } from 'react'
 import { useQuestion } from '../../ledger/index.ts'
 import { Button, StateMark, Tag, useUnits } from '../../ui/index.ts'
 import { LadderDrawing } from './LadderDrawing.tsx'
@@ -12,25 +12,27 @@ import { useRides, useWallet } from './useSwing.ts'
 /** A strand without a tip. */
 export const NO_TIP = 'No tip'
 
-/** What the ledger would say of the rig with each tip, once the swings are in: the water is not the only judge. */
+/** What the ledger would say of the rig with each tip, fished as planned: the water is not the only judge. */
 function useVerdicts(
   setup: SwingSetup,
   tips: readonly (TipItem | null)[],
-  ready: boolean,
+  planned: (tipId: string | null) => Ride | undefined,
 ): ReadonlyMap<string | null, CheckState> {
   const question = useQuestion()
   return useMemo(() => {
-    if (question === undefined || !ready) return new Map()
+    if (question === undefined) return new Map()
     return new Map(
-      tips.map((tip) => {
+      tips.flatMap((tip) => {
+        const ride = planned(tip?.id ?? null)
+        if (ride === undefined) return []
         const parts = { ...setup.parts, tip: tip && tipFacts(tip) }
-        return [tip?.id ?? null, judge(parts, question.day).verdict] as const
+        return [[tip?.id ?? null, judge(parts, question.day, ride).verdict] as const]
       }),
     )
-  }, [question, setup, tips, ready])
+  }, [question, setup, tips, planned])
 }
 
-/** Each tip of the wallet as a strand at its depth in this run, ranked by the time it holds the fly in the band. */
+/** Each tip of the wallet as a strand at its depth in this run, ranked by how its swing is judged, then by the time it has the fly with the fish. */
 export function LadderView({ setup }: { readonly setup: SwingSetup }) {
   const wallet = useWallet()
   const { show } = useUnits()
@@ -38,7 +40,15 @@ export function LadderView({ setup }: { readonly setup: SwingSetup }) {
   const tips = useMemo(() => tipsToTry(setup.parts, wallet.tips), [wallet, setup])
   const rungs = useMemo(() => tipRungs(setup, tips), [setup, tips])
   const { rides, done, of, failed } = useRides(rungs)
-  const verdicts = useVerdicts(setup, tips, done === of)
+  const { angleDeg } = setup.plan
+  const planned = useCallback(
+    (tipId: string | null) => {
+      const rung = rungs.find((r) => r.tipId === tipId && r.angleDeg === angleDeg)
+      return rung && rides.get(rung.id)
+    },
+    [rungs, rides, angleDeg],
+  )
+  const verdicts = useVerdicts(setup, tips, planned)
   const strands = useMemo(() => strandsOf(rungs, rides, tips, mineId), [rungs, rides, tips, mineId])
   const [pointed, setPointed] = useState<string | null>()
   if (tips.length === 0)
@@ -64,7 +74,7 @@ export function LadderView({ setup }: { readonly setup: SwingSetup }) {
           {failed} What was worked out stands.
         </p>
       )}
-      <LadderDrawing run={setup.run} strands={strands} pointed={pointed} />
+      <LadderDrawing run={setup.run} fishAt={setup.fishAt} strands={strands} pointed={pointed} />
       <table className="mt-3 w-full text-left">
         <thead className="text-[0.85rem] text-faint">
           <tr>
@@ -72,7 +82,7 @@ export function LadderView({ setup }: { readonly setup: SwingSetup }) {
               <span className="sr-only">Place</span>
             </th>
             <th className="font-normal">Tip</th>
-            <th className="font-normal">In the band</th>
+            <th className="font-normal">With the fish</th>
             <th className="hidden font-normal sm:table-cell">By angle</th>
             <th className="hidden font-normal sm:table-cell">Hang-down</th>
             <th className="hidden font-normal md:table-cell">The rig then</th>
@@ -102,7 +112,7 @@ export function LadderView({ setup }: { readonly setup: SwingSetup }) {
                   {name}
                 </th>
                 <td className="pr-3 whitespace-nowrap">
-                  {summary.holdingS.toFixed(0)} s{' '}
+                  {summary.holdingS.toFixed(0)} s of {summary.overHoldingS.toFixed(0)}{' '}
                   <span className="text-[0.85rem] text-faint">at {strand.best.angleDeg}°</span>
                 </td>
                 <td className="hidden pr-3 text-[0.85rem] text-faint sm:table-cell">

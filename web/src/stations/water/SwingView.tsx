@@ -1,5 +1,5 @@
-import { DEEPEST_WADE_M, type SwingSetup } from '@hoxen/core/ladder'
-import { HOLDING_BAND_M } from '@hoxen/core/sink'
+import { DEEPEST_WADE_M } from '@hoxen/core/ladder'
+import type { SwingSetup } from '@hoxen/core/rig'
 import type { SwingResult } from '@hoxen/core/swing'
 import { depthAt } from '@hoxen/core/water'
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
@@ -64,11 +64,11 @@ export function SwingView({ setup, water }: { readonly setup: SwingSetup; readon
       </div>
       <div className="contents min-w-0 lg:block">
         <div className="order-2">
-          <Figures result={swing.data} busy={swing.isFetching} />
+          <Figures result={swing.data} fishAt={setup.fishAt} busy={swing.isFetching} />
         </div>
         <div className="order-3 lg:mt-3">
           <PlanPanel plan={setup.plan} onChange={water.changePlan} onCast={water.changeCast} />
-          <ChangeList setup={setup} water={water} now={swing.data?.summary} />
+          <ChangeList setup={setup} water={water} now={swing.data} />
         </div>
       </div>
     </div>
@@ -90,7 +90,7 @@ function useScene(setup: SwingSetup, results: readonly SwingResult[]): WaterScen
     return sceneOf({
       run: setup.run,
       swings,
-      bandM: HOLDING_BAND_M,
+      fishAt: setup.fishAt,
       tipHeightM: setup.plan.tipHeightM,
       system,
     })
@@ -110,7 +110,7 @@ function Section({ scene, clock }: { readonly scene: WaterScene; readonly clock:
           paint={paintSideView}
         />
         <figcaption className="flex flex-wrap items-center justify-between gap-x-4 border-t border-rule px-3 py-1 text-[0.8rem] text-faint">
-          <span>Across the river from your bank. Hatched: the holding band. ✕ touches.</span>
+          <span>Across the river from your bank. Hatched: where the fish are. ✕ touches.</span>
           <SpeedLegend scene={scene} />
         </figcaption>
       </figure>
@@ -143,7 +143,7 @@ function FromAboveAndInTime({ scene, clock, first }: TimeProps) {
       <div className="rounded-lg border border-rule bg-sheet">
         <Suspense fallback={<p className="p-4 text-faint">Opening…</p>}>
           {first !== undefined && (
-            <DepthChart samples={first.samples} bandM={scene.bandM} clock={clock} height={PLAN_PX} />
+            <DepthChart samples={first.samples} fishAt={scene.fishAt} clock={clock} height={PLAN_PX} />
           )}
         </Suspense>
         <p className="border-t border-rule px-3 py-1 text-[0.8rem] text-faint">

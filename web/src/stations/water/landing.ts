@@ -1,4 +1,4 @@
-import { type SwingSetup, swingInput } from '@hoxen/core/ladder'
+import { type SwingSetup, swingInput } from '@hoxen/core/rig'
 import { castReachM, landsBeyond } from '@hoxen/core/swing'
 
 /** How far across a cast reaches that lands on the far bank; undefined when it lands in the water. */

@@ -1,7 +1,6 @@
 import type { Item } from '@hoxen/core/gear'
-import { type SwingSetup, swingInput } from '@hoxen/core/ladder'
 import type { RigChoice } from '@hoxen/core/rig'
-import { resolveRig } from '@hoxen/core/rig'
+import { resolveRig, type SwingSetup, swingInput } from '@hoxen/core/rig'
 import { tipFacts } from '@hoxen/core/sink'
 import type { SwingResult } from '@hoxen/core/swing'
 import { useQueries } from '@tanstack/react-query'

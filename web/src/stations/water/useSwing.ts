@@ -1,6 +1,7 @@
 import type { Day } from '@hoxen/core/day'
 import type { Leader } from '@hoxen/core/gear'
-import { type Ride, type SwingSetup, swingInput } from '@hoxen/core/ladder'
+import type { Ride } from '@hoxen/core/ladder'
+import { type SwingSetup, swingInput } from '@hoxen/core/rig'
 import type { TipItem } from '@hoxen/core/sink'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { startTransition, useEffect, useMemo, useState } from 'react'
@@ -9,7 +10,7 @@ import { noticeSaid, useList, useSingle } from '../../store/index.ts'
 import { onPoolCrash, type RideTask, ridesInPool, swingInWorker } from '../../worker/index.ts'
 
 /** Of the day what a swing depends on: nothing else that changes lets the rig swing anew. */
-const swungIn = ({ fly, run, plan }: Day): Omit<SwingSetup, 'parts'> => ({ fly, run, plan })
+const swungIn = ({ fly, run, plan, fishAt }: Day): Omit<SwingSetup, 'parts'> => ({ fly, run, plan, fishAt })
 
 /** My rig with the water it is to swing in; `none` without a rig, `gone` when a part of it is. */
 export function useMySetup(): SwingSetup | 'none' | 'gone' | undefined {

@@ -1,0 +1,38 @@
+import type { Backing } from '../gear/index.ts'
+import { type BalancedRod, balancePointM, usualHandle } from '../reel/index.ts'
+import type { RigParts } from './parts.ts'
+import { lineInRings, lineOnReelKg } from './wound.ts'
+
+/** Where a rigged rod balances against its upper hand [m from the butt]. */
+export interface Balance {
+  readonly beam: BalancedRod
+  readonly handM: number
+  readonly pointM: number
+}
+
+/** A rod as a beam; undefined where its mass or balance point is not known. */
+export function beamOf({ rod }: Pick<RigParts, 'rod'>): BalancedRod | undefined {
+  if (rod.massKg === undefined || rod.balanceM === undefined) return undefined
+  return {
+    massKg: rod.massKg,
+    balanceM: rod.balanceM,
+    reelSeatM: rod.reelSeatM ?? usualHandle(rod).reelSeatM,
+  }
+}
+
+/**
+ * Where the rigged rod balances: reel with all that is wound on it, line in the rings. The one answer of ledger and Reel.
+ * Undefined where rod or reel were not weighed. [physics]
+ * @param backingM what lies under the line [m]
+ */
+export function balanceOf(
+  parts: Pick<RigParts, 'rod' | 'head' | 'runningLine' | 'reel'>,
+  backing: Backing | undefined,
+  backingM: number,
+  handM: number = usualHandle(parts.rod).handM,
+): Balance | undefined {
+  const beam = beamOf(parts)
+  if (beam === undefined || parts.reel?.massKg === undefined) return undefined
+  const reelKg = parts.reel.massKg + lineOnReelKg(parts, backing, backingM)
+  return { beam, handM, pointM: balancePointM(beam, reelKg, lineInRings(parts, beam.reelSeatM)) }
+}

@@ -1,0 +1,103 @@
+import { TURNOVER_MODEL } from '../../cast/index.ts'
+import type { FlyShape } from '../../gear/index.ts'
+import { KG_PER_M_PER_GRAIN_PER_FOOT } from '../../quantity/index.ts'
+import { LAUNCH_MPS, rigTurnover } from '../air.ts'
+import { type CheckState, defineCheck } from '../define.ts'
+import type { RigParts } from '../parts.ts'
+
+const perFoot = (grains: number): number => grains * KG_PER_M_PER_GRAIN_PER_FOOT
+
+/** Least mass per foot that turns this fly over [gr/ft]: from the rule that a heavier fly needs a heavier tip. [practice] */
+const FLY_NEEDS = {
+  sparse: { unweighted: 0, light: 1.5, heavy: 5 },
+  medium: { unweighted: 1, light: 3, heavy: 7 },
+  bulky: { unweighted: 3, light: 6, heavy: 9 },
+} as const
+
+export function flyNeedsKgPerM(fly: FlyShape): number {
+  return perFoot(FLY_NEEDS[fly.dress][fly.weighting])
+}
+
+/** What carries the fly: the tip's mean mass per length, or the bare head's front [kg/m]. */
+const carrierKgPerM = ({ head, tip }: Pick<RigParts, 'head' | 'tip'>): number =>
+  tip === null ? head.frontKgPerM.value : tip.massKg.value / tip.lengthM
+
+/** Share of what a fly needs by the rule that still does, with care. [practice] */
+const MAKESHIFT = 0.6
+/** A fly that drops by no more than so many times what counts as straight still fishes, with care. [estimate] */
+const DROPS_WATCH = 2
+
+const THROWN = {
+  dropM: 0.1 as number,
+  speedMps: 12 as number,
+  carrier: 'tip' as 'tip' | 'head',
+  needsKgPerM: 0.001 as number,
+}
+
+/**
+ * Does the cast turn this fly over? The unrolling loop decides (C42): straight when the fly arrives with speed and has not
+ * dropped. The rule of thumb by mass per foot stands beside it as a second witness.
+ */
+const flyTip = defineCheck({
+  code: 'fly-tip',
+  slots: ['tipId', 'leaderId', 'headId'],
+  cost: 'second-look',
+  reasons: { straight: THROWN, 'rule-doubts': THROWN, falls: THROWN, dies: THROWN, 'rule-trusts': THROWN },
+})
+  .look(['head', 'tip', 'leader'], (parts, { fly, caster }) => {
+    const thrown = rigTurnover(parts, fly, LAUNCH_MPS[caster.habit])
+    const needsKgPerM = flyNeedsKgPerM(fly)
+    const trusted = carrierKgPerM(parts) >= needsKgPerM
+    const { straightDropM, arrivesMps } = TURNOVER_MODEL
+    const { dropM, speedAtFlyMps: speedMps } =
+      thrown.outcome === 'turned-over' ? thrown : { dropM: Number.POSITIVE_INFINITY, speedAtFlyMps: 0 }
+    const data = { dropM, speedMps, carrier: parts.tip === null ? 'head' : 'tip', needsKgPerM } as const
+    const base = { allowed: { high: straightDropM }, measure: 'length', tag: 'estimate', data } as const
+    const value = Math.min(dropM, 9)
+    if (speedMps < arrivesMps) return { ...base, state: 'breaks', reason: 'dies', value }
+    if (dropM > straightDropM) {
+      const state: CheckState = dropM <= DROPS_WATCH * straightDropM ? 'watch' : 'breaks'
+      return { ...base, state, reason: trusted ? 'rule-trusts' : 'falls', value }
+    }
+    return {
+      ...base,
+      state: 'holds',
+      reason: trusted ? 'straight' : 'rule-doubts',
+      value,
+      from: trusted ? 0 : 1,
+    }
+  })
+  .standIn(['head', 'tip'], (parts, { fly }) => {
+    const value = carrierKgPerM(parts)
+    const low = flyNeedsKgPerM(fly)
+    return {
+      state: value >= low * MAKESHIFT ? 'holds' : 'watch',
+      reason: 'straight',
+      value,
+      allowed: { low },
+      measure: 'massPerLength',
+      tag: 'practice',
+      data: { dropM: 0, speedMps: 0, carrier: 'tip', needsKgPerM: low },
+      from: value >= low ? 0 : 1,
+    }
+  })
+
+/**
+ * A tapered sinking leader as the rig's tip: a Scandi's own, and one that Skagits of trout two-handers and single-hand rods
+ * turn over too; on a full-size Skagit a makeshift. By one school never more than a fix for a few casts. [practice]
+ */
+const sinkingLeader = defineCheck({
+  code: 'sinking-leader',
+  slots: ['tipId', 'headId'],
+  reasons: { 'own-tip': {}, makeshift: {}, 'quick-fix': {} },
+}).look(['rod', 'head', 'tip'], ({ rod, head: { head }, tip }, { schools }) => {
+  if (tip?.item.kind !== 'sinking-leader') return null
+  const base = { value: null, measure: 'none', tag: 'practice' } as const
+  if (schools.sinkingLeaders === 'quick-fix') return { ...base, state: 'watch', reason: 'quick-fix' }
+  const small = rod.hands === 'trout-two-hander' || rod.hands === 'single'
+  return head.style === 'skagit' && !small
+    ? { ...base, state: 'watch', reason: 'makeshift' }
+    : { ...base, state: 'holds', reason: 'own-tip' }
+})
+
+export const FLY_CHECKS = [flyTip, sinkingLeader] as const

@@ -1,0 +1,41 @@
+import { defineCheck } from '../define.ts'
+
+/** A head joined the way this angler does not like: half a step. [practice] */
+const UNLIKED_JOINT = 0.5
+/** Longest head in rod lengths, by kind, and longest head with its tip (sinking leaders not counted). Common practice, no source. */
+const LONGEST = { skagit: 2, scandi: 3, withTip: 3.75 } as const
+
+/**
+ * Head against rod: upper limits only, and only to be watched. Overhead heads and trout lines are exempt; a shorter head is
+ * said, never judged. [practice]
+ */
+const headLength = defineCheck({
+  code: 'head-length',
+  slots: ['headId', 'rodId'],
+  reasons: { suits: {}, long: {}, 'long-with-tip': {}, short: {} },
+}).look(['rod', 'head', 'tip'], ({ rod, head, tip }, { schools }) => {
+  const { style } = head.head
+  if (style === 'overhead' || style === 'double-taper' || style === 'weight-forward' || rod.hands === 'surf')
+    return null
+  const ofHead = style === 'skagit' ? LONGEST.skagit : LONGEST.scandi
+  const base = { measure: 'length', tag: 'practice' } as const
+  const high = ofHead * rod.lengthM
+  if (!head.onePiece && head.lengthM > high)
+    return { ...base, state: 'watch', reason: 'long', value: head.lengthM, allowed: { high } }
+  const wholeM = head.lengthM + (tip?.item.kind === 'tip' ? tip.lengthM : 0)
+  const most = LONGEST.withTip * rod.lengthM
+  if (!head.onePiece && wholeM > most)
+    return { ...base, state: 'watch', reason: 'long-with-tip', value: wholeM, allowed: { high: most } }
+  const reason = head.lengthM < rod.lengthM ? 'short' : 'suits'
+  const liked = head.onePiece === (schools.headJoint === 'integrated')
+  return {
+    ...base,
+    state: 'holds',
+    reason,
+    value: head.lengthM,
+    allowed: { high },
+    from: liked ? 0 : UNLIKED_JOINT,
+  }
+})
+
+export const LENGTH_CHECKS = [headLength] as const

@@ -1,0 +1,33 @@
+import type { Chain } from './chain.ts'
+import { mostChangedMps } from './step.ts'
+import type { Workspace } from './work.ts'
+
+/**
+ * How long a step may be. A step's error in place is about ½·|Δv|·Δt: where the line runs evenly steps are long, where it
+ * turns they are short. Lengths are for a step of 30 ms and go with it. [estimate, measured in the bench]
+ */
+export const PACE = Object.freeze({
+  /** Longest step, and shortest before a link stretches, in steps. */
+  longest: 2,
+  shortest: 0.25,
+  /** Error in place allowed in a step of `atS` [m], [s]. */
+  errorM: 1.5e-3,
+  atS: 0.03,
+  /** A step grows by no more than this from one to the next. */
+  growth: 1.3,
+})
+
+/** The step to take after one of `dtS`, by how the line moved in it. @param halved whether it had to be taken in parts */
+export function nextStepS(
+  chain: Chain,
+  work: Workspace,
+  dtS: number,
+  stepS: number,
+  halved: boolean,
+): number {
+  const errorM = 0.5 * mostChangedMps(chain, work) * dtS
+  const allowedM = (PACE.errorM * stepS) / PACE.atS
+  const grown = errorM > 0 ? Math.min(PACE.growth, Math.sqrt(allowedM / errorM)) : PACE.growth
+  const wanted = dtS * (halved ? Math.min(grown, 0.5) : grown)
+  return Math.max(PACE.shortest * stepS, Math.min(PACE.longest * stepS, wanted))
+}

@@ -1,0 +1,19 @@
+import { M_PER_INCH } from '../quantity/index.ts'
+
+/** Where in the water fish hold. */
+export const FISH_AT = ['surface', 'middle', 'bottom'] as const
+export type FishAt = (typeof FISH_AT)[number]
+
+/** Lowest 18 in of the water, where swung fish hold [m]. C17 [practice] */
+export const HOLDING_BAND_M = 18 * M_PER_INCH
+/** Surface fish are met this deep at most, and never below half the water [m], share. [practice] */
+const SURFACE = { m: 0.45, share: 0.5 } as const
+/** Mid-water, as shares of the depth. [practice] */
+const MIDDLE = { low: 0.25, high: 0.75 } as const
+
+/** Depths between which fish hold in water of this depth [m]; at the bottom clear of the bed only. [practice] */
+export function holdingBand(fishAt: FishAt, depthM: number): { readonly low: number; readonly high: number } {
+  if (fishAt === 'surface') return { low: 0, high: Math.min(SURFACE.m, depthM * SURFACE.share) }
+  if (fishAt === 'middle') return { low: depthM * MIDDLE.low, high: depthM * MIDDLE.high }
+  return { low: Math.max(0, depthM - HOLDING_BAND_M), high: depthM }
+}

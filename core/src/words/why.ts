@@ -1,0 +1,27 @@
+import type { Card, TipOption } from '../match/index.ts'
+
+const NO_TIP = 'no tip'
+const nameOf = ({ name }: TipOption): string => name ?? NO_TIP
+
+/** A tip that is out for a reason worth naming, besides the two that are compared. */
+function sayOut({ swung, ...tip }: TipOption): string | undefined {
+  if (swung === undefined || tip.verdict === 'holds') return undefined
+  const { outcome, summary } = swung
+  if (outcome === 'grounded') return `${nameOf(tip)} comes to rest on the bottom`
+  if (summary.touches > 1)
+    return `${nameOf(tip)} touches ${summary.touches === 2 ? 'twice' : `${summary.touches} times`}`
+  return summary.holdingS < 0.5 ? `${nameOf(tip)} never gets there` : undefined
+}
+
+/** Why the first of a card's tips leads the others, in one sentence; undefined where there is nothing to compare. */
+export function sayWhyTip({ tips }: Card): string | undefined {
+  const [lead, next, ...rest] = tips
+  if (lead?.swung === undefined || next?.swung === undefined) return undefined
+  const [mine, other] = [lead.swung.summary.holdingS, next.swung.summary.holdingS]
+  const compared =
+    Math.round(mine) === Math.round(other)
+      ? `${mine.toFixed(0)} s with the fish on either`
+      : `${mine.toFixed(0)} s with the fish against ${other.toFixed(0)}`
+  const out = rest.map(sayOut).find((text) => text !== undefined)
+  return `${nameOf(lead)} before ${nameOf(next)}: ${compared}${out === undefined ? '' : `; ${out}`}.`
+}

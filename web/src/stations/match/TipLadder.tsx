@@ -1,0 +1,59 @@
+import type { Card } from '@hoxen/core/match'
+import { rigKey } from '@hoxen/core/rig'
+import { sayWhyTip } from '@hoxen/core/words'
+import { Link } from 'react-router'
+import { StateMark } from '../../ui/index.ts'
+
+/** Tips shown of a rod and head; the rest are on the ladder of the water. */
+const SHOWN = 5
+const BAR_PX = 92
+
+/** The tips of a rod and head by how they swing: time with the fish, touches, verdict; and why the first leads. */
+export function TipLadder({ card, label }: { readonly card: Card; readonly label: string }) {
+  const why = sayWhyTip(card)
+  const swung = card.tips.filter((tip) => tip.swung !== undefined)
+  if (swung.length === 0) return null
+  return (
+    <div className="mt-2">
+      {why !== undefined && <p className="text-[0.95rem]">{why}</p>}
+      <ol aria-label={label} className="mt-1 text-[0.9rem]">
+        {swung.slice(0, SHOWN).map(({ choice, name, verdict, swung: ride }, i) => {
+          const { holdingS = 0, overHoldingS = 0, holdingShare = 0, touches = 0 } = ride?.summary ?? {}
+          return (
+            <li
+              key={rigKey(choice)}
+              className="flex flex-wrap items-center gap-x-3 border-b border-rule/60 last:border-b-0"
+            >
+              <Link
+                to={`/match/rig/${rigKey(choice)}`}
+                className={`inline-flex min-h-11 min-w-40 flex-1 items-center hover:underline sm:min-h-8 ${i === 0 ? 'font-semibold' : ''}`}
+              >
+                {name ?? 'No tip'}
+              </Link>
+              <svg width={BAR_PX} height="10" aria-hidden="true" className="shrink-0">
+                <path d={`M1 5H${BAR_PX - 1}`} stroke="var(--rule)" strokeWidth="4" strokeLinecap="round" />
+                {holdingShare > 0.01 && (
+                  <path
+                    d={`M1 5H${1 + (BAR_PX - 2) * holdingShare}`}
+                    stroke="var(--river)"
+                    strokeWidth="4"
+                    strokeLinecap="round"
+                  />
+                )}
+              </svg>
+              <span className="w-24 whitespace-nowrap">
+                {holdingS.toFixed(0)} s of {overHoldingS.toFixed(0)}
+              </span>
+              <span className="w-20 text-faint">
+                {touches === 0 ? 'no touch' : `${touches} ${touches === 1 ? 'touch' : 'touches'}`}
+              </span>
+              <span className="w-24">
+                <StateMark state={verdict} />
+              </span>
+            </li>
+          )
+        })}
+      </ol>
+    </div>
+  )
+}
