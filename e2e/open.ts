@@ -42,19 +42,37 @@ export { expect }
 /** The demo angler's gear, and Match with it. */
 export async function openDemo(page: Page): Promise<void> {
   await page.goto('/?demo')
-  await expect(page.getByRole('heading', { name: /rigs? holds?/ })).toBeVisible()
+  await expect(
+    page.getByRole('heading', { name: /A first look|heads? holds?|Nothing (holds|fits)/ }),
+  ).toBeVisible()
 }
 
-/** A winter day with the 13 ft seven; its first rig in the strip. */
-export async function winterRig(page: Page): Promise<void> {
+/** A winter day with the 13 ft seven: what Match puts first, once it was let swing, in the strip. */
+export async function firstWinterRig(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^Which rod/ }).click()
   await page.getByRole('button', { name: 'Long seven, 13 ft' }).click()
   await page.getByRole('button', { name: 'Winter run' }).click()
+  await expect(page.getByText('Each judged by its swing in this water.')).toBeVisible({ timeout: 25_000 })
   const first = page.getByRole('article').first()
   await expect(first).toContainText('Skagit')
-  await expect(first).toContainText('Holds')
+  await expect(first.getByText('Holds').first()).toBeVisible()
   await first.getByRole('button', { name: 'Make this my rig' }).click()
+  await inTheStrip(page)
+}
+
+/** Said once the write is done: leaving the page before that could leave the rig behind. */
+async function inTheStrip(page: Page): Promise<void> {
   await expect(page).toHaveURL(/\/rig$/)
-  // Said once the write is done: leaving the page before that could leave the rig behind.
   await expect(page.getByText('It is in the strip')).toBeVisible()
+}
+
+/** A winter day, and the short Skagit on the 13 ft seven in the strip, with a tip. */
+export async function winterRig(page: Page, tip = 't-8-5-ft'): Promise<void> {
+  await page.getByRole('button', { name: 'Winter run' }).click()
+  await expect(page.getByRole('button', { name: /^Undo: Job: winter run/ })).toBeVisible()
+  await page.goto(
+    `/match/rig/long-seven-13-ft~510-gr-short-skagit~${tip}~level-4-ft~coated-30-lb~full-frame-eleven`,
+  )
+  await page.getByRole('button', { name: 'Make this my rig' }).click()
+  await inTheStrip(page)
 }

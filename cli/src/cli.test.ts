@@ -133,7 +133,7 @@ describe('answers', () => {
     const plan = { angleDeg: 60, castM: 20, rod: 'follow', tipHeightM: 1, mends: [] }
     const at = (flowM3ps: number) => ({
       gear: demo.gear,
-      job: { ...demo.job, fishAt: 'bottom' },
+      job: { ...(demo.job as object), fishAt: 'bottom' },
       run: demoRun('kettle-run'),
       flowM3ps,
       plan,

@@ -1,10 +1,10 @@
-import { expect, openDemo, test, winterRig } from '../open.ts'
+import { expect, firstWinterRig, openDemo, test, winterRig } from '../open.ts'
 
 test('demo → the 13 ft seven → winter → first rig holds → a tungsten tip on a Scandi breaks the joint → mend offered → undo', async ({
   page,
 }) => {
   await openDemo(page)
-  await winterRig(page)
+  await firstWinterRig(page)
   const ledger = page.getByRole('list', { name: 'Ledger' })
   const strip = page.getByRole('navigation', { name: 'Parts of the rig', exact: true })
   await expect(ledger.locator('[data-state="breaks"]')).toHaveCount(0)
@@ -71,16 +71,17 @@ test('a rig has an address: reload and back keep the place', async ({ page }) =>
   await page.reload()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(title ?? '')
   await page.getByRole('button', { name: /^Leader / }).click()
-  await page.getByRole('button', { name: /Level 4 ft/ }).click()
-  await expect(page.getByRole('button', { name: /^Leader / })).toContainText('Level 4 ft')
+  await page.getByRole('button', { name: /Tapered 15 ft/ }).click()
+  await expect(page.getByRole('button', { name: /^Leader / })).toContainText('Tapered 15 ft')
   await page.goBack()
-  await expect(page.getByRole('button', { name: /^Leader / })).not.toContainText('Level 4 ft')
+  await expect(page.getByRole('button', { name: /^Leader / })).not.toContainText('Tapered 15 ft')
   await page.goto('/match/rig/not-a-rig')
   await expect(page.getByText('cannot be put together')).toBeVisible()
 })
 
 test('a second rig is pinned and compared line by line', async ({ page }) => {
   await openDemo(page)
+  await expect(page.getByText('Each judged by its swing in this water.')).toBeVisible({ timeout: 25_000 })
   await page.getByRole('article').nth(1).getByRole('button', { name: 'Pin' }).click()
   await page.getByRole('article').first().getByRole('link', { name: 'Ledger' }).click()
   await page.getByRole('link', { name: 'Compare with the pinned' }).click()

@@ -40,12 +40,14 @@ test('a leader behind a sinking tip is built from the spools at hand, in both sc
   await expect(page.getByText('Built level, 4.5 ft')).toBeVisible()
 })
 
-test('turnover: a heavy tube dies on a Scandi and flies on a Skagit with a heavy tip', async ({ page }) => {
+test('turnover: a heavy tube falls on a Scandi and is straight on a Skagit with a heavy tip', async ({
+  page,
+}) => {
   await openDemo(page)
   await winterRig(page)
   await page.goto('/rig?view=turnover')
   const tube = page.getByRole('listitem').filter({ hasText: 'Weighted tube' }).locator('[data-turnover]')
-  await expect(tube).toHaveAttribute('data-turnover', 'flies')
+  await expect(tube).toHaveAttribute('data-turnover', 'straight')
   await page.goto('/rig')
   for (const [part, name] of [
     ['Head', '450 gr Scandi'],
@@ -59,7 +61,7 @@ test('turnover: a heavy tube dies on a Scandi and flies on a Skagit with a heavy
     )
   }
   await page.goto('/rig?view=turnover')
-  await expect(tube).toHaveAttribute('data-turnover', 'dies')
+  await expect(tube).toHaveAttribute('data-turnover', 'falls')
 })
 
 test('the rigging list is ticked, keeps a knot, prints on paper and goes out as text', async ({ page }) => {

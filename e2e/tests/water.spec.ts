@@ -4,7 +4,7 @@ import { expect, gaugeReply, openDemo, test, winterRig } from '../open.ts'
 /** The winter rig at the water, its swing worked out. */
 async function atTheWater(page: Page): Promise<void> {
   await openDemo(page)
-  await winterRig(page)
+  await winterRig(page, 't-11-10-ft')
   await page.getByRole('link', { name: 'Water', exact: true }).first().click()
   await expect(page.getByRole('heading', { name: 'The water as described' })).toBeVisible()
   await page.getByRole('button', { name: 'Kettle Run' }).click()
@@ -55,8 +55,8 @@ test('a pool, played; more water lifts the fly and reorders the ladder; the best
   await page.getByRole('link', { name: 'Ladder of tips' }).click()
   await sayFlow(page, '12 m³/s')
   const low = await topOfLadder(page)
-  await sayFlow(page, '48 m³/s')
-  await expect(page.locator('[data-flow]')).toHaveText('1695 ft³/s')
+  await sayFlow(page, '34 m³/s')
+  await expect(page.locator('[data-flow]')).toHaveText('1201 ft³/s')
   await expect.poll(async () => topOfLadder(page)).not.toBe(low)
   await page.getByRole('link', { name: 'Swing', exact: true }).click()
   await swung(page)
@@ -196,7 +196,7 @@ test('rigs are compared in one swing, and a calculation that breaks down is star
 }) => {
   await atTheWater(page)
   await page.getByText('Compare with up to two other rigs').click()
-  await page.getByRole('button', { name: 'T-11, 10 ft', exact: true }).click()
+  await page.getByRole('button', { name: 'T-8, 10 ft', exact: true }).click()
   await page.getByRole('button', { name: 'T-14, 10 ft', exact: true }).click()
   await expect(page.getByRole('row', { name: /^C T-14/ })).toContainText(/\d s/)
   for (const worker of page.workers().filter((w) => w.url().includes('swing.worker')))
@@ -237,6 +237,85 @@ test('a pool chosen is the day of every page; the gauge moves and every verdict 
   await page.getByRole('button', { name: 'summer', exact: true }).click()
   await expect(day.getByRole('link', { name: 'summer' })).toBeVisible()
   await expect(page.getByText('the water at 4.2 °C')).toBeHidden()
+})
+
+const inStrip = (page: Page) => page.getByRole('banner').getByRole('link', { name: /^Long seven, 13 ft/ })
+const shortSkagit = (page: Page) =>
+  page.getByRole('article').filter({ hasText: '510 gr short Skagit' }).first()
+const settled = (page: Page) =>
+  expect(page.getByText('Each judged by its swing in this water.')).toBeVisible({ timeout: 25_000 })
+
+test('the gauge rises: strip, Match and Water come to the same new verdict', async ({ page }) => {
+  test.setTimeout(90_000)
+  await atTheWater(page)
+  const water = page.locator('[data-verdict]')
+  await expect(water).toHaveAttribute('data-verdict', 'holds')
+  await expect(inStrip(page)).toContainText('Holds')
+  await page.goto('/match')
+  await settled(page)
+  const tips = shortSkagit(page).getByRole('list', { name: /^Tips on Long seven/ })
+  await expect(tips.getByRole('listitem').filter({ hasText: 'T-11, 10 ft' })).toContainText('Holds')
+
+  await page.unroute('**/api/gauge/*')
+  await page.route('**/api/gauge/*', (route) => route.fulfill({ json: gaugeReply(60) }))
+  await page.goto('/water')
+  await expect(water).toHaveAttribute('data-verdict', 'breaks')
+  await expect(page.getByText(/It rides above the fish/).first()).toBeVisible()
+  await expect(inStrip(page)).toContainText('Breaks')
+  await page.goto('/match')
+  await settled(page)
+  await expect(shortSkagit(page).getByText('Breaks').first()).toBeVisible()
+})
+
+test('a weak leader breaks; the mend is offered, taken, and holds everywhere', async ({ page }) => {
+  await openDemo(page)
+  await winterRig(page)
+  await page.goto('/gear')
+  await page.getByLabel('Add in one line').fill('leader 4 ft level 4 lb')
+  await page.getByLabel('Add in one line').press('Enter')
+  await expect(page.getByLabel('Add in one line')).toHaveValue('')
+  await page.goto('/rig')
+  await page.getByRole('button', { name: /^Leader / }).click()
+  await page.getByRole('button', { name: /Breaks Leader 4 ft level 4 lb/ }).click()
+  const line = page.locator('[data-check="leader-fish"]')
+  await expect(line).toHaveAttribute('data-state', 'breaks')
+  await expect(inStrip(page)).toContainText('Breaks')
+  await line.getByRole('button', { name: 'Mend it' }).click()
+  await expect(line).toHaveAttribute('data-state', 'holds')
+  await expect(inStrip(page)).toContainText('Holds')
+})
+
+test('a head that sinks moves the ladder of tips', async ({ page }) => {
+  await atTheWater(page)
+  await page.goto('/match/rig/long-seven-13-ft~450-gr-scandi~_~tapered-9-ft~coated-30-lb~full-frame-eleven')
+  await page.getByRole('button', { name: 'Make this my rig' }).click()
+  await expect(page.getByText('It is in the strip')).toBeVisible()
+  const bare = async (): Promise<number> => {
+    await page.goto('/water?view=ladder')
+    await expect(page.locator('[data-ladder="done"]')).toBeVisible({ timeout: 25_000 })
+    const text = await page.locator('[data-rung="No tip"]').textContent()
+    return Number(/(\d+) s of/.exec(text ?? '')?.[1])
+  }
+  const floating = await bare()
+  await page.goto('/gear/item/450-gr-scandi')
+  await page.getByLabel('Density').selectOption('sinking')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByRole('button', { name: /^Undo: / })).toBeVisible()
+  expect(await bare()).toBeGreaterThan(floating)
+})
+
+test('a fly for the surface that swings at the surface is praised', async ({ page }) => {
+  await openDemo(page)
+  await page.getByRole('button', { name: 'Summer evening' }).click()
+  await expect(page.getByRole('button', { name: /^Undo: Job: summer evening/ })).toBeVisible()
+  await page.goto('/match/rig/long-seven-13-ft~450-gr-scandi~_~tapered-15-ft~coated-30-lb~full-frame-eleven')
+  const depth = page.locator('[data-check="depth"]')
+  await expect(depth).toHaveAttribute('data-state', 'holds')
+  await expect(depth).toContainText('It rides near the surface, where the fish are.')
+  await page.getByRole('button', { name: 'Make this my rig' }).click()
+  await expect(page.getByText('It is in the strip')).toBeVisible()
+  await page.goto('/water')
+  await expect(page.locator('[data-verdict]')).toHaveAttribute('data-verdict', 'holds')
 })
 
 test('a level the pool’s measure says nothing about is refused by hand, and said when a gauge tells it', async ({

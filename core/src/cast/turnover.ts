@@ -5,6 +5,8 @@ export interface AirPart {
   readonly lengthM: number
   readonly kgPerM: number
   readonly diameterM: number
+  /** What hangs at its end towards the fly: a second fly on a dropper. */
+  readonly hangs?: FlyInAir | undefined
 }
 
 export interface FlyInAir {
@@ -80,12 +82,15 @@ function legsOf(parts: readonly AirPart[], fly: FlyInAir, model: TurnoverModel, 
   let legM = 0
   let massKg = fly.massKg
   let skinM2 = 0
+  let fliesM2 = fly.dragAreaM2
   for (const part of [...parts].reverse()) {
+    massKg += part.hangs?.massKg ?? 0
+    fliesM2 += part.hangs?.dragAreaM2 ?? 0
     const loopM2 = (model.loopDrag * part.diameterM * model.loopHeightM) / 8
     for (let i = legs.length === 0 ? 0 : 1; i <= steps; i++) {
       const x = (part.lengthM * i) / steps
       const skin = skinM2 + model.skinDrag * Math.PI * part.diameterM * x
-      const dragM2 = skin + loopM2 + fly.dragAreaM2
+      const dragM2 = skin + loopM2 + fliesM2
       legs.push({ legM: legM + x, massKg: massKg + part.kgPerM * x, kgPerM: part.kgPerM, dragM2 })
     }
     legM += part.lengthM

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { casterSchema, flyShapeSchema, idSchema, lengthSchema } from '../gear/index.ts'
+import { casterSchema, dropperSchema, flyShapeSchema, idSchema, lengthSchema } from '../gear/index.ts'
 import { FISH_AT } from '../water/index.ts'
 import { JOB_LIMITS, SEASONS, STYLES, WATERS } from './answers.ts'
 
@@ -11,6 +11,10 @@ export const jobSchema = z.strictObject({
   fishKg: within(JOB_LIMITS.fishKg),
   water: z.enum(WATERS),
   fly: flyShapeSchema,
+  /** A second fly, on a dropper up the leader. */
+  dropper: dropperSchema.optional(),
+  /** Drifted dead under a float, not swung. */
+  indicator: z.literal(true).optional(),
   castM: within(JOB_LIMITS.castM),
   waterDepthM: within(JOB_LIMITS.waterDepthM),
   fishAt: z.enum(FISH_AT),

@@ -68,6 +68,23 @@ export const USUAL_DAYS: readonly UsualDay[] = Object.freeze([
       style: 'any',
     },
   },
+  {
+    name: 'Under a float',
+    job: {
+      fishKg: 3 * KG_PER_POUND,
+      water: 'beck',
+      fly: { dress: 'sparse', weighting: 'unweighted' },
+      dropper: { fly: { dress: 'sparse', weighting: 'heavy' }, upM: 0.9 },
+      indicator: true,
+      castM: 40 * M_PER_FOOT,
+      waterDepthM: 0.9,
+      fishAt: 'bottom',
+      currentMps: 0.5,
+      roomBehindM: 3,
+      season: 'winter',
+      style: 'any',
+    },
+  },
 ])
 
 /** Where a new angler's questions start: an ordinary river day. */

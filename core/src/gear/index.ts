@@ -2,7 +2,15 @@ export { type Caster, casterSchema } from './caster.ts'
 export { idSchema, lengthSchema, nameSchema, refuse } from './common.ts'
 export { cylinderDiameterM, WATER_KG_PER_M3 } from './cylinder.ts'
 export { FIELDS, type Field, type FieldType, fieldAt, readField, withField } from './field.ts'
-export { type Fly, type FlyShape, flyShapeSchema } from './fly.ts'
+export {
+  DROPPER_LIMITS,
+  type Dropper,
+  dropperSchema,
+  type Fly,
+  type FlyShape,
+  flyShapeSchema,
+  USUAL_DROPPER_M,
+} from './fly.ts'
 export { type Gear, itemsOf } from './gear.ts'
 export { type Head, type Section, sectionSchema } from './head.ts'
 export { type Item, type ItemOf, itemSchema } from './item.ts'

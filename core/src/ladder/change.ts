@@ -1,7 +1,7 @@
 import { type FlyShape, type Leader, WEIGHTINGS } from '../gear/index.ts'
 import { M_PER_FOOT } from '../quantity/index.ts'
 import { quickRide, type SwingSetup, swingInput } from '../rig/index.ts'
-import { type TipFacts, type TipItem, tipFacts } from '../sink/index.ts'
+import { flyMassKg, type TipFacts, type TipItem, tipFacts } from '../sink/index.ts'
 import type { SwingInput } from '../swing/index.ts'
 import { type SwingPlan, USUAL_MEND } from '../swing/index.ts'
 import { depthAt, fishedWater } from '../water/index.ts'
@@ -15,6 +15,8 @@ export type SingleChange =
   | { readonly code: 'mend'; readonly mends: SwingPlan['mends'] }
   | { readonly code: 'leader'; readonly lengthM: number; readonly leaderId: string | null }
   | { readonly code: 'fly'; readonly weighting: FlyShape['weighting'] }
+  /** The two flies change places. */
+  | { readonly code: 'swap-flies'; readonly heavierOn: 'point' | 'dropper' }
   | { readonly code: 'step'; readonly wadeM: number; readonly byM: number }
 
 export interface Trial {
@@ -29,7 +31,9 @@ export interface Wallet {
   readonly leaders: readonly Leader[]
 }
 
-type Changed = readonly [SingleChange, SwingSetup]
+type Changed<C extends SingleChange = SingleChange> = readonly [C, SwingSetup]
+/** A change of how it is fished, with the same rig. */
+export type PlanChange = Extract<SingleChange, { readonly code: 'angle' | 'mend' }>
 
 /** A part-sinking set goes in steps of 2½ ft. [practice] */
 const SINKING_STEP_M = 2.5 * M_PER_FOOT
@@ -42,8 +46,8 @@ const SHORTER = 0.66
 const SHORTEST_LEADER_M = 0.6
 
 /** About how deep a rig goes with a tip: what orders a wallet. [estimate] */
-function depthWith({ parts, fly, run }: SwingSetup, tip: TipFacts | null): number {
-  return quickRide({ ...parts, tip }, { fly, ...fished(run) }).depthM
+function depthWith({ parts, fly, dropper, run }: SwingSetup, tip: TipFacts | null): number {
+  return quickRide({ ...parts, tip }, { fly, dropper, ...fished(run) }).depthM
 }
 
 function fished(run: SwingSetup['run']): { readonly waterDepthM: number; readonly currentMps: number } {
@@ -103,7 +107,7 @@ const withPlan = (setup: SwingSetup, plan: Partial<SwingPlan>): SwingSetup => ({
   plan: { ...setup.plan, ...plan },
 })
 
-function angles(setup: SwingSetup): readonly Changed[] {
+function angles(setup: SwingSetup): readonly Changed<PlanChange>[] {
   const own = setup.plan.angleDeg
   return anglesAround(own)
     .filter((a) => a !== own)
@@ -111,7 +115,7 @@ function angles(setup: SwingSetup): readonly Changed[] {
 }
 
 /** An upstream mend, a stack mend, or none where there was one. */
-function mends(setup: SwingSetup): readonly Changed[] {
+function mends(setup: SwingSetup): readonly Changed<PlanChange>[] {
   const tried: SwingPlan['mends'][] = [
     [{ kind: 'upstream', ...USUAL_MEND }],
     [{ kind: 'stack', ...USUAL_MEND }],
@@ -122,6 +126,12 @@ function mends(setup: SwingSetup): readonly Changed[] {
     .filter((list) => list.map((m) => m.kind).join() !== present)
     .map((list) => [{ code: 'mend', mends: list }, withPlan(setup, { mends: list })])
 }
+
+/** Every other angle and mend worth trying with the same rig. */
+export const planChanges = (setup: SwingSetup): readonly Changed<PlanChange>[] => [
+  ...angles(setup),
+  ...mends(setup),
+]
 
 function shorterLeader(setup: SwingSetup, leaders: Wallet['leaders']): readonly Changed[] {
   const { leader } = setup.parts
@@ -147,6 +157,19 @@ function heavierFly(setup: SwingSetup): readonly Changed[] {
   ]
 }
 
+/** The heavier fly on the dropper or on the point. */
+function swappedFlies(setup: SwingSetup): readonly Changed[] {
+  const { fly, dropper } = setup
+  if (dropper === undefined) return []
+  const heavierOn = flyMassKg(fly) > flyMassKg(dropper.fly) ? 'dropper' : 'point'
+  return [
+    [
+      { code: 'swap-flies', heavierOn },
+      { ...setup, fly: dropper.fly, dropper: { ...dropper, fly } },
+    ],
+  ]
+}
+
 /** A step out or in, where the angler can stand. */
 function steps(setup: SwingSetup): readonly Changed[] {
   return [STEP_M, -STEP_M].flatMap((byM) => {
@@ -165,11 +188,11 @@ function steps(setup: SwingSetup): readonly Changed[] {
 export function singleChanges(setup: SwingSetup, wallet: Wallet): readonly Trial[] {
   const all = [
     ...nextTips(setup, wallet.tips),
-    ...angles(setup),
-    ...mends(setup),
+    ...planChanges(setup),
     ...sinkingParts(setup),
     ...shorterLeader(setup, wallet.leaders),
     ...heavierFly(setup),
+    ...swappedFlies(setup),
     ...steps(setup),
   ]
   return all.map(([change, changed], i) => ({

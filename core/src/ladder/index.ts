@@ -1,4 +1,12 @@
-export { DEEPEST_WADE_M, type SingleChange, singleChanges, type Trial, type Wallet } from './change.ts'
+export {
+  DEEPEST_WADE_M,
+  type PlanChange,
+  type SingleChange,
+  singleChanges,
+  type Trial,
+  type Wallet,
+} from './change.ts'
+export { type PlanMend, planThatHolds } from './plan.ts'
 export {
   ANGLE_STEP_DEG,
   betterRide,

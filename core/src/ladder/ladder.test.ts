@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
 import type { Head, Item, Leader, Rod, Tip } from '../gear/index.ts'
 import { M_PER_FOOT } from '../quantity/index.ts'
-import { reachM, resolveRig, type SwingSetup, swingInput } from '../rig/index.ts'
-import { castReachM, type SwingPlan, swing, USUAL_PLAN as USUAL } from '../swing/index.ts'
+import { reachM, resolveRig, type SwingSetup, swingInput, swungIn } from '../rig/index.ts'
+import { castReachM, type SwingPlan, swing, swingVerdict, USUAL_PLAN as USUAL } from '../swing/index.ts'
 import type { Run } from '../water/index.ts'
 import { atFlow } from '../water/index.ts'
-import { betterRide, DEEPEST_WADE_M, rideOf, singleChanges, tipRungs } from './index.ts'
+import { betterRide, DEEPEST_WADE_M, planThatHolds, rideOf, singleChanges, tipRungs } from './index.ts'
 
 const USUAL_PLAN: SwingPlan = { ...USUAL, castM: 20 }
 const feet = (n: number): number => n * M_PER_FOOT
@@ -166,6 +166,26 @@ describe('the ladder of tips', () => {
     const summary = (run: Run) => swing(swingInput(setupWith('t-8', { run }))).summary
     const [low, flood] = [summary(RUN), summary(high)]
     expect(flood.holdingShare).toBeLessThan(low.holdingShare)
+  })
+})
+
+describe('another way to fish the same rig', () => {
+  test('is offered where it makes the rig hold, and counts in no verdict', () => {
+    const shy = (angleDeg: number) => setupWith('t-8', { plan: { ...USUAL_PLAN, angleDeg } })
+    const found = [45, 60, 75, 90].map((angleDeg) => ({
+      setup: shy(angleDeg),
+      mend: planThatHolds(shy(angleDeg)),
+    }))
+    for (const { setup, mend } of found) {
+      const as = swingVerdict(swungIn(setup.parts, setup)).state
+      if (as === 'holds') expect(mend).toBeUndefined()
+      if (mend === undefined) continue
+      const changed = { ...setup, plan: { ...setup.plan, ...mend.plan } }
+      expect(swungIn(changed.parts, changed)).toEqual(mend.swung)
+      expect(swingVerdict(mend.swung).state).toBe('holds')
+      expect(['angle', 'mend']).toContain(mend.change.code)
+    }
+    expect(found.some(({ mend }) => mend !== undefined)).toBe(true)
   })
 })
 

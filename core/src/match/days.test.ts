@@ -309,6 +309,7 @@ const DAYS: readonly DayOut[] = [
       water: 'beck',
       season: 'winter',
       fly: { dress: 'sparse', weighting: 'heavy' },
+      indicator: true,
       castM: ft(40),
       waterDepthM: 0.9,
       currentMps: 0.5,

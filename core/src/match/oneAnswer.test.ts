@@ -100,7 +100,7 @@ describe('one question, one answer: the ledger against each page’s own figure'
     expect(line(checks, 'reach').value).toBe(shotWith(parts, parts.runningLine).castM)
   })
   test('Turnover: the fly’s drop', () => {
-    const thrown = rigTurnover(parts, KETTLE.fly, LAUNCH_MPS[KETTLE.caster.habit])
+    const thrown = rigTurnover(parts, KETTLE.fly, LAUNCH_MPS[KETTLE.caster.habit], KETTLE.dropper)
     if (thrown.outcome !== 'turned-over') throw new Error(thrown.outcome)
     expect(line(checks, 'fly-tip')).toMatchObject({
       value: thrown.dropM,

@@ -1,5 +1,5 @@
-import { type AirPart, TURNOVER_MODEL, type TurnoverResult, turnover } from '../cast/index.ts'
-import { type Caster, cylinderDiameterM, type FlyShape } from '../gear/index.ts'
+import { type AirPart, type FlyInAir, TURNOVER_MODEL, type TurnoverResult, turnover } from '../cast/index.ts'
+import { type Caster, cylinderDiameterM, type Dropper, type FlyShape } from '../gear/index.ts'
 import { leaderDiameterM } from '../leader/index.ts'
 import { FLOATING_KG_PER_M3, kgPerMAt, lengthOf, strandKgPerM } from '../line/index.ts'
 import { flyDragM2, flyMassKg, tipPieces } from '../sink/index.ts'
@@ -36,6 +36,7 @@ function slices(
 export function airParts(
   { head, tip, leader }: Pick<RigParts, 'head' | 'tip' | 'leader'>,
   count = SLICES,
+  dropper?: Dropper,
 ): readonly AirPart[] {
   const length = lengthOf(head.line)
   const parts = slices(
@@ -53,15 +54,27 @@ export function airParts(
       parts.push({ lengthM, kgPerM: strandKgPerM(diameterM, material), diameterM })
     }
   }
-  return parts
+  return dropper === undefined ? parts : withDropper(parts, dropper)
 }
+
+/** The second fly hung on the slice where its dropper is tied. */
+function withDropper(parts: readonly AirPart[], { fly, upM }: Dropper): readonly AirPart[] {
+  let fromEndM = 0
+  const at = parts.findLastIndex((part) => {
+    fromEndM += part.lengthM
+    return fromEndM >= upM
+  })
+  return parts.map((part, i) => (i === Math.max(0, at) ? { ...part, hangs: flyInAir(fly) } : part))
+}
+
+const flyInAir = (fly: FlyShape): FlyInAir => ({ massKg: flyMassKg(fly), dragAreaM2: flyDragM2(fly) })
 
 /** How a rig unrolls with a fly, thrown at a caster's usual speed. An estimate, for comparing. */
 export function rigTurnover(
   parts: Pick<RigParts, 'head' | 'tip' | 'leader'>,
   fly: FlyShape,
   launchMps: number,
+  dropper?: Dropper,
 ): TurnoverResult {
-  const inAir = { massKg: flyMassKg(fly), dragAreaM2: flyDragM2(fly) }
-  return turnover(launchMps, airParts(parts), inAir, TURNOVER_MODEL, STEPS)
+  return turnover(launchMps, airParts(parts, SLICES, dropper), flyInAir(fly), TURNOVER_MODEL, STEPS)
 }

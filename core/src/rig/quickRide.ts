@@ -20,9 +20,9 @@ export interface QuickRide {
  */
 export function quickRide(
   parts: Pick<RigParts, 'head' | 'tip' | 'leader'>,
-  { fly, currentMps, waterDepthM }: Pick<Day, 'fly' | 'currentMps' | 'waterDepthM'>,
+  { fly, dropper, currentMps, waterDepthM }: Pick<Day, 'fly' | 'dropper' | 'currentMps' | 'waterDepthM'>,
 ): QuickRide {
-  const rest = steadyLine(frontPieces(parts), flyInWater(fly), currentMps, undefined, PIECES)
+  const rest = steadyLine(frontPieces(parts, dropper), flyInWater(fly), currentMps, undefined, PIECES)
   const depthM = Math.min(waterDepthM, rest.depthM)
   const offM = Math.max(QUICK_BAND.leastM, QUICK_BAND.share * depthM)
   return { depthM, lowM: Math.max(0, depthM - offM), highM: Math.min(waterDepthM, depthM + offM) }

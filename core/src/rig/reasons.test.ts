@@ -73,12 +73,18 @@ const anyDay: fc.Arbitrary<Day> = fc
     roomBehindM: fc.constantFrom(1, 4, 40),
     waterDepthM: fc.constantFrom(0.4, 1.4, 4),
     stripToM: fc.constantFrom(undefined, 4, 30),
+    indicator: fc.constantFrom(undefined, undefined, undefined, true as const),
     sinkingLeaders: fc.constantFrom('main-tip' as const, 'quick-fix' as const),
     reelWeight: fc.constantFrom('heavy' as const, 'light' as const),
   })
-  .map(({ sinkingLeaders, reelWeight, stripToM, ...job }) =>
+  .map(({ sinkingLeaders, reelWeight, stripToM, indicator, ...job }) =>
     dayOf({
-      job: { ...FIRST_JOB, ...job, ...(stripToM === undefined ? {} : { stripToM }) } satisfies Job,
+      job: {
+        ...FIRST_JOB,
+        ...job,
+        ...(stripToM === undefined ? {} : { stripToM }),
+        ...(indicator === undefined ? {} : { indicator }),
+      } satisfies Job,
       schools: { ...DEFAULT_SCHOOLS, sinkingLeaders, reelWeight },
     }),
   )

@@ -1,7 +1,7 @@
-import type { Leader } from '../gear/index.ts'
+import type { Dropper, Leader } from '../gear/index.ts'
 import { leaderDiameterM } from '../leader/index.ts'
 import { COATED_RUNNING, strandKgPerM } from '../line/index.ts'
-import { headPieces, tipPieces, type WaterPart } from '../sink/index.ts'
+import { flyInWater, headPieces, tipPieces, type WaterPart } from '../sink/index.ts'
 import type { RigParts } from './parts.ts'
 
 /** Level pieces a taper is cut into for the water, where it matters less than in the air. */
@@ -21,12 +21,36 @@ export function leaderPieces(leader: Leader): readonly WaterPart[] {
 
 type Strand = Pick<RigParts, 'head' | 'tip' | 'leader' | 'runningLine'>
 
-/** From the head's rear loop to the leader's end. */
-export const frontPieces = ({ head, tip, leader }: Omit<Strand, 'runningLine'>): readonly WaterPart[] => [
-  ...headPieces(head, PIECES.head),
-  ...(tip ? tipPieces(tip, PIECES.tip) : []),
-  ...(leader ? leaderPieces(leader) : []),
-]
+/** Cuts pieces where a dropper hangs, so far up from their end, and hangs its fly there. */
+function withDropper(pieces: readonly WaterPart[], { fly, upM }: Dropper): readonly WaterPart[] {
+  const out: WaterPart[] = []
+  let fromEndM = 0
+  let hung = false
+  for (const piece of pieces.toReversed()) {
+    const behindM = fromEndM + piece.lengthM - upM
+    if (hung || behindM <= 1e-6) out.unshift(piece)
+    else {
+      hung = true
+      if (behindM < piece.lengthM) out.unshift({ ...piece, lengthM: piece.lengthM - behindM })
+      out.unshift({ ...piece, lengthM: Math.min(behindM, piece.lengthM), hangs: flyInWater(fly) })
+    }
+    fromEndM += piece.lengthM
+  }
+  return out
+}
+
+/** From the head's rear loop to the leader's end, with what hangs on the way. */
+export function frontPieces(
+  { head, tip, leader }: Omit<Strand, 'runningLine'>,
+  dropper?: Dropper,
+): readonly WaterPart[] {
+  const pieces = [
+    ...headPieces(head, PIECES.head),
+    ...(tip ? tipPieces(tip, PIECES.tip) : []),
+    ...(leader ? leaderPieces(leader) : []),
+  ]
+  return dropper === undefined ? pieces : withDropper(pieces, dropper)
+}
 
 function runningPiece({ head, runningLine: line }: Strand): Omit<WaterPart, 'lengthM'> {
   if (line === null || head.onePiece) return OWN_RUNNING
@@ -38,10 +62,10 @@ function runningPiece({ head, runningLine: line }: Strand): Omit<WaterPart, 'len
  * Everything of a rig that lies between rod tip and fly for a cast of this length, rod tip first. Where the cast is shorter
  * than head, tip and leader, the rest of them stays inside the rod.
  */
-export function strandParts(strand: Strand, fromRodTipM: number): readonly WaterPart[] {
+export function strandParts(strand: Strand, fromRodTipM: number, dropper?: Dropper): readonly WaterPart[] {
   let leftM = Math.max(LEAST_OUT_M, fromRodTipM)
   const out: WaterPart[] = []
-  for (const piece of frontPieces(strand).toReversed()) {
+  for (const piece of frontPieces(strand, dropper).toReversed()) {
     if (leftM <= 0) break
     out.unshift({ ...piece, lengthM: Math.min(piece.lengthM, leftM) })
     leftM -= piece.lengthM

@@ -4,8 +4,8 @@ import { type SwingInput, type SwingOptions, type Swung, swing } from '../swing/
 import type { RigParts } from './parts.ts'
 import { strandParts } from './strand.ts'
 
-/** Of a day, what a rig's swing depends on: the fly, the water as it is, where the fish hold and how it is fished. */
-export type SwingDay = Pick<Day, 'fly' | 'run' | 'plan' | 'fishAt'>
+/** Of a day, what a rig's swing depends on: fly and dropper, the water as it is, where the fish hold and how it is fished. */
+export type SwingDay = Pick<Day, 'fly' | 'dropper' | 'run' | 'plan' | 'fishAt'>
 /** Of a rig, the same. */
 export type SwingParts = Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader' | 'runningLine'>
 
@@ -25,7 +25,7 @@ export function reachM(rodLengthM: number, tipHeightM: number): number {
 
 /** The swing of a setup, ready to be simulated. */
 export function swingInput(
-  { parts, fly, run, plan, fishAt }: SwingDay & { readonly parts: SwingParts },
+  { parts, fly, dropper, run, plan, fishAt }: SwingDay & { readonly parts: SwingParts },
   options: Partial<SwingOptions> = {},
 ): SwingInput {
   const reach = reachM(parts.rod.lengthM, plan.tipHeightM)
@@ -38,7 +38,7 @@ export function swingInput(
       yM: run.wadeM + reach * Math.sin(angle),
     },
     castAngleDeg: plan.angleDeg,
-    parts: strandParts(parts, plan.castM - reach),
+    parts: strandParts(parts, plan.castM - reach, dropper),
     fly: flyInWater(fly),
     fishAt,
     mends: plan.mends,
@@ -74,7 +74,8 @@ export function unknownSwings(setups: readonly SwingSetup[]): readonly SwingInpu
 
 /** How a rig swings in a day: the answer every page gives. The same input gives the same swing, so it is worked out once. */
 export function swungIn(parts: SwingParts, day: SwingDay): Swung {
-  const input = swingInput({ parts, fly: day.fly, run: day.run, plan: day.plan, fishAt: day.fishAt })
+  const { fly, dropper, run, plan, fishAt } = day
+  const input = swingInput({ parts, fly, dropper, run, plan, fishAt })
   const before = known.get(keyOf(input))
   if (before !== undefined) return before
   const swung = swing(input)

@@ -54,6 +54,12 @@ function pieceAngle(pull: Pull, halfWeightN: number, halfDragN: number): number 
   return angle
 }
 
+/** The pull where a second fly hangs. */
+const withHung = (pull: Pull, fly: WaterFly, speed: number, half: number): Pull => ({
+  downstreamN: pull.downstreamN + half * fly.dragAreaM2 * speed ** 2,
+  downN: max(0, pull.downN + fly.submergedWeightN),
+})
+
 interface Climbed {
   /** Depth at which the line's upper end lies [m]; 0 at the surface. */
   readonly topM: number
@@ -88,6 +94,7 @@ function climb(
   for (const part of parts.toReversed()) {
     const step = part.lengthM / pieces
     const weightN = weightInWaterNPerM(part, model) * step
+    if (part.hangs !== undefined) pull = withHung(pull, part.hangs, current(max(0, depth)), half)
     for (let i = 0; i < pieces; i++) {
       if (weightN < 0 && pull.downN + weightN <= 0) return { topM: depth, topAngle: 0, points }
       const speed = current(max(0, depth - 0.5 * step * sin(angle)))

@@ -175,6 +175,12 @@ const WORDS: CheckWords = {
       drags: swung('drags'),
       grounded: swung('grounded'),
       'no-swing': ({ data }) => saySwing('no-swing', data.fishAt),
+      'float-set': ({ data, in: show }) =>
+        `Leader enough to set the float ${show(data.lowM, 'length')} to ${show(data.highM, 'length')} above the weight. Start light, and add.`,
+      'float-short': ({ value, data, in: show }) =>
+        `From float to weight it wants ${show(data.lowM, 'length')} to ${show(data.highM, 'length')}; this leader is ${value}.`,
+      'float-drowned': () =>
+        'A line that sinks draws the float under: it wants one that floats from end to end.',
     },
   },
   'room-behind': {

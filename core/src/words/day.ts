@@ -42,6 +42,10 @@ export const WEIGHTING_NAMES: Words<Weighting> = Object.freeze({
 export const sayFly = ({ dress, weighting }: FlyShape): string =>
   `${DRESS_NAMES[dress]}, ${WEIGHTING_NAMES[weighting]} fly`
 
+/** The flies of a day: the first, and what hangs on a dropper. */
+export const sayFlies = ({ fly, dropper }: Pick<Job, 'fly' | 'dropper'>): string =>
+  dropper === undefined ? sayFly(fly) : `${sayFly(fly)}, and a ${sayFly(dropper.fly)} on a dropper`
+
 /** The fish and where it holds. */
 export const sayFish = ({ fishKg, fishAt }: Pick<Job, 'fishKg' | 'fishAt'>, system: UnitSystem): string =>
   `${nearestWord('fishKg', fishKg).word} of ${printMeasure(fishKg, 'fishMass', system)} ${FISH_AT_NAMES[fishAt]}`

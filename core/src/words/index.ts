@@ -5,6 +5,7 @@ export {
   HABIT_NAMES,
   STYLE_NAMES,
   sayFish,
+  sayFlies,
   sayFly,
   sayLevelDoubt,
   sayWading,

@@ -27,6 +27,7 @@ const CHANGES: readonly (readonly [SingleChange, string, string])[] = [
   [{ code: 'leader', lengthM: 1.2192, leaderId: 'l' }, 'A leader of 4 ft', '1.22 m'],
   [{ code: 'leader', lengthM: 1.2192, leaderId: null }, 'Shorten the leader to 4 ft', ''],
   [{ code: 'fly', weighting: 'heavy' }, 'Tie on a heavy fly', ''],
+  [{ code: 'swap-flies', heavierOn: 'dropper' }, 'the heavier on the dropper', ''],
   [{ code: 'step', wadeM: 6, byM: 1 }, 'Step 3.3 ft further out', 'Step 1 m'],
   [{ code: 'step', wadeM: 4, byM: -1 }, 'Step 3.3 ft back', ''],
 ]

@@ -94,6 +94,8 @@ export function sayChange(change: SingleChange, system: UnitSystem): string {
         : `A leader of ${length(change.lengthM)}`
     case 'fly':
       return `Tie on ${WEIGHTING_WORDS[change.weighting]} fly`
+    case 'swap-flies':
+      return `Let the flies change places: the heavier on the ${change.heavierOn}`
     case 'step':
       return change.byM > 0 ? `Step ${length(change.byM)} further out` : `Step ${length(change.byM)} back`
   }

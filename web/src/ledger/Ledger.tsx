@@ -2,6 +2,7 @@ import type { Item } from '@hoxen/core/gear'
 import type { Remedy } from '@hoxen/core/match'
 import { type Check, type CheckCode, worstFirst } from '@hoxen/core/rig'
 import { CHECK_TITLES, sayAllowed, sayCheck, sayFigure } from '@hoxen/core/words'
+import type { ReactNode } from 'react'
 import { StateMark, Tag, useUnits } from '../ui/index.ts'
 import { RemedyLine } from './RemedyLine.tsx'
 
@@ -10,12 +11,14 @@ interface Props {
   readonly remedies: ReadonlyMap<CheckCode, Remedy>
   readonly items: ReadonlyMap<string, Item>
   readonly onTake: (remedy: Remedy) => void
+  /** Said under a line, besides its remedy. */
+  readonly besides?: ReadonlyMap<CheckCode, ReactNode> | undefined
   /** The ledger as it would be with the part pointed at. */
   readonly preview?: readonly Check[] | undefined
 }
 
 /** Every check one line: what, this rig's figure, what is allowed, why, and what it rests on. Worst first. */
-export function Ledger({ checks, remedies, items, onTake, preview }: Props) {
+export function Ledger({ checks, remedies, items, onTake, besides, preview }: Props) {
   const { system } = useUnits()
   return (
     <ol aria-label="Ledger" className="divide-y divide-rule border-y border-rule">
@@ -43,6 +46,7 @@ export function Ledger({ checks, remedies, items, onTake, preview }: Props) {
               {remedy !== undefined && (
                 <RemedyLine remedy={remedy} items={items} onTake={() => onTake(remedy)} />
               )}
+              {besides?.get(check.code)}
             </div>
             <div className="flex flex-wrap items-baseline gap-x-3 sm:flex-col sm:items-end">
               {check.value !== null && (

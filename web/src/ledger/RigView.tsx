@@ -9,8 +9,9 @@ import { noticeDone, noticeFailed, setKept, useSingle } from '../store/index.ts'
 import { Button, buttonLook, Empty, VerdictMark } from '../ui/index.ts'
 import { Ledger } from './Ledger.tsx'
 import { PartPicker } from './PartPicker.tsx'
+import { PlanMendLine } from './PlanMendLine.tsx'
 import { sayScore } from './sayScore.ts'
-import { type Question, useOptions, useQuestion, useRemediesOf, useRig } from './useRigs.ts'
+import { type Question, useOptions, usePlanMend, useQuestion, useRemediesOf, useRig } from './useRigs.ts'
 
 interface ViewProps {
   readonly choice: RigChoice
@@ -41,6 +42,7 @@ function RigLedger({
   const open = isSlot(slot) ? slot : undefined
   const items = question.byId
   const remedies = useRemediesOf(question, rig.choice)
+  const mend = usePlanMend(question, rig)
   const options = useOptions(question, rig.choice, open)
   const [preview, setPreview] = useState<RankedRig>()
   const { parts, window } = rig
@@ -116,6 +118,7 @@ function RigLedger({
           remedies={new Map(remedies.data)}
           items={items}
           onTake={take}
+          besides={mend.data ? new Map([['depth', <PlanMendLine key="plan" mend={mend.data} />]]) : undefined}
           preview={open === undefined ? undefined : preview?.checks}
         />
       </div>

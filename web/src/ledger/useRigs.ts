@@ -87,6 +87,21 @@ export function useRemediesOf(question: Question | undefined, choice: RigChoice 
   })
 }
 
+/** Another angle or mend with which a rig would hold; asked only where its depth does not. */
+export function usePlanMend(question: Question, rig: RankedRig) {
+  const depth = rig.checks.find((check) => check.code === 'depth')
+  return useQuery({
+    queryKey: ['plan-mend', rigKey(rig.choice), ...keyOf(question)],
+    queryFn: async ({ signal }) =>
+      (await askOfGear(
+        question.gear.items,
+        (api, about) => api.planMend(about, question.day, rig.choice),
+        signal,
+      )) ?? null,
+    enabled: rig.swung !== undefined && depth !== undefined && depth.state !== 'holds',
+  })
+}
+
 /** Every item that could stand in a slot of a rig, judged. */
 export function useOptions(question: Question | undefined, choice: RigChoice, slot: RigSlot | undefined) {
   return useQuery({
@@ -112,7 +127,7 @@ function useSwung(parts: RigParts | undefined, day: Day | undefined): Swung | un
   })
   return query.data
 }
-const swungOf = ({ fly, run, plan, fishAt }: Day) => ({ fly, run, plan, fishAt })
+const swungOf = ({ fly, dropper, run, plan, fishAt }: Day) => ({ fly, dropper, run, plan, fishAt })
 
 /** A rig judged with its swing; until that is worked out it is provisional. */
 export function useRig(
@@ -131,6 +146,17 @@ export function useRig(
   }, [question, resolved, parts, swung])
 }
 
+/** While answers still change nothing is let swing for them [ms]. */
+const QUIET_MS = 300
+const quiet = (signal: AbortSignal): Promise<void> =>
+  new Promise((resolve, reject) => {
+    const wait = setTimeout(resolve, QUIET_MS)
+    signal.addEventListener('abort', () => {
+      clearTimeout(wait)
+      reject(signal.reason as Error)
+    })
+  })
+
 /** The ranking once the best rods and heads have been let swing, and how far that has come. */
 export function useSecondLook(question: Question, first: MatchResult) {
   const [progress, setProgress] = useState({ done: 0, of: 0 })
@@ -138,6 +164,7 @@ export function useSecondLook(question: Question, first: MatchResult) {
     queryKey: ['second-look', first.cards.map((card) => rigKey(card.rig.choice)), ...keyOf(question)],
     queryFn: async ({ signal }) => {
       const { gear, day } = question
+      await quiet(signal)
       const inputs = await askOfGear(gear.items, (api, about) => api.toSwing(about, day, first), signal)
       const swings: (readonly [SwingInput, Swung])[] = []
       setProgress({ done: 0, of: inputs.length })

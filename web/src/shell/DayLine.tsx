@@ -1,7 +1,7 @@
 import type { Day } from '@hoxen/core/day'
 import type { RankedRig } from '@hoxen/core/match'
 import { trendOf } from '@hoxen/core/water'
-import { sayFish, sayFly, sayLevelDoubt, sayWading } from '@hoxen/core/words'
+import { sayFish, sayFlies, sayLevelDoubt, sayWading } from '@hoxen/core/words'
 import { Link } from 'react-router'
 import { useToday } from '../day/index.ts'
 import { useUnits } from '../ui/index.ts'
@@ -38,7 +38,7 @@ export function DayLine({ day, rig }: Props) {
           {day.waterC === undefined ? day.season : show(day.waterC, 'temperature')}
         </Word>
         <Word to="/match?ask=fishKg">{sayFish(day, system)}</Word>
-        <Word to="/match?ask=fly">{sayFly(day.fly)}</Word>
+        <Word to="/match?ask=fly">{sayFlies(day)}</Word>
       </ul>
       {doubt !== undefined && (
         <p role="status" className="pb-1 font-medium text-watch">

@@ -1,6 +1,7 @@
 import type { Day } from '@hoxen/core/day'
 import type { CsvReading, DocumentReading } from '@hoxen/core/format'
 import type { Gear, Item } from '@hoxen/core/gear'
+import { type PlanMend, planThatHolds } from '@hoxen/core/ladder'
 import {
   judgeSwung,
   type MatchResult,
@@ -106,6 +107,12 @@ const api = {
       const remedy = remedyFor(gearOf(about.revision).gear, rig, check.code, day)
       return remedy === undefined ? [] : [[check.code, remedy] as const]
     })
+  },
+
+  /** Another angle or mend with which this rig would hold. */
+  planMend(about: About, day: Day, choice: RigChoice): PlanMend | undefined {
+    const rig = rigOf(about, day, choice)
+    return rig === undefined || day.indicator ? undefined : planThatHolds({ ...day, parts: rig.parts })
   },
 
   options(about: About, day: Day, choice: RigChoice, slot: RigSlot): readonly Option[] {

@@ -44,8 +44,8 @@ const flyTip = defineCheck({
   cost: 'second-look',
   reasons: { straight: THROWN, 'rule-doubts': THROWN, falls: THROWN, dies: THROWN, 'rule-trusts': THROWN },
 })
-  .look(['head', 'tip', 'leader'], (parts, { fly, caster }) => {
-    const thrown = rigTurnover(parts, fly, LAUNCH_MPS[caster.habit])
+  .look(['head', 'tip', 'leader'], (parts, { fly, dropper, caster }) => {
+    const thrown = rigTurnover(parts, fly, LAUNCH_MPS[caster.habit], dropper)
     const needsKgPerM = flyNeedsKgPerM(fly)
     const trusted = carrierKgPerM(parts) >= needsKgPerM
     const { straightDropM, arrivesMps } = TURNOVER_MODEL

@@ -19,7 +19,9 @@ const leaderLength = defineCheck({
   reasons: { fits: {}, missing: {}, 'too-short': RULE, 'too-long': RULE },
 }).look(
   ['rod', 'head', 'tip', 'leader'],
-  ({ rod, head, tip, leader }, { fly }) => {
+  ({ rod, head, tip, leader }, { fly, indicator }) => {
+    // Under a float the water’s depth makes the rule.
+    if (indicator) return null
     const rule = ruleFor(rod, head.head.style, tip, fly)
     const allowed = { low: rule.lowM, high: rule.highM }
     const base = { allowed, measure: 'length', tag: rule.tag } as const

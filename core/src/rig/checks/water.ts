@@ -19,6 +19,7 @@ const SWING = {
   draggedM: 0 as number,
   fishAt: 'bottom' as FishAt,
 }
+const FLOAT = { lowM: 1.2 as number, highM: 1.3 as number }
 const REASONS = {
   'not-swung': RIDE,
   'in-place': SWING,
@@ -32,7 +33,33 @@ const REASONS = {
   drags: SWING,
   grounded: SWING,
   'no-swing': SWING,
-} satisfies Record<SwingReason | 'not-swung', object>
+  'float-set': FLOAT,
+  'float-short': FLOAT,
+  'float-drowned': FLOAT,
+} satisfies Record<SwingReason | 'not-swung' | `float-${string}`, object>
+
+/** From float to weight, in depths of the water (C25). [practice] */
+export const FLOAT_TO_WEIGHT = Object.freeze({ low: 1.2, high: 1.3 })
+
+/** Under a float nothing swings: a line that floats, and leader enough from float to weight (C25). [practice] */
+function underFloat(
+  { head, tip, leader }: Pick<RigParts, 'head' | 'tip' | 'leader'>,
+  day: Day,
+): Finding<typeof REASONS> {
+  const { waterDepthM } = day
+  const low = FLOAT_TO_WEIGHT.low * waterDepthM
+  const base = {
+    value: leader?.lengthM ?? 0,
+    allowed: { low },
+    measure: 'length',
+    tag: 'practice',
+    data: { lowM: low, highM: FLOAT_TO_WEIGHT.high * waterDepthM },
+  } as const
+  if ((tip?.sinkingLengthM ?? 0) > 0 || headSinks(head))
+    return { ...base, state: 'breaks', reason: 'float-drowned' }
+  if (base.value >= low) return { ...base, state: 'holds', reason: 'float-set' }
+  return { ...base, state: base.value >= waterDepthM ? 'watch' : 'breaks', reason: 'float-short' }
+}
 
 /** Ties between rigs that ride where the fish are go to the one that does so longer: how much a whole share counts. [estimate] */
 const SHARE_COUNTS = 3
@@ -89,6 +116,7 @@ const depth = defineCheck({
   reasons: REASONS,
 })
   .look(['rod', 'head', 'tip', 'leader', 'runningLine'], (parts, day, swung) => {
+    if (day.indicator) return underFloat(parts, day)
     if (swung !== undefined) return asSwung(swung, day)
     const { depthM: value, lowM, highM } = quickRide(parts, day)
     return {
@@ -104,6 +132,7 @@ const depth = defineCheck({
   .standIn(
     ['head', 'tip', 'leader'],
     (parts, day) => {
+      if (day.indicator) return underFloat(parts, day)
       const head = headSinks(parts.head) ? parts.head : ANY_FLOATING
       const { depthM: value, lowM, highM } = quickRide({ ...parts, head }, day)
       const allowed = holdingBand(day.fishAt, day.waterDepthM)

@@ -6,9 +6,11 @@ import type { ReactNode } from 'react'
 import { AnswerList, JobToken } from './JobToken.tsx'
 import {
   CasterToken,
+  DropperToken,
   entries,
   FigureToken,
   FlyToken,
+  IndicatorToken,
   type NamedFly,
   PoolWater,
   SeasonToken,
@@ -54,7 +56,9 @@ export function JobSentence({ job, day, rods, flies, onChange }: Props) {
         I am after {figure('fishKg', 'What fish?', 'fishMass')} in{' '}
         {choice('water', 'What water?', WATER_NAMES)} in{' '}
         <SeasonToken job={job} day={day} onChange={onChange} />, with{' '}
-        <FlyToken job={job} flies={flies} onChange={onChange} />.
+        <FlyToken job={job} flies={flies} onChange={onChange} /> and{' '}
+        <DropperToken job={job} flies={flies} onChange={onChange} />,{' '}
+        <IndicatorToken job={job} onChange={onChange} />.
       </p>
       <p className="mt-1">
         I cast {figure('castM', 'How far?', 'length')},{' '}

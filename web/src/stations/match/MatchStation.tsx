@@ -30,7 +30,7 @@ import { DayButtons, JobSentence } from './JobSentence.tsx'
 import type { JobChange } from './jobChange.ts'
 import { RigCard } from './RigCard.tsx'
 
-const FIRST_SHOWN = 8
+const FIRST_SHOWN = 5
 
 /** A job without the answers that were taken back. */
 const without = (job: { readonly [K in keyof Job]: Job[K] | undefined }): Job =>
@@ -50,7 +50,13 @@ export function MatchStation() {
     ).catch(noticeFailed)
   const startFrom = (day: UsualDay): void =>
     void commit(`Job: ${day.name.toLowerCase()}`, async (tx) => {
-      const { waterC: _read, bySeason: _said, ...now } = (await tx.one('job')) ?? job
+      const {
+        waterC: _read,
+        bySeason: _said,
+        dropper: _hung,
+        indicator: _how,
+        ...now
+      } = (await tx.one('job')) ?? job
       tx.set('job', { ...now, ...day.job })
       const water = await tx.one('water')
       if (water !== undefined) tx.set('water', { plan: water.plan })

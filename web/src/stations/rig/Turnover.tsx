@@ -34,8 +34,8 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
     [question, flies, picked],
   )
   const runs = useMemo(
-    () => shown.map((s) => ({ ...s, result: rigTurnover(rig.parts, s.fly, launch) })),
-    [shown, rig, launch],
+    () => shown.map((s) => ({ ...s, result: rigTurnover(rig.parts, s.fly, launch, question.day.dropper) })),
+    [shown, rig, launch, question],
   )
   const toggle = (id: string): void =>
     setPicked((old) => (old.includes(id) ? old.filter((o) => o !== id) : [...old, id].slice(-MORE_FLIES)))

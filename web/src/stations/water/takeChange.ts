@@ -29,6 +29,12 @@ function perform(label: string, change: SingleChange, { pool }: Water): Promise<
         ...job,
         fly: { ...fly, weighting: change.weighting },
       }))
+    case 'swap-flies':
+      return changeKept(label, 'job', (job) =>
+        job.dropper === undefined
+          ? job
+          : { ...job, fly: job.dropper.fly, dropper: { ...job.dropper, fly: job.fly } },
+      )
     case 'step':
       return commit(label, async (tx) => {
         const run = pool && (await tx.find('runs', pool.id))

@@ -10,7 +10,13 @@ import { noticeSaid, useList, useSingle } from '../../store/index.ts'
 import { onPoolCrash, type RideTask, ridesInPool, swingInWorker } from '../../worker/index.ts'
 
 /** Of the day what a swing depends on: nothing else that changes lets the rig swing anew. */
-const swungIn = ({ fly, run, plan, fishAt }: Day): Omit<SwingSetup, 'parts'> => ({ fly, run, plan, fishAt })
+const swungIn = ({ fly, dropper, run, plan, fishAt }: Day): Omit<SwingSetup, 'parts'> => ({
+  fly,
+  dropper,
+  run,
+  plan,
+  fishAt,
+})
 
 /** My rig with the water it is to swing in; `none` without a rig, `gone` when a part of it is. */
 export function useMySetup(): SwingSetup | 'none' | 'gone' | undefined {

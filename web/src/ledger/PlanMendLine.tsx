@@ -1,0 +1,28 @@
+import type { PlanMend } from '@hoxen/core/ladder'
+import { sayChange } from '@hoxen/core/words'
+import { changeKept, noticeDone, noticeFailed } from '../store/index.ts'
+import { Button, useUnits } from '../ui/index.ts'
+
+/** Another way to fish the same rig with which it would hold. */
+export function PlanMendLine({ mend }: { readonly mend: PlanMend }) {
+  const { system } = useUnits()
+  const text = sayChange(mend.change, system)
+  const { holdingS, overHoldingS } = mend.swung.summary
+  const take = (): void =>
+    void changeKept(text, 'water', (now) => ({ ...now, plan: { ...now.plan, ...mend.plan } })).then((did) => {
+      if (did) noticeDone(text)
+    }, noticeFailed)
+  return (
+    <div data-plan-mend className="mt-1.5 border-l-[3px] border-river pl-3">
+      <div className="flex flex-wrap items-center gap-x-3">
+        <span>{text}, with this rig</span>
+        <Button weight="quiet" className="px-0" onClick={take}>
+          Fish it so
+        </Button>
+      </div>
+      <p className="text-[0.86rem] text-faint">
+        It would hold then: {holdingS.toFixed(0)} s of {overHoldingS.toFixed(0)} with the fish.
+      </p>
+    </div>
+  )
+}
