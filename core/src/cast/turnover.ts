@@ -1,5 +1,8 @@
 import { STANDARD_GRAVITY_MPS2 } from '../quantity/index.ts'
 
+// Taken once: a ledger asks a few hundred times.
+const { ceil, exp, max, PI, sqrt } = Math
+
 /** Part of the line in the air, rod side first. */
 export interface AirPart {
   readonly lengthM: number
@@ -77,7 +80,7 @@ interface Leg {
 
 /** The flying leg, from the whole line down to the fly, in even steps over each part. */
 function legsOf(parts: readonly AirPart[], fly: FlyInAir, model: TurnoverModel, most: number): Leg[] {
-  const steps = Math.max(LEAST_STEPS, Math.ceil(most / parts.length))
+  const steps = max(LEAST_STEPS, ceil(most / parts.length))
   const legs: Leg[] = []
   let legM = 0
   let massKg = fly.massKg
@@ -89,13 +92,13 @@ function legsOf(parts: readonly AirPart[], fly: FlyInAir, model: TurnoverModel, 
     const loopM2 = (model.loopDrag * part.diameterM * model.loopHeightM) / 8
     for (let i = legs.length === 0 ? 0 : 1; i <= steps; i++) {
       const x = (part.lengthM * i) / steps
-      const skin = skinM2 + model.skinDrag * Math.PI * part.diameterM * x
+      const skin = skinM2 + model.skinDrag * PI * part.diameterM * x
       const dragM2 = skin + loopM2 + fliesM2
       legs.push({ legM: legM + x, massKg: massKg + part.kgPerM * x, kgPerM: part.kgPerM, dragM2 })
     }
     legM += part.lengthM
     massKg += part.kgPerM * part.lengthM
-    skinM2 += model.skinDrag * Math.PI * part.diameterM * part.lengthM
+    skinM2 += model.skinDrag * PI * part.diameterM * part.lengthM
   }
   return legs.reverse()
 }
@@ -152,8 +155,8 @@ export function turnover(
     if (leg.massKg <= 0) break
     const rate = (at: Leg): number => (2 * model.airKgPerM3 * at.dragM2) / at.massKg
     loss += ((rate(before) + rate(leg)) / 2) * (before.legM - leg.legM)
-    const energyLeft = Math.exp(-loss)
-    const speedMps = launchMps * Math.sqrt((first.massKg / leg.massKg) * energyLeft)
+    const energyLeft = exp(-loss)
+    const speedMps = launchMps * sqrt((first.massKg / leg.massKg) * energyLeft)
     if (before.legM > leg.legM) fall(falling, leg, speedMps, before.legM - leg.legM, fly, model.gravityMps2)
     before = leg
     samples.push({ legM: leg.legM, energyLeft, speedMps })

@@ -56,7 +56,8 @@ describe('ranking', () => {
   })
   test('the order of the gear list decides nothing', () => {
     const day = on('Beck after rain')
-    const choices = (items: readonly Item[]) => settledOn({ items }, day).cards.map((c) => c.rig.choice)
+    const choices = (items: readonly Item[]) =>
+      secondLook({ items }, day, matchRigs({ items }, day), 4).cards.map((c) => c.rig.choice)
     expect(choices([...DEMO.items].reverse())).toEqual(choices(DEMO.items))
   })
   test('swings worked out elsewhere settle it alike', () => {

@@ -2,7 +2,7 @@ import { WATER_MODEL, type WaterModel } from './cylinder.ts'
 import { type WaterFly, type WaterPart, weightInWaterNPerM } from './part.ts'
 
 // Taken once: asked for millions of times in a sweep.
-const { abs, atan2, cos, max, sin } = Math
+const { abs, atan2, cos, max, PI, sin } = Math
 
 /** A point of the line: downstream of where it leaves the surface, and up from the surface (so negative) [m]. */
 export type ShapePoint = readonly [xM: number, zM: number]
@@ -37,7 +37,7 @@ interface Pull {
 /** Angle of a short piece so that its pull, with half its own load, lies along it; the left side falls from 0 to 90°. */
 function pieceAngle(pull: Pull, halfWeightN: number, halfDragN: number): number {
   let low = 0
-  let high = Math.PI / 2
+  let high = PI / 2
   let angle = atan2(max(0, pull.downN + halfWeightN), pull.downstreamN + halfDragN)
   for (let i = 0; i < 60; i++) {
     const s = sin(angle)
@@ -99,7 +99,7 @@ function climb(
       if (weightN < 0 && pull.downN + weightN <= 0) return { topM: depth, topAngle: 0, points }
       const speed = current(max(0, depth - 0.5 * step * sin(angle)))
       const normalN = half * model.normalDrag * part.diameterM * speed ** 2 * step
-      const alongN = half * model.tangentialDrag * Math.PI * part.diameterM * speed ** 2 * step
+      const alongN = half * model.tangentialDrag * PI * part.diameterM * speed ** 2 * step
       angle = pieceAngle(pull, weightN / 2, normalN / 2)
       const s = sin(angle)
       const c = cos(angle)
@@ -120,7 +120,7 @@ function lineOf({ topAngle, points }: Climbed, flyDepthM: number, bedM: number):
   return {
     outcome: flyDepthM > bedM ? 'on-bed' : 'converged',
     depthM: flyDepthM,
-    surfaceAngleDeg: (topAngle * 180) / Math.PI,
+    surfaceAngleDeg: (topAngle * 180) / PI,
     shape: points.map(([x, depth]): ShapePoint => [x - topX, 0 - depth]).reverse(),
   }
 }

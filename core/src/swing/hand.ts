@@ -4,6 +4,9 @@ import type { SwingOptions } from './input.ts'
 import type { Drive, Drives } from './load.ts'
 import type { Mend } from './plan.ts'
 
+// Taken once: asked for in every step.
+const { atan2, cos, floor, max, min, PI, sin } = Math
+
 /** How long a mend takes [s]. [practice] */
 const MEND_S = 0.7
 /** A mend lifts the line this far off the water at its middle [m]. [estimate] */
@@ -36,8 +39,8 @@ export class Hand {
     const tip = chain.count - 1
     this.cutM = chain.lengthM[tip - 1] ?? 1
     this.stackedM = mends.map(() => 0)
-    this.pivotX = (chain.x[tip] ?? 0) - options.reachM * Math.cos(castRad)
-    this.pivotY = (chain.y[tip] ?? 0) - options.reachM * Math.sin(castRad)
+    this.pivotX = (chain.x[tip] ?? 0) - options.reachM * cos(castRad)
+    this.pivotY = (chain.y[tip] ?? 0) - options.reachM * sin(castRad)
   }
 
   /** Whether anything is still to come that would stir the line. */
@@ -51,16 +54,16 @@ export class Hand {
     if (this.options.rod !== 'follow') return STILL
     const { count, x, y } = this.chain
     const tip = count - 1
-    const seen = Math.floor(tip * (1 - LOOK_SHARE))
+    const seen = floor(tip * (1 - LOOK_SHARE))
     const [tipX = 0, tipY = 0] = [x[tip], y[tip]]
-    const now = Math.atan2(tipY - this.pivotY, tipX - this.pivotX)
-    const wanted = Math.atan2((y[seen] ?? 0) - this.pivotY, (x[seen] ?? 0) - this.pivotX)
-    const off = Math.atan2(Math.sin(wanted - now), Math.cos(wanted - now))
-    const turn = Math.max(-TURN_RADPS * dtS, Math.min(TURN_RADPS * dtS, off))
+    const now = atan2(tipY - this.pivotY, tipX - this.pivotX)
+    const wanted = atan2((y[seen] ?? 0) - this.pivotY, (x[seen] ?? 0) - this.pivotX)
+    const off = atan2(sin(wanted - now), cos(wanted - now))
+    const turn = max(-TURN_RADPS * dtS, min(TURN_RADPS * dtS, off))
     const { reachM } = this.options
     return {
-      vx: (this.pivotX + reachM * Math.cos(now + turn) - tipX) / dtS,
-      vy: (this.pivotY + reachM * Math.sin(now + turn) - tipY) / dtS,
+      vx: (this.pivotX + reachM * cos(now + turn) - tipX) / dtS,
+      vy: (this.pivotY + reachM * sin(now + turn) - tipY) / dtS,
       vz: 0,
     }
   }
@@ -69,14 +72,14 @@ export class Hand {
   feed(tS: number, dtS: number): void {
     const { rod, feedM, feedMps } = this.options
     if (rod === 'feed' && this.fedM < feedM) {
-      const lengthM = Math.min(feedMps * dtS, feedM - this.fedM)
+      const lengthM = min(feedMps * dtS, feedM - this.fedM)
       this.fedM += lengthM
       letOut(this.chain, lengthM, this.cutM, this.model)
     }
     this.mends.forEach((mend, i) => {
       if (mend.kind !== 'stack' || !under(mend, tS)) return
       const stackedM = this.stackedM[i] ?? 0
-      const lengthM = Math.min((mend.sizeM * dtS) / MEND_S, mend.sizeM - stackedM)
+      const lengthM = min((mend.sizeM * dtS) / MEND_S, mend.sizeM - stackedM)
       this.stackedM[i] = stackedM + lengthM
       letOut(this.chain, lengthM, this.cutM, this.model)
     })
@@ -98,10 +101,10 @@ export class Hand {
     const floating = last - firstFloating
     if (firstFloating >= count || floating < 2) return
     // Up in the first half of the mend, down again in the second.
-    const lift = ((Math.PI * MEND_LIFT_M) / MEND_S) * Math.cos(Math.PI * progress)
+    const lift = ((PI * MEND_LIFT_M) / MEND_S) * cos(PI * progress)
     for (let i = firstFloating + 1; i < last; i++) {
       const share = (last - i) / floating
-      const shape = mend.kind === 'stack' ? 1 - share : Math.sin(Math.PI * share)
+      const shape = mend.kind === 'stack' ? 1 - share : sin(PI * share)
       const speed = (shape * mend.sizeM) / MEND_S
       const vz = (z[i] ?? 0) > 0.5 ? 0 : shape * lift
       const along = mend.kind === 'stack' ? speed : 0
@@ -110,7 +113,7 @@ export class Hand {
       drives.set(i, {
         vx: (before?.vx ?? 0) + down - (ex[i] ?? 0) * along,
         vy: (before?.vy ?? 0) - (ey[i] ?? 0) * along,
-        vz: before === undefined ? vz : Math.max(before.vz, vz),
+        vz: before === undefined ? vz : max(before.vz, vz),
       })
     }
   }

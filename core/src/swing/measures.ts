@@ -1,5 +1,8 @@
 import { type Bottom, type FishAt, holdingBand } from '../water/index.ts'
 
+// Taken once: asked for in every step.
+const { max } = Math
+
 /** Snags met in a metre of line dragged along the bed, by what it is made of. [estimate] */
 export const SNAGS_PER_M: Readonly<Record<Bottom, number>> = Object.freeze({
   sand: 0.002,
@@ -93,7 +96,7 @@ export class Measures {
 
   take(moment: FlyMoment): void {
     const { dtS, depthM, overBedM, crossedM, draggedM } = moment
-    this.maxDepthM = Math.max(this.maxDepthM, depthM)
+    this.maxDepthM = max(this.maxDepthM, depthM)
     const waterM = depthM + overBedM
     this.overHolding = waterM > 0 && waterM >= HOLDING_WATER * this.deepestM
     this.depthSums.all += depthM * dtS

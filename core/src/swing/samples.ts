@@ -2,6 +2,10 @@ import type { Chain } from './chain.ts'
 import type { SwingOptions } from './input.ts'
 import type { Stream } from './stream.ts'
 
+// Taken once: asked for in every step.
+const { abs, hypot, max, min } = Math
+const List = Float64Array
+
 export interface SwingSample {
   readonly tS: number
   /** Where the fly is: downstream, across, up [m]. */
@@ -14,13 +18,21 @@ export interface SwingSample {
 }
 
 function shapeOf({ count, x, y, z }: Chain): Float64Array {
-  const shape = new Float64Array(count * 3)
+  const shape = new List(count * 3)
   for (let i = 0; i < count; i++) {
     shape[3 * i] = x[i] ?? 0
     shape[3 * i + 1] = y[i] ?? 0
     shape[3 * i + 2] = z[i] ?? 0
   }
   return shape
+}
+
+function flyAt(x: number, y: number, z: number): Float64Array {
+  const at = new List(3)
+  at[0] = x
+  at[1] = y
+  at[2] = z
+  return at
 }
 
 /** Between two shapes of as many nodes; where line was let out between them, the later one. */
@@ -47,7 +59,7 @@ export class Samples {
     // A step before a sample is remembered too: the sample lies between the two.
     const now = { tS, lineM: due || shapes || dueS() - tS < sampleS ? this.shape() : NONE }
     for (; dueS() <= tS + 1e-9; ) {
-      const atS = Math.min(dueS(), tS)
+      const atS = min(dueS(), tS)
       const share = before === undefined || tS <= before.tS ? 1 : (atS - before.tS) / (tS - before.tS)
       this.add(dueS(), before === undefined ? now.lineM : between(before.lineM, now.lineM, share))
     }
@@ -56,13 +68,13 @@ export class Samples {
 
   /** The end of the swing, where no sample fell due there. */
   last(tS: number): void {
-    if (Math.abs((this.list.at(-1)?.tS ?? -1) - tS) > 1e-6) this.add(tS, this.shape())
+    if (abs((this.list.at(-1)?.tS ?? -1) - tS) > 1e-6) this.add(tS, this.shape())
   }
 
   /** The whole line where it is wanted, else the fly alone. */
   private shape(): Float64Array {
     const { x, y, z } = this.chain
-    return this.options.shapes ? shapeOf(this.chain) : Float64Array.of(x[0] ?? 0, y[0] ?? 0, z[0] ?? 0)
+    return this.options.shapes ? shapeOf(this.chain) : flyAt(x[0] ?? 0, y[0] ?? 0, z[0] ?? 0)
   }
 
   private add(tS: number, lineM: Float64Array): void {
@@ -72,11 +84,11 @@ export class Samples {
     this.list.push({
       tS,
       flyM: [x, y, z],
-      speedMps: Math.hypot(vx[0] ?? 0, vy[0] ?? 0, vz[0] ?? 0),
-      overBedM: Math.max(0, z + this.stream.depthM),
+      speedMps: hypot(vx[0] ?? 0, vy[0] ?? 0, vz[0] ?? 0),
+      overBedM: max(0, z + this.stream.depthM),
       onBed: onBed[0] === 1,
       ...(this.options.shapes ? { lineM: Float32Array.from(lineM) } : {}),
     })
   }
 }
-const NONE = new Float64Array()
+const NONE = new List()

@@ -140,9 +140,11 @@ function revise(c: Chain, w: Workspace): boolean {
 /** Sets each node's velocity from its own and the pulls either side, and moves it. */
 function move(c: Chain, w: Workspace, dtS: number): void {
   const links = c.count - 1
-  c.vx.set(w.freeX.subarray(0, c.count))
-  c.vy.set(w.freeY.subarray(0, c.count))
-  c.vz.set(w.freeZ.subarray(0, c.count))
+  for (let i = 0; i <= links; i++) {
+    c.vx[i] = w.freeX[i] as number
+    c.vy[i] = w.freeY[i] as number
+    c.vz[i] = w.freeZ[i] as number
+  }
   for (let i = 0, j = 1; i < links; i++, j++) {
     const pullN = c.pullN[i] as number
     if (pullN <= 0) {
@@ -196,20 +198,23 @@ export function stretchOf({ count, x, y, z, lengthM }: Chain): number {
   return worst
 }
 
-const kept = (c: Chain): readonly Float64Array[] => [c.x, c.y, c.z, c.vx, c.vy, c.vz, c.pullN]
+/** Copies what a step changes, one list after the other: in a loop, for it is done in every step. */
+function copyState(from: readonly Float64Array[], to: readonly Float64Array[], count: number): void {
+  for (let k = 0; k < from.length; k++) {
+    const source = from[k] as Float64Array
+    const target = to[k] as Float64Array
+    for (let i = 0; i < count; i++) target[i] = source[i] as number
+  }
+}
 
 function remember(c: Chain, w: Workspace): void {
-  kept(c).forEach((list, k) => {
-    w.was[k]?.set(list.subarray(0, c.count))
-  })
-  w.wasOnBed.set(c.onBed.subarray(0, c.count))
+  copyState(w.state, w.was, c.count)
+  for (let i = 0; i < c.count; i++) w.wasOnBed[i] = c.onBed[i] as number
 }
 
 function goBack(c: Chain, w: Workspace): void {
-  kept(c).forEach((list, k) => {
-    list.set((w.was[k] as Float64Array).subarray(0, c.count))
-  })
-  c.onBed.set(w.wasOnBed.subarray(0, c.count))
+  copyState(w.was, w.state, c.count)
+  for (let i = 0; i < c.count; i++) c.onBed[i] = w.wasOnBed[i] as number
 }
 
 /** Most that a node's velocity has changed in the step taken last, or in the last part of one taken in parts [m/s]. */

@@ -92,7 +92,7 @@ function chainIn(
   return [chain, new Stream(run)]
 }
 const advance = (chain: Chain, stream: Stream, seconds: number, each?: () => void): void => {
-  const work = workspace(chain.x.length)
+  const work = workspace(chain)
   for (let i = 0; i < seconds / 0.03; i++) {
     step({ chain, work, stream, model: WATER_MODEL, dtS: 0.03, rod: { vx: 0, vy: 0, vz: 0 } })
     each?.()

@@ -14,7 +14,7 @@ import { SWING_THRESHOLDS } from './thresholds.ts'
 import { type Workspace, workspace } from './work.ts'
 
 // Taken once: asked for millions of times a second.
-const { abs, atan2, hypot, max, min } = Math
+const { abs, atan2, hypot, max, min, sqrt } = Math
 
 export interface SwingResult {
   /**
@@ -92,7 +92,7 @@ function fastestMps({ count, vx, vy, vz }: Chain): number {
     const [x = 0, y = 0, z = 0] = [vx[i], vy[i], vz[i]]
     fastest = max(fastest, x * x + y * y + z * z)
   }
-  return Math.sqrt(fastest)
+  return sqrt(fastest)
 }
 
 /** One swing under way. */
@@ -121,7 +121,7 @@ class Swing {
     const angle = (castAngleDeg * Math.PI) / 180
     const tip: RodTip = { heightM: rodTip.heightM, xM: rodTip.xM ?? 0, yM: rodTip.yM ?? run.wadeM }
     this.chain = buildChain(parts, fly, options.nodes, model)
-    this.space = workspace(this.chain.x.length)
+    this.space = workspace(this.chain)
     this.stream = new Stream(run)
     this.measures = new Measures(deepestCoveredM(input), input.fishAt ?? 'bottom')
     layLine(this.chain, tip, angle, options.slack)

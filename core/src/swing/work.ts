@@ -1,5 +1,6 @@
-/** What a step works with, kept from one to the next: a list for each quantity of each node or link. */
-export const workspace = (room: number) => ({
+import type { Chain } from './chain.ts'
+
+const lists = (room: number, state: readonly Float64Array[]) => ({
   // Of nodes. Water over the bed [m], and the velocity against the water [m/s].
   depthM: new Float64Array(room),
   ux: new Float64Array(room),
@@ -38,8 +39,13 @@ export const workspace = (room: number) => ({
   above: new Float64Array(room),
   right: new Float64Array(room),
 
-  // Before the step, should it have to be taken again.
-  was: Array.from({ length: 7 }, () => new Float64Array(room)),
+  // What a step changes of the chain: place, velocity and pull; and what it was before, should it have to be taken again.
+  state,
+  was: state.map(() => new Float64Array(room)),
   wasOnBed: new Uint8Array(room),
 })
-export type Workspace = ReturnType<typeof workspace>
+export type Workspace = ReturnType<typeof lists>
+
+/** What a step works with, kept from one to the next: a list for each quantity of each node or link. */
+export const workspace = ({ x, y, z, vx, vy, vz, pullN }: Chain): Workspace =>
+  lists(x.length, [x, y, z, vx, vy, vz, pullN])

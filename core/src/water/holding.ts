@@ -1,5 +1,8 @@
 import { M_PER_INCH } from '../quantity/index.ts'
 
+// Taken once: asked for in every step of a swing.
+const { max, min } = Math
+
 /** Where in the water fish hold. */
 export const FISH_AT = ['surface', 'middle', 'bottom'] as const
 export type FishAt = (typeof FISH_AT)[number]
@@ -13,7 +16,7 @@ const MIDDLE = { low: 0.25, high: 0.75 } as const
 
 /** Depths between which fish hold in water of this depth [m]; at the bottom clear of the bed only. [practice] */
 export function holdingBand(fishAt: FishAt, depthM: number): { readonly low: number; readonly high: number } {
-  if (fishAt === 'surface') return { low: 0, high: Math.min(SURFACE.m, depthM * SURFACE.share) }
+  if (fishAt === 'surface') return { low: 0, high: min(SURFACE.m, depthM * SURFACE.share) }
   if (fishAt === 'middle') return { low: depthM * MIDDLE.low, high: depthM * MIDDLE.high }
-  return { low: Math.max(0, depthM - HOLDING_BAND_M), high: depthM }
+  return { low: max(0, depthM - HOLDING_BAND_M), high: depthM }
 }

@@ -29,7 +29,7 @@ describe('the ledger in words', () => {
     (name) => {
       const day = on(name, { sinkingLeaders: 'quick-fix' })
       const first = matchRigs(document, day, 60)
-      const rigs = [...first.cards, ...secondLook(document, day, first, 3).cards].map((card) => card.rig)
+      const rigs = [...first.cards, ...secondLook(document, day, first, 1).cards].map((card) => card.rig)
       expect(rigs.length).toBeGreaterThan(50)
       for (const { checks } of rigs)
         for (const check of checks)
