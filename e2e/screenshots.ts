@@ -3,6 +3,10 @@ import type { Browser, Page } from '@playwright/test'
 import { gaugeReply } from './open.ts'
 import { ROOT, served } from './served.ts'
 
+/** Waits until the ranking is settled by the swing. */
+const settled = (page: Page): Promise<void> =>
+  page.getByText('Each judged by its swing in this water.').waitFor({ timeout: 40_000 })
+
 async function demoPage(
   base: string,
   browser: Browser,
@@ -21,8 +25,8 @@ async function demoPage(
   await page.goto(`${base}/?demo`)
   await page.getByRole('article').first().waitFor()
   await page.getByRole('button', { name: 'Winter run' }).click()
-  await page.waitForTimeout(600)
-  await page.getByRole('article').nth(1).getByRole('button', { name: 'Make this my rig' }).click()
+  await settled(page)
+  await page.getByRole('article').first().getByRole('button', { name: 'Make this my rig' }).click()
   await page.waitForURL(/\/rig$/)
   // Notices go by themselves; a picture should not catch one.
   await page.waitForTimeout(5500)
@@ -46,7 +50,8 @@ interface Moment {
 async function shoot(page: Page, path: string, name: string, { at, scrollTo }: Moment = {}): Promise<void> {
   await page.goto(new URL(path, page.url()).href)
   await page.getByRole('heading').first().waitFor()
-  await page.waitForTimeout(path.startsWith('/water') ? 4000 : 700)
+  if (path === '/match') await settled(page)
+  await page.waitForTimeout(path.startsWith('/water') ? 5000 : 1200)
   if (at !== undefined) await page.getByRole('slider', { name: 'Time in the swing' }).fill(at)
   // No ring round what was touched last.
   await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
@@ -69,8 +74,8 @@ await served(4392, async (base, browser) => {
   await shoot(desk, '/rig?view=leader', 'leader-builder')
   await shoot(desk, '/rig?view=list', 'rigging-list')
   await shoot(desk, '/reel', 'reel')
-  await shoot(desk, '/water', 'water-swing', { at: '22' })
-  await shoot(desk, '/water', 'water-plan', { at: '16', scrollTo: 'From above, your bank below' })
+  await shoot(desk, '/water', 'water-swing', { at: '14' })
+  await shoot(desk, '/water', 'water-plan', { at: '10', scrollTo: 'From above, your bank below' })
   await shoot(desk, '/water?view=ladder', 'water-ladder')
   await shoot(desk, '/water?view=bed', 'water-pool')
   await shoot(desk, '/gear?kind=head&sort=mass', 'gear')
@@ -81,5 +86,5 @@ await served(4392, async (base, browser) => {
   const phone = await demoPage(base, browser, 390, 844)
   await shoot(phone, '/rig', 'phone-ledger')
   await toKettleRun(phone)
-  await shoot(phone, '/water', 'phone-water', { at: '22' })
+  await shoot(phone, '/water', 'phone-water', { at: '14' })
 })

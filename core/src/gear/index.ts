@@ -3,13 +3,11 @@ export { idSchema, lengthSchema, nameSchema, refuse } from './common.ts'
 export { cylinderDiameterM, WATER_KG_PER_M3 } from './cylinder.ts'
 export { FIELDS, type Field, type FieldType, fieldAt, readField, withField } from './field.ts'
 export {
-  DROPPER_LIMITS,
   type Dropper,
   dropperSchema,
   type Fly,
   type FlyShape,
   flyShapeSchema,
-  USUAL_DROPPER_M,
 } from './fly.ts'
 export { type Gear, itemsOf } from './gear.ts'
 export { type Head, type Section, sectionSchema } from './head.ts'
@@ -25,6 +23,7 @@ export type { SinkingLeader, Tip } from './tip.ts'
 export {
   BACKING_LIMIT_M,
   DRESSES,
+  DROPPER_LIMITS,
   type Dress,
   HANDS,
   type Hands,
@@ -36,6 +35,7 @@ export {
   LINE_STANDARDS,
   type LineStandard,
   ONE_PIECE_STYLES,
+  USUAL_DROPPER_M,
   WEIGHTINGS,
   type Weighting,
   WINDOW_STYLES,

@@ -53,3 +53,8 @@ export const ID_PATTERN = /^[A-Za-z0-9-]{1,64}$/
 
 /** More backing than any spool takes [m]. */
 export const BACKING_LIMIT_M = 1000
+
+/** Where a second fly can hang: up the leader from the first [m]. Closer they tangle, further the cast is no longer one. [practice] */
+export const DROPPER_LIMITS = Object.freeze({ low: 0.2, high: 3 })
+/** As close as a heavy dropper comes to its point fly [m]. [practice] */
+export const USUAL_DROPPER_M = 0.45
