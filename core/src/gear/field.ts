@@ -28,6 +28,8 @@ export interface Field {
   readonly required?: true
   /** Not required, but asked among the first. */
   readonly early?: true
+  /** Read and written in files, but not asked for: nothing is judged by it. */
+  readonly unasked?: true
   readonly help?: string
 }
 
@@ -74,7 +76,7 @@ const BODY: Readonly<Record<Kind, readonly Field[]>> = {
     need(count('lineNumber', 'number', 'Line number', 'As on the rod; the lower one of a pair')),
     count('lineNumberHigh', 'number_high', 'Upper number of a pair'),
     need(quantity('lengthM', 'length', 'Length', 'rodLength')),
-    choice('action', 'action', 'Action', ['tip', 'middle', 'full']),
+    { ...choice('action', 'action', 'Action', ['tip', 'middle', 'full']), unasked: true },
     ...windowFields('skagit', 'Skagit'),
     ...windowFields('scandi', 'Scandi'),
     ...windowFields('overhead', 'Overhead'),

@@ -102,7 +102,7 @@ function ItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText 
     }, noticeFailed)
   }
   const needed = FIELDS[kind].filter((f) => f.required || f.early)
-  const rest = FIELDS[kind].filter((f) => !f.required && !f.early)
+  const rest = FIELDS[kind].filter((f) => !f.required && !f.early && !f.unasked)
   return (
     <form
       onSubmit={(event) => void form.handleSubmit(save)(event).catch(noticeFailed)}

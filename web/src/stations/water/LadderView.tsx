@@ -1,8 +1,8 @@
-import { type Ride, strandsOf, tipRungs, tipsToTry } from '@hoxen/core/ladder'
+import { type Strand, strandsOf, tipRungs, tipsToTry } from '@hoxen/core/ladder'
 import { judge } from '@hoxen/core/match'
 import type { CheckState, SwingSetup } from '@hoxen/core/rig'
 import { type TipItem, tipFacts } from '@hoxen/core/sink'
-import { useCallback, useMemo, useState } from 'react'
+import { useMemo, useState } from 'react'
 import { useQuestion } from '../../ledger/index.ts'
 import { Button, StateMark, Tag, useUnits } from '../../ui/index.ts'
 import { LadderDrawing } from './LadderDrawing.tsx'
@@ -12,24 +12,20 @@ import { useRides, useWallet } from './useSwing.ts'
 /** A strand without a tip. */
 export const NO_TIP = 'No tip'
 
-/** What the ledger would say of the rig with each tip, fished as planned: the water is not the only judge. */
-function useVerdicts(
-  setup: SwingSetup,
-  tips: readonly (TipItem | null)[],
-  planned: (tipId: string | null) => Ride | undefined,
-): ReadonlyMap<string | null, CheckState> {
+/** What the ledger says of the rig with each tip at the angle that serves it best: what taking it would bring. */
+function useVerdicts(setup: SwingSetup, strands: readonly Strand[], tips: readonly (TipItem | null)[]) {
   const question = useQuestion()
-  return useMemo(() => {
+  return useMemo((): ReadonlyMap<string | null, CheckState> => {
     if (question === undefined) return new Map()
     return new Map(
-      tips.flatMap((tip) => {
-        const ride = planned(tip?.id ?? null)
-        if (ride === undefined) return []
+      strands.map(({ tipId, best }) => {
+        const tip = tips.find((t) => (t?.id ?? null) === tipId) ?? null
         const parts = { ...setup.parts, tip: tip && tipFacts(tip) }
-        return [[tip?.id ?? null, judge(parts, question.day, ride).verdict] as const]
+        const day = { ...question.day, plan: { ...question.day.plan, angleDeg: best.angleDeg } }
+        return [tipId, judge(parts, day, best.ride).verdict] as const
       }),
     )
-  }, [question, setup, tips, planned])
+  }, [question, setup, strands, tips])
 }
 
 /** Each tip of the wallet as a strand at its depth in this run, ranked by how its swing is judged, then by the time it has the fly with the fish. */
@@ -40,16 +36,8 @@ export function LadderView({ setup }: { readonly setup: SwingSetup }) {
   const tips = useMemo(() => tipsToTry(setup.parts, wallet.tips), [wallet, setup])
   const rungs = useMemo(() => tipRungs(setup, tips), [setup, tips])
   const { rides, done, of, failed } = useRides(rungs)
-  const { angleDeg } = setup.plan
-  const planned = useCallback(
-    (tipId: string | null) => {
-      const rung = rungs.find((r) => r.tipId === tipId && r.angleDeg === angleDeg)
-      return rung && rides.get(rung.id)
-    },
-    [rungs, rides, angleDeg],
-  )
-  const verdicts = useVerdicts(setup, tips, planned)
   const strands = useMemo(() => strandsOf(rungs, rides, tips, mineId), [rungs, rides, tips, mineId])
+  const verdicts = useVerdicts(setup, strands, tips)
   const [pointed, setPointed] = useState<string | null>()
   if (tips.length === 0)
     return <p className="py-8">There are no tips in your gear yet. Add one in Gear: “T-11 10 ft” will do.</p>
