@@ -1,12 +1,15 @@
 import { readFileSync } from 'node:fs'
 import { type HoxenDocument, readDocument } from '@hoxen/core/format'
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { type RenderResult, render } from '@testing-library/react'
+import { configure, type RenderResult, render } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { MemoryRouter } from 'react-router'
 import { DayProvider } from '../day/index.ts'
 import { takeIn } from '../store/index.ts'
 import { UnitsContext } from '../ui/index.ts'
+
+// A machine that shares its cores takes its time.
+configure({ asyncUtilTimeout: 8000 })
 
 /** The demo angler's file. */
 export const demo: HoxenDocument = readDocument(
