@@ -32,7 +32,6 @@ const COLOURFUL = [
   '/water',
   '/water?view=ladder',
   '/gear',
-  '/tables',
 ]
 
 async function violationsAt(

@@ -84,7 +84,7 @@ export function RigCard({ card, place, remedy, items, mine, pinned, onMine, onPi
           <RemedyLine remedy={remedy} items={items} href={`/match/rig/${rigKey(remedy.choice)}`} />
         )}
       </div>
-      <TipLadder card={card} label={`Tips on ${parts.rod.name} with ${parts.head.head.name}`} />
+      <TipLadder card={card} items={items} label={`Tips on ${parts.rod.name} with ${parts.head.head.name}`} />
       <div className="mt-2 flex flex-wrap items-center justify-between gap-2">
         <p className="text-[0.82rem] text-faint">{sayScore(rig.score)}</p>
         <div className="flex flex-wrap gap-2">

@@ -1,3 +1,4 @@
+import type { Item } from '@hoxen/core/gear'
 import type { Card } from '@hoxen/core/match'
 import { rigKey } from '@hoxen/core/rig'
 import { sayWhyTip } from '@hoxen/core/words'
@@ -8,8 +9,14 @@ import { StateMark } from '../../ui/index.ts'
 const SHOWN = 5
 const BAR_PX = 92
 
-/** The tips of a rod and head by how they swing: time with the fish, touches, verdict; and why the first leads. */
-export function TipLadder({ card, label }: { readonly card: Card; readonly label: string }) {
+interface Props {
+  readonly card: Card
+  readonly items: ReadonlyMap<string, Item>
+  readonly label: string
+}
+
+/** The tips of a rod and head by how they swing: each with the leader that serves it: time with the fish, touches, verdict; and why the first leads. */
+export function TipLadder({ card, items, label }: Props) {
   const why = sayWhyTip(card)
   const swung = card.tips.filter((tip) => tip.swung !== undefined)
   if (swung.length === 0) return null
@@ -29,6 +36,9 @@ export function TipLadder({ card, label }: { readonly card: Card; readonly label
                 className={`inline-flex min-h-11 min-w-40 flex-1 items-center hover:underline sm:min-h-8 ${i === 0 ? 'font-semibold' : ''}`}
               >
                 {name ?? 'No tip'}
+                <span className="ml-2 font-normal text-faint">
+                  {choice.leaderId === null ? 'no leader' : items.get(choice.leaderId)?.name}
+                </span>
               </Link>
               <svg width={BAR_PX} height="10" aria-hidden="true" className="shrink-0">
                 <path d={`M1 5H${BAR_PX - 1}`} stroke="var(--rule)" strokeWidth="4" strokeLinecap="round" />
