@@ -35,9 +35,11 @@ export function TipLadder({ card, items, label }: Props) {
                 to={`/match/rig/${rigKey(choice)}`}
                 className={`inline-flex min-h-11 min-w-40 flex-1 items-center hover:underline sm:min-h-8 ${i === 0 ? 'font-semibold' : ''}`}
               >
-                {name ?? 'No tip'}
-                <span className="ml-2 font-normal text-faint">
-                  {choice.leaderId === null ? 'no leader' : items.get(choice.leaderId)?.name}
+                <span>
+                  {name ?? 'No tip'}
+                  <span className="ml-2 font-normal text-faint">
+                    {choice.leaderId === null ? 'no leader' : items.get(choice.leaderId)?.name}
+                  </span>
                 </span>
               </Link>
               <svg width={BAR_PX} height="10" aria-hidden="true" className="shrink-0">
