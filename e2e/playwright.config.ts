@@ -7,8 +7,8 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   retries: 0,
-  timeout: 45_000,
-  expect: { timeout: 8_000 },
+  timeout: 120_000,
+  expect: { timeout: 25_000 },
   reporter: [['list']],
   outputDir: '../test-results',
   use: {

@@ -46,7 +46,7 @@ async function violationsAt(
 }
 
 test('axe finds no violation on any page', async ({ page }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(300_000)
   await openDemo(page)
   await winterRig(page)
   // Head and foot are the same on all pages: once with them, then what is between.
@@ -56,7 +56,7 @@ test('axe finds no violation on any page', async ({ page }) => {
 })
 
 test('axe finds no violation of colour in the dark face', async ({ page }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(300_000)
   await page.emulateMedia({ colorScheme: 'dark' })
   await openDemo(page)
   await winterRig(page)

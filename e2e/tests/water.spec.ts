@@ -246,7 +246,7 @@ const settled = (page: Page) =>
   expect(page.getByText('Each judged by its swing in this water.')).toBeVisible({ timeout: 25_000 })
 
 test('the gauge rises: strip, Match and Water come to the same new verdict', async ({ page }) => {
-  test.setTimeout(90_000)
+  test.setTimeout(180_000)
   await atTheWater(page)
   const water = page.locator('[data-verdict]')
   await expect(water).toHaveAttribute('data-verdict', 'holds')
