@@ -6,10 +6,10 @@ import {
   judgeSwung,
   matchRigs,
   missingItem,
+  type PartOption,
   type RankedRig,
   scoreFigure,
   secondLook,
-  type TipOption,
 } from '@hoxen/core/match'
 import { resolveRig, rigChoiceSchema } from '@hoxen/core/rig'
 import { planSchema, type Swung, USUAL_PLAN } from '@hoxen/core/swing'
@@ -119,9 +119,10 @@ function swingTold(swung: Swung | undefined) {
   return { swing: { outcome, holdingShare, inBandS, overHoldingS, swingS, hangDepthM, draggedM, touches } }
 }
 
-const tipTold = ({ choice, verdict, swung }: TipOption) => ({
+const partTold = ({ choice, verdict, swung }: PartOption) => ({
   tipId: choice.tipId,
   leaderId: choice.leaderId,
+  runningLineId: choice.runningLineId,
   verdict,
   ...swingTold(swung),
 })
@@ -144,7 +145,12 @@ const rigTold = ({ choice, verdict, score, checks, swung }: RankedRig) => ({
   })),
 })
 
-const cardTold = ({ rig, tips }: Card) => ({ ...rigTold(rig), tips: tips.map(tipTold) })
+const cardTold = ({ rig, tips, leaders, lines }: Card) => ({
+  ...rigTold(rig),
+  tips: tips.map(partTold),
+  leaders: leaders.map(partTold),
+  runningLines: lines.map(partTold),
+})
 
 export const matchCommand = command({
   name: 'match',

@@ -7,8 +7,8 @@ export {
   type MatchResult,
   matchInSteps,
   matchRigs,
+  type PartOption,
   type RankedRig,
-  type TipOption,
 } from './match.ts'
 export { type MissingItem, missingInSteps, missingItem } from './missing.ts'
 export {
@@ -22,4 +22,4 @@ export {
   swapPart,
 } from './remedy.ts'
 export { costOf, rankCost, type Score, scoreFigure } from './score.ts'
-export { type Progress, SECOND_LOOKS, secondLook, secondLookInSteps, wantedSwings } from './secondLook.ts'
+export { SECOND_LOOKS, secondLook, secondLookInSteps, type Wanted } from './secondLook.ts'

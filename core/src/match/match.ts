@@ -31,16 +31,19 @@ export interface RankedRig {
   readonly swung?: Swung
 }
 
-/** A rod with a head: its best rig, and what its other tips come to, best first, the best one among them. */
+/** A rod with a head: its best rig, and what others of its parts come to, best first, its own among them. */
 export interface Card {
   readonly rig: RankedRig
-  readonly tips: readonly TipOption[]
+  readonly tips: readonly PartOption[]
+  /** Leaders and running lines that were let swing in the place of the rig's own; none before. */
+  readonly leaders: readonly PartOption[]
+  readonly lines: readonly PartOption[]
 }
 
-/** One tip on a rod and head, with the leader that serves it. */
-export interface TipOption {
+/** One part on a rod and head: a tip with the leader that serves it, a leader or a running line with the rest as it is. */
+export interface PartOption {
   readonly choice: RigChoice
-  /** Null for the bare head. */
+  /** Null for none. */
   readonly name: string | null
   readonly verdict: CheckState
   readonly swung?: Swung
@@ -98,9 +101,14 @@ export function through<T>(steps: Generator<unknown, T>): T {
   }
 }
 
-export const tipOption = ({ choice, parts, verdict, swung }: RankedRig): TipOption => ({
+export const partOption = (
+  { choice, parts, verdict, swung }: RankedRig,
+  slot: 'tipId' | 'leaderId' | 'runningLineId',
+): PartOption => ({
   choice,
-  name: parts.tip?.item.name ?? null,
+  name:
+    (slot === 'leaderId' ? parts.leader : slot === 'tipId' ? parts.tip?.item : parts.runningLine?.item)
+      ?.name ?? null,
   verdict,
   ...(swung === undefined ? {} : { swung }),
 })
@@ -126,7 +134,7 @@ export function* matchInSteps(gear: Gear, day: Day, limit = CARD_LIMIT): Generat
   const cards: Card[] = []
   for (const { parts } of found) {
     const rig = judge(parts, day)
-    cards.push({ rig, tips: [tipOption(rig)] })
+    cards.push({ rig, tips: [partOption(rig, 'tipId')], leaders: [], lines: [] })
     yield
   }
   // The search knows second looks by their stand-ins only; what they come to settles the order.

@@ -1,6 +1,6 @@
 import type { Day } from '../day/index.ts'
 import type { Gear } from '../gear/index.ts'
-import { type SwingSetup, swingKey, swungIn, unknownSwings } from '../rig/index.ts'
+import { type RigParts, type SwingSetup, unknownSwings } from '../rig/index.ts'
 import type { SwingInput } from '../swing/index.ts'
 import { type Candidates, candidatesOf } from './candidates.ts'
 import {
@@ -9,11 +9,10 @@ import {
   judgeSwung,
   type MatchResult,
   outcomeOf,
+  partOption,
   type RankedRig,
   through,
-  tipOption,
 } from './match.ts'
-import type { Found } from './podium.ts'
 import { BREAK_COST, rankCost } from './score.ts'
 import { searchInSteps } from './search.ts'
 
@@ -21,106 +20,113 @@ import { searchInSteps } from './search.ts'
 export const SECOND_LOOKS = 12
 /** Tips let swing where every one of them breaks some other line: the least broken. */
 const BROKEN_TIPS = 3
-/** Leaders tried behind the tip that came out best, on so many of the best rods and heads. */
-const OTHER_LEADERS = 2
-const CARDS_WITH_LEADERS = 4
+/** Rods with heads whose other leaders and running lines are let swing too, and how many of each. */
+const CARDS_WITH_OTHERS = 4
+const MOST_OTHERS = 2
 
-/** How far a second look has come: rods with heads done, of how many. */
-export interface Progress {
-  readonly done: number
-  readonly of: number
-}
+/** Swings that the look needs next: whoever works it through may work them out elsewhere first (`keepSwung`). */
+export type Wanted = readonly SwingInput[]
+const NONE: Wanted = []
 
 const cheapest = (a: RankedRig, b: RankedRig): number => rankCost(a.score) - rankCost(b.score)
+const byRig = (a: Card, b: Card): number => cheapest(a.rig, b.rig)
 
-/** Every tip on a rod and head, each with the rest that suits it, that breaks no other line; else the least broken few. */
-function* tipsFor(c: Candidates, day: Day, { rig }: Card): Generator<void, readonly Found[]> {
-  const pair: Candidates = { ...c, rods: [rig.parts.rod], heads: [rig.parts.head] }
-  const found = yield* searchInSteps(pair, day, { limit: c.tips.length, oneFor: 'tip' })
-  const whole = found.filter(({ cost }) => cost < BREAK_COST)
-  return whole.length > 0 ? whole : found.slice(0, BROKEN_TIPS)
+const wantedFor = (rigs: readonly RigParts[], day: Day): Wanted =>
+  unknownSwings(rigs.map((parts): SwingSetup => ({ ...day, parts })))
+
+/** Steps that ask for no swing. */
+function* quietly<T>(steps: Generator<unknown, T>): Generator<Wanted, T> {
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+    yield NONE
+  }
 }
 
-/** The best rig's neighbours by leader, where they are no worse on every other line. */
-function otherLeaders(c: Candidates, day: Day, best: RankedRig): readonly RankedRig[] {
-  const known = new Set([swingKey({ ...day, parts: best.parts })])
-  return c.leaders
-    .filter((leader) => leader?.id !== best.parts.leader?.id)
-    .map((leader) => judge({ ...best.parts, leader }, day, best.swung))
-    .filter((other) => rankCost(other.score) < rankCost(best.score) + BREAK_COST / 100)
-    .sort(cheapest)
-    .filter(({ parts }) => {
-      const key = swingKey({ ...day, parts })
-      return !known.has(key) && known.add(key)
-    })
-    .slice(0, OTHER_LEADERS)
-    .map(({ parts }) => judgeSwung(parts, day))
+/** Every tip on a rod and head, each with the rest that suits it, that breaks no other line; else the least broken few. */
+function* tipsFor(c: Candidates, day: Day, { rig }: Card): Generator<Wanted, readonly RigParts[]> {
+  const pair: Candidates = { ...c, rods: [rig.parts.rod], heads: [rig.parts.head] }
+  const found = yield* quietly(searchInSteps(pair, day, { limit: c.tips.length, oneFor: 'tip' }))
+  const whole = found.filter(({ cost }) => cost < BREAK_COST)
+  return (whole.length > 0 ? whole : found.slice(0, BROKEN_TIPS)).map(({ parts }) => parts)
 }
 
 /** One rod and head with all its tips let swing. */
-function* secondCard(c: Candidates, day: Day, card: Card): Generator<void, Card> {
-  const rigs: RankedRig[] = []
-  for (const { parts } of yield* tipsFor(c, day, card)) {
-    rigs.push(judge(parts, day, swungIn(parts, day)))
-    yield
+function* secondCard(rigs: readonly RigParts[], day: Day, card: Card): Generator<Wanted, Card> {
+  const swung: RankedRig[] = []
+  for (const parts of rigs) {
+    swung.push(judgeSwung(parts, day))
+    yield NONE
   }
-  rigs.sort(cheapest)
-  const [best] = rigs
-  return best === undefined ? card : { rig: best, tips: rigs.map(tipOption) }
+  swung.sort(cheapest)
+  const [rig] = swung
+  return rig === undefined ? card : { ...card, rig, tips: swung.map((each) => partOption(each, 'tipId')) }
 }
 
-/** The card with the leader that serves its best tip best. */
-function withBestLeader(c: Candidates, day: Day, card: Card): Card {
-  const [rig = card.rig] = [card.rig, ...otherLeaders(c, day, card.rig)].sort(cheapest)
-  return { rig, tips: [tipOption(rig), ...card.tips.slice(1)] }
-}
+/** What may stand in the place of the best rig's own leader or running line, before it is let swing. */
+const OTHERS = {
+  leaders: {
+    slot: 'leaderId',
+    of: (c: Candidates, { parts }: RankedRig): readonly RigParts[] =>
+      c.leaders.filter((leader) => leader?.id !== parts.leader?.id).map((leader) => ({ ...parts, leader })),
+  },
+  lines: {
+    slot: 'runningLineId',
+    of: (c: Candidates, { parts }: RankedRig): readonly RigParts[] =>
+      c.runningLines
+        .filter((line) => parts.runningLine !== null && line?.item.id !== parts.runningLine.item.id)
+        .map((runningLine) => ({ ...parts, runningLine })),
+  },
+} as const
+const KINDS_OF_OTHERS = ['leaders', 'lines'] as const
 
-const byRig = (a: Card, b: Card): number => cheapest(a.rig, b.rig)
+/** Of these, the few nearest to holding that break no more than the rig does. */
+const nearest = (rig: RankedRig, day: Day, others: readonly RigParts[]): readonly RigParts[] =>
+  others
+    .map((parts) => judge(parts, day, rig.swung))
+    .filter((other) => rankCost(other.score) < rankCost(rig.score) + BREAK_COST / 100)
+    .sort(cheapest)
+    .slice(0, MOST_OTHERS)
+    .map(({ parts }) => parts)
 
-/** What the second look will let swing, to be worked out wherever there is room for it. */
-export function* wantedSwings(
-  gear: Gear,
-  day: Day,
-  first: MatchResult,
-  looks = SECOND_LOOKS,
-): Generator<void, readonly SwingInput[]> {
-  const c = candidatesOf(gear, day)
-  const setups: SwingSetup[] = []
-  for (const card of first.cards.slice(0, looks))
-    for (const { parts } of yield* tipsFor(c, day, card)) setups.push({ ...day, parts })
-  return unknownSwings(setups)
+/** The best cards, each with the leader, then the running line that serves its best tip best, and what else was tried. */
+function* withOthers(c: Candidates, day: Day, cards: readonly Card[]): Generator<Wanted, readonly Card[]> {
+  let out = cards
+  for (const kind of KINDS_OF_OTHERS) {
+    const { of, slot } = OTHERS[kind]
+    const tried = out.map(({ rig }) => nearest(rig, day, of(c, rig)))
+    yield wantedFor(tried.flat(), day)
+    out = out.map((card, i) => {
+      const swung = [card.rig, ...(tried[i] ?? []).map((parts) => judgeSwung(parts, day))].sort(cheapest)
+      const [rig = card.rig] = swung
+      const tips = [partOption(rig, 'tipId'), ...card.tips.slice(1)]
+      return { ...card, rig, tips, [kind]: swung.map((each) => partOption(each, slot)) }
+    })
+    yield NONE
+  }
+  return out
 }
 
 /**
- * The second answer: the swing decides among the tips and leaders of the best rods and heads, and then among these. Cards
- * without it stand below those that have it.
+ * The second answer: the swing decides among the tips, leaders and running lines of the best rods and heads, and then among
+ * these. Cards without it stand below those that have it. Each step says which swings the next one needs.
  */
 export function* secondLookInSteps(
   gear: Gear,
   day: Day,
   first: MatchResult,
   looks = SECOND_LOOKS,
-): Generator<Progress | undefined, MatchResult> {
+): Generator<Wanted, MatchResult> {
   const c = candidatesOf(gear, day)
   const asked = first.cards.slice(0, looks)
+  const tips: (readonly RigParts[])[] = []
+  for (const card of asked) tips.push(yield* tipsFor(c, day, card))
+  yield wantedFor(tips.flat(), day)
   const seen: Card[] = []
-  for (const card of asked) {
-    yield { done: seen.length, of: asked.length }
-    for (const steps = secondCard(c, day, card); ; yield undefined) {
-      const step = steps.next()
-      if (step.done) {
-        seen.push(step.value)
-        break
-      }
-    }
-  }
+  for (const [i, card] of asked.entries()) seen.push(yield* secondCard(tips[i] ?? [], day, card))
   seen.sort(byRig)
-  for (let i = 0; i < Math.min(CARDS_WITH_LEADERS, seen.length); i++) {
-    const card = seen[i]
-    if (card !== undefined) seen[i] = withBestLeader(c, day, card)
-    yield undefined
-  }
-  const cards = [...seen.sort(byRig), ...first.cards.slice(looks)]
+  const best = yield* withOthers(c, day, seen.slice(0, CARDS_WITH_OTHERS))
+  const cards = [...[...best, ...seen.slice(CARDS_WITH_OTHERS)].sort(byRig), ...first.cards.slice(looks)]
   return { ...first, outcome: outcomeOf(c, cards), cards }
 }
 

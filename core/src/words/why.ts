@@ -1,10 +1,10 @@
-import type { Card, TipOption } from '../match/index.ts'
+import type { Card, PartOption } from '../match/index.ts'
 
 const NO_TIP = 'no tip'
-const nameOf = ({ name }: TipOption): string => name ?? NO_TIP
+const nameOf = ({ name }: PartOption): string => name ?? NO_TIP
 
 /** A tip that is out for a reason worth naming, besides the two that are compared. */
-function sayOut({ swung, ...tip }: TipOption): string | undefined {
+function sayOut({ swung, ...tip }: PartOption): string | undefined {
   if (swung === undefined || tip.verdict === 'holds') return undefined
   const { outcome, summary } = swung
   if (outcome === 'grounded') return `${nameOf(tip)} comes to rest on the bottom`

@@ -7,7 +7,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
 import { dayKey, useDay } from '../day/index.ts'
 import { useList } from '../store/index.ts'
-import { askOfGear, revisionOf, rideInWorker, ridesInPool } from '../worker/index.ts'
+import { askOfGear, type Progress, revisionOf, rideInWorker, secondLookInWorkers } from '../worker/index.ts'
 
 /** The gear and the day: what every question is about. */
 export interface Question {
@@ -147,7 +147,7 @@ export function useRig(
 }
 
 /** While answers still change nothing is let swing for them [ms]. */
-const QUIET_MS = 300
+const QUIET_MS = 200
 const quiet = (signal: AbortSignal): Promise<void> =>
   new Promise((resolve, reject) => {
     const wait = setTimeout(resolve, QUIET_MS)
@@ -157,26 +157,18 @@ const quiet = (signal: AbortSignal): Promise<void> =>
     })
   })
 
+const NOTHING_YET: Progress = { done: 0, of: 0 }
+
 /** The ranking once the best rods and heads have been let swing, and how far that has come. */
 export function useSecondLook(question: Question, first: MatchResult) {
-  const [progress, setProgress] = useState({ done: 0, of: 0 })
+  const [progress, setProgress] = useState<Progress>(NOTHING_YET)
   const query = useQuery({
     queryKey: ['second-look', first.cards.map((card) => rigKey(card.rig.choice)), ...keyOf(question)],
     queryFn: async ({ signal }) => {
       const { gear, day } = question
       await quiet(signal)
-      const inputs = await askOfGear(gear.items, (api, about) => api.toSwing(about, day, first), signal)
-      const swings: (readonly [SwingInput, Swung])[] = []
-      setProgress({ done: 0, of: inputs.length })
-      await ridesInPool(
-        inputs.map((input, i) => ({ id: String(i), input })),
-        (id, { outcome, summary }) => {
-          swings.push([inputs[Number(id)] as SwingInput, { outcome, summary }])
-          setProgress({ done: swings.length, of: inputs.length })
-        },
-        signal,
-      )
-      return askOfGear(gear.items, (api, about) => api.settled(about, day, first, swings), signal)
+      setProgress(NOTHING_YET)
+      return secondLookInWorkers(gear.items, day, first, setProgress, signal)
     },
     staleTime: Number.POSITIVE_INFINITY,
     networkMode: 'always',

@@ -14,7 +14,7 @@ import {
   type Remedy,
   remedyFor,
   secondLookInSteps,
-  wantedSwings,
+  type Wanted,
 } from '@hoxen/core/match'
 import {
   type CheckCode,
@@ -34,6 +34,9 @@ export interface About {
   readonly id: number
   readonly revision: number
 }
+
+/** Works out these swings, in their order. */
+export type LetSwing = (wanted: Wanted) => Promise<readonly Swung[]>
 
 /** Gear is brought in once for each revision; a question about another is refused, and its asker brings the right one. */
 export const OTHER_GEAR = 'other gear'
@@ -76,20 +79,12 @@ const api = {
   match: (about: About, day: Day): Promise<MatchResult> =>
     unhurried(about.id, matchInSteps(gearOf(about.revision).gear, day)),
 
-  /** What has to swing before the first answer is settled; the swings may be worked out elsewhere. */
-  toSwing: (about: About, day: Day, first: MatchResult): Promise<readonly SwingInput[]> =>
-    unhurried(about.id, wantedSwings(gearOf(about.revision).gear, day, first)),
-
-  /** The answer once these have been let swing. */
-  settled(
-    about: About,
-    day: Day,
-    first: MatchResult,
-    swings: readonly (readonly [SwingInput, Swung])[],
-  ): Promise<MatchResult> {
-    for (const [input, swung] of swings) keepSwung(input, swung)
-    return unhurried(about.id, secondLookInSteps(gearOf(about.revision).gear, day, first))
-  },
+  /** The answer once the best have been let swing; the swings are worked out by whoever asks. */
+  secondLook: (about: About, day: Day, first: MatchResult, letSwing: LetSwing): Promise<MatchResult> =>
+    unhurried(about.id, secondLookInSteps(gearOf(about.revision).gear, day, first), async (wanted) => {
+      const swings = wanted.length === 0 ? [] : await letSwing(wanted)
+      for (const [i, swung] of swings.entries()) keepSwung(wanted[i] as SwingInput, swung)
+    }),
 
   /** What would fix most where nothing fits. */
   missing: (about: About, day: Day): Promise<MissingItem | undefined> =>

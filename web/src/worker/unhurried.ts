@@ -19,13 +19,21 @@ const wanted = new Set<number>()
 /** Calls a question off: its calculation stops at its next breath. */
 export const callOff = (id: number): void => void wanted.delete(id)
 
-/** Works a calculation through in steps, and gives it up when its question is called off. */
-export async function unhurried<T>(id: number, steps: Generator<unknown, T>): Promise<T> {
+/**
+ * Works a calculation through in steps, and gives it up when its question is called off.
+ * @param between done after each step with what the step brought
+ */
+export async function unhurried<Y, T>(
+  id: number,
+  steps: Generator<Y, T>,
+  between?: (brought: Y) => Promise<void>,
+): Promise<T> {
   wanted.add(id)
   try {
     let since = performance.now()
     for (let step = steps.next(); ; step = steps.next()) {
       if (step.done) return step.value
+      await between?.(step.value)
       if (performance.now() - since < BREATH_MS) continue
       await breath()
       if (!wanted.has(id)) throw new Error(CALLED_OFF)

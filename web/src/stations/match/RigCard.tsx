@@ -6,6 +6,7 @@ import { Link } from 'react-router'
 import { GrainAxis, RigDrawing, stripScale, useWidth } from '../../drawing/index.ts'
 import { RemedyLine, sayScore } from '../../ledger/index.ts'
 import { Button, buttonLook, Tag, useUnits, VerdictMark } from '../../ui/index.ts'
+import { OtherParts } from './OtherParts.tsx'
 import { TipLadder } from './TipLadder.tsx'
 
 interface Props {
@@ -85,6 +86,8 @@ export function RigCard({ card, place, remedy, items, mine, pinned, onMine, onPi
         )}
       </div>
       <TipLadder card={card} items={items} label={`Tips on ${parts.rod.name} with ${parts.head.head.name}`} />
+      <OtherParts title="Leader" none="no leader" options={card.leaders} />
+      <OtherParts title="Running line" none="none" options={card.lines} />
       <div className="mt-2 flex flex-wrap items-center justify-between gap-2">
         <p className="text-[0.82rem] text-faint">{sayScore(rig.score)}</p>
         <div className="flex flex-wrap gap-2">
