@@ -2,10 +2,11 @@
 import type { WaterPart } from '@hoxen/core/sink'
 import { SWING_OPTIONS, type SwingInput, type SwingOptions, swing } from '@hoxen/core/swing'
 import type { Run } from '@hoxen/core/water'
+import { swingBefore } from './before.ts'
 import { lumpsOf } from './chainForces.ts'
 import { rapierChain } from './rapier.ts'
 import { springChain } from './springs.ts'
-import { timed, times } from './timing.ts'
+import { median, timed, times } from './timing.ts'
 
 const RUN: Run = {
   id: 'deep',
@@ -36,6 +37,7 @@ const SLACK = 0.02
 const SECONDS = 30
 const FINEST_S = 0.001
 const SPRING_SECONDS = 4
+const PAIRS = 11
 
 const input = (options: Partial<SwingOptions>): SwingInput => ({
   run: RUN,
@@ -64,11 +66,24 @@ const depthAfter = (seconds: number, options: Partial<SwingOptions>): number =>
   -(swing(input({ maxS: seconds, ...options })).samples.at(-1)?.flyM[2] ?? 0)
 const exact = depthAfter(SECONDS, { stepS: 0.002 })
 const own = depthAfter(SECONDS, {})
-/** The code before adaptive steps, 64 nodes and 30 ms, beside the present code in one run: kept for the table. */
-const BEFORE = { ms: 29.3, presentMs: 11.9, depthOff: '0.04 %' }
-console.log(
-  `before adaptive steps (64 nodes, fixed 30 ms): ${BEFORE.ms} ms, depth ${BEFORE.depthOff}; the present in the same run ${BEFORE.presentMs} ms = ${(BEFORE.presentMs / BEFORE.ms).toFixed(2)}`,
-)
+// The code before it chose its own steps, turn about with the present in this run.
+const before = await swingBefore()
+if (before === undefined) console.log('before adaptive steps: not in this copy of the history, not measured')
+else {
+  const thirty = input({ maxS: SECONDS })
+  for (let i = 0; i < 5; i++) before(thirty)
+  const pairs = Array.from({ length: PAIRS }, () => {
+    const old = timed(5, () => before(thirty))
+    const present = timed(5, () => swing(thirty))
+    return { old, present, ratio: present / old }
+  })
+  const depth = -(before(thirty).samples.at(-1)?.flyM[2] ?? Number.NaN)
+  console.log(
+    `before adaptive steps (64 nodes, fixed 30 ms): median ${median(pairs.map((p) => p.old)).toFixed(1)} ms, depth ${percent(depth, exact)}; ` +
+      `the present in turn with it ${median(pairs.map((p) => p.present)).toFixed(1)} ms = ${median(pairs.map((p) => p.ratio)).toFixed(2)} of that ` +
+      `(${PAIRS} pairs: ${pairs.map((p) => p.ratio.toFixed(2)).join(' ')})`,
+  )
+}
 console.log(
   `ours: ${SECONDS} s, ${SWING_OPTIONS.nodes} nodes: median ${ours.toFixed(1)} ms; depth ${own.toFixed(3)} m, ${percent(own, exact)}`,
 )
@@ -76,11 +91,13 @@ console.log(
 const lumps = lumpsOf(RUN, PARTS, FLY, 64, TIP, (ANGLE_DEG * Math.PI) / 180, SLACK)
 for (const stepS of [0.008, 0.004, 0.002, FINEST_S]) {
   const { flyM, ms } = await rapierChain(lumps, stepS, SECONDS)
+  // Beside it in time: the machine is not equally fast all along.
+  const ours = timed(21, () => swing(input({ maxS: SECONDS })))
   const depth = -(flyM[2] ?? Number.NaN)
   // At its finest step the engine is an independent check: it must agree to a hundredth.
   if (stepS === FINEST_S && !(Math.abs(depth / exact - 1) < 0.01)) process.exitCode = 1
   console.log(
-    `rapier3d, step ${stepS * 1000} ms: ${(ms / 1000).toFixed(1)} s = ${times(ms, ours)} ours; depth ${depth.toFixed(3)} m, ${percent(depth, exact)}`,
+    `rapier3d, step ${stepS * 1000} ms: ${(ms / 1000).toFixed(1)} s = ${times(ms, ours)} ours (${ours.toFixed(1)} ms); depth ${depth.toFixed(3)} m, ${percent(depth, exact)}`,
   )
 }
 

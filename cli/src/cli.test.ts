@@ -139,9 +139,9 @@ describe('answers', () => {
       plan,
     })
     type Told = { swing?: { holdingShare: number }; verdict: string; provisional?: true }
-    type Rig = Told & { rodId: string; tips: Told[] }
+    type Rig = Told & Record<'tips' | 'leaders' | 'runningLines', Told[]> & { rodId: string }
     const { rigs } = (await answer('match', { ...at(24), limit: 14 })) as { rigs: Rig[] }
-    const { tips: _tips, ...first } = rigs[0] as Rig
+    const { tips: _tips, leaders: _leaders, runningLines: _lines, ...first } = rigs[0] as Rig
     // Judged by itself, the first rig is what it was in the ranking.
     const ids = ['rodId', 'headId', 'tipId', 'leaderId', 'runningLineId', 'reelId'] as const
     const rig = Object.fromEntries(ids.map((id) => [id, (first as unknown as Record<string, unknown>)[id]]))

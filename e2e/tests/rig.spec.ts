@@ -31,7 +31,7 @@ test('a leader behind a sinking tip is built from the spools at hand, in both sc
   await page.getByRole('link', { name: 'Leader', exact: true }).click()
   const recipe = page.getByRole('list', { name: 'Recipe, butt to fly' })
   await expect(recipe.getByRole('listitem').nth(2)).toBeVisible()
-  await expect(page.getByText(/4\.5 ft in all, \d knots?; its weakest point/)).toBeVisible()
+  await expect(page.getByText(/4\.5 ft in all, \d knots?; its weakest piece/)).toBeVisible()
   await page.getByRole('radio', { name: /One level piece/ }).check()
   await expect(recipe.getByRole('listitem')).toHaveCount(1)
   await page.getByRole('button', { name: 'Keep this leader in my gear' }).click()

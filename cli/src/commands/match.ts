@@ -11,7 +11,7 @@ import {
   scoreFigure,
   secondLook,
 } from '@hoxen/core/match'
-import { resolveRig, rigChoiceSchema } from '@hoxen/core/rig'
+import { resolveRig, rigChoiceSchema, riggingSchema } from '@hoxen/core/rig'
 import { planSchema, type Swung, USUAL_PLAN } from '@hoxen/core/swing'
 import { flowReach, flowSchema, type Run } from '@hoxen/core/water'
 import { sayCheck } from '@hoxen/core/words'
@@ -27,6 +27,7 @@ const dayInput = {
   /** As the application keeps it; a cast told here outranks the job's. */
   plan: planSchema.extend({ castM: jobSchema.shape.castM.optional() }).optional(),
   schools: schoolsSchema.partial().optional(),
+  flyKnot: riggingSchema.shape.knots.shape['leader-fly'],
 }
 const schema = z.strictObject({
   gear: gearInput,
@@ -43,13 +44,14 @@ const reachOf = ({ measuredFlowM3ps = 0 }: Run) => {
 }
 
 /** The day of a command's input; a level the run's measure says nothing about is refused. */
-function dayFrom({ job, run, flowM3ps, plan, schools }: z.infer<z.ZodObject<typeof dayInput>>): Day {
+function dayFrom({ job, run, flowM3ps, plan, schools, flyKnot }: z.infer<z.ZodObject<typeof dayInput>>): Day {
   const { castM, ...handling } = plan ?? USUAL_PLAN_INPUT
   if (flowM3ps !== undefined && run?.measuredFlowM3ps === undefined)
     throw refusal('flow-without-measure', ['flowM3ps'])
   const day = dayOf({
     job: castM === undefined ? job : { ...job, castM },
     schools: { ...DEFAULT_SCHOOLS, ...(told(schools ?? {}) as Partial<Schools>) },
+    flyKnot,
     runs: run === undefined ? [] : [run],
     water: {
       plan: handling,

@@ -1,4 +1,5 @@
 import type { Schools } from '../gear/index.ts'
+import type { FlyKnot } from '../leader/index.ts'
 import { type SwingPlan, USUAL_PLAN } from '../swing/index.ts'
 import { atFlow, fishedWater, latest, type Run } from '../water/index.ts'
 import { JOB_LIMITS } from './answers.ts'
@@ -34,12 +35,15 @@ export interface Day extends Job {
   readonly run: Run
   readonly plan: SwingPlan
   readonly schools: Schools
+  /** The knot tied at the fly, where the angler has said. */
+  readonly flyKnot?: FlyKnot | undefined
 }
 
 /** What a day is made of. */
 export interface DayParts {
   readonly job: Job
   readonly schools: Schools
+  readonly flyKnot?: FlyKnot | undefined
   /** The pool chosen, the flow said by hand, the plan; without it the job's own words and the usual plan. */
   readonly water?: WaterChoice | undefined
   readonly runs?: readonly Run[] | undefined
@@ -78,12 +82,12 @@ function temperature({ job, heard }: DayParts): { readonly waterC?: number } {
 
 /** The day everything is judged in. A pool that is gone, or none, leaves the water the job describes. */
 export function dayOf(parts: DayParts): Day {
-  const { schools, water, runs = [], heard } = parts
+  const { schools, flyKnot, water, runs = [], heard } = parts
   const { waterC: _own, ...job } = parts.job
   const plan = { ...(water?.plan ?? USUAL_PLAN), castM: job.castM }
   const pool = runs.find((run) => run.id === water?.runId)
   if (pool === undefined)
-    return { ...parts.job, where: { by: 'words' }, run: runOfWords(parts.job), plan, schools }
+    return { ...parts.job, where: { by: 'words' }, run: runOfWords(parts.job), plan, schools, flyKnot }
   const flow = flowToday(water, heard)
   const { run, level, ratio } = atToday(pool, flow)
   const { depthM, currentMps } = fishedWater(run)
@@ -96,5 +100,6 @@ export function dayOf(parts: DayParts): Day {
     run,
     plan,
     schools,
+    flyKnot,
   }
 }

@@ -1,7 +1,7 @@
 import type { Tippet } from '../gear/index.ts'
 import { M_PER_FOOT, M_PER_INCH } from '../quantity/index.ts'
 import type { LeaderRule } from './length.ts'
-import { leastStrengthN } from './strength.ts'
+import { type FlyKnot, leastStrengthN } from './strength.ts'
 
 /** A piece of the recipe, from the butt to the fly. */
 export interface LeaderStep {
@@ -16,7 +16,7 @@ export interface LeaderRecipe {
   readonly steps: readonly LeaderStep[]
   readonly lengthM: number
   readonly knots: number
-  /** Weakest piece, where its spool says; knots take their share. [N] */
+  /** Weakest piece as its spool prints it, where it does; knots are allowed for in what a fish wants (C37). [N] */
   readonly weakestN: number | undefined
   readonly warnings: readonly LeaderWarning[]
 }
@@ -29,8 +29,6 @@ export type BuildResult =
 
 /** Largest step of diameter a blood knot takes well [m]. [practice] */
 export const LEADER_STEP_M = 0.05e-3
-/** A well-tied knot keeps about this share of a strand's strength. [practice] */
-const KNOT_SHARE = 0.85
 /** Shares of the length: butt, point; what is between is shared evenly. [practice] */
 const BUTT_SHARE = 0.45
 const POINT_SHARE = 0.22
@@ -79,17 +77,18 @@ function lengthsOf(count: number, lengthM: number): number[] {
 /**
  * A recipe from the spools at hand: as long as the rule says, the thinnest point that holds the fish, and either stepped
  * down in small steps or one level piece (both schools). [practice]
- * @param form stepped or level @param fishKg heaviest fish of the job [kg]
+ * @param form stepped or level @param fishKg heaviest fish of the job [kg] @param knot the angler's own at the fly
  */
 export function buildLeader(
   spools: readonly Tippet[],
   rule: LeaderRule,
   fishKg: number,
   form: 'stepped' | 'level',
+  knot?: FlyKnot,
 ): BuildResult {
   const usable = sized(spools)
   if (usable.length === 0) return { outcome: 'no-spools' }
-  const needN = leastStrengthN(fishKg).holds
+  const needN = leastStrengthN(fishKg, knot).holds
   const point = pointFor(usable, needN)
   if (point === undefined) return { outcome: 'none-strong-enough' }
   const lengthM = (rule.lowM + rule.highM) / 2
@@ -116,7 +115,7 @@ export function buildLeader(
       steps,
       lengthM,
       knots: steps.length - 1,
-      weakestN: known.length === 0 ? undefined : Math.min(...known) * (steps.length > 1 ? KNOT_SHARE : 1),
+      weakestN: known.length === 0 ? undefined : Math.min(...known),
       warnings,
     },
   }

@@ -12,4 +12,4 @@ export {
 } from './build.ts'
 export { leaderDiameterM } from './diameter.ts'
 export { LEADER_RULES, type LeaderRule, leaderRule } from './length.ts'
-export { leastStrengthN, neededStrengthN } from './strength.ts'
+export { FLY_KNOT_SHARES, type FlyKnot, leastStrengthN, neededStrengthN, USUAL_FLY_KNOT } from './strength.ts'

@@ -4,6 +4,8 @@ import { KG_PER_POUND, M_PER_FOOT, M_PER_INCH, STANDARD_GRAVITY_MPS2 } from '../
 import {
   buildLeader,
   dropperPlan,
+  FLY_KNOT_SHARES,
+  type FlyKnot,
   indicatorRig,
   leaderRule,
   leastStrengthN,
@@ -74,14 +76,15 @@ describe('the builder', () => {
   test('C24 [practice]: behind a sink tip short and stepped, in steps of no more than 0.05 mm', () => {
     const built = buildLeader(SPOOLS, rule, 4, 'stepped')
     if (built.outcome !== 'built') throw new Error(built.outcome)
-    const { steps, lengthM, knots, warnings } = built.recipe
+    const { steps, lengthM, knots, weakestN, warnings } = built.recipe
     expect(warnings).toEqual([])
     expect(knots).toBe(steps.length - 1)
     expect(steps.reduce((sum, s) => sum + s.lengthM, 0)).toBeCloseTo(lengthM, 12)
     steps.forEach((s, i) => {
       if (i > 0) expect((steps[i - 1]?.diameterM ?? 0) - s.diameterM).toBeLessThanOrEqual(0.0500001e-3)
     })
-    expect(steps.at(-1)?.breakingN).toBeGreaterThanOrEqual(leastStrengthN(4).holds)
+    // Kept as an item it holds the fish it was built for.
+    expect(weakestN).toBeGreaterThanOrEqual(leastStrengthN(4).holds)
   })
   test('the other school: one level piece, no knots', () => {
     const built = buildLeader(SPOOLS, rule, 4, 'level')
@@ -125,6 +128,11 @@ describe('C37 [estimate through the practice points]: strength for a fish on a t
     [30, 24],
   ])('fish of %p lb want about %p lb', (fish, wanted) => {
     expect(Math.abs(neededStrengthN(fish * KG_PER_POUND) / pounds(wanted) - 1)).toBeLessThan(0.03)
+  })
+  test('the angler’s own knot counts: printed strength × its share over the usual 85 %', () => {
+    for (const [knot, share] of Object.entries(FLY_KNOT_SHARES) as [FlyKnot, number][])
+      expect((neededStrengthN(4, knot) * share) / 0.85).toBeCloseTo(neededStrengthN(4), 9)
+    expect(leastStrengthN(4, 'clinch').holds).toBeGreaterThan(leastStrengthN(4, 'double-clinch').holds)
   })
   test.each([
     [8, 10, 'holds'],

@@ -8,18 +8,30 @@ const N_PER_LBF = KG_PER_POUND * STANDARD_GRAVITY_MPS2
  */
 const WANTED = Object.freeze({ pounds: 4, power: 0.53 })
 
+/**
+ * What a well-tied knot at the fly keeps of a line's strength. The first is the usual one, allowed for in what is wanted.
+ * [estimate] The usual one as practised (C37); the others common practice, no source.
+ */
+export const FLY_KNOT_SHARES = Object.freeze({ 'non-slip-loop': 0.85, clinch: 0.8, 'double-clinch': 0.9 })
+export type FlyKnot = keyof typeof FLY_KNOT_SHARES
+export const USUAL_FLY_KNOT: FlyKnot = 'non-slip-loop'
+
 /** Below these shares of what is wanted a leader is to be watched, and breaks (C37). [estimate] */
 const SHARES = Object.freeze({ holds: 0.7, watch: 0.45 })
 
 /**
- * Strength wanted of a leader's weakest piece, as its spool prints it; a usual knot is allowed for (C37). [estimate]
+ * Strength wanted of a leader's weakest piece, as its spool prints it; the knot at the fly is allowed for (C37). [estimate]
  * @param fishKg heaviest fish of the day [kg] @returns [N]
  */
-export const neededStrengthN = (fishKg: number): number =>
-  WANTED.pounds * (fishKg / KG_PER_POUND) ** WANTED.power * N_PER_LBF
+export const neededStrengthN = (fishKg: number, knot: FlyKnot = USUAL_FLY_KNOT): number =>
+  ((WANTED.pounds * (fishKg / KG_PER_POUND) ** WANTED.power * N_PER_LBF) / FLY_KNOT_SHARES[knot]) *
+  FLY_KNOT_SHARES[USUAL_FLY_KNOT]
 
 /** What a leader's weakest piece must break at for a fish [N]: to hold, and not to break the rig (C37). [estimate] */
-export function leastStrengthN(fishKg: number): { readonly holds: number; readonly watch: number } {
-  const wanted = neededStrengthN(fishKg)
+export function leastStrengthN(
+  fishKg: number,
+  knot: FlyKnot = USUAL_FLY_KNOT,
+): { readonly holds: number; readonly watch: number } {
+  const wanted = neededStrengthN(fishKg, knot)
   return { holds: wanted * SHARES.holds, watch: wanted * SHARES.watch }
 }

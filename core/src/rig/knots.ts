@@ -1,4 +1,5 @@
 import type { Schools } from '../gear/index.ts'
+import type { FlyKnot } from '../leader/index.ts'
 
 /** Joints of a rig, reel side first, each with the knots that serve it; the first is offered where nothing is preferred. */
 export const JOINT_KNOTS = {
@@ -7,7 +8,7 @@ export const JOINT_KNOTS = {
   'running-head': ['loops', 'swivel'],
   'head-tip': ['loops'],
   'front-leader': ['loops', 'nail-loop', 'ring'],
-  'leader-fly': ['non-slip-loop', 'clinch', 'double-clinch'],
+  'leader-fly': ['non-slip-loop', 'clinch', 'double-clinch'] satisfies readonly FlyKnot[],
 } as const
 export type RigJoint = keyof typeof JOINT_KNOTS
 export type RigKnot = (typeof JOINT_KNOTS)[RigJoint][number]

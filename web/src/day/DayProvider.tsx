@@ -2,7 +2,7 @@ import { type Day, dayOf, type WaterChoice } from '@hoxen/core/day'
 import type { Run } from '@hoxen/core/water'
 import { createContext, type ReactNode, useContext, useMemo } from 'react'
 import { type GaugeState, useGauge } from '../gauge/index.ts'
-import { useJob, useList, useSettings, useWaterChoice } from '../store/index.ts'
+import { useJob, useList, useRigging, useSettings, useWaterChoice } from '../store/index.ts'
 
 /** The day everything on the page is judged in, and what it was put together from. */
 export interface Today {
@@ -20,11 +20,12 @@ function useTodayOnce(): Today | undefined {
   const runs = useList('runs')
   const choice = useWaterChoice()
   const { schools } = useSettings()
+  const flyKnot = useRigging().knots['leader-fly']
   const gauge = useGauge(runs?.find((run) => run.id === choice?.runId)?.gaugeId)
   const { heard } = gauge
   const day = useMemo(
-    () => (job && runs && choice ? dayOf({ job, runs, water: choice, heard, schools }) : undefined),
-    [job, runs, choice, heard, schools],
+    () => (job && runs && choice ? dayOf({ job, runs, water: choice, heard, schools, flyKnot }) : undefined),
+    [job, runs, choice, heard, schools, flyKnot],
   )
   return useMemo(
     () => (day && runs && choice ? { day, runs, choice, gauge } : undefined),

@@ -42,15 +42,15 @@ const leaderLength = defineCheck({
   },
 )
 
-/** Leader against the fish (C37): what its weakest piece breaks at, where that is known. */
+/** Leader against the fish (C37): what its weakest piece breaks at, where that is known, with the angler's knot at the fly. */
 const leaderFish = defineCheck({
   code: 'leader-fish',
   slots: ['leaderId'],
   reasons: { 'strong-enough': {}, weak: { fishKg: 0 as number, wantedN: 0 as number } },
-}).look(['leader'], ({ leader }, { fishKg }) => {
+}).look(['leader'], ({ leader }, { fishKg, flyKnot }) => {
   const value = leader?.breakingN
   if (value === undefined) return null
-  const { holds, watch } = leastStrengthN(fishKg)
+  const { holds, watch } = leastStrengthN(fishKg, flyKnot)
   const base = { value, allowed: { low: holds }, measure: 'breakingLoad', tag: 'estimate' } as const
   return value >= holds
     ? { ...base, state: 'holds', reason: 'strong-enough' }
@@ -58,7 +58,7 @@ const leaderFish = defineCheck({
         ...base,
         state: value >= watch ? 'watch' : 'breaks',
         reason: 'weak',
-        data: { fishKg, wantedN: neededStrengthN(fishKg) },
+        data: { fishKg, wantedN: neededStrengthN(fishKg, flyKnot) },
       }
 })
 

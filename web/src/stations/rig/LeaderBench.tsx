@@ -6,10 +6,11 @@ import {
   type LeaderRecipe,
   leastStrengthN,
   neededStrengthN,
+  USUAL_FLY_KNOT,
 } from '@hoxen/core/leader'
 import type { RankedRig } from '@hoxen/core/match'
 import { buttOn, ruleFor, wantsTip } from '@hoxen/core/rig'
-import { sayLeaderWarning } from '@hoxen/core/words'
+import { KNOT_NAMES, sayLeaderWarning } from '@hoxen/core/words'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Question } from '../../ledger/index.ts'
@@ -24,7 +25,7 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
   const { show, range } = useUnits()
   const spools = itemsOf(question.gear, 'tippet')
   const rule = ruleFor(rig.parts.rod, rig.parts.head.head.style, rig.parts.tip, day.fly)
-  const built = buildLeader(spools, rule, day.fishKg, form)
+  const built = buildLeader(spools, rule, day.fishKg, form, day.flyKnot)
   return (
     <section aria-labelledby="leader-title" className="max-w-3xl">
       <h1 id="leader-title" className="text-2xl">
@@ -33,8 +34,9 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
       <p className="mt-1">
         For this head, tip and fly: {range({ low: rule.lowM, high: rule.highM }, 'length')}{' '}
         <Tag tag={rule.tag} />; for fish of {show(day.fishKg, 'fishMass')} a point of about{' '}
-        {show(neededStrengthN(day.fishKg), 'breakingLoad')}, and of{' '}
-        {show(leastStrengthN(day.fishKg).holds, 'breakingLoad')} at the least <Tag tag="estimate" />
+        {show(neededStrengthN(day.fishKg, day.flyKnot), 'breakingLoad')}, and of{' '}
+        {show(leastStrengthN(day.fishKg, day.flyKnot).holds, 'breakingLoad')} at the least, tied with a{' '}
+        {KNOT_NAMES[day.flyKnot ?? USUAL_FLY_KNOT]} <Tag tag="estimate" />
       </p>
       <fieldset className="mt-2 flex gap-x-5">
         <legend className="text-sm text-faint">School</legend>
@@ -127,7 +129,7 @@ function Recipe({ recipe, form }: { readonly recipe: LeaderRecipe; readonly form
         {recipe.knots === 0 ? 'no knots' : `${recipe.knots} ${recipe.knots === 1 ? 'knot' : 'knots'}`}
         {recipe.weakestN === undefined
           ? '.'
-          : `; its weakest point breaks at about ${show(recipe.weakestN, 'breakingLoad')}.`}
+          : `; its weakest piece is a ${show(recipe.weakestN, 'breakingLoad')} spool.`}
       </p>
       {recipe.warnings.map((warning) => (
         <p key={warning} className="mt-1 font-medium text-watch">
