@@ -45,7 +45,11 @@ describe('the water of a day', () => {
     const words = day()
     expect(words.where).toEqual({ by: 'words' })
     expect(words).toMatchObject({ waterDepthM: FIRST_JOB.waterDepthM, currentMps: FIRST_JOB.currentMps })
-    expect(words.plan).toEqual({ ...USUAL_PLAN, castM: FIRST_JOB.castM })
+    expect(words.plan).toEqual({ ...USUAL_PLAN, rod: 'follow', castM: FIRST_JOB.castM })
+    // In the surf line is stripped in, unless the angler has said otherwise.
+    const surf = { ...FIRST_JOB, water: 'surf' } as const
+    expect(day({ job: surf }).plan.rod).toBe('strip')
+    expect(day({ job: surf, water: { plan: { ...USUAL_PLAN, rod: 'still' } } }).plan.rod).toBe('still')
     expect(day({ water: { runId: 'gone', plan: USUAL_PLAN } }).where.by).toBe('words')
   })
   test('in a pool depth and current are those of the water the swing goes through, at today’s level', () => {

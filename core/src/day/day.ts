@@ -1,6 +1,6 @@
 import type { Schools } from '../gear/index.ts'
 import type { FlyKnot } from '../leader/index.ts'
-import { type SwingPlan, USUAL_PLAN } from '../swing/index.ts'
+import { type SwingPlan, USUAL_PLAN, usualRod } from '../swing/index.ts'
 import { atFlow, fishedWater, latest, type Run } from '../water/index.ts'
 import { JOB_LIMITS } from './answers.ts'
 import { flowToday, type Heard, type TodaysFlow } from './heard.ts'
@@ -84,7 +84,8 @@ function temperature({ job, heard }: DayParts): { readonly waterC?: number } {
 export function dayOf(parts: DayParts): Day {
   const { schools, flyKnot, water, runs = [], heard } = parts
   const { waterC: _own, ...job } = parts.job
-  const plan = { ...(water?.plan ?? USUAL_PLAN), castM: job.castM }
+  const { rod = usualRod(job.water === 'surf'), ...handling } = water?.plan ?? USUAL_PLAN
+  const plan: SwingPlan = { ...handling, rod, castM: job.castM }
   const pool = runs.find((run) => run.id === water?.runId)
   if (pool === undefined)
     return { ...parts.job, where: { by: 'words' }, run: runOfWords(parts.job), plan, schools, flyKnot }

@@ -46,8 +46,8 @@ const SHORTER = 0.66
 const SHORTEST_LEADER_M = 0.6
 
 /** About how deep a rig goes with a tip: what orders a wallet. [estimate] */
-function depthWith({ parts, fly, dropper, run }: SwingSetup, tip: TipFacts | null): number {
-  return quickRide({ ...parts, tip }, { fly, dropper, ...fished(run) }).depthM
+function depthWith({ parts, fly, dropper, run, plan }: SwingSetup, tip: TipFacts | null): number {
+  return quickRide({ ...parts, tip }, { fly, dropper, plan, ...fished(run) }).depthM
 }
 
 function fished(run: SwingSetup['run']): { readonly waterDepthM: number; readonly currentMps: number } {

@@ -7,7 +7,7 @@ import type { Run } from '../water/index.ts'
 import { atFlow } from '../water/index.ts'
 import { betterRide, DEEPEST_WADE_M, planThatHolds, rideOf, singleChanges, tipRungs } from './index.ts'
 
-const USUAL_PLAN: SwingPlan = { ...USUAL, castM: 20 }
+const USUAL_PLAN: SwingPlan = { ...USUAL, rod: 'follow', castM: 20 }
 const feet = (n: number): number => n * M_PER_FOOT
 const rod: Rod = {
   kind: 'rod',

@@ -6,7 +6,7 @@ import { betterRide } from './rungs.ts'
 /** Another way to fish the same rig, and how it then swings. */
 export interface PlanMend {
   readonly change: PlanChange
-  readonly plan: Partial<Plan>
+  readonly plan: Partial<Pick<Plan, 'angleDeg' | 'mends'>>
   readonly swung: Swung
 }
 

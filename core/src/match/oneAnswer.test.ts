@@ -197,6 +197,8 @@ describe('bad input: a verdict with a reason, never a hang or a NaN', () => {
     ['a fly of 30 g', { fly: { dress: 'bulky', weighting: 'heavy', massKg: 0.03 } }, {}],
     ['a cast of 60 m', { castM: 60 }, {}],
     ['a cast of 3 m', { castM: 3 }, {}],
+    ['3 m stripped in', { castM: 3, water: 'surf' }, {}],
+    ['60 m stripped in', { castM: 60, water: 'surf' }, {}],
   ])('%s', (_name, job, change) => {
     const { measuredFlowM3ps: _flow, ...measured } = pool
     const run = { ...measured, ...change }

@@ -1,5 +1,6 @@
 import type { Day } from '../day/index.ts'
 import { flyInWater, steadyLine } from '../sink/index.ts'
+import { SWING_OPTIONS } from '../swing/index.ts'
 import type { RigParts } from './parts.ts'
 import { frontPieces } from './strand.ts'
 
@@ -20,9 +21,23 @@ export interface QuickRide {
  */
 export function quickRide(
   parts: Pick<RigParts, 'head' | 'tip' | 'leader'>,
-  { fly, dropper, currentMps, waterDepthM }: Pick<Day, 'fly' | 'dropper' | 'currentMps' | 'waterDepthM'>,
+  {
+    fly,
+    dropper,
+    currentMps,
+    waterDepthM,
+    plan,
+  }: Pick<Day, 'fly' | 'dropper' | 'currentMps' | 'waterDepthM' | 'plan'>,
 ): QuickRide {
-  const rest = steadyLine(frontPieces(parts, dropper), flyInWater(fly), currentMps, undefined, PIECES)
+  // Line that is stripped in goes through the water by that too.
+  const strippedMps = plan.rod === 'strip' ? SWING_OPTIONS.stripMps : 0
+  const rest = steadyLine(
+    frontPieces(parts, dropper),
+    flyInWater(fly),
+    Math.hypot(currentMps, strippedMps),
+    undefined,
+    PIECES,
+  )
   const depthM = Math.min(waterDepthM, rest.depthM)
   const offM = Math.max(QUICK_BAND.leastM, QUICK_BAND.share * depthM)
   return { depthM, lowM: Math.max(0, depthM - offM), highM: Math.min(waterDepthM, depthM + offM) }

@@ -164,3 +164,39 @@ export function letOut(chain: Chain, byM: number, cutM: number, model: WaterMode
   chain.taut[tip] = chain.taut[last] ?? 0
   chain.count++
 }
+
+/** Length of the part that runs through the rod tip [m]. */
+export function lengthOfPartAtRod({ count, parts, lengthM }: Chain): number {
+  const part = parts[count - 2]
+  let sum = 0
+  for (let i = count - 2; i >= 0 && parts[i] === part; i--) sum += lengthM[i] ?? 0
+  return sum
+}
+
+/** The node before the rod tip gives way: the last two links become one. */
+function joinLast(chain: Chain, part: WaterPart, model: WaterModel): void {
+  const tip = chain.count - 1
+  const last = tip - 1
+  const lengthM = chain.lengthM[last] ?? 0
+  for (const list of [chain.x, chain.y, chain.z, chain.vx, chain.vy, chain.vz]) list[last] = list[tip] ?? 0
+  for (const list of [chain.massKg, chain.displacedKg, chain.acrossK, chain.alongK, chain.anywayK])
+    list[last] = 0
+  // The rod tip is led, whatever it carries: it is given nothing.
+  lend(chain, last - 1, part, lengthM, model)
+  add(chain.lengthM, last - 1, lengthM)
+  chain.floats[last] = chain.floats[tip] ?? 1
+  chain.onBed[last] = 0
+  chain.parts.pop()
+  chain.count--
+}
+
+/** Takes line in at the rod; where less than half a cut would be left of the last link it first joins the one before, of the same part. @param cutM [m] */
+export function takeIn(chain: Chain, byM: number, cutM: number, model: WaterModel): void {
+  const part = chain.parts[chain.count - 2]
+  if (part === undefined || byM <= 0) return
+  while ((chain.lengthM[chain.count - 2] ?? 0) - byM < cutM / 2 && chain.parts[chain.count - 3] === part)
+    joinLast(chain, part, model)
+  const last = chain.count - 2
+  add(chain.lengthM, last, -byM)
+  lend(chain, last, part, -byM, model)
+}

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import { M_PER_FOOT } from '../quantity/index.ts'
-import { WATER_MODEL, type WaterPart } from '../sink/index.ts'
+import { steadyLine, WATER_MODEL, type WaterPart } from '../sink/index.ts'
 import type { Run } from '../water/index.ts'
-import { buildChain, lengthOfChain } from './chain.ts'
+import { buildChain, lengthOfChain, letOut, takeIn } from './chain.ts'
 import { Hand } from './hand.ts'
 import { SWING_OPTIONS, type SwingInput, type SwingOptions, swing } from './index.ts'
 import { layLine } from './lay.ts'
@@ -136,5 +136,55 @@ describe('C41 [practice]: mends', () => {
         ?.get(12)?.vx ?? 0
     expect(push('upstream', 'upstream')).toBeCloseTo(2 * push('upstream'), 9)
     expect(push('upstream', 'downstream')).toBeCloseTo(0, 9)
+  })
+})
+
+describe('a line stripped in', () => {
+  const HEAD: WaterPart = { lengthM: 7, kgPerM: 0.0047, diameterM: 0.00242 }
+  const fly = { submergedWeightN: 0.006, dragAreaM2: 2e-4 }
+  const lake = flat(3, 0.001)
+  const running = (lengthM: number): WaterPart => ({
+    lengthM,
+    kgPerM: 0.0013,
+    diameterM: 0.0014,
+    floats: true,
+  })
+  const stripped = (run: Run, stripMps: number, behindM = 14) =>
+    cast(run, 90, { parts: [running(behindM), HEAD, LEADER], fly }, { rod: 'strip', stripMps, shapes: true })
+
+  test.each([0.2, 0.4, 0.8])(
+    'through still water at %d m/s comes to the depth of the line at rest in such a current (towed cable, Pode 1951)',
+    (stripMps) => {
+      const { outcome, samples } = stripped(lake, stripMps)
+      expect(outcome).toBe('swung')
+      const rest = steadyLine([HEAD, LEADER], fly, stripMps).depthM
+      expect(Math.abs(-(samples.at(-1)?.flyM[2] ?? 0) / rest - 1)).toBeLessThan(0.08)
+    },
+  )
+  test('what lies behind the head comes in, at the speed it is stripped, and is as long as it should be all along', () => {
+    const { samples, summary } = stripped(flat(1.5, 0.3), 0.4, 9)
+    expect(summary.swingS).toBeCloseTo(9 / 0.4, -0.5)
+    for (const { tS, lineM = new Float32Array() } of samples) {
+      let lengthM = 0
+      for (let i = 3; i < lineM.length; i += 3)
+        lengthM += Math.hypot(...[0, 1, 2].map((k) => (lineM[i + k] ?? 0) - (lineM[i + k - 3] ?? 0)))
+      expect(lengthM).toBeLessThan((9 - 0.4 * tS + HEAD.lengthM + LEADER.lengthM) * 1.01)
+    }
+    expect(samples.at(-1)?.overBedM).toBeGreaterThan(0)
+  })
+  test('line let out and taken in again leaves the chain as it was', () => {
+    const chain = buildChain([...FLOATING, TIP], fly, 24, WATER_MODEL)
+    const was = structuredClone(chain)
+    const cutM = chain.lengthM[chain.count - 2] ?? 1
+    for (let i = 0; i < 40; i++) letOut(chain, 0.1, cutM, WATER_MODEL)
+    expect(chain.count).toBeGreaterThan(was.count)
+    for (let i = 0; i < 40; i++) takeIn(chain, 0.1, cutM, WATER_MODEL)
+    expect(Math.abs(chain.count - was.count)).toBeLessThanOrEqual(1)
+    expect(lengthOfChain(chain)).toBeCloseTo(lengthOfChain(was), 9)
+    // The rod tip is led, whatever it carries: its half of the last link is not kept.
+    const massKg = (c: typeof chain) =>
+      c.massKg.slice(0, c.count - 1).reduce((sum, kg) => sum + kg, 0) +
+      ((c.lengthM[c.count - 2] ?? 0) * (c.parts[c.count - 2]?.kgPerM ?? 0)) / 2
+    expect(massKg(chain)).toBeCloseTo(massKg(was), 9)
   })
 })

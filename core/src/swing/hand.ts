@@ -1,5 +1,5 @@
 import type { WaterModel } from '../sink/index.ts'
-import { type Chain, letOut } from './chain.ts'
+import { type Chain, lengthOfPartAtRod, letOut, takeIn } from './chain.ts'
 import type { SwingOptions } from './input.ts'
 import type { Drive, Drives } from './load.ts'
 import type { Mend } from './plan.ts'
@@ -19,9 +19,11 @@ const STILL: Drive = { vx: 0, vy: 0, vz: 0 }
 
 const under = ({ atS }: Mend, tS: number): boolean => tS >= atS && tS < atS + MEND_S
 
-/** What the angler does while the line swings: leads the rod tip, feeds line, mends. */
+/** What the angler does while the line swings: leads the rod tip, feeds line, strips it in, mends. */
 export class Hand {
   private fedM = 0
+  /** Line still to be stripped in [m]. */
+  private toStripM = 0
   /** Line stacked by each mend so far [m]. */
   private readonly stackedM: number[]
   private readonly cutM: number
@@ -39,6 +41,7 @@ export class Hand {
     const tip = chain.count - 1
     this.cutM = chain.lengthM[tip - 1] ?? 1
     this.stackedM = mends.map(() => 0)
+    if (options.rod === 'strip') this.toStripM = lengthOfPartAtRod(chain) - this.cutM / 2
     this.pivotX = (chain.x[tip] ?? 0) - options.reachM * cos(castRad)
     this.pivotY = (chain.y[tip] ?? 0) - options.reachM * sin(castRad)
   }
@@ -49,9 +52,14 @@ export class Hand {
     return feeding || this.mends.some((mend) => tS < mend.atS + MEND_S)
   }
 
+  /** Whether all has been stripped in that is to be. */
+  get strippedIn(): boolean {
+    return this.options.rod === 'strip' && this.toStripM <= 1e-9
+  }
+
   /** Velocity of the rod tip over the next step. */
   rod(dtS: number): Drive {
-    if (this.options.rod !== 'follow') return STILL
+    if (this.options.rod !== 'follow' && this.options.rod !== 'strip') return STILL
     const { count, x, y } = this.chain
     const tip = count - 1
     const seen = floor(tip * (1 - LOOK_SHARE))
@@ -68,9 +76,14 @@ export class Hand {
     }
   }
 
-  /** Feeds what is to be fed in the next step. */
+  /** Feeds, stacks or strips in what is to be in the next step. */
   feed(tS: number, dtS: number): void {
-    const { rod, feedM, feedMps } = this.options
+    const { rod, feedM, feedMps, stripMps } = this.options
+    if (rod === 'strip' && this.toStripM > 0) {
+      const lengthM = min(stripMps * dtS, this.toStripM)
+      this.toStripM -= lengthM
+      takeIn(this.chain, lengthM, this.cutM, this.model)
+    }
     if (rod === 'feed' && this.fedM < feedM) {
       const lengthM = min(feedMps * dtS, feedM - this.fedM)
       this.fedM += lengthM

@@ -6,7 +6,7 @@ export type { SwingSample } from './samples.ts'
 export { BED_FRICTION } from './stream.ts'
 export { hangDepthM, type SwingResult, swing, swingInSteps } from './swing.ts'
 export { SWING_THRESHOLDS } from './thresholds.ts'
-export { USUAL_MEND, USUAL_PLAN } from './usualPlan.ts'
+export { USUAL_MEND, USUAL_PLAN, usualRod } from './usualPlan.ts'
 export {
   SWING_REASONS,
   type SwingReason,

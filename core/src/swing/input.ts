@@ -20,6 +20,8 @@ export interface SwingOptions {
   /** Line fed while the rod is set to feed [m/s], and how much in all [m]. */
   readonly feedMps: number
   readonly feedM: number
+  /** Line taken in while the rod is set to strip [m/s]: all that lies behind the head, or of the head behind the tip. [practice] */
+  readonly stripMps: number
   /** Whether the line's shape is kept with each sample. */
   readonly shapes: boolean
   /** Most steps × nodes that are worked out; a swing that needs more is not begun, or ends unfinished. */
@@ -37,6 +39,7 @@ export const SWING_OPTIONS: SwingOptions = Object.freeze({
   reachM: 3.5,
   feedMps: 0.5,
   feedM: 3,
+  stripMps: 0.4,
   shapes: false,
   mostWork: 4_000_000,
 })

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { ANGLE_LIMITS, MEND_LIMITS, MENDS, ROD_HANDLING } from './vocabulary.ts'
+import { ANGLE_LIMITS, MEND_LIMITS, MENDS, ROD_HANDLING, type RodHandling } from './vocabulary.ts'
 
 export const mendSchema = z.strictObject({
   kind: z.enum(MENDS),
@@ -10,18 +10,19 @@ export const mendSchema = z.strictObject({
 })
 export type Mend = z.infer<typeof mendSchema>
 
-/** How a run is to be fished: the cast, what the rod does, the mends. SI. */
 /** How a run is to be fished: the angle, what the rod does, the mends. How far is the job's to say. SI. */
 export const planSchema = z.strictObject({
   angleDeg: z.number().min(ANGLE_LIMITS.low).max(ANGLE_LIMITS.high),
-  rod: z.enum(ROD_HANDLING),
+  /** Left out, as the water wants it. */
+  rod: z.enum(ROD_HANDLING).optional(),
   /** Of the rod tip above the water [m]. */
   tipHeightM: z.number().min(0).max(6),
   mends: z.array(mendSchema).max(6),
 })
 export type Plan = z.infer<typeof planSchema>
 
-/** A plan with the cast it is fished with: from the angler to the fly [m]. */
+/** A plan made whole: what is done with the rod, and the cast from the angler to the fly [m]. */
 export interface SwingPlan extends Plan {
+  readonly rod: RodHandling
   readonly castM: number
 }

@@ -18,7 +18,7 @@ const { abs, atan2, hypot, max, min, sqrt } = Math
 
 export interface SwingResult {
   /**
-   * `swung` round to the hang-down; `grounded` where it came to rest on the bed before that, or dragged along it until the
+   * `swung` round to the hang-down, or stripped in; `grounded` where it came to rest on the bed before that, or dragged along it until the
    * angler lifts; `did-not-finish` when
    * nothing carried it round, or it was still on its way at the longest time or had taken all the work it may.
    */
@@ -128,7 +128,8 @@ class Swing {
     this.hand = new Hand(this.chain, options, mends, model, angle)
     this.samples = new Samples(this.chain, this.stream, options)
     this.startY = this.chain.y[0] ?? 0
-    this.restY = options.rod === 'follow' ? this.hand.pivotY : tip.yM
+    const follows = options.rod === 'follow' || options.rod === 'strip'
+    this.restY = follows ? this.hand.pivotY : tip.yM
     const restRad = atan2(abs(this.restY - this.hand.pivotY), lengthOfChain(this.chain))
     const fastest = run.currents.reduce((most, { mps }) => max(most, mps), 0)
     this.restMps = max(AT_REST.leastMps, AT_REST.share * fastest)
@@ -173,7 +174,7 @@ class Swing {
     const busy = this.hand.busy(this.tS)
     const slow = fastestMps(this.chain) < this.restMps
     this.stillS = slow && !busy ? this.stillS + dtS : 0
-    this.over = !busy && this.cameRound()
+    this.over = !busy && (this.hand.strippedIn || this.cameRound())
     const dragging = draggingMps(this.chain)
     this.measures.take({
       tS: this.tS,

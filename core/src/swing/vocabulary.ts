@@ -1,7 +1,7 @@
 /** What is done with rod and line while it swings. Plain lists, so that what only reads them needs no schemas. */
 
-/** What the rod does while the line swings. */
-export const ROD_HANDLING = ['still', 'follow', 'feed'] as const
+/** What is done with rod and line while it swings; who strips, follows with the rod too. */
+export const ROD_HANDLING = ['still', 'follow', 'feed', 'strip'] as const
 export type RodHandling = (typeof ROD_HANDLING)[number]
 
 /** Floating line laid over up or down the river, or stacked on top of the tip. */

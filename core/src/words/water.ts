@@ -15,6 +15,7 @@ export const ROD_NAMES: Readonly<Record<RodHandling, string>> = {
   still: 'held still',
   follow: 'follows',
   feed: 'feeds line',
+  strip: 'follows, line stripped in',
 }
 
 export const MEND_NAMES: Readonly<Record<MendKind, string>> = {
