@@ -1,21 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
 import { M_PER_FOOT } from '../quantity/index.ts'
+import { flatRun } from '../testing/index.ts'
 import { MEAN_OF_SURFACE, type Run } from '../water/index.ts'
 import { type Day, wadingOf } from './index.ts'
 
-const standing = (depthM: number, meanMps: number): Run => ({
-  id: 'run',
-  name: 'Run',
-  bank: 'right',
-  widthM: 30,
-  soundings: [
-    { fromBankM: 0, depthM },
-    { fromBankM: 30, depthM },
-  ],
-  currents: [{ fromBankM: 0, mps: meanMps / MEAN_OF_SURFACE }],
-  bottom: 'cobble',
-  wadeM: 6,
-})
+const standing = (depthM: number, meanMps: number): Run =>
+  flatRun(depthM, meanMps / MEAN_OF_SURFACE, { bottom: 'cobble', wadeM: 6 })
 const ft = (n: number): number => n * M_PER_FOOT
 
 describe('C43: wading where one stands [standard, a field rule of hydrographers, from memory; practice]', () => {

@@ -1,8 +1,6 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { dayOf, FIRST_JOB, USUAL_DAYS } from '../day/index.ts'
-import { readDocument } from '../format/index.ts'
 import { DEFAULT_SCHOOLS, type Item } from '../gear/index.ts'
 import {
   CHECKS,
@@ -13,13 +11,14 @@ import {
   type RigParts,
   windowOf,
 } from '../rig/index.ts'
+import { DEMO } from '../testing/index.ts'
 import { candidatesOf } from './candidates.ts'
 import { closeness } from './closeness.ts'
 import { costOf, groupsOf } from './groups.ts'
 import { through } from './match.ts'
 import { searchInSteps } from './search.ts'
 
-const { items } = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8')).document
+const { items } = DEMO
 const LOOKS: readonly Look[] = (CHECKS as readonly CheckDefinition[]).flatMap(quickLooks)
 
 /** Checks of sorts that do not exist yet: each mixes parts that no present check mixes. */

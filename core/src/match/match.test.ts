@@ -1,10 +1,9 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import { type Day, dayOf, type Job, USUAL_DAYS } from '../day/index.ts'
-import { readDocument } from '../format/index.ts'
 import { DEFAULT_SCHOOLS, type Gear, type Item, type Schools } from '../gear/index.ts'
 import { keepSwung, type RigChoice, resolveRig, rigKey } from '../rig/index.ts'
 import { swing } from '../swing/index.ts'
+import { DEMO as DEMO_DOCUMENT, DEMO_GEAR } from '../testing/index.ts'
 import {
   choiceOf,
   costOf,
@@ -21,12 +20,11 @@ import {
   swapPart,
 } from './index.ts'
 
-const { document } = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8'))
-const DEMO: Gear = { items: document.items }
+const DEMO: Gear = DEMO_GEAR
 const on = (name: string, more: Partial<Job> = {}, schools: Schools = DEFAULT_SCHOOLS): Day => {
   const found = USUAL_DAYS.find((d) => d.name === name)
-  if (found === undefined || document.job === undefined) throw new Error(name)
-  return dayOf({ job: { ...document.job, ...found.job, ...more }, schools })
+  if (found === undefined || DEMO_DOCUMENT.job === undefined) throw new Error(name)
+  return dayOf({ job: { ...DEMO_DOCUMENT.job, ...found.job, ...more }, schools })
 }
 const byId = (gear: Gear): Map<string, Item> => new Map(gear.items.map((i) => [i.id, i]))
 const rigOf = (gear: Gear, choice: RigChoice, day: Day): RankedRig => {

@@ -1,8 +1,6 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import { type Day, dayOf, FIRST_JOB, type Job, USUAL_DAYS } from '../day/index.ts'
-import { readDocument } from '../format/index.ts'
-import { DEFAULT_SCHOOLS, type Item } from '../gear/index.ts'
+import { DEFAULT_SCHOOLS } from '../gear/index.ts'
 import { strandsOf, tipRungs } from '../ladder/index.ts'
 import { backingState, backingWantedM, fillSpool, PACKING, usualHandle } from '../reel/index.ts'
 import {
@@ -10,8 +8,6 @@ import {
   type Check,
   type CheckCode,
   LAUNCH_MPS,
-  type RigParts,
-  resolveRig,
   rigTurnover,
   roomNeededM,
   ruleFor,
@@ -21,34 +17,14 @@ import {
   woundLines,
 } from '../rig/index.ts'
 import { landsBeyond, swing, swingVerdict, USUAL_PLAN } from '../swing/index.ts'
+import { DEMO, dayWith, DEMO_GEAR as GEAR, partsOf } from '../testing/index.ts'
 import { judge, judgeSwung, matchRigs, optionsFor, secondLook } from './index.ts'
 
-const demo = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8')).document
-const GEAR = { items: demo.items }
-const byId = new Map(demo.items.map((item) => [item.id, item]))
-const partsOf = (change: object = {}, items: ReadonlyMap<string, Item> = byId): RigParts => {
-  const resolved = resolveRig(
-    {
-      rodId: 'long-seven-13-ft',
-      headId: '510-gr-short-skagit',
-      tipId: 't-11-10-ft',
-      leaderId: 'stepped-5-ft',
-      runningLineId: 'coated-30-lb',
-      reelId: 'full-frame-eleven',
-      ...change,
-    },
-    items,
-  )
-  if (resolved.outcome !== 'resolved') throw new Error(resolved.id)
-  return resolved.parts
-}
 const inPool = (runId: string, job: Partial<Job> = {}, flowM3ps?: number): Day =>
-  dayOf({
-    job: { ...FIRST_JOB, fishAt: 'bottom', ...job },
-    schools: DEFAULT_SCHOOLS,
-    runs: demo.runs,
-    water: { runId, plan: USUAL_PLAN, ...(flowM3ps === undefined ? {} : { flowM3ps }) },
-  })
+  dayWith(
+    { fishAt: 'bottom', ...job },
+    { runs: DEMO.runs, water: { runId, plan: USUAL_PLAN, ...(flowM3ps === undefined ? {} : { flowM3ps }) } },
+  )
 const KETTLE = inPool('kettle-run')
 const line = (checks: readonly Check[], code: CheckCode): Check => {
   const found = checks.find((c) => c.code === code)
@@ -139,7 +115,7 @@ describe('the water decides', () => {
     expect(['too-high', 'hurried']).toContain(line(flood.checks, 'depth').reason)
     expect(flood.verdict).toBe('breaks')
   })
-  test.each(demo.runs.map((run) => [run.name, run.id] as const))(
+  test.each(DEMO.runs.map((run) => [run.name, run.id] as const))(
     '%s at its measured flow: something holds, something is told it is too deep or too high',
     (_name, runId) => {
       const surf = USUAL_DAYS.find((d) => d.name === 'Surf at dawn')
@@ -178,7 +154,7 @@ describe('the water decides', () => {
 })
 
 describe('bad input: a verdict with a reason, never a hang or a NaN', () => {
-  const pool = demo.runs[0]
+  const pool = DEMO.runs[0]
   if (pool === undefined) throw new Error('no pool')
   test.each<[string, Partial<Job>, Partial<typeof pool>]>([
     ['a current of nothing', {}, { currents: [{ fromBankM: 0, mps: 0 }] }],

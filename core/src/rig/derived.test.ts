@@ -1,8 +1,7 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
-import { readDocument } from '../format/index.ts'
-import { DEFAULT_SCHOOLS, type Item } from '../gear/index.ts'
+import { DEFAULT_SCHOOLS } from '../gear/index.ts'
 import { massOf } from '../line/index.ts'
+import { DEMO_BY_ID as byId, partsOf as rig, WINTER_RIG as SKAGIT } from '../testing/index.ts'
 import {
   airParts,
   JOINT_KNOTS,
@@ -11,7 +10,6 @@ import {
   lineInRings,
   lineOnReelKg,
   massCurve,
-  type RigChoice,
   type RigJoint,
   type RigParts,
   resolveRig,
@@ -21,21 +19,6 @@ import {
   woundLines,
 } from './index.ts'
 
-const demo = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8')).document.items
-const byId = new Map(demo.map((item) => [item.id, item]))
-const SKAGIT: RigChoice = {
-  rodId: 'long-seven-13-ft',
-  headId: '510-gr-short-skagit',
-  tipId: 't-11-10-ft',
-  leaderId: 'stepped-5-ft',
-  runningLineId: 'coated-30-lb',
-  reelId: 'full-frame-eleven',
-}
-const rig = (change: Partial<RigChoice> = {}, items: ReadonlyMap<string, Item> = byId): RigParts => {
-  const resolved = resolveRig({ ...SKAGIT, ...change }, items)
-  if (resolved.outcome !== 'resolved') throw new Error(resolved.id)
-  return resolved.parts
-}
 const SCANDI = { headId: '450-gr-scandi', tipId: null, leaderId: 'tapered-15-ft' } as const
 const heavyTube = { dress: 'bulky', weighting: 'heavy' } as const
 

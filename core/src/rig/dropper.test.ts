@@ -1,40 +1,23 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import { type Day, dayOf, FIRST_JOB, type Job, USUAL_DAYS } from '../day/index.ts'
-import { readDocument } from '../format/index.ts'
 import { DEFAULT_SCHOOLS, type Dropper } from '../gear/index.ts'
 import { singleChanges } from '../ladder/index.ts'
-import { frontPieces, ledger, quickRide, type RigParts, resolveRig, swungIn } from './index.ts'
+import { dayWith, partsOf as demoParts } from '../testing/index.ts'
+import { frontPieces, ledger, quickRide, type RigChoice, type RigParts, swungIn } from './index.ts'
 
-const { items } = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8')).document
-const partsOf = (change: object = {}): RigParts => {
-  const resolved = resolveRig(
-    {
-      rodId: 'beck-three-10-ft-9',
-      headId: '225-gr-trout-scandi',
-      tipId: null,
-      leaderId: 'tapered-13-ft',
-      runningLineId: 'coated-20-lb',
-      reelId: null,
-      ...change,
-    },
-    new Map(items.map((item) => [item.id, item])),
-  )
-  if (resolved.outcome !== 'resolved') throw new Error(resolved.id)
-  return resolved.parts
-}
+const partsOf = (change: Partial<RigChoice> = {}): RigParts =>
+  demoParts({
+    rodId: 'beck-three-10-ft-9',
+    headId: '225-gr-trout-scandi',
+    tipId: null,
+    leaderId: 'tapered-13-ft',
+    runningLineId: 'coated-20-lb',
+    reelId: null,
+    ...change,
+  })
 const HEAVY: Dropper = { fly: { dress: 'sparse', weighting: 'heavy' }, upM: 0.6 }
 const on = (job: Partial<Job>): Day =>
-  dayOf({
-    job: {
-      ...FIRST_JOB,
-      fly: { dress: 'sparse', weighting: 'unweighted' },
-      waterDepthM: 2,
-      currentMps: 0.45,
-      ...job,
-    },
-    schools: DEFAULT_SCHOOLS,
-  })
+  dayWith({ fly: { dress: 'sparse', weighting: 'unweighted' }, waterDepthM: 2, currentMps: 0.45, ...job })
 
 describe('a second fly on a dropper', () => {
   test('hangs where it is tied, and changes neither length nor mass of the line', () => {

@@ -1,19 +1,17 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { type Day, dayOf, FIRST_JOB } from '../day/index.ts'
-import { readDocument } from '../format/index.ts'
 import { DEFAULT_SCHOOLS, DRESSES, itemsOf, WEIGHTINGS } from '../gear/index.ts'
 import { headFacts, runningLineFacts } from '../line/index.ts'
 import { headSinkMps, tipFacts } from '../sink/index.ts'
 import { USUAL_PLAN } from '../swing/index.ts'
+import { DEMO } from '../testing/index.ts'
 import { type FishAt, holdingBand } from '../water/index.ts'
 import { frontPieces, QUICK_BAND, quickRide, type RigParts, swungIn } from './index.ts'
 
-const demo = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8')).document
-const gear = { items: demo.items }
+const gear = { items: DEMO.items }
 const heads = itemsOf(gear, 'head').map(headFacts)
-const pools = demo.runs.filter((run) => run.measuredFlowM3ps !== undefined && run.widthM > 20)
+const pools = DEMO.runs.filter((run) => run.measuredFlowM3ps !== undefined && run.widthM > 20)
 const tips = [...itemsOf(gear, 'tip'), ...itemsOf(gear, 'sinking-leader')].map(tipFacts)
 
 const anyParts: fc.Arbitrary<RigParts> = fc.record({
@@ -40,7 +38,7 @@ const anyDay: fc.Arbitrary<Day> = fc
     return dayOf({
       job: { ...FIRST_JOB, ...job },
       schools: DEFAULT_SCHOOLS,
-      runs: demo.runs,
+      runs: DEMO.runs,
       water: pool
         ? { plan, runId: pool.id, flowM3ps: (pool.measuredFlowM3ps ?? 1) * Math.exp(level) }
         : { plan },

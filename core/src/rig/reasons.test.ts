@@ -1,13 +1,12 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { type Day, dayOf, FIRST_JOB, type Job, SEASONS, WATERS } from '../day/index.ts'
-import { readDocument } from '../format/index.ts'
 import { DEFAULT_SCHOOLS, DRESSES, type Item, itemsOf, type Rod, WEIGHTINGS } from '../gear/index.ts'
 import { headFacts, runningLineFacts } from '../line/index.ts'
 import { KG_PER_GRAIN, M_PER_FOOT } from '../quantity/index.ts'
 import { tipFacts } from '../sink/index.ts'
 import { type Swung, swing } from '../swing/index.ts'
+import { byId, DEMO, partsOf } from '../testing/index.ts'
 import { FISH_AT } from '../water/index.ts'
 import {
   CHECKS,
@@ -17,11 +16,9 @@ import {
   ledger,
   quickLooks,
   type RigParts,
-  resolveRig,
   swingInput,
 } from './index.ts'
 
-const demo = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8')).document
 const more: readonly Item[] = [
   { kind: 'rod', id: 'too-strong', name: 'x', lineNumber: 14, lengthM: 4.6, hands: 'two-hander' },
   { kind: 'head', id: 'brute', name: 'x', style: 'skagit', massKg: 0.0425, lengthM: 7.5 },
@@ -38,19 +35,7 @@ const more: readonly Item[] = [
   { kind: 'reel', id: 'anvil', name: 'x', forNumber: 8, massKg: 1.9, cage: 'full' },
   { kind: 'leader', id: 'rope', name: 'x', form: 'level', lengthM: 1.5, breakingN: 250 },
 ]
-const gear = { items: [...demo.items, ...more] }
-const resolved = resolveRig(
-  {
-    rodId: 'long-seven-13-ft',
-    headId: '510-gr-short-skagit',
-    tipId: 't-11-10-ft',
-    leaderId: 'stepped-5-ft',
-    runningLineId: 'coated-30-lb',
-    reelId: 'full-frame-eleven',
-  },
-  new Map(gear.items.map((item) => [item.id, item])),
-)
-if (resolved.outcome !== 'resolved') throw new Error(resolved.id)
+const gear = { items: [...DEMO.items, ...more] }
 const heads = itemsOf(gear, 'head').map(headFacts)
 const orNone = <T>(list: readonly T[]) => fc.constantFrom<T | null>(null, ...list)
 
@@ -92,7 +77,7 @@ const anyDay: fc.Arbitrary<Day> = fc
 const SWUNG: Swung = swing(
   swingInput({
     ...dayOf({ job: FIRST_JOB, schools: DEFAULT_SCHOOLS }),
-    parts: resolved.parts,
+    parts: partsOf({}, byId(gear.items)),
   }),
 )
 const anySwung: fc.Arbitrary<Swung | undefined> = fc

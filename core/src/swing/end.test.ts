@@ -1,25 +1,13 @@
 import { describe, expect, test } from '@jest/globals'
 import { M_PER_FOOT } from '../quantity/index.ts'
 import { steadyLine, WATER_MODEL, type WaterPart } from '../sink/index.ts'
+import { flatRun } from '../testing/index.ts'
 import type { Run } from '../water/index.ts'
 import { buildChain, lengthOfChain, letOut, takeIn } from './chain.ts'
 import { Hand } from './hand.ts'
 import { SWING_OPTIONS, type SwingInput, type SwingOptions, swing } from './index.ts'
 import { layLine } from './lay.ts'
 
-const flat = (depthM: number, mps: number): Run => ({
-  id: 'flat',
-  name: 'Flat',
-  bank: 'right',
-  widthM: 60,
-  soundings: [
-    { fromBankM: 0, depthM },
-    { fromBankM: 60, depthM },
-  ],
-  currents: [{ fromBankM: 0, mps }],
-  bottom: 'gravel',
-  wadeM: 5,
-})
 const FLOATING: readonly WaterPart[] = [
   { lengthM: 6.5, kgPerM: 0.0013, diameterM: 0.00137, floats: true },
   { lengthM: 7, kgPerM: 0.0047, diameterM: 0.00261, floats: true },
@@ -52,45 +40,45 @@ const offStraight = ({ samples }: ReturnType<typeof cast>, wadeM: number): numbe
 
 describe('C40: when a swing is over', () => {
   test('[practice] a 70 ft cast at 60° in 3 ft/s takes 15 to 40 s', () => {
-    const { outcome, summary } = cast(flat(1.6, 3 * M_PER_FOOT), 60)
+    const { outcome, summary } = cast(flatRun(1.6, 3 * M_PER_FOOT), 60)
     expect(outcome).toBe('swung')
     expect(summary.swingS).toBeGreaterThan(15)
     expect(summary.swingS).toBeLessThan(40)
   })
   test.each([45, 60, 85, 110])('cast at %d°: within 10° of straight below, and no later', (angleDeg) => {
-    const over = cast(flat(2, 0.8), angleDeg)
+    const over = cast(flatRun(2, 0.8), angleDeg)
     expect(over.outcome).toBe('swung')
     expect(offStraight(over, 5)).toBeLessThanOrEqual(10.01)
     expect(offStraight(over, 5)).toBeGreaterThan(9)
   })
   test.each([15, 29])('cast at %d°: when nine tenths of its own crossing are done', (angleDeg) => {
-    const { samples, outcome } = cast(flat(2, 0.8), angleDeg)
+    const { samples, outcome } = cast(flatRun(2, 0.8), angleDeg)
     const [from, to] = [samples[0]?.flyM[1] ?? 0, samples.at(-1)?.flyM[1] ?? 0]
     expect(outcome).toBe('swung')
     expect((from - to) / (from - 5)).toBeCloseTo(0.9, 1)
   })
   test('straight down it comes to its true rest, floating head and all', () => {
-    const { outcome, summary, samples } = cast(flat(3, 0.7), 0, {}, { rod: 'still', slack: 0 })
+    const { outcome, summary, samples } = cast(flatRun(3, 0.7), 0, {}, { rod: 'still', slack: 0 })
     expect(outcome).toBe('swung')
     expect(-(samples.at(-1)?.flyM[2] ?? 0) / summary.hangDepthM).toBeCloseTo(1, 1)
   })
   test('lying on the bed it is grounded; in water that does not run nothing swings; out of time it did not finish', () => {
     const heavy = { submergedWeightN: 0.2, dragAreaM2: 1e-4, massKg: 0.03 }
-    const grounded = cast(flat(0.7, 0.12), 80, { fly: heavy })
+    const grounded = cast(flatRun(0.7, 0.12), 80, { fly: heavy })
     expect(grounded.outcome).toBe('grounded')
     expect(grounded.summary.groundedOverHolding).toBe(true)
-    expect(cast(flat(2, 0), 60).outcome).toBe('grounded')
-    expect(cast(flat(2, 0), 60, { parts: FLOATING }).outcome).toBe('did-not-finish')
-    expect(cast(flat(2, 0.8), 60, {}, { maxS: 4 }).outcome).toBe('did-not-finish')
+    expect(cast(flatRun(2, 0), 60).outcome).toBe('grounded')
+    expect(cast(flatRun(2, 0), 60, { parts: FLOATING }).outcome).toBe('did-not-finish')
+    expect(cast(flatRun(2, 0.8), 60, {}, { maxS: 4 }).outcome).toBe('did-not-finish')
   })
   test('the hang-down lies never under the bed', () => {
-    expect(cast(flat(0.8, 0.3), 60).summary.hangDepthM).toBeLessThanOrEqual(0.8)
+    expect(cast(flatRun(0.8, 0.3), 60).summary.hangDepthM).toBeLessThanOrEqual(0.8)
   })
 })
 
 describe('C41 [practice]: mends', () => {
   const rides = (...kinds: readonly ('upstream' | 'downstream' | 'stack')[]) =>
-    cast(flat(4, 0.8), 70, { mends: kinds.map((kind) => ({ kind, atS: 0.5, sizeM: 2.5 })) }).summary
+    cast(flatRun(4, 0.8), 70, { mends: kinds.map((kind) => ({ kind, atS: 0.5, sizeM: 2.5 })) }).summary
   test('upstream slows and deepens, downstream speeds and lifts, a stack deepens most', () => {
     const [none, up, down, stack] = [rides(), rides('upstream'), rides('downstream'), rides('stack')]
     expect(up.ridesM).toBeGreaterThan(none.ridesM)
@@ -100,7 +88,7 @@ describe('C41 [practice]: mends', () => {
     expect(stack.ridesM).toBeGreaterThan(up.ridesM)
   })
   test('the steeper the cast the slower across and the shallower', () => {
-    const [square, steep] = [cast(flat(4, 0.8), 85), cast(flat(4, 0.8), 35)]
+    const [square, steep] = [cast(flatRun(4, 0.8), 85), cast(flatRun(4, 0.8), 35)]
     expect(steep.summary.crossMps).toBeLessThan(square.summary.crossMps)
     expect(steep.summary.maxDepthM).toBeLessThan(square.summary.maxDepthM)
   })
@@ -142,7 +130,7 @@ describe('C41 [practice]: mends', () => {
 describe('a line stripped in', () => {
   const HEAD: WaterPart = { lengthM: 7, kgPerM: 0.0047, diameterM: 0.00242 }
   const fly = { submergedWeightN: 0.006, dragAreaM2: 2e-4 }
-  const lake = flat(3, 0.001)
+  const lake = flatRun(3, 0.001)
   const running = (lengthM: number): WaterPart => ({
     lengthM,
     kgPerM: 0.0013,
@@ -162,7 +150,7 @@ describe('a line stripped in', () => {
     },
   )
   test('what lies behind the head comes in, at the speed it is stripped, and is as long as it should be all along', () => {
-    const { samples, summary } = stripped(flat(1.5, 0.3), 0.4, 9)
+    const { samples, summary } = stripped(flatRun(1.5, 0.3), 0.4, 9)
     expect(summary.swingS).toBeCloseTo(9 / 0.4, -0.5)
     for (const { tS, lineM = new Float32Array() } of samples) {
       let lengthM = 0

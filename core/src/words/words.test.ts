@@ -1,10 +1,10 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import { type Day, dayOf, FIRST_JOB, USUAL_DAYS } from '../day/index.ts'
-import { readCsv, readDocument } from '../format/index.ts'
+import { readCsv } from '../format/index.ts'
 import { DEFAULT_SCHOOLS, KINDS, SCHOOLS, type SchoolQuestion, type Schools } from '../gear/index.ts'
 import { matchRigs, secondLook } from '../match/index.ts'
 import { CHECKS, type Finding, lineOf } from '../rig/index.ts'
+import { DEMO as document } from '../testing/index.ts'
 import {
   nearestWord,
   PLAIN_WORDS,
@@ -16,7 +16,6 @@ import {
   summarize,
 } from './index.ts'
 
-const { document } = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8'))
 const on = (name: string, schools: Partial<Schools> = {}): Day => {
   const job = { ...FIRST_JOB, ...USUAL_DAYS.find((d) => d.name === name)?.job, stripToM: 8 }
   return dayOf({ job, schools: { ...DEFAULT_SCHOOLS, ...schools } })

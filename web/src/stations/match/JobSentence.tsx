@@ -3,19 +3,9 @@ import type { Rod } from '@hoxen/core/gear'
 import type { Measure } from '@hoxen/core/quantity'
 import { FISH_AT_NAMES, type PlainQuestion, STYLE_NAMES, WATER_NAMES } from '@hoxen/core/words'
 import type { ReactNode } from 'react'
+import { DropperToken, FlyToken, IndicatorToken, type NamedFly } from './FlyTokens.tsx'
 import { AnswerList, JobToken } from './JobToken.tsx'
-import {
-  CasterToken,
-  DropperToken,
-  entries,
-  FigureToken,
-  FlyToken,
-  IndicatorToken,
-  type NamedFly,
-  PoolWater,
-  SeasonToken,
-  StripToken,
-} from './JobTokens.tsx'
+import { CasterToken, entries, FigureToken, PoolWater, SeasonToken, StripToken } from './JobTokens.tsx'
 import type { JobChange } from './jobChange.ts'
 
 interface Props {

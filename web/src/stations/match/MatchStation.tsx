@@ -2,35 +2,17 @@ import type { Job, UsualDay } from '@hoxen/core/day'
 import { itemsOf } from '@hoxen/core/gear'
 import { headFacts } from '@hoxen/core/line'
 import type { MatchResult, MissingItem, RankedRig } from '@hoxen/core/match'
-import { type RigChoice, rigKey, windowOf } from '@hoxen/core/rig'
+import { windowOf } from '@hoxen/core/rig'
 import { KIND_NAMES, summarize, WINDOW_NAMES } from '@hoxen/core/words'
 import { type PointerEvent, useMemo, useState } from 'react'
-import { Link, useNavigate } from 'react-router'
+import { Link } from 'react-router'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
-import {
-  type Question,
-  useMatch,
-  useMissing,
-  useQuestion,
-  useRemedies,
-  useSecondLook,
-} from '../../ledger/index.ts'
-import {
-  changeKept,
-  commit,
-  noticeDone,
-  noticeFailed,
-  openDemo,
-  setKept,
-  useJob,
-  useSingle,
-} from '../../store/index.ts'
+import { type Question, useMatch, useMissing, useQuestion, useSecondLook } from '../../ledger/index.ts'
+import { changeKept, commit, noticeFailed, openDemo, useJob } from '../../store/index.ts'
 import { Button, buttonLook, useUnits } from '../../ui/index.ts'
+import { Cards, type Shown } from './Cards.tsx'
 import { DayButtons, JobSentence } from './JobSentence.tsx'
 import type { JobChange } from './jobChange.ts'
-import { RigCard } from './RigCard.tsx'
-
-const FIRST_SHOWN = 5
 
 /** A job without the answers that were taken back. */
 const without = (job: { readonly [K in keyof Job]: Job[K] | undefined }): Job =>
@@ -158,13 +140,6 @@ function useHeld() {
   }
 }
 
-interface Shown {
-  readonly question: Question
-  readonly result: MatchResult
-  /** Whether the best have been let swing. */
-  readonly settled: boolean
-}
-
 function Summary({ question, result, settled }: Shown) {
   const nothing = settled && result.outcome === 'nothing-fits'
   const missing = useMissing(question, nothing)
@@ -183,66 +158,6 @@ function Summary({ question, result, settled }: Shown) {
         <p className="text-[0.9rem] text-faint">of {result.combinations.toLocaleString('en')} combinations</p>
       </div>
       {nothing && <Missing missing={missing.data} />}
-    </>
-  )
-}
-
-const same = (a: RigChoice | null | undefined, b: RigChoice): boolean => a != null && rigKey(a) === rigKey(b)
-
-function Cards({ question, result, settled }: Shown) {
-  const [shown, setShown] = useState(FIRST_SHOWN)
-  const asked = useMemo(
-    () => (settled ? result.cards.slice(0, shown).map((card) => card.rig.choice) : []),
-    [result, shown, settled],
-  )
-  const remedies = useRemedies(question, asked)
-  const remedyOf = new Map(remedies.data?.map((remedy, i) => [result.cards[i]?.rig.choice, remedy]))
-  const mine = useSingle('rig')
-  const pinned = useSingle('pinned')
-  const navigate = useNavigate()
-  const makeMine = (rig: RigChoice): void => {
-    setKept('Make this my rig', 'rig', rig).then(() => noticeDone('It is in the strip'), noticeFailed)
-  }
-  const pin = (rig: RigChoice): void => {
-    if (same(pinned, rig)) setKept('Unpin', 'pinned', undefined).catch(noticeFailed)
-    else setKept('Pin a rig', 'pinned', rig).catch(noticeFailed)
-  }
-  return (
-    <>
-      {pinned && (
-        <p className="mb-3">
-          <Link
-            to={`/match/compare/${rigKey(result.cards[0]?.rig.choice ?? pinned)}`}
-            className={buttonLook('quiet')}
-          >
-            Compare the pinned rig with the first, line by line
-          </Link>
-        </p>
-      )}
-      <ol className="space-y-3">
-        {result.cards.slice(0, shown).map((card, i) => (
-          <li key={`${card.rig.choice.rodId} ${card.rig.choice.headId}`}>
-            <RigCard
-              card={card}
-              place={i + 1}
-              remedy={remedyOf.get(card.rig.choice)}
-              items={question.byId}
-              mine={same(mine, card.rig.choice)}
-              pinned={same(pinned, card.rig.choice)}
-              onMine={() => {
-                makeMine(card.rig.choice)
-                void navigate('/rig')
-              }}
-              onPin={() => pin(card.rig.choice)}
-            />
-          </li>
-        ))}
-      </ol>
-      {shown < result.cards.length && (
-        <Button className="mt-4" onClick={() => setShown(shown + 12)}>
-          Show more
-        </Button>
-      )}
     </>
   )
 }

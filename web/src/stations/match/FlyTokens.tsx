@@ -1,0 +1,152 @@
+import { DRESSES, DROPPER_LIMITS, type FlyShape, USUAL_DROPPER_M, WEIGHTINGS } from '@hoxen/core/gear'
+import { DRESS_NAMES, sayFly, WEIGHTING_NAMES } from '@hoxen/core/words'
+import { Suspense } from 'react'
+import { useUnits } from '../../ui/index.ts'
+import { AnswerList, JobToken } from './JobToken.tsx'
+import { entries, type TokenProps } from './JobTokens.tsx'
+import { QuantityField } from './lazyField.ts'
+
+/** A fly of the angler's own. */
+export type NamedFly = FlyShape & { readonly name: string }
+
+export function FlyToken({ job, flies, onChange }: TokenProps & { readonly flies: readonly NamedFly[] }) {
+  const { dress, weighting } = job.fly
+  const set = (fly: FlyShape): void => onChange({ fly }, 'What fly?')
+  const own = flies.find(
+    (f) =>
+      f.dress === dress && f.weighting === weighting && f.massKg === job.fly.massKg && f.massKg !== undefined,
+  )
+  return (
+    <JobToken name="fly" question="What fly?" answer={own?.name ?? `a ${sayFly(job.fly)}`}>
+      {(close) => (
+        <>
+          <p className="text-sm text-faint">Dressing</p>
+          <AnswerList
+            answers={DRESSES.map((d) => ({ value: d, label: DRESS_NAMES[d] }))}
+            chosen={dress}
+            onChoose={(d) => set({ dress: d, weighting })}
+          />
+          <p className="mt-2 text-sm text-faint">Weight</p>
+          <AnswerList
+            answers={WEIGHTINGS.map((w) => ({ value: w, label: WEIGHTING_NAMES[w] }))}
+            chosen={weighting}
+            onChoose={(w) => set({ dress, weighting: w })}
+          />
+          {flies.length > 0 && (
+            <>
+              <p className="mt-2 text-sm text-faint">Or one of yours</p>
+              <AnswerList
+                answers={flies.slice(0, 12).map((f) => ({ value: f.name, label: f.name }))}
+                chosen={own?.name ?? ''}
+                onChoose={(name) => {
+                  const fly = flies.find((f) => f.name === name)
+                  if (fly)
+                    set({
+                      dress: fly.dress,
+                      weighting: fly.weighting,
+                      ...(fly.massKg === undefined ? {} : { massKg: fly.massKg }),
+                    })
+                  close()
+                }}
+              />
+            </>
+          )}
+        </>
+      )}
+    </JobToken>
+  )
+}
+
+/** A second fly on a dropper, and how far up it hangs. */
+export function DropperToken({ job, flies, onChange }: TokenProps & { readonly flies: readonly NamedFly[] }) {
+  const { show, range } = useUnits()
+  const question = 'A second fly?'
+  const { dropper } = job
+  const plain: readonly NamedFly[] = WEIGHTINGS.map((weighting) => ({
+    name: `a ${sayFly({ dress: 'sparse', weighting })}`,
+    dress: 'sparse',
+    weighting,
+  }))
+  const choices = [...plain, ...flies.slice(0, 9)]
+  const same = (a: FlyShape, b: FlyShape): boolean =>
+    a.dress === b.dress && a.weighting === b.weighting && a.massKg === b.massKg
+  const own = dropper && choices.find((f) => same(f, dropper.fly))
+  return (
+    <JobToken
+      name="dropper"
+      question={question}
+      answer={dropper === undefined ? 'no second fly' : (own?.name ?? `a ${sayFly(dropper.fly)}`)}
+    >
+      {(close) => (
+        <>
+          <AnswerList
+            answers={[
+              { value: '', label: 'no second fly' },
+              ...choices.map(({ name }) => ({ value: name, label: name })),
+            ]}
+            chosen={dropper === undefined ? '' : (own?.name ?? '')}
+            onChoose={(name) => {
+              const fly = choices.find((f) => f.name === name)
+              const { upM = USUAL_DROPPER_M } = dropper ?? {}
+              onChange(
+                {
+                  dropper: fly && {
+                    fly: {
+                      dress: fly.dress,
+                      weighting: fly.weighting,
+                      ...(fly.massKg === undefined ? {} : { massKg: fly.massKg }),
+                    },
+                    upM,
+                  },
+                },
+                question,
+              )
+              if (fly === undefined) close()
+            }}
+          />
+          {dropper !== undefined && (
+            <Suspense fallback={<div className="h-[4.3rem]" />}>
+              <QuantityField
+                label="how far up the leader"
+                measure="length"
+                value={dropper.upM}
+                refuse={(si) =>
+                  si >= DROPPER_LIMITS.low && si <= DROPPER_LIMITS.high
+                    ? undefined
+                    : `Between ${range(DROPPER_LIMITS, 'length')}, please.`
+                }
+                onChange={(upM) => onChange({ dropper: { ...dropper, upM } }, 'Where does it hang?')}
+              />
+              <p className="text-sm text-faint">
+                {show(USUAL_DROPPER_M, 'length')} is as close as they come.
+              </p>
+            </Suspense>
+          )}
+        </>
+      )}
+    </JobToken>
+  )
+}
+
+/** Swung round on a tight line, or drifted dead under a float. */
+export function IndicatorToken({ job, onChange }: TokenProps) {
+  const question = 'How is it fished?'
+  return (
+    <JobToken
+      name="indicator"
+      question={question}
+      answer={job.indicator ? 'drifted under a float' : 'on the swing'}
+    >
+      {(close) => (
+        <AnswerList
+          answers={entries({ swing: 'on the swing', float: 'drifted under a float' })}
+          chosen={job.indicator ? 'float' : 'swing'}
+          onChoose={(how) => {
+            onChange({ indicator: how === 'float' ? true : undefined }, question)
+            close()
+          }}
+        />
+      )}
+    </JobToken>
+  )
+}
