@@ -68,7 +68,9 @@ const OTHERS = {
   leaders: {
     slot: 'leaderId',
     of: (c: Candidates, { parts }: RankedRig): readonly RigParts[] =>
-      c.leaders.filter((leader) => leader?.id !== parts.leader?.id).map((leader) => ({ ...parts, leader })),
+      c.leaders
+        .filter((leader) => leader !== null && leader.id !== parts.leader?.id)
+        .map((leader) => ({ ...parts, leader })),
   },
   lines: {
     slot: 'runningLineId',

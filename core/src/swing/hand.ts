@@ -41,7 +41,7 @@ export class Hand {
     const tip = chain.count - 1
     this.cutM = chain.lengthM[tip - 1] ?? 1
     this.stackedM = mends.map(() => 0)
-    if (options.rod === 'strip') this.toStripM = lengthOfPartAtRod(chain) - this.cutM / 2
+    if (this.strips) this.toStripM = lengthOfPartAtRod(chain) - this.cutM / 2
     this.pivotX = (chain.x[tip] ?? 0) - options.reachM * cos(castRad)
     this.pivotY = (chain.y[tip] ?? 0) - options.reachM * sin(castRad)
   }
@@ -52,14 +52,22 @@ export class Hand {
     return feeding || this.mends.some((mend) => tS < mend.atS + MEND_S)
   }
 
+  /** Whether line is stripped in, and whether the rod goes round after the line. */
+  get strips(): boolean {
+    return this.options.rod === 'strip'
+  }
+  get follows(): boolean {
+    return this.options.rod === 'follow' || this.strips
+  }
+
   /** Whether all has been stripped in that is to be. */
   get strippedIn(): boolean {
-    return this.options.rod === 'strip' && this.toStripM <= 1e-9
+    return this.strips && this.toStripM <= 1e-9
   }
 
   /** Velocity of the rod tip over the next step. */
   rod(dtS: number): Drive {
-    if (this.options.rod !== 'follow' && this.options.rod !== 'strip') return STILL
+    if (!this.follows) return STILL
     const { count, x, y } = this.chain
     const tip = count - 1
     const seen = floor(tip * (1 - LOOK_SHARE))
@@ -79,7 +87,7 @@ export class Hand {
   /** Feeds, stacks or strips in what is to be in the next step. */
   feed(tS: number, dtS: number): void {
     const { rod, feedM, feedMps, stripMps } = this.options
-    if (rod === 'strip' && this.toStripM > 0) {
+    if (this.toStripM > 0) {
       const lengthM = min(stripMps * dtS, this.toStripM)
       this.toStripM -= lengthM
       takeIn(this.chain, lengthM, this.cutM, this.model)

@@ -21,7 +21,7 @@ const TOUCH_GAP_S = 0.5
 export interface SwingSummary {
   /** Deepest the fly came [m]. */
   readonly maxDepthM: number
-  /** Depth of the fly at the hang-down [m]: the line at rest in the water straight below, never under the bed. */
+  /** Depth of the fly at the hang-down [m]: the line at rest in the water straight below, never under the bed; stripped in, as it is lifted. */
   readonly hangDepthM: number
   /** Depth of the fly on the whole, over holding water [m]; over all of its swing where it never came there. */
   readonly ridesM: number

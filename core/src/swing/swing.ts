@@ -128,8 +128,7 @@ class Swing {
     this.hand = new Hand(this.chain, options, mends, model, angle)
     this.samples = new Samples(this.chain, this.stream, options)
     this.startY = this.chain.y[0] ?? 0
-    const follows = options.rod === 'follow' || options.rod === 'strip'
-    this.restY = follows ? this.hand.pivotY : tip.yM
+    this.restY = this.hand.follows ? this.hand.pivotY : tip.yM
     const restRad = atan2(abs(this.restY - this.hand.pivotY), lengthOfChain(this.chain))
     const fastest = run.currents.reduce((most, { mps }) => max(most, mps), 0)
     this.restMps = max(AT_REST.leastMps, AT_REST.share * fastest)
@@ -226,7 +225,9 @@ class Swing {
       summary: this.measures.summary({
         swingS: this.tS,
         bottom: this.input.run.bottom,
-        hangDepthM: hangDepthM(this.input, this.restY, model),
+        hangDepthM: this.hand.strips
+          ? max(0, -(this.chain.z[0] ?? 0))
+          : hangDepthM(this.input, this.restY, model),
         grounded: outcome === 'grounded',
       }),
     }

@@ -5,13 +5,11 @@ import { StateMark } from '../../ui/index.ts'
 
 interface Props {
   readonly title: string
-  /** What stands where no part is. */
-  readonly none: string
   readonly options: readonly PartOption[]
 }
 
 /** The leaders or running lines that were let swing with the best tip, its own first: what else would do, and how well. */
-export function OtherParts({ title, none, options }: Props) {
+export function OtherParts({ title, options }: Props) {
   if (options.length < 2) return null
   return (
     <div className="mt-1 flex flex-wrap items-center gap-x-4 text-[0.9rem]">
@@ -23,9 +21,11 @@ export function OtherParts({ title, none, options }: Props) {
               to={`/match/rig/${rigKey(choice)}`}
               className={`inline-flex min-h-11 items-center hover:underline sm:min-h-8 ${i === 0 ? 'font-semibold' : ''}`}
             >
-              {name ?? none}
+              {name ?? 'none'}
             </Link>
-            <StateMark state={verdict} />
+            <span>
+              <StateMark state={verdict} />
+            </span>
           </li>
         ))}
       </ul>

@@ -86,8 +86,8 @@ export function RigCard({ card, place, remedy, items, mine, pinned, onMine, onPi
         )}
       </div>
       <TipLadder card={card} items={items} label={`Tips on ${parts.rod.name} with ${parts.head.head.name}`} />
-      <OtherParts title="Leader" none="no leader" options={card.leaders} />
-      <OtherParts title="Running line" none="none" options={card.lines} />
+      <OtherParts title="Leader" options={card.leaders} />
+      <OtherParts title="Running line" options={card.lines} />
       <div className="mt-2 flex flex-wrap items-center justify-between gap-2">
         <p className="text-[0.82rem] text-faint">{sayScore(rig.score)}</p>
         <div className="flex flex-wrap gap-2">

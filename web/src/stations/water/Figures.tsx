@@ -7,9 +7,12 @@ import { StateMark, Tag, useUnits } from '../../ui/index.ts'
 export function Figures({
   result,
   fishAt,
+  stripped,
   busy,
 }: {
   readonly fishAt: FishAt
+  /** Whether line is stripped in: then it is lifted, and does not hang. */
+  readonly stripped: boolean
   readonly result: SwingResult | undefined
   readonly busy: boolean
 }) {
@@ -31,7 +34,11 @@ export function Figures({
       </p>
       <dl className="mt-1 grid grid-cols-2 gap-x-4">
         <Figure name="Rides at" value={show(summary.ridesM, 'length')} />
-        <Figure name="At the hang-down" value={show(summary.hangDepthM, 'length')} id="hang" />
+        <Figure
+          name={stripped ? 'As it is lifted' : 'At the hang-down'}
+          value={show(summary.hangDepthM, 'length')}
+          id="hang"
+        />
         <Figure name="Touches" value={String(summary.touches)} id="touches" />
         <Figure name="Dragged on the bed" value={show(summary.draggedM, 'length')} />
         <Figure name="Crosses at" value={show(summary.crossMps, 'current')} />

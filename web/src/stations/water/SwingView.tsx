@@ -64,7 +64,12 @@ export function SwingView({ setup, water }: { readonly setup: SwingSetup; readon
       </div>
       <div className="contents min-w-0 lg:block">
         <div className="order-2">
-          <Figures result={swing.data} fishAt={setup.fishAt} busy={swing.isFetching} />
+          <Figures
+            result={swing.data}
+            fishAt={setup.fishAt}
+            stripped={setup.plan.rod === 'strip'}
+            busy={swing.isFetching}
+          />
         </div>
         <div className="order-3 lg:mt-3">
           <PlanPanel plan={setup.plan} onChange={water.changePlan} onCast={water.changeCast} />
@@ -137,7 +142,7 @@ function FromAboveAndInTime({ scene, clock, first }: TimeProps) {
           paint={paintPlanView}
         />
         <figcaption className="border-t border-rule px-3 py-1 text-[0.8rem] text-faint">
-          From above, your bank below. Arrows: three seconds of drift. Ring: the hang-down.
+          From above, your bank below. Arrows: three seconds of drift. Ring: where it ends.
         </figcaption>
       </figure>
       <div className="rounded-lg border border-rule bg-sheet">
