@@ -41,7 +41,11 @@ export { expect }
 
 /** The demo angler's gear, and Match with it. */
 export async function openDemo(page: Page): Promise<void> {
-  await page.goto('/?demo')
+  await asOnce(page, 'demo', async () => {
+    await page.goto('/?demo')
+    await expect(page.getByRole('button', { name: /^Undo: Open the demo/ })).toBeVisible()
+  })
+  await page.goto('/match')
   await expect(
     page.getByRole('heading', { name: /A first look|heads? holds?|Nothing (holds|fits)/ }),
   ).toBeVisible()
@@ -66,13 +70,29 @@ async function inTheStrip(page: Page): Promise<void> {
   await expect(page.getByText('It is in the strip')).toBeVisible()
 }
 
-/** A winter day, and the short Skagit on the 13 ft seven in the strip, with a tip. */
+type Kept = Awaited<ReturnType<ReturnType<Page['context']>['storageState']>>
+const kept = new Map<string, Kept>()
+
+/** Brings a browser to where it was once brought by hand: what it keeps is put back, which takes no time. */
+export async function asOnce(page: Page, name: string, byHand: () => Promise<void>): Promise<void> {
+  const before = kept.get(name)
+  if (before !== undefined) return page.context().setStorageState(before)
+  await byHand()
+  kept.set(name, await page.context().storageState({ indexedDB: true }))
+}
+
+/** The demo on a winter day, and the short Skagit on the 13 ft seven in the strip, with a tip. */
 export async function winterRig(page: Page, tip = 't-8-5-ft'): Promise<void> {
-  await page.getByRole('button', { name: 'Winter run' }).click()
-  await expect(page.getByRole('button', { name: /^Undo: Job: winter run/ })).toBeVisible()
-  await page.goto(
-    `/match/rig/long-seven-13-ft~510-gr-short-skagit~${tip}~level-4-ft~coated-30-lb~full-frame-eleven`,
-  )
-  await page.getByRole('button', { name: 'Make this my rig' }).click()
-  await inTheStrip(page)
+  await asOnce(page, tip, async () => {
+    await openDemo(page)
+    await page.getByRole('button', { name: 'Winter run' }).click()
+    await expect(page.getByRole('button', { name: /^Undo: Job: winter run/ })).toBeVisible()
+    await page.goto(
+      `/match/rig/long-seven-13-ft~510-gr-short-skagit~${tip}~level-4-ft~coated-30-lb~full-frame-eleven`,
+    )
+    await page.getByRole('button', { name: 'Make this my rig' }).click()
+    await inTheStrip(page)
+  })
+  await page.goto('/rig')
+  await expect(page.getByRole('heading', { level: 1, name: /^Long seven, 13 ft with/ })).toBeVisible()
 }

@@ -14,6 +14,8 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
+    // What moves is moved by the tests that look at it.
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

@@ -27,7 +27,6 @@ test('demo → the 13 ft seven → winter → first rig holds → a tungsten tip
 })
 
 test('every figure changes with the unit switch, and a field takes either unit', async ({ page }) => {
-  await openDemo(page)
   await winterRig(page)
   const mass = page.locator('[data-check="mass-in-window"]')
   await expect(mass).toContainText('510 gr')
@@ -101,7 +100,6 @@ test('when nothing fits, the one thing that would fix most is named', async ({ p
 })
 
 test('everything by keyboard: palette, pairs of keys, and the parts of the strip', async ({ page }) => {
-  await openDemo(page)
   await winterRig(page)
   await page.keyboard.press('Control+k')
   await page.getByRole('combobox').fill('surf head')

@@ -54,7 +54,6 @@ async function violationsAt(
 test('axe finds no violation on any page', async ({ page }) => {
   test.setTimeout(300_000)
   await page.emulateMedia({ reducedMotion: 'reduce' })
-  await openDemo(page)
   await winterRig(page)
   // Head and foot are the same on all pages: once with them, then what is between.
   expect(await violationsAt(page, '/rig', (axe) => axe.withTags(TAGS))).toEqual([])
@@ -65,7 +64,6 @@ test('axe finds no violation on any page', async ({ page }) => {
 test('axe finds no violation of colour in the dark face', async ({ page }) => {
   test.setTimeout(300_000)
   await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' })
-  await openDemo(page)
   await winterRig(page)
   // The faces differ in nothing but colour.
   for (const place of COLOURFUL)
@@ -77,10 +75,7 @@ test('axe finds no violation of colour in the dark face', async ({ page }) => {
 
 test('on a phone nothing is cut off and every target suits a thumb', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 })
-  await openDemo(page)
-  await page.getByRole('button', { name: 'Winter run' }).click()
-  await page.getByRole('button', { name: 'Make this my rig' }).first().click()
-  await expect(page).toHaveURL(/\/rig$/)
+  await winterRig(page)
   for (const place of PLACES) {
     await page.goto(place)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()

@@ -2,7 +2,6 @@ import { readFile } from 'node:fs/promises'
 import { expect, openDemo, test, winterRig } from '../open.ts'
 
 test('a broken rig is mended by previews until the ledger holds', async ({ page }) => {
-  await openDemo(page)
   await winterRig(page)
   const ledger = page.getByRole('list', { name: 'Ledger' })
   await page.getByRole('button', { name: /^Head / }).click()
@@ -26,7 +25,6 @@ test('a broken rig is mended by previews until the ledger holds', async ({ page 
 })
 
 test('a leader behind a sinking tip is built from the spools at hand, in both schools', async ({ page }) => {
-  await openDemo(page)
   await winterRig(page)
   await page.getByRole('link', { name: 'Leader', exact: true }).click()
   const recipe = page.getByRole('list', { name: 'Recipe, butt to fly' })
@@ -43,7 +41,6 @@ test('a leader behind a sinking tip is built from the spools at hand, in both sc
 test('turnover: a heavy tube falls on a Scandi and is straight on a Skagit with a heavy tip', async ({
   page,
 }) => {
-  await openDemo(page)
   await winterRig(page)
   await page.goto('/rig?view=turnover')
   const tube = page.getByRole('listitem').filter({ hasText: 'Weighted tube' }).locator('[data-turnover]')
@@ -65,7 +62,6 @@ test('turnover: a heavy tube falls on a Scandi and is straight on a Skagit with 
 })
 
 test('the rigging list is ticked, keeps a knot, prints on paper and goes out as text', async ({ page }) => {
-  await openDemo(page)
   await winterRig(page)
   await page.getByRole('link', { name: 'Rigging list' }).click()
   await page.getByLabel('Knot, Backing to the line').selectOption('nail knot')
@@ -113,7 +109,6 @@ test('an unnamed tip is weighed on the stand-in, named and saved as T-11', async
 })
 
 test('a spool is filled until it overflows, and says how much backing to take off', async ({ page }) => {
-  await openDemo(page)
   await winterRig(page)
   await page.getByRole('link', { name: 'Reel', exact: true }).first().click()
   const backing = page.getByLabel('Backing', { exact: true })
@@ -131,7 +126,6 @@ test('a spool is filled until it overflows, and says how much backing to take of
 })
 
 test('a spool that cannot be is refused beside its fields, and nothing is kept', async ({ page }) => {
-  await openDemo(page)
   await winterRig(page)
   await page.goto('/reel')
   await page.getByText('Measures of the spool').click()

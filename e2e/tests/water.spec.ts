@@ -1,14 +1,16 @@
 import type { Page } from '@playwright/test'
-import { expect, gaugeReply, openDemo, test, winterRig } from '../open.ts'
+import { asOnce, expect, gaugeReply, openDemo, test, winterRig } from '../open.ts'
 
 /** The winter rig at the water, its swing worked out. */
 async function atTheWater(page: Page): Promise<void> {
-  await openDemo(page)
-  await winterRig(page, 't-11-10-ft')
-  await page.getByRole('link', { name: 'Water', exact: true }).first().click()
-  await expect(page.getByRole('heading', { name: 'The water as described' })).toBeVisible()
-  await page.getByRole('button', { name: 'Kettle Run' }).click()
-  await expect(page.getByRole('heading', { name: 'Kettle Run' })).toBeVisible()
+  await asOnce(page, 'at Kettle Run', async () => {
+    await winterRig(page, 't-11-10-ft')
+    await page.getByRole('link', { name: 'Water', exact: true }).first().click()
+    await expect(page.getByRole('heading', { name: 'The water as described' })).toBeVisible()
+    await page.getByRole('button', { name: 'Kettle Run' }).click()
+    await expect(page.getByRole('heading', { name: 'Kettle Run' })).toBeVisible()
+  })
+  await page.goto('/water')
   await expect(page.locator('[data-holding]')).toBeVisible()
 }
 
@@ -268,7 +270,6 @@ test('the gauge rises: strip, Match and Water come to the same new verdict', asy
 })
 
 test('a weak leader breaks; the mend is offered, taken, and holds everywhere', async ({ page }) => {
-  await openDemo(page)
   await winterRig(page)
   await page.goto('/gear')
   await page.getByLabel('Add in one line').fill('leader 4 ft level 4 lb')

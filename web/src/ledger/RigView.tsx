@@ -221,9 +221,15 @@ function Actions({ choice, mine }: { readonly choice: RigChoice; readonly mine: 
   )
 }
 
-export function Gone({ none = false }: { readonly none?: boolean }) {
+interface GoneProps {
+  readonly none?: boolean
+  readonly level?: 1 | 2
+}
+
+export function Gone({ none = false, level = 1 }: GoneProps) {
   return (
     <Empty
+      level={level}
       title={none ? 'No rig in the strip yet' : 'This rig cannot be put together'}
       action={
         <Link to="/match" className={buttonLook('strong')}>

@@ -55,7 +55,7 @@ export function WaterStation() {
 function WithRig({ water, view }: { readonly water: Water; readonly view: 'swing' | 'ladder' }) {
   const setup = useMySetup()
   if (setup === undefined) return <p className="py-10 text-faint">Opening…</p>
-  if (setup === 'none' || setup === 'gone') return <Gone none={setup === 'none'} />
+  if (setup === 'none' || setup === 'gone') return <Gone none={setup === 'none'} level={2} />
   return view === 'swing' ? <SwingView setup={setup} water={water} /> : <LadderView setup={setup} />
 }
 
