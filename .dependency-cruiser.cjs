@@ -2,6 +2,7 @@
 const CORE = [
   'words',
   'format',
+  'specify',
   'match',
   'ladder',
   'rig',

@@ -4,9 +4,10 @@ import { type Command, InputError } from './command.ts'
 import { shootCommand, turnoverCommand } from './commands/cast.ts'
 import { checkCommand } from './commands/check.ts'
 import { convertCommand } from './commands/convert.ts'
-import { carryCommand, lineCommand } from './commands/line.ts'
+import { carryCommand, cutCommand, lineCommand } from './commands/line.ts'
 import { judgeCommand, matchCommand } from './commands/match.ts'
 import { balanceCommand, fillCommand } from './commands/reel.ts'
+import { specifyCommand } from './commands/specify.ts'
 import { tipCommand } from './commands/tip.ts'
 import { levelCommand, steadyCommand, swingCommand } from './commands/water.ts'
 import { windowCommand } from './commands/window.ts'
@@ -15,10 +16,12 @@ export const COMMANDS: readonly Command[] = [
   convertCommand,
   lineCommand,
   carryCommand,
+  cutCommand,
   tipCommand,
   windowCommand,
   matchCommand,
   judgeCommand,
+  specifyCommand,
   steadyCommand,
   swingCommand,
   levelCommand,

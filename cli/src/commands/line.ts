@@ -1,5 +1,7 @@
 import { sectionSchema } from '@hoxen/core/gear'
 import {
+  CUT_ENDS,
+  cutTo,
   doubleTaper,
   equalMassCarry,
   kgPerMAt,
@@ -51,6 +53,18 @@ export const lineCommand = command({
       kgPerM: atM.map((at) => kgPerMAt(profile, at)),
     }
   },
+})
+
+export const cutCommand = command({
+  name: 'cut',
+  summary: 'how much to take off one end of a line so that the rest weighs so much, and what is left',
+  schema: z.strictObject({ line: lineSchema, targetKg: z.number().positive(), from: z.enum(CUT_ENDS) }),
+  example: {
+    line: { sections: [{ lengthM: 7, startKgPerM: 0.003, endKgPerM: 0.005 }] },
+    targetKg: 0.025,
+    from: 'rear',
+  },
+  run: ({ line, targetKg, from }) => cutTo(profileOf(line), targetKg, from),
 })
 
 export const carryCommand = command({

@@ -20,7 +20,7 @@ import { command, refusal } from '../command.ts'
 import { gearInput, jobInput, runInput } from '../kept.ts'
 
 /** What a day is told by on the command line: the job, and a run at a flow or the water the job describes. */
-const dayInput = {
+export const dayInput = {
   job: jobInput,
   run: runInput.optional(),
   flowM3ps: flowSchema.optional(),
@@ -44,7 +44,14 @@ const reachOf = ({ measuredFlowM3ps = 0 }: Run) => {
 }
 
 /** The day of a command's input; a level the run's measure says nothing about is refused. */
-function dayFrom({ job, run, flowM3ps, plan, schools, flyKnot }: z.infer<z.ZodObject<typeof dayInput>>): Day {
+export function dayFrom({
+  job,
+  run,
+  flowM3ps,
+  plan,
+  schools,
+  flyKnot,
+}: z.infer<z.ZodObject<typeof dayInput>>): Day {
   const { castM, ...handling } = plan ?? USUAL_PLAN_INPUT
   if (flowM3ps !== undefined && run?.measuredFlowM3ps === undefined)
     throw refusal('flow-without-measure', ['flowM3ps'])

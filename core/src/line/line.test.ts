@@ -1,9 +1,10 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import type { Head } from '../gear/index.ts'
-import { KG_PER_GRAIN, M_PER_FOOT } from '../quantity/index.ts'
+import { KG_PER_GRAIN, KG_PER_M_PER_GRAIN_PER_FOOT, M_PER_FOOT } from '../quantity/index.ts'
 import {
   centreOfMassM,
+  cutTo,
   doubleTaper,
   equalMassCarry,
   headFacts,
@@ -180,5 +181,38 @@ describe('what a head really is', () => {
   test('two-hand standard: class S of 600 gr is no. 9 [standard, from memory]', () => {
     expect(twoHandNumber(600 * KG_PER_GRAIN, 'S').number).toBe(9)
     expect(twoHandNumber(600 * KG_PER_GRAIN, 'H').number).toBe(11)
+  })
+})
+
+describe('cutting a line', () => {
+  test('what is left weighs what was wanted, and keeps its other end', () => {
+    fc.assert(
+      fc.property(
+        line,
+        fc.double({ min: 0.05, max: 0.99, noNaN: true }),
+        fc.constantFrom('front' as const, 'rear' as const),
+        ({ sections }, share, from) => {
+          const targetKg = share * massOf({ sections })
+          const cut = cutTo({ sections }, targetKg, from)
+          if (cut.outcome !== 'cut') return false
+          const left = lengthOf({ sections }) - cut.cutM
+          return (
+            Math.abs(massOf(cut.line) / targetKg - 1) < 1e-6 &&
+            Math.abs(lengthOf(cut.line) - left) < 1e-6 &&
+            (from === 'rear'
+              ? cut.line.sections[0]?.startKgPerM === sections[0]?.startKgPerM
+              : cut.line.sections.at(-1)?.endKgPerM === sections.at(-1)?.endKgPerM)
+          )
+        },
+      ),
+      seeded,
+    )
+  })
+  test('110 gr of T-11 is 10 ft; there is no cutting to more than there is', () => {
+    const t11 = 11 * KG_PER_M_PER_GRAIN_PER_FOOT
+    const piece = { sections: [{ lengthM: 15 * M_PER_FOOT, startKgPerM: t11, endKgPerM: t11 }] }
+    const cut = cutTo(piece, 110 * KG_PER_GRAIN, 'rear')
+    expect(cut.outcome === 'cut' && cut.cutM / M_PER_FOOT).toBeCloseTo(5, 9)
+    expect(cutTo(piece, 1, 'front').outcome).toBe('lighter-already')
   })
 })

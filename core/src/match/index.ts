@@ -1,3 +1,4 @@
+export { candidatesOf } from './candidates.ts'
 export {
   CARD_LIMIT,
   type Card,
@@ -9,6 +10,7 @@ export {
   matchRigs,
   type PartOption,
   type RankedRig,
+  through,
 } from './match.ts'
 export { type MissingItem, missingInSteps, missingItem } from './missing.ts'
 export {
@@ -21,5 +23,6 @@ export {
   remedyFor,
   swapPart,
 } from './remedy.ts'
-export { costOf, rankCost, type Score, scoreFigure } from './score.ts'
+export { BREAK_COST, costOf, rankCost, type Score, scoreFigure } from './score.ts'
+export { searchInSteps } from './search.ts'
 export { SECOND_LOOKS, secondLook, secondLookInSteps, type Wanted } from './secondLook.ts'

@@ -53,7 +53,12 @@ const leaderFish = defineCheck({
   const { holds, watch } = leastStrengthN(fishKg, flyKnot)
   const base = { value, allowed: { low: holds }, measure: 'breakingLoad', tag: 'estimate' } as const
   return value >= holds
-    ? { ...base, state: 'holds', reason: 'strong-enough' }
+    ? {
+        ...base,
+        state: 'holds',
+        reason: 'strong-enough',
+        from: Math.abs(Math.log2(value / neededStrengthN(fishKg, flyKnot))),
+      }
     : {
         ...base,
         state: value >= watch ? 'watch' : 'breaks',

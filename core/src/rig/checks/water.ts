@@ -1,13 +1,13 @@
 import { dLoopDepth, OVERHANG_M } from '../../cast/index.ts'
 import { type Day, seasonFelt } from '../../day/index.ts'
-import { headFacts } from '../../line/index.ts'
+import { type HeadFacts, headFacts } from '../../line/index.ts'
 import { M_PER_FOOT } from '../../quantity/index.ts'
-import { headSinks } from '../../sink/index.ts'
+import { headSinkMps, headSinks } from '../../sink/index.ts'
 import { SWING_THRESHOLDS, type SwingReason, type Swung, swingVerdict } from '../../swing/index.ts'
 import { type FishAt, holdingBand } from '../../water/index.ts'
 import { type CheckState, defineCheck, type Finding } from '../define.ts'
 import { castOverhead, type RigParts, suitsSurf } from '../parts.ts'
-import { quickRide } from '../quickRide.ts'
+import { type QuickRide, quickRide } from '../quickRide.ts'
 import { CARRIED_RODS } from '../reach.ts'
 
 const RIDE = { ridesM: 0.9 as number, lowM: 0.6 as number, highM: 1.1 as number, fishAt: 'bottom' as FishAt }
@@ -98,17 +98,53 @@ function asSwung(swung: Swung, { fishAt, waterDepthM }: Day): Finding<typeof REA
   }
 }
 
-/** Floating heads of any mass hold a tip up about alike: one stands for them all in a search. */
-const ANY_FLOATING = headFacts({
-  kind: 'head',
-  id: 'any-floating',
-  name: 'any floating head',
-  style: 'scandi',
-  massKg: 0.03,
-  lengthM: 9,
-})
+type Front = Pick<RigParts, 'head' | 'tip' | 'leader'>
 
-/** Does the fly ride where the fish are? Its swing decides; until it was let swing the line says so and does not hold. */
+/** Heads that sink alike, or float, carry a tip about alike whatever they weigh: one of each sort stands for them in a search. */
+const sortOf = (head: HeadFacts): string => headSinkMps(head).join()
+const stands = new Map<string, HeadFacts>()
+function standFor(head: HeadFacts): HeadFacts {
+  const sort = sortOf(head)
+  const { style, density } = head.head
+  const made =
+    stands.get(sort) ??
+    headFacts({
+      kind: 'head',
+      id: 'stands-for-its-sort',
+      name: 'stands for its sort',
+      style: style === 'multi-density' ? style : 'scandi',
+      massKg: 0.03,
+      lengthM: 9,
+      ...(density === undefined ? {} : { density }),
+    })
+  stands.set(sort, made)
+  return made
+}
+
+/** First looks of a day behind each sort of head, by tip and leader: many searches ask for the same. */
+type Rides = Map<unknown, Rides | QuickRide>
+const rides = new WeakMap<Day, Rides>()
+const under = (map: Rides, key: unknown): Rides => {
+  const found = map.get(key)
+  if (found instanceof Map) return found
+  const made: Rides = new Map()
+  map.set(key, made)
+  return made
+}
+
+/** The first look while searching. */
+function searchedRide({ head, tip, leader }: Front, day: Day): QuickRide {
+  const stand = standFor(head)
+  const all = rides.get(day) ?? new Map()
+  rides.set(day, all)
+  const byLeader = under(under(all, stand), tip?.item ?? null)
+  const known = byLeader.get(leader)
+  if (known !== undefined && !(known instanceof Map)) return known
+  const ride = quickRide({ head: stand, tip, leader }, day)
+  byLeader.set(leader, ride)
+  return ride
+}
+
 const depth = defineCheck({
   code: 'depth',
   slots: ['tipId', 'leaderId'],
@@ -133,8 +169,7 @@ const depth = defineCheck({
     ['head', 'tip', 'leader'],
     (parts, day) => {
       if (day.indicator) return underFloat(parts, day)
-      const head = headSinks(parts.head) ? parts.head : ANY_FLOATING
-      const { depthM: value, lowM, highM } = quickRide({ ...parts, head }, day)
+      const { depthM: value, lowM, highM } = searchedRide(parts, day)
       const allowed = holdingBand(day.fishAt, day.waterDepthM)
       const near = highM >= allowed.low && lowM <= allowed.high
       return {
@@ -147,8 +182,7 @@ const depth = defineCheck({
         data: { ridesM: value, lowM, highM, fishAt: day.fishAt },
       }
     },
-    // One that sinks is its own.
-    { key: ({ head, tip }) => `${headSinks(head) ? head.head.id : ''} ${tip?.item.id ?? ''}` },
+    { key: ({ head, tip }) => `${sortOf(head)} ${tip?.item.id ?? ''}` },
   )
 
 /** Rod tip above the water in the D loop: the rod's length and about a foot [m]. [estimate] */

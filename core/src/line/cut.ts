@@ -1,0 +1,44 @@
+import type { Section } from '../gear/index.ts'
+import { kgPerMAt, type LineProfile, lengthOf, lengthWeighing, massOf } from './profile.ts'
+
+/** Which end of a line is cut. */
+export const CUT_ENDS = ['front', 'rear'] as const
+export type CutEnd = (typeof CUT_ENDS)[number]
+
+export type CutResult =
+  | { readonly outcome: 'cut'; readonly cutM: number; readonly line: LineProfile }
+  /** There is less than that to begin with: nothing can be cut off. */
+  | { readonly outcome: 'lighter-already'; readonly massKg: number }
+
+const reversed = ({ sections }: LineProfile): LineProfile => ({
+  sections: sections.toReversed().map((s) => ({ ...s, startKgPerM: s.endKgPerM, endKgPerM: s.startKgPerM })),
+})
+
+/** The first metres of a line; a section that is cut through keeps the taper it has. */
+function firstMetres(line: LineProfile, atM: number): LineProfile {
+  const out: Section[] = []
+  let startM = 0
+  for (const section of line.sections) {
+    const lengthM = Math.min(section.lengthM, atM - startM)
+    if (lengthM <= 1e-9) break
+    const whole = lengthM >= section.lengthM - 1e-12
+    out.push(whole ? section : { ...section, lengthM, endKgPerM: kgPerMAt(line, atM) })
+    startM += section.lengthM
+  }
+  return { sections: out }
+}
+
+/**
+ * How much to take off one end of a line so that the rest weighs so much, and what is left. The mass left is the target, to
+ * rounding; section by section the diameter stays linear. [physics]
+ * @param targetKg (0, mass of the line] [kg] @param from the end that is cut
+ * @example cutTo({ sections: [{ lengthM: 10, startKgPerM: 0.003, endKgPerM: 0.003 }] }, 0.024, 'rear') // cutM 2
+ */
+export function cutTo(line: LineProfile, targetKg: number, from: CutEnd): CutResult {
+  const massKg = massOf(line)
+  const kept = from === 'rear' ? line : reversed(line)
+  const keptM = lengthWeighing(kept, targetKg)
+  if (keptM === undefined || targetKg > massKg) return { outcome: 'lighter-already', massKg }
+  const left = firstMetres(kept, keptM)
+  return { outcome: 'cut', cutM: lengthOf(line) - keptM, line: from === 'rear' ? left : reversed(left) }
+}

@@ -1,0 +1,11 @@
+export { isGeneric, SPECIFIED_STYLES, type SpecifiedStyle } from './generic.ts'
+export { type FigureName, type FigureSpan, withFigure } from './spans.ts'
+export {
+  type FixedParts,
+  type Specified,
+  type SpecifiedRig,
+  specify,
+  specifyInSteps,
+  spoolWantedM3,
+  withSpansInSteps,
+} from './specify.ts'

@@ -1,0 +1,417 @@
+import type { Day } from '../day/index.ts'
+import type { Head, Leader, Tip } from '../gear/index.ts'
+import { headFacts, runningLineFacts } from '../line/index.ts'
+import { judge, judgeSwung, type RankedRig } from '../match/index.ts'
+import {
+  EVIDENCE_WEIGHT,
+  type EvidenceTag,
+  KG_PER_GRAIN,
+  KG_PER_M_PER_GRAIN_PER_FOOT,
+  M_PER_FOOT,
+  M_PER_INCH,
+  type Measure,
+} from '../quantity/index.ts'
+import {
+  CHECK_CODES,
+  type Check,
+  checkSlots,
+  type RigParts,
+  type RigSlot,
+  stateRank,
+  swingKey,
+} from '../rig/index.ts'
+import { tipFacts } from '../sink/index.ts'
+import { leaderOf, poundsN } from './generic.ts'
+
+/** One figure of a part to look for: what it should be, and how far either way the whole ledger still holds. SI. */
+export interface FigureSpan {
+  readonly slot: RigSlot
+  readonly figure: FigureName
+  readonly measure: Measure | 'number'
+  readonly low: number
+  readonly target: number
+  readonly high: number
+  /** What fails just beyond each end; undefined where the figure ends for what it is, not for the rig. */
+  readonly below?: Check
+  readonly above?: Check
+  /** What the span rests on: the least sure of the lines that end it. */
+  readonly tag: EvidenceTag
+}
+
+interface FigureOf {
+  readonly slot: RigSlot
+  readonly measure: Measure | 'number'
+  readonly low: number
+  readonly high: number
+  /** Figures are told in whole steps, so that what is told can be bought and typed in. */
+  readonly step: number
+  /** Undefined where the part has no such figure. */
+  readonly get: (parts: RigParts) => number | undefined
+  readonly set: (parts: RigParts, value: number) => RigParts
+}
+
+const feet = (n: number): number => n * M_PER_FOOT
+const withHead = (parts: RigParts, change: Partial<Head>): RigParts => ({
+  ...parts,
+  head: headFacts({ ...parts.head.head, ...change }),
+})
+const tipOf = ({ tip }: RigParts): Tip | undefined => (tip?.item.kind === 'tip' ? tip.item : undefined)
+const withTip = (parts: RigParts, change: object): RigParts => ({
+  ...parts,
+  tip: parts.tip && tipFacts({ ...parts.tip.item, ...change }),
+})
+const withLeader = (parts: RigParts, change: Partial<Leader>): RigParts => ({
+  ...parts,
+  leader: parts.leader && { ...parts.leader, ...change },
+})
+
+/** Every figure there is to look for. One more is one more entry. */
+const FIGURES = {
+  lineNumber: {
+    slot: 'rodId',
+    measure: 'number',
+    low: 1,
+    high: 12,
+    step: 1,
+    get: ({ rod }) => rod.lineNumber,
+    set: (parts, lineNumber) => ({ ...parts, rod: { ...parts.rod, lineNumber } }),
+  },
+  rodLengthM: {
+    slot: 'rodId',
+    measure: 'rodLength',
+    low: feet(8),
+    high: feet(16),
+    step: feet(0.25),
+    get: ({ rod }) => rod.lengthM,
+    set: (parts, lengthM) => ({ ...parts, rod: { ...parts.rod, lengthM } }),
+  },
+  headKg: {
+    slot: 'headId',
+    measure: 'lineMass',
+    low: 100 * KG_PER_GRAIN,
+    high: 1100 * KG_PER_GRAIN,
+    step: 5 * KG_PER_GRAIN,
+    get: ({ head }) => head.head.massKg,
+    set: (parts, massKg) => withHead(parts, { massKg }),
+  },
+  headM: {
+    slot: 'headId',
+    measure: 'length',
+    low: feet(10),
+    high: feet(60),
+    step: feet(0.5),
+    get: ({ head }) => (head.head.massKg === undefined ? undefined : head.lengthM),
+    set: (parts, lengthM) => withHead(parts, { lengthM }),
+  },
+  boxNumber: {
+    slot: 'headId',
+    measure: 'number',
+    low: 1,
+    high: 15,
+    step: 1,
+    get: ({ head }) => (head.head.massKg === undefined ? head.head.labelNumber : undefined),
+    set: (parts, labelNumber) => withHead(parts, { labelNumber }),
+  },
+  tipKgPerM: {
+    slot: 'tipId',
+    measure: 'massPerLength',
+    low: 5 * KG_PER_M_PER_GRAIN_PER_FOOT,
+    high: 22 * KG_PER_M_PER_GRAIN_PER_FOOT,
+    step: 0.5 * KG_PER_M_PER_GRAIN_PER_FOOT,
+    get: (parts) => tipOf(parts)?.kgPerM,
+    set: (parts, kgPerM) => withTip(parts, { kgPerM }),
+  },
+  tipM: {
+    slot: 'tipId',
+    measure: 'length',
+    low: feet(1),
+    high: feet(18),
+    step: feet(0.5),
+    get: ({ tip }) => tip?.lengthM,
+    set: (parts, lengthM) => {
+      const sinking = tipOf(parts)?.sinkingLengthM
+      return withTip(parts, {
+        lengthM,
+        ...(sinking === undefined ? {} : { sinkingLengthM: Math.min(sinking, lengthM) }),
+      })
+    },
+  },
+  sinkingM: {
+    slot: 'tipId',
+    measure: 'length',
+    low: 0,
+    high: feet(18),
+    step: feet(0.5),
+    get: (parts) => tipOf(parts)?.sinkingLengthM,
+    set: (parts, lengthM) =>
+      withTip(parts, { sinkingLengthM: Math.min(lengthM, parts.tip?.lengthM ?? lengthM) }),
+  },
+  tipNumber: {
+    slot: 'tipId',
+    measure: 'number',
+    low: 1,
+    high: 12,
+    step: 1,
+    get: (parts) => tipOf(parts)?.rodNumber,
+    set: (parts, rodNumber) => withTip(parts, { rodNumber }),
+  },
+  sinkMps: {
+    slot: 'tipId',
+    measure: 'sinkRate',
+    low: 0,
+    high: 9 * M_PER_INCH,
+    step: 0.5 * M_PER_INCH,
+    get: ({ tip }) => (tip?.item.kind === 'sinking-leader' ? tip.item.sinkRateMps : undefined),
+    set: (parts, sinkRateMps) => withTip(parts, { sinkRateMps }),
+  },
+  leaderM: {
+    slot: 'leaderId',
+    measure: 'length',
+    low: feet(1),
+    high: feet(25),
+    step: feet(0.5),
+    get: ({ leader }) => leader?.lengthM,
+    set: (parts, lengthM) => withLeader(parts, { lengthM }),
+  },
+  leaderN: {
+    slot: 'leaderId',
+    measure: 'breakingLoad',
+    low: poundsN(2),
+    high: poundsN(40),
+    step: poundsN(1),
+    get: ({ leader }) => leader?.breakingN,
+    set: (parts, breakingN) => {
+      const { form = 'level', lengthM = 1 } = parts.leader ?? {}
+      const { buttDiameterM, pointDiameterM } = leaderOf(form, lengthM, breakingN)
+      return withLeader(parts, { breakingN, buttDiameterM, pointDiameterM })
+    },
+  },
+  runningN: {
+    slot: 'runningLineId',
+    measure: 'breakingLoad',
+    low: poundsN(10),
+    high: poundsN(60),
+    step: poundsN(1),
+    get: ({ runningLine }) => runningLine?.item.breakingN,
+    set: (parts, breakingN) => ({
+      ...parts,
+      runningLine: parts.runningLine && runningLineFacts({ ...parts.runningLine.item, breakingN }),
+    }),
+  },
+  reelNumber: {
+    slot: 'reelId',
+    measure: 'number',
+    low: 3,
+    high: 15,
+    step: 1,
+    get: ({ reel }) => reel?.forNumber,
+    set: (parts, forNumber) => ({ ...parts, reel: parts.reel && { ...parts.reel, forNumber } }),
+  },
+} as const satisfies Readonly<Record<string, FigureOf>>
+export type FigureName = keyof typeof FIGURES
+const NAMES = Object.keys(FIGURES) as readonly FigureName[]
+
+/** A rig with one of its figures set. @param value SI */
+export const withFigure = (parts: RigParts, figure: FigureName, value: number): RigParts =>
+  FIGURES[figure].set(parts, value)
+
+/** The line that is worse than in the rig it comes from, the worst of them. */
+function worsened(from: RankedRig, to: RankedRig, depthToo: boolean): Check | undefined {
+  const rank = new Map(from.checks.map((check) => [check.code, stateRank(check.state)]))
+  return to.checks
+    .filter(({ code, state }) => (depthToo || code !== 'depth') && stateRank(state) > (rank.get(code) ?? 0))
+    .sort((a, b) => stateRank(b.state) - stateRank(a.state))[0]
+}
+
+/** The longest stride along a figure [steps]. */
+const LONGEST_STRIDE = 8
+/** Two ends that do not go together keep this share of their way each time. */
+const DRAWN_IN = 0.8
+
+/** How far one figure of a rig goes one way [steps], and what fails beyond. */
+interface End {
+  readonly steps: number
+  readonly beyond?: Check
+}
+
+/** Looks along one figure of a rig that is the target. */
+class Along {
+  readonly target: number
+  private readonly of: FigureOf
+  private readonly key: string
+
+  constructor(
+    private readonly rig: RankedRig,
+    private readonly day: Day,
+    readonly figure: FigureName,
+  ) {
+    this.of = FIGURES[figure]
+    this.target = this.of.get(rig.parts) ?? Number.NaN
+    this.key = swingKey({ ...day, parts: rig.parts })
+  }
+
+  at(steps: number): number {
+    return this.target + steps * this.of.step
+  }
+
+  set(parts: RigParts, steps: number): RigParts {
+    return this.of.set(parts, this.at(steps))
+  }
+
+  get slot(): RigSlot {
+    return this.of.slot
+  }
+
+  get measure(): Measure | 'number' {
+    return this.of.measure
+  }
+
+  within(steps: number): boolean {
+    const value = this.at(steps)
+    return value >= this.of.low - 1e-9 && value <= this.of.high + 1e-9
+  }
+
+  /** What fails so many steps away, as far as it can be said without letting it swing. */
+  private quick(steps: number): Check | undefined {
+    return worsened(this.rig, judge(this.set(this.rig.parts, steps), this.day, this.rig.swung), false)
+  }
+
+  /** The same with its own swing, where that is another. */
+  private swung(steps: number): Check | undefined {
+    const parts = this.set(this.rig.parts, steps)
+    if (swingKey({ ...this.day, parts }) === this.key) return undefined
+    return worsened(this.rig, judgeSwung(parts, this.day), true)
+  }
+
+  /** The furthest that holds one way, on the piece that is connected with the target. @param way 1 or −1 */
+  *end(way: 1 | -1): Generator<void, End> {
+    const far = yield* furthest(
+      (k) => this.quick(way * k),
+      (k) => this.within(way * k),
+    )
+    if (far.steps === 0) return far
+    yield
+    const atEnd = this.swung(way * far.steps)
+    if (atEnd === undefined) return far
+    return yield* closed((k) => this.swung(way * k), far.steps, atEnd)
+  }
+}
+
+/** Between one that holds and one that fails: the last that holds. */
+function* closed(
+  fails: (steps: number) => Check | undefined,
+  failing: number,
+  first: Check,
+): Generator<void, End> {
+  let [good, bad, beyond] = [0, failing, first]
+  while (bad - good > 1) {
+    const middle = (good + bad) >> 1
+    const check = fails(middle)
+    yield
+    if (check === undefined) good = middle
+    else [bad, beyond] = [middle, check]
+  }
+  return { steps: good, beyond }
+}
+
+/** The furthest that holds, in strides that double, then halved; where nothing fails, the last there is. */
+function* furthest(
+  fails: (steps: number) => Check | undefined,
+  within: (steps: number) => boolean,
+): Generator<void, End> {
+  let [good, stride] = [0, 1]
+  for (;;) {
+    if (!within(good + stride)) {
+      if (stride === 1) return { steps: good }
+      stride = 1
+      continue
+    }
+    const from = good
+    const check = fails(from + stride)
+    yield
+    if (check !== undefined) {
+      const end = yield* closed((k) => fails(from + k), stride, check)
+      return { ...end, steps: from + end.steps }
+    }
+    good += stride
+    stride = Math.min(2 * stride, LONGEST_STRIDE)
+  }
+}
+
+/** The two ends of a figure, in steps from the target. */
+interface Both {
+  readonly along: Along
+  low: End
+  high: End
+}
+
+/** Whether two parts have a line of the ledger in common. */
+const shareLine = (a: RigSlot, b: RigSlot): boolean =>
+  a === b || CHECK_CODES.some((code) => checkSlots(code).includes(a) && checkSlots(code).includes(b))
+
+/** Draws two ends in together until the rig with both of them holds. */
+function* drawnIn(rig: RankedRig, day: Day, one: Both, other: Both): Generator<void> {
+  for (const a of ['low', 'high'] as const)
+    for (const b of ['low', 'high'] as const) {
+      const depth = one[a].beyond?.code === 'depth' && other[b].beyond?.code === 'depth'
+      const sign = (end: 'low' | 'high', { steps }: End): number => (end === 'low' ? -steps : steps)
+      const worse = (): Check | undefined => {
+        const parts = other.along.set(one.along.set(rig.parts, sign(a, one[a])), sign(b, other[b]))
+        return worsened(rig, depth ? judgeSwung(parts, day) : judge(parts, day, rig.swung), depth)
+      }
+      let check = worse()
+      yield
+      if (check?.state !== 'breaks') continue
+      while (check !== undefined && one[a].steps + other[b].steps > 0) {
+        const beyond = check
+        for (const [both, end] of [
+          [one, a],
+          [other, b],
+        ] as const)
+          both[end] = { steps: Math.floor(both[end].steps * DRAWN_IN), beyond }
+        check = worse()
+        yield
+      }
+    }
+}
+
+const leastSure = (checks: readonly (Check | undefined)[]): EvidenceTag =>
+  checks
+    .flatMap((check) => (check === undefined ? [] : [check.tag]))
+    .sort((a, b) => EVIDENCE_WEIGHT[a] - EVIDENCE_WEIGHT[b])[0] ?? 'practice'
+
+/**
+ * How far each figure of the open parts may go with all others at their target, the whole ledger as good as there; then drawn
+ * in until two parts at their ends go together as well. Every end can be bought and typed in: figures go in whole steps.
+ */
+export function* spansInSteps(
+  rig: RankedRig,
+  day: Day,
+  open: readonly RigSlot[],
+): Generator<void, readonly FigureSpan[]> {
+  const figures: Both[] = []
+  for (const name of NAMES) {
+    if (!open.includes(FIGURES[name].slot) || FIGURES[name].get(rig.parts) === undefined) continue
+    const along = new Along(rig, day, name)
+    const low = yield* along.end(-1)
+    const high = yield* along.end(1)
+    figures.push({ along, low, high })
+  }
+  for (const [i, one] of figures.entries())
+    for (const other of figures.slice(i + 1))
+      if (shareLine(one.along.slot, other.along.slot)) yield* drawnIn(rig, day, one, other)
+  return figures.map(({ along, low, high }): FigureSpan => {
+    const { figure, slot, measure, target } = along
+    return {
+      figure,
+      slot,
+      measure,
+      low: along.at(-low.steps),
+      target,
+      high: along.at(high.steps),
+      ...(low.beyond === undefined ? {} : { below: low.beyond }),
+      ...(high.beyond === undefined ? {} : { above: high.beyond }),
+      tag: leastSure([low.beyond, high.beyond]),
+    }
+  })
+}

@@ -1,0 +1,208 @@
+import { describe, expect, test } from '@jest/globals'
+import type { Day } from '../day/index.ts'
+import { DEFAULT_SCHOOLS, type Rod } from '../gear/index.ts'
+import { judgeSwung } from '../match/index.ts'
+import { KG_PER_GRAIN, KG_PER_POUND, M_PER_FOOT } from '../quantity/index.ts'
+import { stateRank } from '../rig/index.ts'
+import { dayWith } from '../testing/index.ts'
+import {
+  type FigureName,
+  type FixedParts,
+  type Specified,
+  type SpecifiedRig,
+  type SpecifiedStyle,
+  specify,
+  spoolWantedM3,
+  withFigure,
+} from './index.ts'
+
+const rod = (lineNumber: number, feet: number, hands: Rod['hands'], more: Partial<Rod> = {}): Rod => ({
+  kind: 'rod',
+  id: 'mine',
+  name: 'Mine',
+  lineNumber,
+  lengthM: feet * M_PER_FOOT,
+  hands,
+  ...more,
+})
+const WINTER = dayWith({
+  season: 'winter',
+  fishAt: 'bottom',
+  waterDepthM: 1.3,
+  currentMps: 0.5,
+  castM: 21,
+  fishKg: 3.6,
+})
+const SUMMER = dayWith({
+  season: 'summer',
+  fishAt: 'surface',
+  waterDepthM: 1.1,
+  currentMps: 0.7,
+  castM: 21,
+  fishKg: 3,
+  roomBehindM: 8,
+  fly: { dress: 'sparse', weighting: 'unweighted' },
+})
+const TROUT = dayWith({
+  fishKg: 4 * KG_PER_POUND,
+  castM: 15,
+  waterDepthM: 1,
+  currentMps: 0.6,
+  fishAt: 'middle',
+  season: 'autumn',
+  fly: { dress: 'medium', weighting: 'light' },
+})
+function rigsOf(found: Specified): readonly SpecifiedRig[] {
+  if (found.outcome !== 'specified') throw new Error(found.outcome)
+  return found.rigs
+}
+const one = (day: Day, fixed: FixedParts, style: SpecifiedStyle): SpecifiedRig => {
+  const [rig] = rigsOf(specify(day, fixed, style))
+  if (rig === undefined) throw new Error('nothing specified')
+  return rig
+}
+const span = ({ spans }: SpecifiedRig, figure: FigureName) => {
+  const found = spans.find((s) => s.figure === figure)
+  if (found === undefined) throw new Error(figure)
+  return found
+}
+const grains = (kg: number): number => kg / KG_PER_GRAIN
+
+const LONG_SEVEN = { rod: rod(7, 13, 'two-hander') }
+const SKAGIT = one(WINTER, LONG_SEVEN, 'skagit')
+const SCANDI = one(SUMMER, LONG_SEVEN, 'scandi')
+
+describe('what to look for round one rod, against the practice points', () => {
+  test('C11: 13 ft no. 7 → a Scandi near 480 gr; 12½ ft no. 6 → a Skagit near 425 gr with T-8 or T-11', () => {
+    expect(Math.abs(grains(span(SCANDI, 'headKg').target) - 480)).toBeLessThan(10)
+    const six = one(WINTER, { rod: rod(6, 12.5, 'two-hander') }, 'skagit')
+    expect(Math.abs(grains(span(six, 'headKg').target) - 425)).toBeLessThan(10)
+    const material = span(six, 'tipKgPerM')
+    expect(grains(material.low * M_PER_FOOT)).toBeLessThanOrEqual(8)
+    expect(grains(material.high * M_PER_FOOT)).toBeGreaterThanOrEqual(11)
+  })
+  test('an 11 ft trout two-hander no. 4 → 270 to 285 gr of Skagit; about 325 with the + 3 school (C9); fish to 8 lb (C7)', () => {
+    const four = { rod: rod(4, 11, 'trout-two-hander') }
+    const target = grains(span(one(TROUT, four, 'skagit'), 'headKg').target)
+    expect(target).toBeGreaterThanOrEqual(265)
+    expect(target).toBeLessThanOrEqual(290)
+    const school = { ...TROUT, schools: { ...DEFAULT_SCHOOLS, twoHandNumber: 'plus-three' as const } }
+    expect(Math.abs(grains(span(one(school, four, 'skagit'), 'headKg').target) - 325)).toBeLessThan(20)
+    const heavy = specify({ ...TROUT, fishKg: 12 * KG_PER_POUND }, four, 'skagit')
+    expect(heavy).toMatchObject({ outcome: 'do-not-go-together', line: { code: 'rod-fish' } })
+  })
+  test('C29, C30: a 13 ft no. 8 wants a reel of a single-hand 11 or 12; a switch rod one or two numbers up', () => {
+    const eight = span(one(WINTER, { rod: rod(8, 13, 'two-hander') }, 'skagit'), 'reelNumber')
+    expect(eight.low).toBeLessThanOrEqual(12)
+    expect(eight.high).toBeGreaterThanOrEqual(11)
+    const switching = span(
+      one({ ...WINTER, castM: 17 }, { rod: rod(6, 11, 'switch') }, 'skagit'),
+      'reelNumber',
+    )
+    expect(switching.low).toBeGreaterThanOrEqual(7)
+    expect(switching.high).toBeLessThanOrEqual(9)
+  })
+  test('a surf rod is looked round with overhead heads alone, 500 to 550 gr on an 11 ft 8/9 (C12)', () => {
+    const surf = dayWith({
+      water: 'surf',
+      roomBehindM: 30,
+      castM: 24,
+      fishAt: 'middle',
+      currentMps: 0.3,
+      waterDepthM: 1.4,
+    })
+    const rigs = rigsOf(specify(surf, { rod: rod(8, 11, 'surf', { lineNumberHigh: 9 }) }))
+    expect(rigs.map(({ style }) => style)).toEqual(['overhead'])
+    const { low, target, high } = span(rigs[0] as SpecifiedRig, 'headKg')
+    expect(grains(target)).toBeGreaterThanOrEqual(500)
+    expect(grains(target)).toBeLessThanOrEqual(550)
+    expect(low < target && target < high).toBe(true)
+  })
+  test('no rod at all: one is found, of a length and number the day asks for (C6, C7)', () => {
+    const rigs = rigsOf(specify(WINTER, {}))
+    expect(rigs.length).toBeGreaterThan(1)
+    const [{ rig, open }] = rigs as [SpecifiedRig]
+    expect(open).toContain('rodId')
+    expect(rig.verdict).toBe('holds')
+    expect(rig.parts.rod.lengthM).toBeGreaterThan(11.5 * M_PER_FOOT)
+    expect(rig.parts.rod.lineNumber).toBeGreaterThanOrEqual(5)
+  })
+})
+
+describe('how far each figure may go', () => {
+  test.each([
+    ['a Skagit', WINTER, SKAGIT],
+    ['a Scandi', SUMMER, SCANDI],
+    ['no rod', TROUT, one(TROUT, {}, 'skagit')],
+  ] as const)(
+    '%s: each single end holds, its swing included, and just beyond it the named line fails',
+    (_name, day, { rig, spans }) => {
+      expect(rig.verdict).toBe('holds')
+      for (const { figure, low, target, high, below, above } of spans) {
+        expect(low <= target && target <= high).toBe(true)
+        for (const end of [low, high])
+          expect([figure, judgeSwung(withFigure(rig.parts, figure, end), day).verdict]).toEqual([
+            figure,
+            'holds',
+          ])
+        for (const check of [below, above])
+          if (check !== undefined) expect(stateRank(check.state)).toBeGreaterThan(0)
+      }
+    },
+  )
+  test('two ends at once never break', () => {
+    const { rig, spans } = SKAGIT
+    for (const [i, a] of spans.entries())
+      for (const b of spans.slice(i + 1))
+        for (const x of [a.low, a.high])
+          for (const y of [b.low, b.high]) {
+            const parts = withFigure(withFigure(rig.parts, a.figure, x), b.figure, y)
+            const broken = judgeSwung(parts, WINTER).checks.filter(
+              ({ code, state }) => state === 'breaks' && code !== 'depth',
+            )
+            expect([a.figure, b.figure, broken.map(({ code }) => code)]).toEqual([a.figure, b.figure, []])
+          }
+  })
+  test('a part that is there is never changed, and fixing one at its own target changes nothing', () => {
+    const { head, tip, reel } = SKAGIT.rig.parts
+    expect(SKAGIT.rig.parts.rod).toBe(LONG_SEVEN.rod)
+    for (const fixed of [
+      { head: head.head },
+      { reel: reel ?? undefined },
+      { tip: tip?.item ?? null },
+    ] as FixedParts[]) {
+      const again = one(WINTER, { ...LONG_SEVEN, ...fixed }, 'skagit')
+      expect(again.rig.choice).toEqual(SKAGIT.rig.choice)
+      expect(again.spans).toEqual(SKAGIT.spans.filter(({ slot }) => again.open.includes(slot)))
+    }
+  })
+  test('the span follows what it rests on: a printed window moves it, a fish of another weight the leader', () => {
+    const printed = rod(7, 13, 'two-hander', {
+      windows: { skagit: { lowKg: 502 * KG_PER_GRAIN, highKg: 563 * KG_PER_GRAIN, counts: 'head' } },
+    })
+    const head = span(one(WINTER, { rod: printed }, 'skagit'), 'headKg')
+    expect([head.low, head.high].map((kg) => Math.round(grains(kg)))).toEqual([505, 560])
+    const heavier = one({ ...WINTER, fishKg: 2 * WINTER.fishKg }, LONG_SEVEN, 'skagit')
+    expect(span(heavier, 'leaderN').low).toBeGreaterThan(span(SKAGIT, 'leaderN').low)
+  })
+  test('the spool must hold the line and the backing for the fish', () => {
+    expect(spoolWantedM3(SKAGIT.rig.parts, 12)).toBeGreaterThanOrEqual(spoolWantedM3(SKAGIT.rig.parts, 3))
+  })
+})
+
+describe('bad input', () => {
+  test('parts that cannot go together are refused by the line that says so', () => {
+    const found = specify(WINTER, {
+      ...LONG_SEVEN,
+      head: { kind: 'head', id: 'h', name: 'h', style: 'skagit', massKg: 900 * KG_PER_GRAIN, lengthM: 8 },
+    })
+    expect(found).toMatchObject({ outcome: 'do-not-go-together', line: { code: 'mass-in-window' } })
+  })
+  test('a fish of 60 kg from a beck has a nearest answer and a reason', () => {
+    const found = specify(dayWith({ fishKg: 60, water: 'beck' }), {})
+    expect(found).toMatchObject({
+      outcome: 'do-not-go-together',
+      line: { code: 'rod-fish', state: 'breaks' },
+    })
+  })
+})

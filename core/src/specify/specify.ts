@@ -1,0 +1,227 @@
+import type { Day } from '../day/index.ts'
+import type { Gear, Head, Item, Leader, Reel, Rod, RunningLine } from '../gear/index.ts'
+import { neededStrengthN } from '../leader/index.ts'
+import {
+  BREAK_COST,
+  candidatesOf,
+  costOf,
+  judge,
+  judgeSwung,
+  matchInSteps,
+  type RankedRig,
+  rankCost,
+  searchInSteps,
+  through,
+} from '../match/index.ts'
+import { backingWantedM, woundVolumeM3 } from '../reel/index.ts'
+import {
+  CHECKS,
+  type Check,
+  type CheckCode,
+  type CheckDefinition,
+  lineOf,
+  type RigParts,
+  type RigSlot,
+  woundLines,
+} from '../rig/index.ts'
+import type { TipItem } from '../sink/index.ts'
+import {
+  GENERIC_HEADS,
+  GENERIC_REELS,
+  GENERIC_RODS,
+  GENERIC_RUNNING_LINES,
+  GENERIC_TIPS,
+  genericLeaders,
+  SPECIFIED_STYLES,
+  type SpecifiedStyle,
+} from './generic.ts'
+import { type FigureSpan, spansInSteps } from './spans.ts'
+
+/** Parts that are there already, by item or by typed figures; null where none is to be. */
+export interface FixedParts {
+  readonly rod?: Rod | undefined
+  readonly head?: Head | undefined
+  readonly tip?: TipItem | null | undefined
+  readonly leader?: Leader | null | undefined
+  readonly runningLine?: RunningLine | undefined
+  readonly reel?: Reel | undefined
+}
+
+/** A whole rig of one kind of head: parts that are there, and of the others what to look for. */
+export interface SpecifiedRig {
+  readonly style: SpecifiedStyle
+  readonly rig: RankedRig
+  /** Parts that are to be looked for. */
+  readonly open: readonly RigSlot[]
+  readonly spans: readonly FigureSpan[]
+}
+
+export type Specified =
+  | { readonly outcome: 'specified'; readonly rigs: readonly SpecifiedRig[] }
+  /** Parts that are there and cannot go together in this day, and the line that says so. */
+  | { readonly outcome: 'do-not-go-together'; readonly line: Check; readonly nearest: SpecifiedRig }
+
+const SLOTS = {
+  rod: 'rodId',
+  head: 'headId',
+  tip: 'tipId',
+  leader: 'leaderId',
+  runningLine: 'runningLineId',
+  reel: 'reelId',
+} as const satisfies Readonly<Record<keyof FixedParts, RigSlot>>
+
+/** What of a rig is to be looked for; a line in one piece brings its running line along. */
+const openSlots = (fixed: FixedParts, { head, tip, leader }: RigParts): readonly RigSlot[] =>
+  (Object.keys(SLOTS) as (keyof FixedParts)[])
+    .filter((part) => fixed[part] === undefined)
+    .filter((part) => !(part === 'runningLine' && head.onePiece))
+    .filter((part) => !(part === 'tip' && tip === null) && !(part === 'leader' && leader === null))
+    .map((part) => SLOTS[part])
+
+/** Rods to look among where none is there: those that by themselves answer the fish and the cast best. */
+const MOST_RODS = 8
+function rodsFor(day: Day): readonly Rod[] {
+  const alone = CHECKS.flatMap((check: CheckDefinition<CheckCode>) =>
+    check.looks.filter(({ needs }) => needs.every((part) => part === 'rod')).map((look) => ({ check, look })),
+  )
+  const cost = (rod: Rod): number =>
+    costOf(
+      alone.flatMap(({ check, look }) => {
+        const finding = look.run({ rod } as RigParts, day)
+        return finding === null ? [] : [lineOf(check.code, finding)]
+      }),
+    )
+  return GENERIC_RODS.map((rod) => ({ rod, cost: cost(rod) }))
+    .sort((a, b) => a.cost - b.cost)
+    .slice(0, MOST_RODS)
+    .map(({ rod }) => rod)
+}
+
+/** Heads of one kind to look among; a head that is there is the only one. */
+function gearFor(fixed: FixedParts, style: SpecifiedStyle, day: Day): Gear {
+  const either = <T extends Item>(own: T | null | undefined, grid: readonly T[]): readonly T[] =>
+    own === undefined ? grid : own === null ? [] : [own]
+  return {
+    items: [
+      ...either(fixed.rod, rodsFor(day)),
+      ...either(fixed.head, GENERIC_HEADS[style]),
+      ...either<TipItem>(fixed.tip, GENERIC_TIPS),
+      ...either(fixed.leader, genericLeaders(neededStrengthN(day.fishKg, day.flyKnot))),
+      ...either(fixed.runningLine, GENERIC_RUNNING_LINES),
+      ...either(fixed.reel, GENERIC_REELS),
+    ],
+  }
+}
+
+/** Rods with heads whose tips are let swing until one holds, and tips of each. */
+const MOST_PAIRS = 2
+const MOST_TIPS = 8
+
+/** The day without what the job says of the gear to use. One object for each day: what is worked out for it is kept. */
+const days = new WeakMap<Day, Day>()
+function anyOf(day: Day): Day {
+  const asked: Day = days.get(day) ?? { ...day, style: 'any', rodId: undefined }
+  days.set(day, asked)
+  return asked
+}
+
+/** The best whole rig of one kind of head, let swing: the first that holds, or the nearest to it. */
+function* bestRig(
+  fixed: FixedParts,
+  day: Day,
+  style: SpecifiedStyle,
+): Generator<void, RankedRig | undefined> {
+  const asked = anyOf(day)
+  const tries = fixed.tip === undefined && !mustCarryTip(style) ? [{ ...fixed, tip: null }, fixed] : [fixed]
+  let best: RankedRig | undefined
+  for (const parts of tries) {
+    const gear = gearFor(parts, style, asked)
+    const first = yield* matchInSteps(gear, asked, MOST_PAIRS)
+    const c = candidatesOf(gear, asked)
+    const tips = parts.tip == null ? c.tips : c.tips.filter((tip) => tip?.item === parts.tip)
+    const leaders = parts.leader == null ? c.leaders : c.leaders.filter((leader) => leader === parts.leader)
+    for (const { rig } of first.cards) {
+      const pair = { ...c, tips, leaders, rods: [rig.parts.rod], heads: [rig.parts.head] }
+      for (const found of yield* searchInSteps(pair, asked, { limit: MOST_TIPS, oneFor: 'tip' })) {
+        // What breaks some other line is not worth a swing.
+        const broken = found.cost >= BREAK_COST
+        if (broken && best !== undefined) break
+        const swung = broken ? judge(found.parts, asked) : judgeSwung(found.parts, asked)
+        yield
+        if (best === undefined || rankCost(swung.score) < rankCost(best.score)) best = swung
+        if (swung.verdict === 'holds') return swung
+      }
+    }
+  }
+  return best
+}
+
+/** Only a Skagit must carry a tip; for another head none is looked for where it holds without. */
+const mustCarryTip = (style: SpecifiedStyle): boolean => style === 'skagit'
+
+const styleOf = (head: Head): SpecifiedStyle =>
+  SPECIFIED_STYLES.find((style) => style === head.style) ??
+  (head.style === 'multi-density' ? 'scandi' : 'weight-forward')
+
+/** The kinds of head worth asking for: all of them, or the one that is there. */
+const stylesFor = (
+  { head, rod }: FixedParts,
+  wanted: SpecifiedStyle | undefined,
+): readonly SpecifiedStyle[] =>
+  head !== undefined
+    ? [styleOf(head)]
+    : wanted !== undefined
+      ? [wanted]
+      : rod?.hands === 'surf'
+        ? ['overhead']
+        : SPECIFIED_STYLES
+
+const byCost = (a: { readonly rig: RankedRig }, b: { readonly rig: RankedRig }): number =>
+  rankCost(a.rig.score) - rankCost(b.rig.score)
+
+/**
+ * A whole rig for a day round the parts that are there: of every other part what to look for, found by the same search, ledger
+ * and swing as a rig that is owned. One for each kind of head that makes one, best first; how far their figures may go is not
+ * worked out yet.
+ */
+export function* specifyInSteps(
+  day: Day,
+  fixed: FixedParts,
+  style?: SpecifiedStyle,
+): Generator<void, Specified> {
+  const found: SpecifiedRig[] = []
+  for (const each of stylesFor(fixed, style)) {
+    const rig = yield* bestRig(fixed, day, each)
+    if (rig !== undefined) found.push({ style: each, rig, open: openSlots(fixed, rig.parts), spans: [] })
+  }
+  found.sort(byCost)
+  const whole = found.filter(({ rig }) => rig.verdict !== 'breaks')
+  const [nearest] = found
+  if (nearest === undefined) throw new Error('no rig to look for')
+  if (whole.length === 0) {
+    const line = nearest.rig.checks.find((check) => check.state === 'breaks')
+    if (line === undefined) throw new Error('nothing breaks')
+    return { outcome: 'do-not-go-together', line, nearest }
+  }
+  return { outcome: 'specified', rigs: whole }
+}
+
+/** A specified rig with how far each figure of its open parts may go. */
+export function* withSpansInSteps(day: Day, specified: SpecifiedRig): Generator<void, SpecifiedRig> {
+  return { ...specified, spans: yield* spansInSteps(specified.rig, anyOf(day), specified.open) }
+}
+
+/** All of it, at one go. */
+export function specify(day: Day, fixed: FixedParts, style?: SpecifiedStyle): Specified {
+  const found = through(specifyInSteps(day, fixed, style))
+  return found.outcome === 'specified'
+    ? { ...found, rigs: found.rigs.map((rig) => through(withSpansInSteps(day, rig))) }
+    : found
+}
+
+/** Spool volume that a rig's line and the backing for its fish take, wound as usual [m³]. [estimate] */
+export const spoolWantedM3 = (parts: RigParts, fishKg: number): number =>
+  woundLines(parts, undefined, backingWantedM(parts.rod, fishKg).low).reduce(
+    (sum, { lengthM, diameterM }) => sum + woundVolumeM3(lengthM, diameterM),
+    0,
+  )
