@@ -30,6 +30,17 @@ export { fieldLabel, sayProblem } from './problem.ts'
 export { JOINT_NAMES, KNOT_NAMES, sayStep } from './rigging.ts'
 export { RULES } from './rules.ts'
 export {
+  FIGURE_NAMES,
+  lookForRows,
+  lookForText,
+  quickLine,
+  SPECIFIED_NAMES,
+  sayEnds,
+  saySort,
+  saySpan,
+  sayTarget,
+} from './specify.ts'
+export {
   BOTTOM_NAMES,
   MEND_NAMES,
   ROD_NAMES,

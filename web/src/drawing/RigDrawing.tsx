@@ -10,6 +10,8 @@ interface Props {
   readonly states: ReadonlyMap<RigSlot, CheckState>
   /** Part pointed at, drawn in the river's colour. */
   readonly marked?: RigSlot | undefined
+  /** Parts that are not there yet: dashed. */
+  readonly looked?: readonly RigSlot[]
   /** One part by itself: no spool behind it, no fly before it. */
   readonly bare?: boolean
 }
@@ -21,7 +23,16 @@ const WORN: Readonly<Record<CheckState, string>> = {
 }
 
 /** The rig to scale: running line, head with its taper, tip with its hatching, leader, fly. Words stand beside it. */
-export function RigDrawing({ pieces, scale, width, height, states, marked, bare = false }: Props) {
+export function RigDrawing({
+  pieces,
+  scale,
+  width,
+  height,
+  states,
+  marked,
+  looked = [],
+  bare = false,
+}: Props) {
   const id = useId()
   const axisY = height / 2
   const starts = startsOf(pieces, scale)
@@ -40,6 +51,7 @@ export function RigDrawing({ pieces, scale, width, height, states, marked, bare 
           y={axisY}
           r={Math.min(13, scale.left / 2 - 1, height / 2 - 1)}
           broken={states.get('reelId') === 'breaks'}
+          dashed={looked.includes('reelId')}
         />
       )}
       {pieces.map((piece, i) => {
@@ -54,9 +66,12 @@ export function RigDrawing({ pieces, scale, width, height, states, marked, bare 
             <path
               d={path}
               fill="currentColor"
-              fillOpacity={sinking ? 0.16 : piece.slot === 'headId' ? 0.92 : 0.75}
+              fillOpacity={
+                looked.includes(piece.slot) ? 0.08 : sinking ? 0.16 : piece.slot === 'headId' ? 0.92 : 0.75
+              }
               stroke="currentColor"
-              strokeWidth="1"
+              strokeWidth={looked.includes(piece.slot) ? 1.4 : 1}
+              strokeDasharray={looked.includes(piece.slot) ? '5 4' : undefined}
             />
             {sinking && (
               <>
@@ -116,15 +131,22 @@ function Spool({
   y,
   r,
   broken,
+  dashed,
 }: {
   readonly x: number
   readonly y: number
   readonly r: number
   readonly broken: boolean
+  readonly dashed: boolean
 }) {
   if (r < 4) return null
   return (
-    <g className={broken ? 'text-breaks' : 'text-ink'} fill="none" stroke="currentColor">
+    <g
+      className={broken ? 'text-breaks' : 'text-ink'}
+      fill="none"
+      stroke="currentColor"
+      strokeDasharray={dashed ? '3 3' : undefined}
+    >
       <circle cx={x - r - 1} cy={y} r={r - 1} strokeWidth="1.6" />
       <circle cx={x - r - 1} cy={y} r={r * 0.66} strokeWidth="1" />
       <circle cx={x - r - 1} cy={y} r={r * 0.3} fill="currentColor" stroke="none" />

@@ -1,4 +1,5 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
+import { askedFor } from '@hoxen/core/format'
 import { rigKey } from '@hoxen/core/rig'
 import { KIND_NAMES, summarize } from '@hoxen/core/words'
 import { useState } from 'react'
@@ -38,7 +39,16 @@ export function Palette({ open, onClose, commands }: Props) {
     })),
   ]
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
-  const found = things.filter((c) => words.every((w) => c.name.toLowerCase().includes(w))).slice(0, SHOWN)
+  const asked = askedFor(text)
+  const found: readonly Command[] =
+    asked === undefined
+      ? things.filter((c) => words.every((w) => c.name.toLowerCase().includes(w))).slice(0, SHOWN)
+      : [
+          {
+            name: `What to look for round a ${summarize(asked, system)}`,
+            run: () => void navigate(`/match/look?ask=${encodeURIComponent(text.trim())}`),
+          },
+        ]
   const close = (): void => {
     setText('')
     onClose()

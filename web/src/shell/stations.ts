@@ -30,6 +30,10 @@ export const STATIONS: readonly Station[] = [
         Page: lazy(() => import('../stations/match/RigPage.tsx').then((m) => ({ default: m.RigPage }))),
       },
       {
+        path: 'look',
+        Page: lazy(() => import('../stations/match/LookPage.tsx').then((m) => ({ default: m.LookPage }))),
+      },
+      {
         path: 'compare/:key',
         Page: lazy(() =>
           import('../stations/match/ComparePage.tsx').then((m) => ({ default: m.ComparePage })),

@@ -7,7 +7,6 @@ import {
   type MatchResult,
   type MissingItem,
   matchInSteps,
-  missingInSteps,
   type Option,
   optionsFor,
   type RankedRig,
@@ -24,6 +23,7 @@ import {
   resolveRig,
   worstFirst,
 } from '@hoxen/core/rig'
+import type { FixedParts, Specified, SpecifiedRig } from '@hoxen/core/specify'
 import type { SwingInput, Swung } from '@hoxen/core/swing'
 import type { GaugeFileReading } from '@hoxen/core/water'
 import { expose } from 'comlink'
@@ -87,8 +87,10 @@ const api = {
     }),
 
   /** What would fix most where nothing fits. */
-  missing: (about: About, day: Day): Promise<MissingItem | undefined> =>
-    unhurried(about.id, missingInSteps(gearOf(about.revision).gear, day)),
+  async missing(about: About, day: Day): Promise<MissingItem | undefined> {
+    const { missingInSteps } = await import('./look.ts')
+    return unhurried(about.id, missingInSteps(gearOf(about.revision).gear, day))
+  },
 
   /** The remedy of the worst line of each of these rigs. */
   remedies: (about: About, day: Day, choices: readonly RigChoice[]) =>
@@ -113,6 +115,17 @@ const api = {
   options(about: About, day: Day, choice: RigChoice, slot: RigSlot): readonly Option[] {
     const rig = rigOf(about, day, choice)
     return rig === undefined ? [] : optionsFor(gearOf(about.revision).gear, rig, slot, day)
+  },
+
+  /** What to look for round the parts that are there; which needs no gear. */
+  async specify(id: number, day: Day, fixed: FixedParts): Promise<Specified> {
+    const { specifyInSteps } = await import('./look.ts')
+    return unhurried(id, specifyInSteps(day, fixed))
+  },
+  /** How far the figures of one such rig may go. */
+  async spans(id: number, day: Day, rig: SpecifiedRig): Promise<SpecifiedRig> {
+    const { withSpansInSteps } = await import('./look.ts')
+    return unhurried(id, withSpansInSteps(day, rig))
   },
 
   async readTable(text: string, stamp: string): Promise<CsvReading> {

@@ -12,6 +12,18 @@ export function ask<T>(question: (api: Remote<CoreApi>) => Promise<T>): Promise<
   return core.ask(question)
 }
 
+/** The same for a question that can be called off, which its number is for. */
+export function askInSteps<T>(
+  question: (api: Remote<CoreApi>, id: number) => Promise<T>,
+  signal?: AbortSignal,
+): Promise<T> {
+  const id = ++asked
+  return core.ask((api) => {
+    signal?.addEventListener('abort', () => void api.callOff(id), { once: true })
+    return question(api, id)
+  }, signal)
+}
+
 const revisions = new WeakMap<readonly Item[], number>()
 let revision = 0
 

@@ -1,3 +1,3 @@
-export { ask, askOfGear, revisionOf } from './gearDoor.ts'
+export { ask, askInSteps, askOfGear, revisionOf } from './gearDoor.ts'
 export { onPoolCrash, type RideTask, rideInWorker, ridesInPool, swingInWorker } from './pool.ts'
 export { type Progress, secondLookInWorkers } from './secondLook.ts'

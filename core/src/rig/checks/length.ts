@@ -1,9 +1,23 @@
+import type { Rod } from '../../gear/index.ts'
+import type { HeadFacts } from '../../line/index.ts'
 import { defineCheck } from '../define.ts'
 
 /** A head joined the way this angler does not like: half a step. [practice] */
 const UNLIKED_JOINT = 0.5
 /** Longest head in rod lengths, by kind, and longest head with its tip (sinking leaders not counted). Common practice, no source. */
 const LONGEST = { skagit: 2, scandi: 3, withTip: 3.75 } as const
+
+/** Heads of two-handers in use, in rod lengths: Skagits of 20–25 ft, Scandis of 30–35; lighter rods take what there is. [practice] */
+const USUAL = { skagit: 1.75, scandi: 2.5 } as const
+/** A whole rod length away from what is usual: so many steps. [estimate] */
+const LENGTH_COUNTS = 0.4
+
+/** How far a head's length lies from what is usual for such a rod. */
+function offUsual(rod: Rod, { head, lengthM }: HeadFacts): number {
+  if (rod.hands !== 'two-hander' && rod.hands !== 'switch') return 0
+  const usual = head.style === 'skagit' ? USUAL.skagit : USUAL.scandi
+  return LENGTH_COUNTS * Math.abs(lengthM / rod.lengthM - usual)
+}
 
 /**
  * Head against rod: upper limits only, and only to be watched. Overhead heads and trout lines are exempt; a shorter head is
@@ -34,7 +48,7 @@ const headLength = defineCheck({
     reason,
     value: head.lengthM,
     allowed: { high },
-    from: liked ? 0 : UNLIKED_JOINT,
+    from: (liked ? 0 : UNLIKED_JOINT) + (head.onePiece ? 0 : offUsual(rod, head)),
   }
 })
 

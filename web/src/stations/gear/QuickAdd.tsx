@@ -1,6 +1,7 @@
-import { quickAdd } from '@hoxen/core/format'
+import { askedFor, quickAdd } from '@hoxen/core/format'
 import { KIND_NAMES, sayProblem, summarize } from '@hoxen/core/words'
 import { type FormEvent, useState } from 'react'
+import { useNavigate } from 'react-router'
 import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, fieldLook, useUnits } from '../../ui/index.ts'
 
@@ -10,11 +11,14 @@ export function QuickAdd({ focus }: { readonly focus: boolean }) {
   const [asked, setAsked] = useState(false)
   const { system } = useUnits()
   const read = quickAdd(text, 'preview')
+  const rod = askedFor(text)
+  const navigate = useNavigate()
   const [problem] = read.ok ? [] : read.problems
   const error = asked && problem !== undefined ? sayProblem(problem, system) : undefined
   const submit = (event: FormEvent): void => {
     event.preventDefault()
     setAsked(true)
+    if (rod !== undefined) return void navigate(`/match/look?ask=${encodeURIComponent(text.trim())}`)
     if (!read.ok) return
     const item = { ...read.item, id: newId(read.item.name) }
     addItem(item).then((did) => {
@@ -55,10 +59,12 @@ export function QuickAdd({ focus }: { readonly focus: boolean }) {
         role="status"
         className={`mt-1.5 min-h-6 text-[0.95rem] ${error === undefined ? 'text-faint' : 'font-medium text-breaks'}`}
       >
-        {error ??
-          (read.ok
-            ? `A ${KIND_NAMES[read.item.kind].one}: ${summarize(read.item, system)}`
-            : 'Also: “T-11 10 ft” · “13 ft no. 7 two-hander” · “leader 5 ft 12 lb stepped” · “reel no. 11 full frame”')}
+        {rod !== undefined
+          ? `What to look for round a ${summarize(rod, system)}: press Add`
+          : (error ??
+            (read.ok
+              ? `A ${KIND_NAMES[read.item.kind].one}: ${summarize(read.item, system)}`
+              : 'Also: “T-11 10 ft” · “13 ft no. 7 two-hander” · “leader 5 ft 12 lb stepped” · “reel no. 11 full frame”'))}
       </p>
     </form>
   )

@@ -158,6 +158,14 @@ function Summary({ question, result, settled }: Shown) {
         <p className="text-[0.9rem] text-faint">of {result.combinations.toLocaleString('en')} combinations</p>
       </div>
       {nothing && <Missing missing={missing.data} />}
+      <p>
+        <Link
+          to={`/match/look${question.day.rodId === undefined ? '' : `?rod=${question.day.rodId}`}`}
+          className={`${buttonLook('quiet')} px-0`}
+        >
+          What to look for on such a day
+        </Link>
+      </p>
     </>
   )
 }
@@ -237,6 +245,9 @@ function NothingToMatch({
       <p className="mt-4">
         <Link to="/gear?add" className={buttonLook('strong')}>
           Add it in Gear
+        </Link>{' '}
+        <Link to="/match/look" className={buttonLook('plain')}>
+          What to look for
         </Link>
       </p>
     </div>
@@ -270,6 +281,9 @@ function Welcome() {
         </Button>
         <Link to="/gear?add" className={buttonLook('plain')}>
           Start with my own
+        </Link>
+        <Link to="/match/look" className={buttonLook('plain')}>
+          I have one rod, or none
         </Link>
       </div>
     </div>

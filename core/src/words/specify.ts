@@ -1,0 +1,146 @@
+import type { Item } from '../gear/index.ts'
+import { printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
+import type { RigParts, RigSlot } from '../rig/index.ts'
+import type { FigureName, FigureSpan, SpecifiedRig, SpecifiedStyle } from '../specify/index.ts'
+import { sayCheck } from './check.ts'
+import { SLOT_NAMES, sayChoice } from './names.ts'
+
+/** Kinds of head that a rig is put together for: as a title, and after "with". */
+export const SPECIFIED_NAMES: Readonly<
+  Record<SpecifiedStyle, { readonly title: string; readonly with: string }>
+> = Object.freeze({
+  skagit: { title: 'Skagit', with: 'a Skagit' },
+  scandi: { title: 'Scandi', with: 'a Scandi' },
+  integrated: { title: 'Integrated line', with: 'an integrated line' },
+  overhead: { title: 'Overhead head', with: 'an overhead head' },
+  'weight-forward': { title: 'Trout line', with: 'a trout line' },
+})
+
+export const FIGURE_NAMES: Readonly<Record<FigureName, string>> = Object.freeze({
+  lineNumber: 'number',
+  rodLengthM: 'length',
+  headKg: 'mass',
+  headM: 'length',
+  boxNumber: 'number on the box, one hand',
+  tipKgPerM: 'material',
+  tipM: 'length',
+  sinkingM: 'of it sinks',
+  tipNumber: 'made for a rod no.',
+  sinkMps: 'sinks',
+  leaderM: 'length',
+  leaderN: 'weakest piece',
+  runningN: 'core',
+  reelNumber: 'single-hand number on its box',
+})
+
+/** One figure of a part in the user's units. */
+const one = (value: number, measure: FigureSpan['measure'], system: UnitSystem): string =>
+  measure === 'number' ? String(value) : printMeasure(value, measure, system)
+
+/** How far a figure may go: "445 – 520 gr"; open where nothing of the rig ends it. */
+export function saySpan({ low, high, below, above, measure }: FigureSpan, system: UnitSystem): string {
+  if (below === undefined && above === undefined) return 'any'
+  if (low === high) return one(low, measure, system)
+  if (measure === 'number')
+    return below === undefined ? `up to ${high}` : above === undefined ? `${low} or more` : `${low} – ${high}`
+  return printRange(
+    { ...(below === undefined ? {} : { low }), ...(above === undefined ? {} : { high }) },
+    measure,
+    system,
+  )
+}
+
+/** The best of a span. */
+export const sayTarget = ({ target, measure }: FigureSpan, system: UnitSystem): string =>
+  one(target, measure, system)
+
+/** What ends a span either way, in the ledger's words. */
+export const sayEnds = ({ below, above }: FigureSpan, system: UnitSystem): readonly string[] =>
+  [below, above].flatMap((check) => (check === undefined ? [] : [sayCheck(check, system)]))
+
+/** What sort of thing a part is, apart from its figures. */
+export function saySort(parts: RigParts, slot: RigSlot): string {
+  const { rod, head, tip, leader, runningLine, reel } = parts
+  switch (slot) {
+    case 'rodId':
+      return sayChoice(rod.hands)
+    case 'headId':
+      return head.head.density === undefined || head.head.density === 'floating'
+        ? `${sayChoice(head.head.style)}, floating`
+        : `${sayChoice(head.head.style)}, ${head.head.density}`
+    case 'tipId':
+      return tip === null
+        ? 'none'
+        : tip.item.kind === 'tip'
+          ? `${sayChoice(tip.item.build)} tip`
+          : 'sinking leader'
+    case 'leaderId':
+      return leader === null ? 'none' : `${leader.form}, nylon`
+    case 'runningLineId':
+      return runningLine === null ? 'part of the line' : runningLine.item.build
+    case 'reelId':
+      return reel?.cage === undefined ? 'any frame' : `${reel.cage} frame`
+  }
+}
+
+/** A part as one typed line, as gear is added by. */
+export function quickLine(item: Item): string {
+  const ft = (m: number): string => printMeasure(m, 'length', 'trade')
+  const lb = (n: number | undefined): string =>
+    n === undefined ? '' : ` ${printMeasure(n, 'breakingLoad', 'trade')}`
+  switch (item.kind) {
+    case 'rod':
+      return `${printMeasure(item.lengthM, 'length', 'trade')} no. ${item.lineNumber} ${sayChoice(item.hands)}`
+    case 'head':
+      return item.massKg === undefined
+        ? `${sayChoice(item.style)} no. ${item.labelNumber ?? ''} ${ft(item.lengthM)}`
+        : `${sayChoice(item.style)} ${printMeasure(item.massKg, 'lineMass', 'trade')} ${ft(item.lengthM)}${item.density === undefined || item.density === 'floating' ? '' : ` ${item.density}`}`
+    case 'tip':
+      return item.kgPerM === undefined
+        ? `${item.build} tip ${ft(item.lengthM)}${item.sinkingLengthM === undefined ? '' : ` ${ft(item.sinkingLengthM)}`}${item.rodNumber === undefined ? '' : ` no. ${item.rodNumber}`}`
+        : `T-${printMeasure(item.kgPerM, 'massPerLength', 'trade').split(' ')[0]} ${ft(item.lengthM)}`
+    case 'sinking-leader':
+      return `sinking leader ${ft(item.lengthM)} ${printMeasure(item.sinkRateMps, 'sinkRate', 'trade')}`
+    case 'leader':
+      return `leader ${ft(item.lengthM)}${lb(item.breakingN)} ${item.form}`
+    case 'running-line':
+      return `running line ${item.build}${lb(item.breakingN)}`
+    case 'reel':
+      return `reel no. ${item.forNumber ?? ''}${item.cage === undefined ? '' : ` ${item.cage} frame`}`
+    default:
+      return item.name
+  }
+}
+
+/** A specified rig as plain text: a card to carry to a shop or a friend's garage. */
+export function lookForText({ rig, open, spans }: SpecifiedRig, system: UnitSystem): string {
+  const lines = open.flatMap((slot) => [
+    `${SLOT_NAMES[slot]}: ${saySort(rig.parts, slot)}`,
+    ...spans
+      .filter((span) => span.slot === slot)
+      .map(
+        (span) => `  ${FIGURE_NAMES[span.figure]}: ${saySpan(span, system)}; best ${sayTarget(span, system)}`,
+      ),
+  ])
+  return `${lines.join('\n')}\n`
+}
+
+/** The same as rows of a table, its head first. */
+export const lookForRows = (
+  { rig, open, spans }: SpecifiedRig,
+  system: UnitSystem,
+): readonly (readonly string[])[] => [
+  ['part', 'sort', 'figure', 'span', 'best', 'why no further'],
+  ...open.flatMap((slot) =>
+    spans
+      .filter((span) => span.slot === slot)
+      .map((span) => [
+        SLOT_NAMES[slot],
+        saySort(rig.parts, slot),
+        FIGURE_NAMES[span.figure],
+        saySpan(span, system),
+        sayTarget(span, system),
+        sayEnds(span, system).join(' '),
+      ]),
+  ),
+]

@@ -1,0 +1,296 @@
+import { quickAdd } from '@hoxen/core/format'
+import type { Item } from '@hoxen/core/gear'
+import {
+  piecesOf,
+  type RigParts,
+  type RigSlot,
+  statesBySlot,
+  windowStyleOf,
+  worstFirst,
+} from '@hoxen/core/rig'
+import type { FigureSpan, SpecifiedRig } from '@hoxen/core/specify'
+import {
+  CHECK_TITLES,
+  FIGURE_NAMES,
+  KIND_NAMES,
+  lookForRows,
+  lookForText,
+  quickLine,
+  SLOT_NAMES,
+  SPECIFIED_NAMES,
+  sayCheck,
+  sayChoice,
+  sayEnds,
+  sayProblem,
+  saySort,
+  saySpan,
+  sayTarget,
+  summarize,
+  WINDOW_NAMES,
+} from '@hoxen/core/words'
+import { type FormEvent, useState } from 'react'
+import { GrainAxis, RigDrawing, stripScale, useWidth } from '../../drawing/index.ts'
+import type { Question } from '../../ledger/index.ts'
+import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
+import { Button, fieldLook, saveFile, Tag, today, useUnits, VerdictMark } from '../../ui/index.ts'
+import { type Looking, type PartName, useSpans } from './useLook.ts'
+
+interface Props {
+  readonly question: Question
+  readonly looking: Looking
+  readonly specified: SpecifiedRig
+}
+
+const SLOTS: readonly (readonly [RigSlot, PartName])[] = [
+  ['rodId', 'rod'],
+  ['headId', 'head'],
+  ['tipId', 'tip'],
+  ['leaderId', 'leader'],
+  ['runningLineId', 'runningLine'],
+  ['reelId', 'reel'],
+]
+
+const itemIn = (parts: RigParts, slot: RigSlot): Item | null => {
+  switch (slot) {
+    case 'rodId':
+      return parts.rod
+    case 'headId':
+      return parts.head.head
+    case 'tipId':
+      return parts.tip?.item ?? null
+    case 'leaderId':
+      return parts.leader
+    case 'runningLineId':
+      return parts.runningLine?.item ?? null
+    case 'reelId':
+      return parts.reel
+  }
+}
+
+/** Tables for a spreadsheet: what holds a comma or a quote is quoted. */
+const csvOf = (rows: readonly (readonly string[])[]): string =>
+  `${rows.map((row) => row.map((cell) => `"${cell.replaceAll('"', '""')}"`).join(',')).join('\n')}\n`
+
+/** One whole rig: what is there, and of the rest what to look for; to print, to save, to fill in. */
+export function LookCard({ question, looking, specified }: Props) {
+  const { system } = useUnits()
+  const query = useSpans(question, specified)
+  const { rig, open, spans, style } = query.data ?? specified
+  const [worst] = worstFirst(rig.checks)
+  const title = `${open.includes('rodId') ? `A ${sayChoice(rig.parts.rod.hands)}` : rig.parts.rod.name} with ${SPECIFIED_NAMES[style].with}`
+  const save = (kind: 'txt' | 'csv'): void => {
+    const full = query.data ?? specified
+    saveFile(
+      `hoxen-look-for-${today()}.${kind}`,
+      kind === 'txt' ? `${title}\n\n${lookForText(full, system)}` : csvOf(lookForRows(full, system)),
+      kind === 'txt' ? 'text/plain' : 'text/csv',
+    )
+  }
+  return (
+    <article
+      aria-labelledby="look-title"
+      className="mt-3 rounded-lg border border-rule bg-sheet px-4 pt-3 pb-4"
+    >
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h2 id="look-title" className="text-[1.3rem]">
+          {title}
+        </h2>
+        <VerdictMark state={rig.verdict} provisional={rig.swung === undefined} />
+      </div>
+      <div className="mt-1 grid items-center gap-x-5 gap-y-1 md:grid-cols-[1fr_15rem]">
+        <Drawing specified={specified} />
+        {rig.window !== undefined && (
+          <GrainAxis
+            compact
+            bands={[{ label: WINDOW_NAMES[windowStyleOf(style)], window: rig.window }]}
+            marks={[{ id: 'it', label: 'best', massKg: rig.massKg, chosen: true }]}
+          />
+        )}
+      </div>
+      {worst !== undefined && worst.state !== 'holds' && (
+        <p className="mt-1 text-[0.95rem]">
+          <b className="font-semibold">{CHECK_TITLES[worst.code]}.</b> {sayCheck(worst, system)}
+        </p>
+      )}
+      <div className="mt-3 divide-y divide-rule border-y border-rule" aria-busy={query.isFetching}>
+        {SLOTS.map(([slot, part]) => {
+          const item = itemIn(rig.parts, slot)
+          if (item === null && !open.includes(slot)) return null
+          return (
+            <PartRow
+              key={`${slot} ${item?.id}`}
+              slot={slot}
+              item={item}
+              sort={saySort(rig.parts, slot)}
+              open={open.includes(slot)}
+              spans={spans.filter((span) => span.slot === slot)}
+              waiting={query.data === undefined}
+              onHave={(id) => looking.set(part, id)}
+            />
+          )
+        })}
+      </div>
+      <div className="no-print mt-3 flex flex-wrap gap-2">
+        <Button onClick={() => print()}>Print</Button>
+        <Button onClick={() => save('txt')} disabled={query.data === undefined}>
+          Save as text
+        </Button>
+        <Button onClick={() => save('csv')} disabled={query.data === undefined}>
+          Save as a table
+        </Button>
+      </div>
+    </article>
+  )
+}
+
+function Drawing({ specified: { rig, open } }: { readonly specified: SpecifiedRig }) {
+  const [ref, width] = useWidth<HTMLDivElement>(700)
+  const pieces = piecesOf(rig.parts)
+  const height = 44
+  return (
+    <div ref={ref} className="mt-1 min-w-0">
+      <RigDrawing
+        pieces={pieces}
+        scale={stripScale(pieces, width, height, 30, 16)}
+        width={width}
+        height={height}
+        states={statesBySlot(rig.checks)}
+        looked={open}
+      />
+    </div>
+  )
+}
+
+interface RowProps {
+  readonly slot: RigSlot
+  readonly item: Item | null
+  readonly sort: string
+  readonly open: boolean
+  readonly spans: readonly FigureSpan[]
+  readonly waiting: boolean
+  readonly onHave: (id: string) => void
+}
+
+function PartRow({ slot, item, sort, open, spans, waiting, onHave }: RowProps) {
+  const { system } = useUnits()
+  const [having, setHaving] = useState(false)
+  return (
+    <section aria-label={SLOT_NAMES[slot]} data-look={slot} className="py-2">
+      <div className="flex flex-wrap items-start gap-x-4 gap-y-1">
+        <h3 className="w-28 shrink-0 text-[1rem] font-semibold">{SLOT_NAMES[slot]}</h3>
+        <div className="min-w-0 flex-1">
+          {open ? (
+            <>
+              <p>{sort}</p>
+              {waiting && spans.length === 0 && (
+                <p className="text-[0.9rem] text-faint">how far either way…</p>
+              )}
+              <ul>
+                {spans.map((span) => (
+                  <Span key={span.figure} span={span} />
+                ))}
+              </ul>
+            </>
+          ) : (
+            item !== null && (
+              <p>
+                <b className="font-semibold">{item.name}</b>{' '}
+                <span className="text-faint">{summarize(item, system)}</span>
+              </p>
+            )
+          )}
+        </div>
+        {open && item !== null && !having && (
+          <Button
+            className="no-print"
+            onClick={() => setHaving(true)}
+            aria-label={`I have this ${SLOT_NAMES[slot].toLowerCase()}`}
+          >
+            I have this
+          </Button>
+        )}
+      </div>
+      {having && item !== null && <Have item={item} onHave={onHave} onLeave={() => setHaving(false)} />}
+    </section>
+  )
+}
+
+function Span({ span }: { readonly span: FigureSpan }) {
+  const { system } = useUnits()
+  const why = sayEnds(span, system)
+  return (
+    <li className="text-[0.95rem]" data-figure={span.figure}>
+      <span className="text-faint">{FIGURE_NAMES[span.figure]}</span>{' '}
+      <b className="font-semibold">{saySpan(span, system)}</b>
+      <span className="text-faint">, best {sayTarget(span, system)}</span> <Tag tag={span.tag} />
+      {why.length > 0 && (
+        <details className="text-[0.85rem] text-faint">
+          <summary className="min-h-11 cursor-pointer content-center sm:min-h-6">why no further</summary>
+          {why.map((sentence) => (
+            <p key={sentence}>{sentence}</p>
+          ))}
+        </details>
+      )}
+    </li>
+  )
+}
+
+/** What is looked for, as the line it is added by: changed to what one really has, it becomes an item. */
+function Have({
+  item,
+  onHave,
+  onLeave,
+}: {
+  readonly item: Item
+  readonly onHave: (id: string) => void
+  readonly onLeave: () => void
+}) {
+  const { system } = useUnits()
+  const [text, setText] = useState(quickLine(item))
+  const read = quickAdd(text, 'have')
+  const wrong = read.ok && read.item.kind !== item.kind
+  const [problem] = read.ok ? [] : read.problems
+  const keep = (event: FormEvent): void => {
+    event.preventDefault()
+    if (!read.ok || wrong) return
+    const mine = { ...read.item, id: newId(read.item.name) }
+    addItem(mine).then((did) => {
+      if (!did) return
+      noticeDone(`${mine.name} added`)
+      onHave(mine.id)
+    }, noticeFailed)
+  }
+  return (
+    <form onSubmit={keep} className="no-print mt-2">
+      <label className="block text-[0.9rem] text-faint">
+        As it is, in one line
+        <input
+          // biome-ignore lint/a11y/noAutofocus: it was asked for by the button beside it
+          autoFocus
+          value={text}
+          autoComplete="off"
+          spellCheck={false}
+          aria-invalid={!read.ok || wrong}
+          onChange={(event) => setText(event.target.value)}
+          className={fieldLook}
+        />
+      </label>
+      <p
+        role="status"
+        className={`min-h-6 text-[0.9rem] ${problem || wrong ? 'font-medium text-breaks' : 'text-faint'}`}
+      >
+        {problem !== undefined
+          ? sayProblem(problem, system)
+          : wrong
+            ? `That is a ${read.ok ? KIND_NAMES[read.item.kind].one : ''}, not a ${KIND_NAMES[item.kind].one}.`
+            : read.ok && summarize(read.item, system)}
+      </p>
+      <div className="flex gap-2">
+        <Button type="submit" weight="strong">
+          Keep it in my gear
+        </Button>
+        <Button onClick={onLeave}>Leave it</Button>
+      </div>
+    </form>
+  )
+}

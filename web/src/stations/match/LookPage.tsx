@@ -1,0 +1,141 @@
+import { itemsOf } from '@hoxen/core/gear'
+import type { SpecifiedRig } from '@hoxen/core/specify'
+import { SPECIFIED_NAMES, sayCheck, sayChoice } from '@hoxen/core/words'
+import { type FormEvent, useState } from 'react'
+import { type Question, useQuestion } from '../../ledger/index.ts'
+import { Button, fieldLook, useUnits } from '../../ui/index.ts'
+import { LookCard } from './LookCard.tsx'
+import { type Looking, useLooking, useSpecified } from './useLook.ts'
+
+/** A whole rig round one rod, or round none: of each part that is not there, what to look for. */
+export function LookPage() {
+  const question = useQuestion()
+  return question === undefined ? <p className="py-10 text-faint">Opening…</p> : <Look question={question} />
+}
+
+function Look({ question }: { readonly question: Question }) {
+  const looking = useLooking(question)
+  const found = useSpecified(question, looking.fixed)
+  return (
+    <div className="max-w-4xl">
+      <h1 className="text-2xl">What to look for</h1>
+      <p className="no-print mt-1 text-faint">
+        Type a rod, or none: a whole rig for this day is put together round it, by the same ledger and the
+        same swing as your own gear.
+      </p>
+      <AskedRod key={looking.typed} question={question} looking={looking} />
+      <div aria-busy={found.isFetching} className={found.isPlaceholderData ? 'opacity-60' : ''}>
+        {found.isError ? (
+          <p role="alert" className="py-6 font-medium text-breaks">
+            {found.error.message}
+          </p>
+        ) : found.data === undefined ? (
+          <p className="py-6 text-faint">Putting rigs together…</p>
+        ) : found.data.outcome === 'specified' ? (
+          <Rigs question={question} looking={looking} rigs={found.data.rigs} />
+        ) : (
+          <NotTogether question={question} looking={looking} found={found.data} />
+        )}
+      </div>
+    </div>
+  )
+}
+
+interface Props {
+  readonly question: Question
+  readonly looking: Looking
+}
+
+function AskedRod({ question, looking }: Props) {
+  const [text, setText] = useState(looking.typed)
+  const rods = itemsOf(question.gear, 'rod')
+  const submit = (event: FormEvent): void => {
+    event.preventDefault()
+    looking.set('ask', text.trim())
+  }
+  return (
+    <form onSubmit={submit} className="no-print mt-3 rounded-lg border border-rule bg-sheet p-4">
+      <label htmlFor="asked-rod" className="font-display text-lg font-semibold">
+        A rod you have or want
+      </label>
+      <div className="flex gap-2">
+        <input
+          id="asked-rod"
+          value={text}
+          autoComplete="off"
+          spellCheck={false}
+          placeholder="12½ ft 6"
+          aria-invalid={looking.unread}
+          aria-describedby="asked-rod-says"
+          onChange={(event) => setText(event.target.value)}
+          className={`${fieldLook} flex-1`}
+        />
+        <Button type="submit" weight="strong" className="mt-1">
+          Look
+        </Button>
+      </div>
+      <p
+        id="asked-rod-says"
+        role="status"
+        className={`mt-1.5 min-h-6 text-[0.95rem] ${looking.unread ? 'font-medium text-breaks' : 'text-faint'}`}
+      >
+        {looking.unread
+          ? `No rod is read in “${looking.typed}”. Say its length and number: “13 ft no. 7 two-hander”.`
+          : looking.fixed.rod === undefined
+            ? 'No rod yet: one is looked for too.'
+            : `A ${sayChoice(looking.fixed.rod.hands)} no. ${looking.fixed.rod.lineNumber}`}
+      </p>
+      {rods.length > 0 && (
+        <div className="mt-1 flex flex-wrap gap-2">
+          {rods.map((rod) => (
+            <Button
+              key={rod.id}
+              aria-pressed={looking.fixed.rod?.id === rod.id}
+              onClick={() => looking.set('rod', looking.fixed.rod?.id === rod.id ? undefined : rod.id)}
+            >
+              {rod.name}
+            </Button>
+          ))}
+        </div>
+      )}
+    </form>
+  )
+}
+
+function Rigs({ question, looking, rigs }: Props & { readonly rigs: readonly SpecifiedRig[] }) {
+  const [wanted, setWanted] = useState<string>()
+  const shown = rigs.find(({ style }) => style === wanted) ?? rigs[0]
+  if (shown === undefined) return null
+  return (
+    <>
+      <fieldset className="no-print mt-4 flex flex-wrap gap-2">
+        <legend className="sr-only">Kind of head</legend>
+        {rigs.map(({ style }) => (
+          <Button key={style} aria-pressed={style === shown.style} onClick={() => setWanted(style)}>
+            {SPECIFIED_NAMES[style].title}
+          </Button>
+        ))}
+      </fieldset>
+      <LookCard key={shown.style} question={question} looking={looking} specified={shown} />
+    </>
+  )
+}
+
+function NotTogether({
+  question,
+  looking,
+  found,
+}: Props & {
+  readonly found: Extract<ReturnType<typeof useSpecified>['data'], { outcome: 'do-not-go-together' }>
+}) {
+  const { system } = useUnits()
+  return (
+    <>
+      <p role="alert" className="mt-4 border-l-[3px] border-breaks pl-3">
+        <b className="font-semibold">No rig of this holds on such a day.</b> {sayCheck(found.line, system)}{' '}
+        What comes nearest stands below.
+      </p>
+      <LookCard question={question} looking={looking} specified={found.nearest} />
+    </>
+  )
+}

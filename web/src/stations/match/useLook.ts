@@ -1,0 +1,79 @@
+import { askedRod } from '@hoxen/core/format'
+import type { Item } from '@hoxen/core/gear'
+import type { FixedParts, Specified, SpecifiedRig } from '@hoxen/core/specify'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useMemo } from 'react'
+import { useSearchParams } from 'react-router'
+import { dayKey } from '../../day/index.ts'
+import type { Question } from '../../ledger/index.ts'
+import { askInSteps } from '../../worker/index.ts'
+
+/** Parts that an address can name, by what they are called there. */
+export const PARTS = ['rod', 'head', 'tip', 'leader', 'runningLine', 'reel'] as const
+export type PartName = (typeof PARTS)[number]
+
+const KIND_OF: Readonly<Record<PartName, readonly Item['kind'][]>> = {
+  rod: ['rod'],
+  head: ['head'],
+  tip: ['tip', 'sinking-leader'],
+  leader: ['leader'],
+  runningLine: ['running-line'],
+  reel: ['reel'],
+}
+
+export interface Looking {
+  /** What the address says is there: parts of one's own, or a rod as it was typed. */
+  readonly fixed: FixedParts
+  /** What was typed of a rod, whether or not one could be read in it. */
+  readonly typed: string
+  readonly unread: boolean
+  readonly set: (part: PartName | 'ask', value: string | undefined) => void
+}
+
+/** What is there and what was asked, kept in the address: it can be sent, reloaded and gone back from. */
+export function useLooking({ byId }: Question): Looking {
+  const [params, setParams] = useSearchParams()
+  const key = params.toString()
+  return useMemo(() => {
+    const asked = new URLSearchParams(key)
+    const fixed: Record<string, Item> = {}
+    for (const part of PARTS) {
+      const item = byId.get(asked.get(part) ?? '')
+      if (item !== undefined && KIND_OF[part].includes(item.kind)) fixed[part] = item
+    }
+    const typed = asked.get('ask') ?? ''
+    const rod = typed === '' ? undefined : askedRod(typed)
+    if (rod !== undefined && fixed.rod === undefined) fixed.rod = rod
+    return {
+      fixed: fixed as FixedParts,
+      typed,
+      unread: typed !== '' && rod === undefined,
+      set: (part, value) =>
+        setParams((before) => {
+          const next = new URLSearchParams(before)
+          if (part === 'ask') next.delete('rod')
+          if (value === undefined || value === '') next.delete(part)
+          else next.set(part, value)
+          return next
+        }),
+    }
+  }, [byId, key, setParams])
+}
+
+/** Whole rigs round what is there; the last ones stay while the next are on their way. */
+export function useSpecified({ day }: Question, fixed: FixedParts) {
+  return useQuery<Specified>({
+    queryKey: ['specified', fixed, ...dayKey(day)],
+    queryFn: ({ signal }) =>
+      askInSteps((api, id) => api.specify(id, day, fixed) as Promise<Specified>, signal),
+    placeholderData: keepPreviousData,
+  })
+}
+
+/** One of them with how far its figures may go. */
+export function useSpans({ day }: Question, rig: SpecifiedRig) {
+  return useQuery<SpecifiedRig>({
+    queryKey: ['spans', rig.rig.choice, rig.open, ...dayKey(day)],
+    queryFn: ({ signal }) => askInSteps((api, id) => api.spans(id, day, rig), signal),
+  })
+}

@@ -1,0 +1,2 @@
+export { missingInSteps } from '@hoxen/core/match'
+export { specifyInSteps, withSpansInSteps } from '@hoxen/core/specify'
