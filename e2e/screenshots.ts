@@ -51,6 +51,7 @@ async function shoot(page: Page, path: string, name: string, { at, scrollTo }: M
   await page.goto(new URL(path, page.url()).href)
   await page.getByRole('heading').first().waitFor()
   if (path === '/match') await settled(page)
+  if (path.startsWith('/match/look')) await page.locator('[data-figure="reelNumber"]').waitFor()
   await page.waitForTimeout(path.startsWith('/water') ? 5000 : 1200)
   if (at !== undefined) await page.getByRole('slider', { name: 'Time in the swing' }).fill(at)
   // No ring round what was touched last.
@@ -81,7 +82,7 @@ await served(4392, async (base, browser) => {
   await shoot(desk, '/gear?kind=head&sort=mass', 'gear')
   await shoot(desk, '/gear/item/450-gr-scandi', 'gear-item')
   await shoot(desk, '/tables', 'tables')
-  await shoot(desk, '/settings', 'settings')
+  await shoot(desk, '/match/look?ask=12½+ft+6', 'look')
   await shoot(await demoPage(base, browser, 1280, 800, 'dark'), '/match', 'match-dusk')
   const phone = await demoPage(base, browser, 390, 844)
   await shoot(phone, '/rig', 'phone-ledger')

@@ -4,6 +4,7 @@ import { expect, openDemo, test, winterRig } from '../open.ts'
 
 const PLACES = [
   '/match',
+  '/match/look?ask=13+ft+7',
   '/rig?part=tipId',
   '/rig?view=mass',
   '/rig?view=turnover',

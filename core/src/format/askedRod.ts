@@ -2,6 +2,9 @@ import type { Item, Rod } from '../gear/index.ts'
 import { M_PER_FOOT } from '../quantity/index.ts'
 import { quickAdd } from './quickAdd.ts'
 
+/** Goes for a rod that was only asked about. */
+export const ASKED_ROD = 'asked-rod'
+
 const FRACTIONS: Readonly<Record<string, string>> = { '½': '.5', '¼': '.25', '¾': '.75' }
 /** A length in feet and a number beside it: "12½ ft 6", "no. 6, 12.5'". */
 const FEET = /(\d+(?:\.\d+)?)\s*(?:ft|feet|foot|')/i
@@ -35,7 +38,7 @@ const asRod = (item: Item): Rod | undefined => (item.kind === 'rod' ? item : und
  */
 export function askedRod(text: string): Rod | undefined {
   const typed = plain(text)
-  const read = quickAdd(typed, 'asked-rod')
+  const read = quickAdd(typed, ASKED_ROD)
   if (read.ok) return asRod(read.item)
   const feet = FEET.exec(typed)
   const number = NUMBER.exec(typed.replace(FEET, ' '))
@@ -44,7 +47,7 @@ export function askedRod(text: string): Rod | undefined {
   if (lengthFt < 6 || lengthFt > 18 || lineNumber < 1 || lineNumber > 15) return undefined
   return {
     kind: 'rod',
-    id: 'asked-rod',
+    id: ASKED_ROD,
     name: text.trim().slice(0, 80) || 'A rod',
     lineNumber,
     lengthM: lengthFt * M_PER_FOOT,

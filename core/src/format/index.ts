@@ -1,4 +1,4 @@
-export { askedFor, askedRod } from './askedRod.ts'
+export { ASKED_ROD, askedFor, askedRod } from './askedRod.ts'
 export { type CsvReading, csvColumns, guardCell, type RowProblem, readCsv, writeCsv } from './csv.ts'
 export {
   countsOf,

@@ -7,5 +7,7 @@ export {
   specify,
   specifyInSteps,
   spoolWantedM3,
+  stylesFor,
+  together,
   withSpansInSteps,
 } from './specify.ts'

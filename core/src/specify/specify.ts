@@ -164,10 +164,7 @@ const styleOf = (head: Head): SpecifiedStyle =>
   (head.style === 'multi-density' ? 'scandi' : 'weight-forward')
 
 /** The kinds of head worth asking for: all of them, or the one that is there. */
-const stylesFor = (
-  { head, rod }: FixedParts,
-  wanted: SpecifiedStyle | undefined,
-): readonly SpecifiedStyle[] =>
+export const stylesFor = ({ head, rod }: FixedParts, wanted?: SpecifiedStyle): readonly SpecifiedStyle[] =>
   head !== undefined
     ? [styleOf(head)]
     : wanted !== undefined
@@ -194,17 +191,23 @@ export function* specifyInSteps(
     const rig = yield* bestRig(fixed, day, each)
     if (rig !== undefined) found.push({ style: each, rig, open: openSlots(fixed, rig.parts), spans: [] })
   }
-  found.sort(byCost)
-  const whole = found.filter(({ rig }) => rig.verdict !== 'breaks')
-  const [nearest] = found
-  if (nearest === undefined) throw new Error('no rig to look for')
-  if (whole.length === 0) {
-    const line = nearest.rig.checks.find((check) => check.state === 'breaks')
-    if (line === undefined) throw new Error('nothing breaks')
-    return { outcome: 'do-not-go-together', line, nearest }
-  }
-  return { outcome: 'specified', rigs: whole }
+  return among(found)
 }
+
+/** What kinds of head come to, best first: those that break nowhere, or, where there is none, the nearest to it. */
+function among(found: readonly SpecifiedRig[]): Specified {
+  const [nearest, ...rest] = [...found].sort(byCost)
+  if (nearest === undefined) throw new Error('no rig to look for')
+  const rigs = [nearest, ...rest].filter(({ rig }) => rig.verdict !== 'breaks')
+  if (rigs.length > 0) return { outcome: 'specified', rigs }
+  const line = nearest.rig.checks.find((check) => check.state === 'breaks')
+  if (line === undefined) throw new Error('nothing breaks')
+  return { outcome: 'do-not-go-together', line, nearest }
+}
+
+/** What was found kind by kind, together. @param each at least one */
+export const together = (each: readonly Specified[]): Specified =>
+  among(each.flatMap((found) => (found.outcome === 'specified' ? found.rigs : [found.nearest])))
 
 /** A specified rig with how far each figure of its open parts may go. */
 export function* withSpansInSteps(day: Day, specified: SpecifiedRig): Generator<void, SpecifiedRig> {

@@ -23,7 +23,7 @@ import {
   resolveRig,
   worstFirst,
 } from '@hoxen/core/rig'
-import type { FixedParts, Specified, SpecifiedRig } from '@hoxen/core/specify'
+import type { FixedParts, Specified, SpecifiedRig, SpecifiedStyle } from '@hoxen/core/specify'
 import type { SwingInput, Swung } from '@hoxen/core/swing'
 import type { GaugeFileReading } from '@hoxen/core/water'
 import { expose } from 'comlink'
@@ -117,10 +117,10 @@ const api = {
     return rig === undefined ? [] : optionsFor(gearOf(about.revision).gear, rig, slot, day)
   },
 
-  /** What to look for round the parts that are there; which needs no gear. */
-  async specify(id: number, day: Day, fixed: FixedParts): Promise<Specified> {
+  /** What to look for round the parts that are there, for one kind of head; which needs no gear. */
+  async specify(id: number, day: Day, fixed: FixedParts, style: SpecifiedStyle): Promise<Specified> {
     const { specifyInSteps } = await import('./look.ts')
-    return unhurried(id, specifyInSteps(day, fixed))
+    return unhurried(id, specifyInSteps(day, fixed, style))
   },
   /** How far the figures of one such rig may go. */
   async spans(id: number, day: Day, rig: SpecifiedRig): Promise<SpecifiedRig> {

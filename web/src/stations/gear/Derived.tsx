@@ -4,9 +4,10 @@ import { castSpanM, fishSpanKg, singleHandEquivalent, windowFor } from '@hoxen/c
 import { nameMaterial, type TipItem, tipFacts } from '@hoxen/core/sink'
 import { summarize, WINDOW_NAMES } from '@hoxen/core/words'
 import type { ReactNode } from 'react'
+import { Link } from 'react-router'
 import { useDay } from '../../day/index.ts'
 import { type AxisBand, GrainAxis, ItemDrawing } from '../../drawing/index.ts'
-import { Tag, useUnits } from '../../ui/index.ts'
+import { buttonLook, Tag, useUnits } from '../../ui/index.ts'
 
 /** What follows from what is known of an item, with what each figure rests on. */
 export function Derived({ item }: { readonly item: Item }) {
@@ -22,7 +23,14 @@ export function Derived({ item }: { readonly item: Item }) {
         </div>
       )}
       {item.kind === 'head' && <HeadDerived item={item} />}
-      {item.kind === 'rod' && <RodDerived rod={item} />}
+      {item.kind === 'rod' && (
+        <>
+          <RodDerived rod={item} />
+          <Link to={`/match/look?rod=${item.id}`} className={`${buttonLook('quiet')} px-0`}>
+            What belongs on it
+          </Link>
+        </>
+      )}
       {(item.kind === 'tip' || item.kind === 'sinking-leader') && <TipDerived item={item} />}
     </div>
   )

@@ -1,4 +1,4 @@
-import { quickAdd } from '@hoxen/core/format'
+import { ASKED_ROD, quickAdd } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
 import {
   piecesOf,
@@ -190,6 +190,7 @@ function PartRow({ slot, item, sort, open, spans, waiting, onHave }: RowProps) {
                   <Span key={span.figure} span={span} />
                 ))}
               </ul>
+              <WhyNoFurther spans={spans} />
             </>
           ) : (
             item !== null && (
@@ -200,7 +201,7 @@ function PartRow({ slot, item, sort, open, spans, waiting, onHave }: RowProps) {
             )
           )}
         </div>
-        {open && item !== null && !having && (
+        {(open || item?.id === ASKED_ROD) && item !== null && !having && (
           <Button
             className="no-print"
             onClick={() => setHaving(true)}
@@ -217,21 +218,29 @@ function PartRow({ slot, item, sort, open, spans, waiting, onHave }: RowProps) {
 
 function Span({ span }: { readonly span: FigureSpan }) {
   const { system } = useUnits()
-  const why = sayEnds(span, system)
   return (
     <li className="text-[0.95rem]" data-figure={span.figure}>
       <span className="text-faint">{FIGURE_NAMES[span.figure]}</span>{' '}
       <b className="font-semibold">{saySpan(span, system)}</b>
       <span className="text-faint">, best {sayTarget(span, system)}</span> <Tag tag={span.tag} />
-      {why.length > 0 && (
-        <details className="text-[0.85rem] text-faint">
-          <summary className="min-h-11 cursor-pointer content-center sm:min-h-6">why no further</summary>
-          {why.map((sentence) => (
-            <p key={sentence}>{sentence}</p>
-          ))}
-        </details>
-      )}
     </li>
+  )
+}
+
+/** What fails just beyond the ends of a part's figures. */
+function WhyNoFurther({ spans }: { readonly spans: readonly FigureSpan[] }) {
+  const { system } = useUnits()
+  const why = [...new Set(spans.flatMap((span) => sayEnds(span, system)))]
+  if (why.length === 0) return null
+  return (
+    <details className="no-print text-[0.88rem] text-faint">
+      <summary className="min-h-11 cursor-pointer content-center sm:min-h-8">Why no further</summary>
+      <ul className="list-disc pl-5">
+        {why.map((sentence) => (
+          <li key={sentence}>{sentence}</li>
+        ))}
+      </ul>
+    </details>
   )
 }
 

@@ -1,5 +1,5 @@
 import { itemsOf } from '@hoxen/core/gear'
-import type { SpecifiedRig } from '@hoxen/core/specify'
+import type { Specified, SpecifiedRig } from '@hoxen/core/specify'
 import { SPECIFIED_NAMES, sayCheck, sayChoice } from '@hoxen/core/words'
 import { type FormEvent, useState } from 'react'
 import { type Question, useQuestion } from '../../ledger/index.ts'
@@ -15,7 +15,7 @@ export function LookPage() {
 
 function Look({ question }: { readonly question: Question }) {
   const looking = useLooking(question)
-  const found = useSpecified(question, looking.fixed)
+  const { found, error, busy } = useSpecified(question, looking.fixed)
   return (
     <div className="max-w-4xl">
       <h1 className="text-2xl">What to look for</h1>
@@ -24,17 +24,17 @@ function Look({ question }: { readonly question: Question }) {
         same swing as your own gear.
       </p>
       <AskedRod key={looking.typed} question={question} looking={looking} />
-      <div aria-busy={found.isFetching} className={found.isPlaceholderData ? 'opacity-60' : ''}>
-        {found.isError ? (
+      <div aria-busy={busy} className={busy ? 'opacity-80' : ''}>
+        {error ? (
           <p role="alert" className="py-6 font-medium text-breaks">
-            {found.error.message}
+            {error.message}
           </p>
-        ) : found.data === undefined ? (
+        ) : found === undefined ? (
           <p className="py-6 text-faint">Putting rigs together…</p>
-        ) : found.data.outcome === 'specified' ? (
-          <Rigs question={question} looking={looking} rigs={found.data.rigs} />
+        ) : found.outcome === 'specified' ? (
+          <Rigs question={question} looking={looking} rigs={found.rigs} />
         ) : (
-          <NotTogether question={question} looking={looking} found={found.data} />
+          <NotTogether question={question} looking={looking} found={found} />
         )}
       </div>
     </div>
@@ -126,7 +126,7 @@ function NotTogether({
   looking,
   found,
 }: Props & {
-  readonly found: Extract<ReturnType<typeof useSpecified>['data'], { outcome: 'do-not-go-together' }>
+  readonly found: Extract<Specified, { outcome: 'do-not-go-together' }>
 }) {
   const { system } = useUnits()
   return (
