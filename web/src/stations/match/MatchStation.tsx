@@ -155,17 +155,17 @@ function Summary({ question, result, settled }: Shown) {
     <>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2 className="text-2xl">{title}</h2>
-        <p className="text-[0.9rem] text-faint">of {result.combinations.toLocaleString('en')} combinations</p>
+        <p className="text-[0.9rem] text-faint">
+          of {result.combinations.toLocaleString('en')} combinations ·{' '}
+          <Link
+            to={`/match/look${question.day.rodId === undefined ? '' : `?rod=${question.day.rodId}`}`}
+            className="text-river underline underline-offset-4"
+          >
+            what to look for
+          </Link>
+        </p>
       </div>
       {nothing && <Missing missing={missing.data} />}
-      <p>
-        <Link
-          to={`/match/look${question.day.rodId === undefined ? '' : `?rod=${question.day.rodId}`}`}
-          className={`${buttonLook('quiet')} px-0`}
-        >
-          What to look for on such a day
-        </Link>
-      </p>
     </>
   )
 }
