@@ -141,3 +141,23 @@ test('a spool that cannot be is refused beside its fields, and nothing is kept',
   await page.getByLabel('Upper hand, from the butt').press('Enter')
   await expect(page.locator('[data-balance="no-lever"]')).toBeVisible()
 })
+
+test('a head is cut to a mass: what comes off, what that does, and what is left is kept', async ({
+  page,
+}) => {
+  await winterRig(page)
+  await page.goto('/rig?view=mass')
+  const mass = page.getByLabel('What it should weigh')
+  await mass.fill('900 gr')
+  await mass.press('Enter')
+  await expect(page.getByText(/cutting adds nothing/)).toBeVisible()
+  await mass.fill('440 gr')
+  await mass.press('Enter')
+  await expect(page.getByText(/off the rear: 440 gr in .* are left/)).toBeVisible()
+  await expect(page.locator('[data-cut="mass-in-window"]')).toContainText('440 gr')
+  await page.getByLabel('Off the front').check()
+  await expect(page.getByText(/off the front: 440 gr/)).toBeVisible()
+  await page.getByRole('button', { name: 'Keep the cut head in my gear' }).click()
+  await page.goto('/gear?kind=head')
+  await expect(page.getByText('510 gr short Skagit, cut to 440 gr')).toBeVisible()
+})

@@ -34,7 +34,7 @@ const asRod = (item: Item): Rod | undefined => (item.kind === 'rod' ? item : und
 /**
  * A rod as it is asked about over a counter: a line as gear is added by, or a bare length and number, whose sort then follows
  * from its length. Undefined where no rod can be read.
- * @example askedRod('12½ ft 6') // a two-hander of 12½ ft, no. 6
+ * @example askedRod('12½ ft 6') // { kind: 'rod', id: 'asked-rod', name: '12½ ft 6', lineNumber: 6, lengthM: 3.81, hands: 'two-hander' }
  */
 export function askedRod(text: string): Rod | undefined {
   const typed = plain(text)

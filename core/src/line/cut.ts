@@ -1,4 +1,5 @@
-import type { Section } from '../gear/index.ts'
+import type { Head, Section } from '../gear/index.ts'
+import type { HeadFacts } from './head.ts'
 import { kgPerMAt, type LineProfile, lengthOf, lengthWeighing, massOf } from './profile.ts'
 
 /** Which end of a line is cut. */
@@ -32,7 +33,7 @@ function firstMetres(line: LineProfile, atM: number): LineProfile {
  * How much to take off one end of a line so that the rest weighs so much, and what is left. The mass left is the target, to
  * rounding; section by section the diameter stays linear. [physics]
  * @param targetKg (0, mass of the line] [kg] @param from the end that is cut
- * @example cutTo({ sections: [{ lengthM: 10, startKgPerM: 0.003, endKgPerM: 0.003 }] }, 0.024, 'rear') // cutM 2
+ * @example cutTo({ sections: [{ lengthM: 10, startKgPerM: 0.003, endKgPerM: 0.003 }] }, 0.024, 'rear') // { outcome: 'cut', cutM: 2, line: { sections: [{ lengthM: 8, startKgPerM: 0.003, endKgPerM: 0.003 }] } }
  */
 export function cutTo(line: LineProfile, targetKg: number, from: CutEnd): CutResult {
   const massKg = massOf(line)
@@ -41,4 +42,24 @@ export function cutTo(line: LineProfile, targetKg: number, from: CutEnd): CutRes
   if (keptM === undefined || targetKg > massKg) return { outcome: 'lighter-already', massKg }
   const left = firstMetres(kept, keptM)
   return { outcome: 'cut', cutM: lengthOf(line) - keptM, line: from === 'rear' ? left : reversed(left) }
+}
+
+export type HeadCut =
+  | { readonly outcome: 'cut'; readonly cutM: number; readonly head: Head }
+  | Extract<CutResult, { outcome: 'lighter-already' }>
+
+/**
+ * A head cut to a mass: what is left of it as a head of its own, by the profile it has or is taken to have. What its box said
+ * holds no more. [physics]
+ */
+export function cutHead({ head, line }: HeadFacts, targetKg: number, from: CutEnd): HeadCut {
+  const cut = cutTo(line, targetKg, from)
+  if (cut.outcome !== 'cut') return cut
+  const { labelNumber: _box, labelStandard: _by, frontTaperM: _taper, ...rest } = head
+  const { sections } = cut.line
+  return {
+    outcome: 'cut',
+    cutM: cut.cutM,
+    head: { ...rest, massKg: targetKg, lengthM: lengthOf(cut.line), sections: [...sections] },
+  }
 }

@@ -1,4 +1,4 @@
-export { CUT_ENDS, type CutEnd, type CutResult, cutTo } from './cut.ts'
+export { CUT_ENDS, type CutEnd, type CutResult, cutHead, cutTo, type HeadCut } from './cut.ts'
 export {
   type CarryResult,
   type DoubleTaperResult,

@@ -4,6 +4,7 @@ import type { Head } from '../gear/index.ts'
 import { KG_PER_GRAIN, KG_PER_M_PER_GRAIN_PER_FOOT, M_PER_FOOT } from '../quantity/index.ts'
 import {
   centreOfMassM,
+  cutHead,
   cutTo,
   doubleTaper,
   equalMassCarry,
@@ -207,6 +208,27 @@ describe('cutting a line', () => {
       ),
       seeded,
     )
+  })
+  test('a head cut at its front grows blunt there, and is a head of its own', () => {
+    const head: Head = {
+      kind: 'head',
+      id: 'h',
+      name: 'h',
+      style: 'scandi',
+      massKg: 500 * KG_PER_GRAIN,
+      lengthM: 10,
+      labelNumber: 9,
+    }
+    const facts = headFacts(head)
+    const cut = cutHead(facts, 460 * KG_PER_GRAIN, 'front')
+    if (cut.outcome !== 'cut') throw new Error(cut.outcome)
+    const after = headFacts(cut.head)
+    expect(cut.head.labelNumber).toBeUndefined()
+    expect(after.massKg.value / KG_PER_GRAIN).toBeCloseTo(460, 6)
+    expect(after.lengthM).toBeCloseTo(10 - cut.cutM, 9)
+    expect(after.frontKgPerM.value).toBeGreaterThan(facts.frontKgPerM.value)
+    const rear = cutHead(facts, 460 * KG_PER_GRAIN, 'rear')
+    expect(rear.outcome === 'cut' && rear.cutM).toBeLessThan(cut.cutM)
   })
   test('110 gr of T-11 is 10 ft; there is no cutting to more than there is', () => {
     const t11 = 11 * KG_PER_M_PER_GRAIN_PER_FOOT

@@ -1,4 +1,10 @@
-export { type NumberSchool, numberStep, ratedNumber, singleHandEquivalent } from './number.ts'
+export {
+  type NumberSchool,
+  numberStep,
+  ratedNumber,
+  singleHandEquivalent,
+  twoHandEquivalents,
+} from './number.ts'
 export {
   castSpanM,
   FISH_POUNDS_PER_NUMBER,

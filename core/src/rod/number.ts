@@ -21,3 +21,7 @@ export function numberStep(rod: Rod, school: NumberSchool): number {
 export function singleHandEquivalent(rod: Rod, school: NumberSchool): number {
   return ratedNumber(rod) + numberStep(rod, school)
 }
+
+/** The same read the other way: numbers of two-handers about as strong as a single-hand rod, by the school of three and of two (C9). [practice] */
+export const twoHandEquivalents = (singleHandNumber: number): readonly number[] =>
+  [3, 2].map((step) => singleHandNumber - step).filter((number) => number >= 1)

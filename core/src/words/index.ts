@@ -38,6 +38,7 @@ export {
   sayEnds,
   saySort,
   saySpan,
+  sayStrength,
   sayTarget,
 } from './specify.ts'
 export {

@@ -4,7 +4,7 @@ import type { Rod } from '../gear/index.ts'
 import { M_PER_FOOT } from '../quantity/index.ts'
 import { type SpecifiedRig, specify } from '../specify/index.ts'
 import { dayWith } from '../testing/index.ts'
-import { FIGURE_NAMES, lookForText, quickLine, saySort, saySpan } from './index.ts'
+import { FIGURE_NAMES, lookForText, quickLine, saySort, saySpan, sayStrength } from './index.ts'
 
 describe('a rod as it is asked about', () => {
   test.each([
@@ -25,6 +25,12 @@ describe('a rod as it is asked about', () => {
     expect(askedFor('What goes on my 13 ft no. 7 two-hander')).toMatchObject({ lineNumber: 7 })
     expect(askedFor('Go to Gear')).toBeUndefined()
   })
+})
+
+test('C9: a rod in the other world’s numbers, both ways and by both schools', () => {
+  const one = (text: string): string => sayStrength(askedRod(text) as Rod)
+  expect(one('9 ft no. 7 single-hand rod')).toBe('about as strong as a two-hander no. 4 or 5')
+  expect(one('11 ft 4')).toBe('about as strong as a single-hand no. 6 or 7')
 })
 
 describe('what to look for, in words', () => {

@@ -1,6 +1,7 @@
-import type { Item } from '../gear/index.ts'
+import type { Item, Rod } from '../gear/index.ts'
 import { printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 import type { RigParts, RigSlot } from '../rig/index.ts'
+import { ratedNumber, singleHandEquivalent, twoHandEquivalents } from '../rod/index.ts'
 import type { FigureName, FigureSpan, SpecifiedRig, SpecifiedStyle } from '../specify/index.ts'
 import { sayCheck } from './check.ts'
 import { SLOT_NAMES, sayChoice } from './names.ts'
@@ -81,6 +82,16 @@ export function saySort(parts: RigParts, slot: RigSlot): string {
     case 'reelId':
       return reel?.cage === undefined ? 'any frame' : `${reel.cage} frame`
   }
+}
+
+/** A rod in the other world's numbers, by both schools (C9). */
+export function sayStrength(rod: Rod): string {
+  if (rod.hands === 'single') {
+    const numbers = twoHandEquivalents(ratedNumber(rod))
+    return numbers.length === 0 ? '' : `about as strong as a two-hander no. ${numbers.join(' or ')}`
+  }
+  const numbers = (['plus-two', 'plus-three'] as const).map((school) => singleHandEquivalent(rod, school))
+  return `about as strong as a single-hand no. ${numbers.join(' or ')}`
 }
 
 /** A part as one typed line, as gear is added by. */

@@ -176,9 +176,9 @@ function PartRow({ slot, item, sort, open, spans, waiting, onHave }: RowProps) {
   const [having, setHaving] = useState(false)
   return (
     <section aria-label={SLOT_NAMES[slot]} data-look={slot} className="py-2">
-      <div className="flex flex-wrap items-start gap-x-4 gap-y-1">
-        <h3 className="w-28 shrink-0 text-[1rem] font-semibold">{SLOT_NAMES[slot]}</h3>
-        <div className="min-w-0 flex-1">
+      <div className="grid grid-cols-[1fr_auto] items-start gap-x-4 gap-y-1 sm:grid-cols-[7rem_1fr_auto]">
+        <h3 className="text-[1rem] font-semibold">{SLOT_NAMES[slot]}</h3>
+        <div className="order-last col-span-2 min-w-0 sm:order-none sm:col-span-1">
           {open ? (
             <>
               <p>{sort}</p>

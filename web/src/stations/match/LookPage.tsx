@@ -1,6 +1,6 @@
 import { itemsOf } from '@hoxen/core/gear'
 import type { Specified, SpecifiedRig } from '@hoxen/core/specify'
-import { SPECIFIED_NAMES, sayCheck, sayChoice } from '@hoxen/core/words'
+import { SPECIFIED_NAMES, sayCheck, sayChoice, sayStrength } from '@hoxen/core/words'
 import { type FormEvent, useState } from 'react'
 import { type Question, useQuestion } from '../../ledger/index.ts'
 import { Button, fieldLook, useUnits } from '../../ui/index.ts'
@@ -83,7 +83,7 @@ function AskedRod({ question, looking }: Props) {
           ? `No rod is read in “${looking.typed}”. Say its length and number: “13 ft no. 7 two-hander”.`
           : looking.fixed.rod === undefined
             ? 'No rod yet: one is looked for too.'
-            : `A ${sayChoice(looking.fixed.rod.hands)} no. ${looking.fixed.rod.lineNumber}`}
+            : `A ${sayChoice(looking.fixed.rod.hands)} no. ${looking.fixed.rod.lineNumber}, ${sayStrength(looking.fixed.rod)}`}
       </p>
       {rods.length > 0 && (
         <div className="mt-1 flex flex-wrap gap-2">

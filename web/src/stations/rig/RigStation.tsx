@@ -4,7 +4,7 @@ import { useSearchParams } from 'react-router'
 import { Gone, type Question, RigView, useQuestion, useRig } from '../../ledger/index.ts'
 import { Tabs, viewAt } from '../../ui/index.ts'
 import { LeaderBench } from './LeaderBench.tsx'
-import { MassDrawing } from './MassDrawing.tsx'
+import { MassView } from './MassView.tsx'
 import { RiggingList } from './RiggingList.tsx'
 import { RunningLines } from './RunningLines.tsx'
 import { useSwaps } from './useSwaps.ts'
@@ -66,7 +66,7 @@ interface PartProps {
 function RigPart({ view, rig, question }: PartProps) {
   switch (view) {
     case 'mass':
-      return <MassDrawing rig={rig} schools={question.day.schools} />
+      return <MassView rig={rig} question={question} />
     case 'turnover':
       return (
         <Suspense fallback={<p className="py-10 text-faint">Opening…</p>}>
