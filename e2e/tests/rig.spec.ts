@@ -158,6 +158,7 @@ test('a head is cut to a mass: what comes off, what that does, and what is left 
   await page.getByLabel('Off the front').check()
   await expect(page.getByText(/off the front: 440 gr/)).toBeVisible()
   await page.getByRole('button', { name: 'Keep the cut head in my gear' }).click()
+  await expect(page.getByText('510 gr short Skagit, cut to 440 gr added')).toBeVisible()
   await page.goto('/gear?kind=head')
   await expect(page.getByText('510 gr short Skagit, cut to 440 gr')).toBeVisible()
 })
