@@ -28,7 +28,7 @@ for (const [what, fixed] of [
       // Another day each time: what is remembered of swings does not count.
       const day = dayOf({ job: { ...FIRST_JOB, ...job, castM: 20 + round / 50 }, schools: DEFAULT_SCHOOLS })
       let [sum, first] = [0, 0]
-      for (const style of stylesFor(fixed)) {
+      for (const style of stylesFor(fixed, day)) {
         const { value, ms } = through(specifyInSteps(day, fixed, style))
         sum += ms
         if (value.outcome !== 'specified' || first > 0) continue

@@ -5,13 +5,13 @@ import {
   type Card,
   judgeSwung,
   matchRigs,
-  missingItem,
   type PartOption,
   type RankedRig,
   scoreFigure,
   secondLook,
 } from '@hoxen/core/match'
 import { resolveRig, rigChoiceSchema, riggingSchema } from '@hoxen/core/rig'
+import { missingItem } from '@hoxen/core/specify'
 import { planSchema, type Swung, USUAL_PLAN } from '@hoxen/core/swing'
 import { flowReach, flowSchema, type Run } from '@hoxen/core/water'
 import { sayCheck } from '@hoxen/core/words'

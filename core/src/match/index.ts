@@ -1,4 +1,4 @@
-export { candidatesOf } from './candidates.ts'
+export { candidatesOf, inStyle } from './candidates.ts'
 export {
   CARD_LIMIT,
   type Card,
@@ -12,7 +12,6 @@ export {
   type RankedRig,
   through,
 } from './match.ts'
-export { type MissingItem, missingInSteps, missingItem } from './missing.ts'
 export {
   type Effect,
   effectsOf,

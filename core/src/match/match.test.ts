@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { type Day, dayOf, type Job, USUAL_DAYS } from '../day/index.ts'
 import { DEFAULT_SCHOOLS, type Gear, type Item, type Schools } from '../gear/index.ts'
 import { keepSwung, type RigChoice, resolveRig, rigKey } from '../rig/index.ts'
+import { missingItem } from '../specify/index.ts'
 import { swing } from '../swing/index.ts'
 import { DEMO as DEMO_DOCUMENT, DEMO_GEAR } from '../testing/index.ts'
 import {
@@ -9,7 +10,6 @@ import {
   costOf,
   judgeSwung,
   matchRigs,
-  missingItem,
   optionsFor,
   type RankedRig,
   rankCost,

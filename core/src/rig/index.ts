@@ -45,6 +45,7 @@ export { ledger } from './ledger.ts'
 export { type JointPlace, jointPlaces, type MassPoint, massCurve } from './massCurve.ts'
 export {
   castOverhead,
+  itemIn,
   type ResolveResult,
   type RigParts,
   resolveRig,

@@ -2,7 +2,7 @@ import type { Day } from '../day/index.ts'
 import type { Head, HeadStyle, Item, Leader, Reel, Rod, RunningLine, WindowStyle } from '../gear/index.ts'
 import { type HeadFacts, headFacts, type RunningLineFacts, runningLineFacts } from '../line/index.ts'
 import { type TipFacts, type TipItem, tipFacts } from '../sink/index.ts'
-import type { RigChoice } from './choice.ts'
+import type { RigChoice, RigSlot } from './choice.ts'
 
 /** A rig with every part resolved and derived. Null where nothing is chosen. */
 export interface RigParts {
@@ -75,4 +75,22 @@ export const suitsSurf = (head: HeadStyle): boolean => head === 'overhead' || he
  */
 export function castOverhead(rod: Rod, head: HeadStyle, water: Day['water']): boolean {
   return head === 'overhead' || rod.hands === 'surf' || (water === 'surf' && suitsSurf(head))
+}
+
+/** What stands in a slot of a rig; null where nothing does. */
+export function itemIn({ rod, head, tip, leader, runningLine, reel }: RigParts, slot: RigSlot): Item | null {
+  switch (slot) {
+    case 'rodId':
+      return rod
+    case 'headId':
+      return head.head
+    case 'tipId':
+      return tip?.item ?? null
+    case 'leaderId':
+      return leader
+    case 'runningLineId':
+      return runningLine?.item ?? null
+    case 'reelId':
+      return reel
+  }
 }

@@ -1,7 +1,6 @@
 import type {
   Head,
   HeadStyle,
-  Item,
   Leader,
   Reel,
   Rod,
@@ -37,9 +36,6 @@ const base = <K extends string>(kind: K, ...marks: readonly (string | number)[])
   id: ['look-for', kind, ...marks].join('-').replaceAll('.', '_'),
   name: 'Look for',
 })
-/** Whether an item is one to look for, not one that is owned. */
-export const isGeneric = (item: Item | null | undefined): boolean => item?.id.startsWith('look-for-') ?? false
-
 const ROD_SORTS = [
   { hands: 'single', numbers: [4, 8], feet: [9, 9.5] },
   { hands: 'trout-two-hander', numbers: [2, 5], feet: [10.5, 11, 11.5] },

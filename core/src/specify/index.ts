@@ -1,4 +1,5 @@
-export { isGeneric, SPECIFIED_STYLES, type SpecifiedStyle } from './generic.ts'
+export { SPECIFIED_STYLES, type SpecifiedStyle } from './generic.ts'
+export { type MissingItem, missingInSteps, missingItem } from './missing.ts'
 export { type FigureName, type FigureSpan, withFigure } from './spans.ts'
 export {
   type FixedParts,

@@ -117,6 +117,9 @@ describe('what to look for round one rod, against the practice points', () => {
     expect(grains(target)).toBeGreaterThanOrEqual(500)
     expect(grains(target)).toBeLessThanOrEqual(550)
     expect(low < target && target < high).toBe(true)
+    // With no rod at all, the rod looked for is a surf rod of about 11 ft (C6).
+    const [none] = rigsOf(specify(surf, {}))
+    expect(none?.rig.parts.rod).toMatchObject({ hands: 'surf', lengthM: 11 * M_PER_FOOT })
   })
   test('no rod at all: one is found, of a length and number the day asks for (C6, C7)', () => {
     const rigs = rigsOf(specify(WINTER, {}))

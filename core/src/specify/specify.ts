@@ -78,7 +78,7 @@ const openSlots = (fixed: FixedParts, { head, tip, leader }: RigParts): readonly
     .filter((part) => !(part === 'tip' && tip === null) && !(part === 'leader' && leader === null))
     .map((part) => SLOTS[part])
 
-/** Rods to look among where none is there: those that by themselves answer the fish and the cast best. */
+/** Rods to look among where none is there: those that by themselves answer the fish and the cast best; for the surf, surf rods. */
 const MOST_RODS = 8
 function rodsFor(day: Day): readonly Rod[] {
   const alone = CHECKS.flatMap((check: CheckDefinition<CheckCode>) =>
@@ -91,7 +91,8 @@ function rodsFor(day: Day): readonly Rod[] {
         return finding === null ? [] : [lineOf(check.code, finding)]
       }),
     )
-  return GENERIC_RODS.map((rod) => ({ rod, cost: cost(rod) }))
+  return GENERIC_RODS.filter(({ hands }) => (hands === 'surf') === (day.water === 'surf'))
+    .map((rod) => ({ rod, cost: cost(rod) }))
     .sort((a, b) => a.cost - b.cost)
     .slice(0, MOST_RODS)
     .map(({ rod }) => rod)
@@ -163,15 +164,17 @@ const styleOf = (head: Head): SpecifiedStyle =>
   SPECIFIED_STYLES.find((style) => style === head.style) ??
   (head.style === 'multi-density' ? 'scandi' : 'weight-forward')
 
-/** The kinds of head worth asking for: all of them, or the one that is there. */
-export const stylesFor = ({ head, rod }: FixedParts, wanted?: SpecifiedStyle): readonly SpecifiedStyle[] =>
-  head !== undefined
-    ? [styleOf(head)]
-    : wanted !== undefined
-      ? [wanted]
-      : rod?.hands === 'surf'
-        ? ['overhead']
-        : SPECIFIED_STYLES
+/** The kinds of head worth asking for: all of them, or the one that is there; in the surf, and for its rods, heads cast overhead. */
+export const stylesFor = (
+  { head, rod }: FixedParts,
+  { water }: Pick<Day, 'water'>,
+  wanted?: SpecifiedStyle,
+): readonly SpecifiedStyle[] => {
+  if (head !== undefined) return [styleOf(head)]
+  if (wanted !== undefined) return [wanted]
+  const surf = rod === undefined ? water === 'surf' : rod.hands === 'surf'
+  return surf ? ['overhead'] : SPECIFIED_STYLES
+}
 
 const byCost = (a: { readonly rig: RankedRig }, b: { readonly rig: RankedRig }): number =>
   rankCost(a.rig.score) - rankCost(b.rig.score)
@@ -187,7 +190,7 @@ export function* specifyInSteps(
   style?: SpecifiedStyle,
 ): Generator<void, Specified> {
   const found: SpecifiedRig[] = []
-  for (const each of stylesFor(fixed, style)) {
+  for (const each of stylesFor(fixed, day, style)) {
     const rig = yield* bestRig(fixed, day, each)
     if (rig !== undefined) found.push({ style: each, rig, open: openSlots(fixed, rig.parts), spans: [] })
   }

@@ -5,7 +5,6 @@ import { type PlanMend, planThatHolds } from '@hoxen/core/ladder'
 import {
   judgeSwung,
   type MatchResult,
-  type MissingItem,
   matchInSteps,
   type Option,
   optionsFor,
@@ -23,7 +22,7 @@ import {
   resolveRig,
   worstFirst,
 } from '@hoxen/core/rig'
-import type { FixedParts, Specified, SpecifiedRig, SpecifiedStyle } from '@hoxen/core/specify'
+import type { FixedParts, MissingItem, Specified, SpecifiedRig, SpecifiedStyle } from '@hoxen/core/specify'
 import type { SwingInput, Swung } from '@hoxen/core/swing'
 import type { GaugeFileReading } from '@hoxen/core/water'
 import { expose } from 'comlink'

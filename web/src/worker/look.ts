@@ -1,2 +1,1 @@
-export { missingInSteps } from '@hoxen/core/match'
-export { specifyInSteps, withSpansInSteps } from '@hoxen/core/specify'
+export { missingInSteps, specifyInSteps, withSpansInSteps } from '@hoxen/core/specify'

@@ -1,13 +1,6 @@
 import { ASKED_ROD, quickAdd } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
-import {
-  piecesOf,
-  type RigParts,
-  type RigSlot,
-  statesBySlot,
-  windowStyleOf,
-  worstFirst,
-} from '@hoxen/core/rig'
+import { itemIn, piecesOf, type RigSlot, statesBySlot, windowStyleOf, worstFirst } from '@hoxen/core/rig'
 import type { FigureSpan, SpecifiedRig } from '@hoxen/core/specify'
 import {
   CHECK_TITLES,
@@ -49,23 +42,6 @@ const SLOTS: readonly (readonly [RigSlot, PartName])[] = [
   ['runningLineId', 'runningLine'],
   ['reelId', 'reel'],
 ]
-
-const itemIn = (parts: RigParts, slot: RigSlot): Item | null => {
-  switch (slot) {
-    case 'rodId':
-      return parts.rod
-    case 'headId':
-      return parts.head.head
-    case 'tipId':
-      return parts.tip?.item ?? null
-    case 'leaderId':
-      return parts.leader
-    case 'runningLineId':
-      return parts.runningLine?.item ?? null
-    case 'reelId':
-      return parts.reel
-  }
-}
 
 /** Tables for a spreadsheet: what holds a comma or a quote is quoted. */
 const csvOf = (rows: readonly (readonly string[])[]): string =>

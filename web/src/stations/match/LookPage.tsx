@@ -24,7 +24,7 @@ function Look({ question }: { readonly question: Question }) {
         same swing as your own gear.
       </p>
       <AskedRod key={looking.typed} question={question} looking={looking} />
-      <div aria-busy={busy} className={busy ? 'opacity-80' : ''}>
+      <div aria-busy={busy}>
         {error ? (
           <p role="alert" className="py-6 font-medium text-breaks">
             {error.message}

@@ -63,7 +63,7 @@ export function useLooking({ byId }: Question): Looking {
 /** Whole rigs round what is there, each kind of head as it comes; the last ones stay while the next are on their way. */
 export function useSpecified({ day }: Question, fixed: FixedParts) {
   return useQueries({
-    queries: stylesFor(fixed).map((style) => ({
+    queries: stylesFor(fixed, day).map((style) => ({
       queryKey: ['specified', style, fixed, ...dayKey(day)],
       queryFn: ({ signal }: { signal: AbortSignal }) =>
         askInSteps((api, id) => api.specify(id, day, fixed, style) as Promise<Specified>, signal),
