@@ -1,13 +1,4 @@
-import type {
-  Head,
-  HeadStyle,
-  Leader,
-  Reel,
-  Rod,
-  RunningLine,
-  SinkingLeader,
-  Tip,
-} from '../gear/index.ts'
+import type { Head, HeadStyle, Leader, Reel, Rod, RunningLine, SinkingLeader, Tip } from '../gear/index.ts'
 import {
   KG_PER_GRAIN,
   KG_PER_M_PER_GRAIN_PER_FOOT,

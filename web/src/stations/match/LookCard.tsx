@@ -1,6 +1,6 @@
 import { ASKED_ROD, quickAdd } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
-import { itemIn, piecesOf, type RigSlot, statesBySlot, windowStyleOf, worstFirst } from '@hoxen/core/rig'
+import { itemIn, type RigSlot, windowStyleOf, worstFirst } from '@hoxen/core/rig'
 import type { FigureSpan, SpecifiedRig } from '@hoxen/core/specify'
 import {
   CHECK_TITLES,
@@ -22,10 +22,11 @@ import {
   WINDOW_NAMES,
 } from '@hoxen/core/words'
 import { type FormEvent, useState } from 'react'
-import { GrainAxis, RigDrawing, stripScale, useWidth } from '../../drawing/index.ts'
+import { GrainAxis } from '../../drawing/index.ts'
 import type { Question } from '../../ledger/index.ts'
 import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, fieldLook, saveFile, Tag, today, useUnits, VerdictMark } from '../../ui/index.ts'
+import { CardDrawing } from './CardDrawing.tsx'
 import { type Looking, type PartName, useSpans } from './useLook.ts'
 
 interface Props {
@@ -74,7 +75,7 @@ export function LookCard({ question, looking, specified }: Props) {
         <VerdictMark state={rig.verdict} provisional={rig.swung === undefined} />
       </div>
       <div className="mt-1 grid items-center gap-x-5 gap-y-1 md:grid-cols-[1fr_15rem]">
-        <Drawing specified={specified} />
+        <CardDrawing rig={specified.rig} height={44} looked={specified.open} />
         {rig.window !== undefined && (
           <GrainAxis
             compact
@@ -116,24 +117,6 @@ export function LookCard({ question, looking, specified }: Props) {
         </Button>
       </div>
     </article>
-  )
-}
-
-function Drawing({ specified: { rig, open } }: { readonly specified: SpecifiedRig }) {
-  const [ref, width] = useWidth<HTMLDivElement>(700)
-  const pieces = piecesOf(rig.parts)
-  const height = 44
-  return (
-    <div ref={ref} className="mt-1 min-w-0">
-      <RigDrawing
-        pieces={pieces}
-        scale={stripScale(pieces, width, height, 30, 16)}
-        width={width}
-        height={height}
-        states={statesBySlot(rig.checks)}
-        looked={open}
-      />
-    </div>
   )
 }
 

@@ -1,11 +1,12 @@
 import type { Item } from '@hoxen/core/gear'
-import type { Card, RankedRig, Remedy } from '@hoxen/core/match'
-import { piecesOf, rigKey, statesBySlot, windowStyleOf, worstFirst } from '@hoxen/core/rig'
+import type { Card, Remedy } from '@hoxen/core/match'
+import { rigKey, windowStyleOf, worstFirst } from '@hoxen/core/rig'
 import { CHECK_TITLES, sayCheck, WINDOW_NAMES } from '@hoxen/core/words'
 import { Link } from 'react-router'
-import { GrainAxis, RigDrawing, stripScale, useWidth } from '../../drawing/index.ts'
+import { GrainAxis } from '../../drawing/index.ts'
 import { RemedyLine, sayScore } from '../../ledger/index.ts'
 import { Button, buttonLook, Tag, useUnits, VerdictMark } from '../../ui/index.ts'
+import { CardDrawing } from './CardDrawing.tsx'
 import { OtherParts } from './OtherParts.tsx'
 import { TipLadder } from './TipLadder.tsx'
 
@@ -103,22 +104,5 @@ export function RigCard({ card, place, remedy, items, mine, pinned, onMine, onPi
         </div>
       </div>
     </article>
-  )
-}
-
-function CardDrawing({ rig }: { readonly rig: RankedRig }) {
-  const [ref, width] = useWidth<HTMLDivElement>(460)
-  const pieces = piecesOf(rig.parts)
-  const height = 34
-  return (
-    <div ref={ref} className="min-w-0">
-      <RigDrawing
-        pieces={pieces}
-        scale={stripScale(pieces, width, height, 30, 16)}
-        width={width}
-        height={height}
-        states={statesBySlot(rig.checks)}
-      />
-    </div>
   )
 }
