@@ -18,6 +18,7 @@ export interface QuickRide {
 /**
  * The first look at how deep a fly rides: the line at rest in the current it fishes, from leader through tip and head, each
  * with its own thickness and its weight or buoyancy, never below the bed. It stands in until the swing is done. [estimate]
+ * @param pieces that each part is cut into
  */
 export function quickRide(
   parts: Pick<RigParts, 'head' | 'tip' | 'leader'>,
@@ -28,6 +29,7 @@ export function quickRide(
     waterDepthM,
     plan,
   }: Pick<Day, 'fly' | 'dropper' | 'currentMps' | 'waterDepthM' | 'plan'>,
+  pieces = PIECES,
 ): QuickRide {
   // Line that is stripped in goes through the water by that too.
   const strippedMps = plan.rod === 'strip' ? SWING_OPTIONS.stripMps : 0
@@ -36,7 +38,7 @@ export function quickRide(
     flyInWater(fly),
     Math.hypot(currentMps, strippedMps),
     undefined,
-    PIECES,
+    pieces,
   )
   const depthM = Math.min(waterDepthM, rest.depthM)
   const offM = Math.max(QUICK_BAND.leastM, QUICK_BAND.share * depthM)

@@ -1,8 +1,10 @@
 import { dLoopDepth, OVERHANG_M } from '../../cast/index.ts'
 import { type Day, seasonFelt } from '../../day/index.ts'
+import type { Leader } from '../../gear/index.ts'
+import { leaderDiameterM } from '../../leader/index.ts'
 import { type HeadFacts, headFacts } from '../../line/index.ts'
 import { M_PER_FOOT } from '../../quantity/index.ts'
-import { headSinkMps, headSinks } from '../../sink/index.ts'
+import { headSinkMps, headSinks, type TipItem } from '../../sink/index.ts'
 import { SWING_THRESHOLDS, type SwingReason, type Swung, swingVerdict } from '../../swing/index.ts'
 import { type FishAt, holdingBand } from '../../water/index.ts'
 import { type CheckState, defineCheck, type Finding } from '../define.ts'
@@ -121,28 +123,63 @@ function standFor(head: HeadFacts): HeadFacts {
   return made
 }
 
-/** First looks of a day behind each sort of head, by tip and leader: many searches ask for the same. */
-type Rides = Map<unknown, Rides | QuickRide>
+/** Leaders alike to this in length and thickness ride alike, as far as a search looks [m]. [estimate] */
+const ALIKE = { lengthM: 0.3, diameterM: 0.1e-3 } as const
+/** Pieces a part is cut into for a search: rough, and thousands of times quicker than a swing. */
+const SEARCH_PIECES = 4
+
+/** One leader for all that ride like this one. */
+function leaderLike(leader: Leader | null): { readonly key: string; readonly leader: Leader | null } {
+  if (leader === null) return { key: '', leader }
+  const lengthM = Math.max(1, Math.round(leader.lengthM / ALIKE.lengthM)) * ALIKE.lengthM
+  const middleM = leaderDiameterM(leader, 0.5)
+  const diameterM = Math.max(1, Math.round(middleM / ALIKE.diameterM)) * ALIKE.diameterM
+  const { id, material } = { id: 'stands-for-its-like', material: leader.material ?? 'nylon' }
+  return {
+    key: `${lengthM.toFixed(2)} ${diameterM.toFixed(5)} ${material}`,
+    leader: {
+      kind: 'leader',
+      id,
+      name: id,
+      form: 'level',
+      material,
+      lengthM,
+      buttDiameterM: diameterM,
+      pointDiameterM: diameterM,
+    },
+  }
+}
+
+/** First looks of a day behind each sort of head, by tip and sort of leader: many searches ask for the same. */
+type Rides = Map<HeadFacts, Map<TipItem | null, Map<string, QuickRide>>>
 const rides = new WeakMap<Day, Rides>()
-const under = (map: Rides, key: unknown): Rides => {
-  const found = map.get(key)
-  if (found instanceof Map) return found
-  const made: Rides = new Map()
+
+/** What a map keeps under a key, made where it is not there yet. */
+function kept<K, V>(
+  map: { get(key: K): V | undefined; set(key: K, value: V): unknown },
+  key: K,
+  make: () => V,
+): V {
+  const known = map.get(key)
+  if (known !== undefined) return known
+  const made = make()
   map.set(key, made)
   return made
 }
 
-/** The first look while searching. */
+/** The first look while searching: rough, with the slack that the estimate has anyway. */
 function searchedRide({ head, tip, leader }: Front, day: Day): QuickRide {
   const stand = standFor(head)
-  const all = rides.get(day) ?? new Map()
-  rides.set(day, all)
-  const byLeader = under(under(all, stand), tip?.item ?? null)
-  const known = byLeader.get(leader)
-  if (known !== undefined && !(known instanceof Map)) return known
-  const ride = quickRide({ head: stand, tip, leader }, day)
-  byLeader.set(leader, ride)
-  return ride
+  const like = leaderLike(leader)
+  const byTip = kept(
+    kept(rides, day, (): Rides => new Map()),
+    stand,
+    () => new Map(),
+  )
+  const byLeader = kept(byTip, tip?.item ?? null, () => new Map<string, QuickRide>())
+  return kept(byLeader, like.key, () =>
+    quickRide({ head: stand, tip, leader: like.leader }, day, SEARCH_PIECES),
+  )
 }
 
 const depth = defineCheck({
