@@ -1,7 +1,7 @@
 import type { Day } from '../day/index.ts'
 import type { Leader, Reel } from '../gear/index.ts'
 import type { RunningLineFacts } from '../line/index.ts'
-import { type Part, type RigParts, windowOf } from '../rig/index.ts'
+import { type Look, type Part, type RigParts, windowOf } from '../rig/index.ts'
 import type { Candidates } from './candidates.ts'
 import { addedKg, closeness, leastCloseness } from './closeness.ts'
 import { costOf, type Groups } from './groups.ts'
@@ -64,6 +64,7 @@ export class PartCosts {
   private readonly reelsByRod: (readonly Ranked<Reel | null>[])[] = []
   private readonly woundCosts: (number | undefined)[] = []
   private readonly keyedCosts = new Map<string, readonly number[]>()
+  private readonly lookCosts = new Map<Look, Map<string, readonly number[]>>()
   /** The reel's side, best first, for rigs whose front has a say in it. */
   private sides: readonly Best<ReelChoice>[] = []
 
@@ -182,16 +183,30 @@ export class PartCosts {
     return costOf(this.groups.front, this.draft, this.day)
   }
 
-  /** Cost of every leader under all that rod, head and tip mean to it; few keys serve all rigs. */
-  private keyedLeaders(): readonly number[] {
-    const { draft, groups, day } = this
-    const key = groups.keyed.map((look) => look.key?.(draft, day) ?? '').join('|')
-    const known = this.keyedCosts.get(key)
+  /** Cost of every leader by one look, under all that rod, head and tip mean to it there; few keys serve all rigs. */
+  private costsBy(look: Look, key: string): readonly number[] {
+    const byKey = this.lookCosts.get(look) ?? new Map<string, readonly number[]>()
+    this.lookCosts.set(look, byKey)
+    const known = byKey.get(key)
     if (known !== undefined) return known
+    const { draft, day } = this
     const costs = this.c.leaders.map((leader) => {
       draft.leader = leader
-      return costOf(groups.keyed, draft, day)
+      return costOf([look], draft, day)
     })
+    byKey.set(key, costs)
+    return costs
+  }
+
+  /** The same by all such looks together. */
+  private keyedLeaders(): readonly number[] {
+    const { draft, groups, day } = this
+    const keys = groups.keyed.map((look) => look.key?.(draft, day) ?? '')
+    const key = keys.join('|')
+    const known = this.keyedCosts.get(key)
+    if (known !== undefined) return known
+    const each = groups.keyed.map((look, i) => this.costsBy(look, keys[i] ?? ''))
+    const costs = this.c.leaders.map((_, i) => each.reduce((sum, by) => sum + (by[i] ?? 0), 0))
     this.keyedCosts.set(key, costs)
     return costs
   }

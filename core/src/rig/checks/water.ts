@@ -128,9 +128,18 @@ const ALIKE = { lengthM: 0.3, diameterM: 0.1e-3 } as const
 /** Pieces a part is cut into for a search: rough, and thousands of times quicker than a swing. */
 const SEARCH_PIECES = 4
 
+interface Like {
+  readonly key: string
+  readonly leader: Leader | null
+}
+const likes = new WeakMap<Leader, Like>()
+
 /** One leader for all that ride like this one. */
-function leaderLike(leader: Leader | null): { readonly key: string; readonly leader: Leader | null } {
-  if (leader === null) return { key: '', leader }
+function leaderLike(leader: Leader | null): Like {
+  return leader === null ? { key: '', leader } : kept(likes, leader, () => madeLike(leader))
+}
+
+function madeLike(leader: Leader): Like {
   const lengthM = Math.max(1, Math.round(leader.lengthM / ALIKE.lengthM)) * ALIKE.lengthM
   const middleM = leaderDiameterM(leader, 0.5)
   const diameterM = Math.max(1, Math.round(middleM / ALIKE.diameterM)) * ALIKE.diameterM
