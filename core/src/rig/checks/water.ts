@@ -125,8 +125,8 @@ function standFor(head: HeadFacts): HeadFacts {
 
 /** Leaders alike to this in length and thickness ride alike, as far as a search looks [m]. [estimate] */
 const ALIKE = { lengthM: 0.3, diameterM: 0.1e-3 } as const
-/** Pieces a part is cut into for a search: rough, and thousands of times quicker than a swing. */
-const SEARCH_PIECES = 4
+/** Pieces that each level piece of a part is cut into for a search: rough, and quick. */
+const SEARCH_PIECES = 1
 
 interface Like {
   readonly key: string
