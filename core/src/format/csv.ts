@@ -72,6 +72,13 @@ const GUARDED = /^'+[=+\-@\t\r]/
 export function guardCell(text: string): string {
   return FORMULA_START.test(text) ? `'${text}` : text
 }
+/** Rows of words as a table for a spreadsheet, the head of it first. */
+export const rowsCsv = (rows: readonly (readonly string[])[]): string =>
+  Papa.unparse(
+    rows.map((row) => row.map(guardCell)),
+    { newline: '\r\n' },
+  )
+
 const unguardCell = (text: string): string => (GUARDED.test(text) ? text.slice(1) : text)
 
 function suffixFor(measure: Measure, system: UnitSystem): string {

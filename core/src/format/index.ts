@@ -1,5 +1,5 @@
 export { ASKED_ROD, askedFor, askedRod } from './askedRod.ts'
-export { type CsvReading, csvColumns, guardCell, type RowProblem, readCsv, writeCsv } from './csv.ts'
+export { type CsvReading, csvColumns, guardCell, type RowProblem, readCsv, rowsCsv, writeCsv } from './csv.ts'
 export {
   countsOf,
   type DocumentReading,

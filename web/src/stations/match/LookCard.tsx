@@ -1,4 +1,4 @@
-import { ASKED_ROD, quickAdd } from '@hoxen/core/format'
+import { ASKED_ROD, quickAdd, rowsCsv } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
 import { itemIn, type RigSlot, windowStyleOf, worstFirst } from '@hoxen/core/rig'
 import type { FigureSpan, SpecifiedRig } from '@hoxen/core/specify'
@@ -44,10 +44,6 @@ const SLOTS: readonly (readonly [RigSlot, PartName])[] = [
   ['reelId', 'reel'],
 ]
 
-/** Tables for a spreadsheet: what holds a comma or a quote is quoted. */
-const csvOf = (rows: readonly (readonly string[])[]): string =>
-  `${rows.map((row) => row.map((cell) => `"${cell.replaceAll('"', '""')}"`).join(',')).join('\n')}\n`
-
 /** One whole rig: what is there, and of the rest what to look for; to print, to save, to fill in. */
 export function LookCard({ question, looking, specified }: Props) {
   const { system } = useUnits()
@@ -59,7 +55,7 @@ export function LookCard({ question, looking, specified }: Props) {
     const full = query.data ?? specified
     saveFile(
       `hoxen-look-for-${today()}.${kind}`,
-      kind === 'txt' ? `${title}\n\n${lookForText(full, system)}` : csvOf(lookForRows(full, system)),
+      kind === 'txt' ? `${title}\n\n${lookForText(full, system)}` : rowsCsv(lookForRows(full, system)),
       kind === 'txt' ? 'text/plain' : 'text/csv',
     )
   }
