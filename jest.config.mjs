@@ -1,3 +1,11 @@
+const toCommonJs = (parser) => [
+  '@swc/jest',
+  {
+    jsc: { target: 'es2023', parser, transform: { react: { runtime: 'automatic' } } },
+    module: { type: 'commonjs' },
+  },
+]
+
 /** Unit tests: plain TypeScript through SWC, no browser. */
 export default {
   testEnvironment: 'node',
@@ -12,18 +20,11 @@ export default {
   setupFiles: ['<rootDir>/web/src/testing/globals.ts'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform: {
-    '^.+\\.tsx?$': [
-      '@swc/jest',
-      {
-        jsc: {
-          target: 'es2023',
-          parser: { syntax: 'typescript', tsx: true },
-          transform: { react: { runtime: 'automatic' } },
-        },
-        module: { type: 'commonjs' },
-      },
-    ],
+    '^.+\\.tsx?$': toCommonJs({ syntax: 'typescript', tsx: true }),
+    // Ships as modules alone.
+    '/tinyqueue/.+\\.js$': toCommonJs({ syntax: 'ecmascript' }),
   },
+  transformIgnorePatterns: ['/node_modules/(?!tinyqueue/)'],
   moduleNameMapper: {
     '^@hoxen/core/(.*)$': '<rootDir>/core/src/$1/index.ts',
     // Ships as modules; its other build is for tools that want none.

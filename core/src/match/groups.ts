@@ -14,8 +14,9 @@ export interface Groups {
   readonly rod: readonly Look[]
   readonly head: readonly Look[]
   readonly pair: readonly Look[]
-  readonly least: readonly NonNullable<Look['least']>[]
   readonly headTip: readonly Look[]
+  /** The best that those can come to which need rod and head and more. */
+  readonly least: readonly NonNullable<Look['least']>[]
   readonly front: readonly Look[]
   readonly tipLeader: readonly Look[]
   /** Weighed once for each key and leader. */
@@ -38,15 +39,14 @@ export function groupsOf(looks: readonly Look[]): Groups {
   }
   const needing = (...parts: Part[]) => take(({ needs }) => within(needs, parts))
   const all = (set: ReadonlySet<Part>) => take(({ needs }) => needs.every((part) => set.has(part)))
-  const least = looks.flatMap((look) => (look.least === undefined ? [] : [look.least]))
+  const alone = { rod: needing('rod'), head: needing('head'), pair: needing('rod', 'head') }
+  const tips = { headTip: needing('head', 'tip'), tipLeader: needing('tip', 'leader') }
+  const least = [...left].flatMap((look) => (look.least === undefined ? [] : [look.least]))
   return {
-    rod: needing('rod'),
-    head: needing('head'),
-    pair: needing('rod', 'head'),
+    ...alone,
+    ...tips,
     least,
-    headTip: needing('head', 'tip'),
     front: needing('rod', 'head', 'tip'),
-    tipLeader: needing('tip', 'leader'),
     keyed: take(({ needs, key }) => key !== undefined && needs.every((part) => FRONT.has(part))),
     leader: all(FRONT),
     headLine: needing('head', 'runningLine'),

@@ -8,7 +8,7 @@ import { costOf, type Groups } from './groups.ts'
 import { findingCost } from './score.ts'
 
 /** A rod with a head. */
-interface Pair {
+export interface Pair {
   /** Rod by rod, head by head. */
   readonly place: number
   /** Least the whole rig can cost, whatever tip, leader, running line and reel are chosen. */
@@ -26,12 +26,23 @@ interface Best<T> {
 /** A rig under construction: parts not chosen yet are null, and no look that needs them is run. */
 type Draft = { -readonly [P in Part]: RigParts[P] }
 
-/** Costs of each tip with each leader where no rod or head has a say in them. */
+/** What each leader costs with a tip. */
 interface Ride {
-  /** Leader indices, cheapest ride first; equals in the gear's order. */
-  readonly order: readonly number[]
   readonly costs: readonly number[]
   readonly least: number
+  /** Cheapest first, equals in the gear's order; once it was asked for. */
+  order?: readonly number[]
+}
+
+const rideOf = (costs: readonly number[]): Ride => ({
+  costs,
+  least: costs.reduce((a, b) => Math.min(a, b), costs[0] ?? 0),
+})
+
+function orderOf(ride: Ride): readonly number[] {
+  const { costs } = ride
+  ride.order ??= costs.map((_, i) => i).sort((a, b) => (costs[a] ?? 0) - (costs[b] ?? 0) || a - b)
+  return ride.order
 }
 
 /** One of a list, with its place in the gear and what it costs by itself. */
@@ -45,13 +56,32 @@ interface Ranked<T> {
 const ranked = <T>(list: readonly T[], costFor: (one: T) => number): readonly Ranked<T>[] =>
   list.map((choice, index) => ({ choice, index, cost: costFor(choice) })).sort((a, b) => a.cost - b.cost)
 
-interface TipOnHead {
+export interface TipOnHead {
+  readonly tipIndex: number
+  readonly tip: RigParts['tip']
+  /** With the least its leader can cost. */
+  readonly cost: number
+  /** Without a leader. */
+  readonly alone: number
+}
+
+/** A tip on a rod and head, with the least it costs there whatever leader follows. */
+interface Front {
   readonly tipIndex: number
   readonly tip: RigParts['tip']
   readonly cost: number
+  /** The same without its leader. */
+  readonly tipCost: number
+  readonly ride: Ride
 }
 
 type ReelChoice = { readonly runningLine: RunningLineFacts | null; readonly reel: Reel | null }
+
+/** The best running line and reel for a rod and head. */
+export interface Sides extends Best<ReelChoice> {
+  /** All there are, best first, where the front has a say in them; else none. */
+  readonly sides: readonly Best<ReelChoice>[]
+}
 
 /** What parts cost, alone and together, in one search: what is worked out for one part of the gear is kept for the next. */
 export class PartCosts {
@@ -63,10 +93,8 @@ export class PartCosts {
   private readonly linesByHead: (readonly Ranked<ReelChoice['runningLine']>[])[] = []
   private readonly reelsByRod: (readonly Ranked<Reel | null>[])[] = []
   private readonly woundCosts: (number | undefined)[] = []
-  private readonly keyedCosts = new Map<string, readonly number[]>()
+  private readonly keyedRides = new Map<string, Ride>()
   private readonly lookCosts = new Map<Look, Map<string, readonly number[]>>()
-  /** The reel's side, best first, for rigs whose front has a say in it. */
-  private sides: readonly Best<ReelChoice>[] = []
 
   constructor(
     private readonly c: Candidates,
@@ -77,17 +105,18 @@ export class PartCosts {
     this.draft = { ...first, tip: null, leader: null, runningLine: null, reel: null }
   }
 
+  /** What leaders cost with this tip where no rod or head has a say in it. */
   private ride(tipIndex: number): Ride {
     const known = this.rides[tipIndex]
     if (known !== undefined) return known
     const { c, draft } = this
     draft.tip = c.tips[tipIndex] ?? null
-    const costs = c.leaders.map((leader) => {
-      draft.leader = leader
-      return costOf(this.groups.tipLeader, draft, this.day)
-    })
-    const order = costs.map((_, i) => i).sort((a, b) => (costs[a] ?? 0) - (costs[b] ?? 0) || a - b)
-    const ride = { order, costs, least: costs[order[0] ?? 0] ?? 0 }
+    const ride = rideOf(
+      c.leaders.map((leader) => {
+        draft.leader = leader
+        return costOf(this.groups.tipLeader, draft, this.day)
+      }),
+    )
     this.rides[tipIndex] = ride
     return ride
   }
@@ -122,7 +151,7 @@ export class PartCosts {
   }
 
   /** Rods with heads, the cheapest floor first; sorted only as far as they are asked for. */
-  *pairs(): Generator<Pair> {
+  *pairs(): Generator<Pair, undefined> {
     const floors = this.floors()
     const sorted = floors.toSorted()
     let above = Number.NEGATIVE_INFINITY
@@ -152,35 +181,37 @@ export class PartCosts {
     Object.assign(this.draft, { rod, head, tip: null, leader: null, runningLine: null, reel: null })
   }
 
-  /**
-   * Tips on this head, each with what it costs there and the least its ride can cost, cheapest first. Those that are
-   * beyond the budget are left out: budgets only shrink, so they never come back.
-   */
-  tipsOn(headIndex: number, budget: number): readonly TipOnHead[] {
+  /** Tips on this head, each with what it costs there and the least its leader can cost, cheapest first. */
+  tipsOn(headIndex: number): readonly TipOnHead[] {
     const known = this.tipsByHead[headIndex]
     if (known !== undefined) return known
-    const out: TipOnHead[] = []
-    this.c.tips.forEach((tip, tipIndex) => {
+    const out = this.c.tips.map((tip, tipIndex) => {
       this.draft.tip = tip
       const alone = costOf(this.groups.headTip, this.draft, this.day)
-      if (alone > budget) return
-      const cost = alone + this.ride(tipIndex).least
-      if (cost <= budget) out.push({ tipIndex, tip, cost })
+      return { tipIndex, tip, alone, cost: alone + this.ride(tipIndex).least }
     })
     out.sort((one, other) => one.cost - other.cost)
     this.tipsByHead[headIndex] = out
     return out
   }
 
-  /** The distance from the aim with this tip. */
-  tipCloseness(tip: RigParts['tip']): number {
-    this.draft.tip = tip
-    return closeness(this.draft, windowOf(this.draft, this.day))
-  }
-
-  /** What the tip taken last costs with rod and head together, over and above what it costs on the head. */
-  frontCost(): number {
-    return costOf(this.groups.front, this.draft, this.day)
+  /** Tips on the rod and head taken, with the aim, the looks at all three and the least their leaders cost; cheapest first. */
+  fronts(tips: readonly TipOnHead[], budget: number): readonly Front[] {
+    const { draft, groups, day } = this
+    const window = windowOf(draft, day)
+    const out: Front[] = []
+    for (const { tipIndex, tip, alone, cost: onHead } of tips) {
+      if (onHead > budget) break
+      draft.tip = tip
+      const more = closeness(draft, window)
+      if (onHead + more > budget) continue
+      const tipCost = alone + more + costOf(groups.front, draft, day)
+      if (tipCost + (onHead - alone) > budget) continue
+      const ride = this.keyedRide(tipIndex)
+      const cost = tipCost + ride.least
+      if (cost <= budget) out.push({ tipIndex, tip, cost, tipCost, ride })
+    }
+    return out.sort((one, other) => one.cost - other.cost)
   }
 
   /** Cost of every leader by one look, under all that rod, head and tip mean to it there; few keys serve all rigs. */
@@ -198,35 +229,38 @@ export class PartCosts {
     return costs
   }
 
-  /** The same by all such looks together. */
-  private keyedLeaders(): readonly number[] {
+  /** What leaders cost with the tip taken, and by all that rod and head mean to them under a key. */
+  private keyedRide(tipIndex: number): Ride {
     const { draft, groups, day } = this
     const keys = groups.keyed.map((look) => look.key?.(draft, day) ?? '')
-    const key = keys.join('|')
-    const known = this.keyedCosts.get(key)
+    const key = `${tipIndex} ${keys.join('|')}`
+    const known = this.keyedRides.get(key)
     if (known !== undefined) return known
     const each = groups.keyed.map((look, i) => this.costsBy(look, keys[i] ?? ''))
-    const costs = this.c.leaders.map((_, i) => each.reduce((sum, by) => sum + (by[i] ?? 0), 0))
-    this.keyedCosts.set(key, costs)
-    return costs
+    const { costs } = this.ride(tipIndex)
+    const ride = rideOf(costs.map((cost, i) => each.reduce((sum, by) => sum + (by[i] ?? 0), cost)))
+    this.keyedRides.set(key, ride)
+    return ride
   }
 
-  /** The leader that costs least with this rod, head and tip, over and above the tip's least ride; infinite beyond the budget. */
-  bestLeader(tipIndex: number, budget: number): Best<Leader | null> & { side?: ReelChoice } {
-    const { order, costs, least } = this.ride(tipIndex)
-    const keyed = this.keyedLeaders()
+  /** The leader that costs least behind this rod, head and tip, and what tip and leader cost together; infinite beyond the budget. */
+  bestLeader(
+    { tip, tipCost, ride }: Front,
+    { sides }: Sides,
+    budget: number,
+  ): Best<Leader | null> & { side?: ReelChoice } {
+    this.draft.tip = tip
     let bestIndex = -1
     let bestCost = Number.POSITIVE_INFINITY
     let bestSide: ReelChoice | undefined
-    for (const index of order) {
-      const ride = (costs[index] ?? 0) - least
-      if (ride > bestCost) break
-      let cost = ride + (keyed[index] ?? 0)
-      if (cost > budget || cost > bestCost || (cost === bestCost && index > bestIndex)) continue
+    for (const index of orderOf(ride)) {
+      let cost = tipCost + (ride.costs[index] ?? 0)
+      if (cost > budget || cost > bestCost) break
+      if (cost === bestCost && index > bestIndex) continue
       this.draft.leader = this.c.leaders[index] ?? null
       cost += costOf(this.groups.leader, this.draft, this.day)
       if (cost > bestCost || (cost === bestCost && index > bestIndex)) continue
-      const side = this.groups.mixed.length > 0 ? this.mixedSide(bestCost - cost) : undefined
+      const side = this.groups.mixed.length > 0 ? this.mixedSide(sides, bestCost - cost) : undefined
       if (side !== undefined) cost += side.cost
       if (cost > bestCost || (cost === bestCost && index > bestIndex)) continue
       bestCost = cost
@@ -241,10 +275,10 @@ export class PartCosts {
   }
 
   /** The reel's side that suits this front best: what it costs beyond the best there is for rod and head alone. */
-  private mixedSide(budget: number): Best<ReelChoice> {
-    const least = this.sides[0]?.cost ?? 0
+  private mixedSide(sides: Sides['sides'], budget: number): Best<ReelChoice> {
+    const least = sides[0]?.cost ?? 0
     let best: Best<ReelChoice> | undefined
-    for (const { choice, cost } of this.sides) {
+    for (const { choice, cost } of sides) {
       if (cost - least > Math.min(budget, best?.cost ?? Number.POSITIVE_INFINITY)) break
       Object.assign(this.draft, choice)
       const whole = cost - least + costOf(this.groups.mixed, this.draft, this.day)
@@ -287,7 +321,7 @@ export class PartCosts {
   }
 
   /** Running line and reel for this rod and head, as far as the front has no say in them; the first among equals. */
-  bestReel(rodIndex: number, headIndex: number): Best<ReelChoice> {
+  bestReel(rodIndex: number, headIndex: number): Sides {
     const { draft, groups, day } = this
     const every = groups.mixed.length > 0
     const sides: Best<ReelChoice>[] = []
@@ -319,8 +353,7 @@ export class PartCosts {
         bestReel = reel.index
       }
     }
-    this.sides = sides.sort((a, b) => a.cost - b.cost)
-    return best
+    return { ...best, sides: sides.sort((a, b) => a.cost - b.cost) }
   }
 }
 

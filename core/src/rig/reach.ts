@@ -64,17 +64,22 @@ function flying(
  * How far a rig casts [m], from the angler to the fly: rod, overhang, head, tip and leader, and what shoots after them; and what
  * the hand holds for it (C26–C28). The one answer to how far, whichever page asks. [estimate]
  */
-export function shotWith(
-  { rod, head, tip, leader }: Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>,
+export function shotWith(parts: Thrown, line: RunningLineFacts | null): Shot {
+  const { shootM, castM } = thrownWith(parts, line)
+  const loopsM = loopsToHold(line?.item.build ?? 'coated', shootM, parts.rod.lengthM)
+  return { shootM, castM, loopsM }
+}
+
+type Thrown = Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>
+
+/** The same without the loops, for a search. */
+export function thrownWith(
+  { rod, head, tip, leader }: Thrown,
   line: RunningLineFacts | null,
-): Shot {
+): Omit<Shot, 'loopsM'> {
   const { lengthM, massKg, behindKgPerM } = flying(rod, head, line)
   const allKg = massKg + (tip?.massKg.value ?? 0)
   const shootM = shootLengthM(allKg, behindKgPerM, launchM(rod, allKg))
   const outM = rod.lengthM + OVERHANG_M + lengthM + (tip?.lengthM ?? 0) + (leader?.lengthM ?? 0)
-  return {
-    shootM,
-    castM: outM + shootM,
-    loopsM: loopsToHold(line?.item.build ?? 'coated', shootM, rod.lengthM),
-  }
+  return { shootM, castM: outM + shootM }
 }

@@ -159,8 +159,11 @@ const quiet = (signal: AbortSignal): Promise<void> =>
 
 const NOTHING_YET: Progress = { done: 0, of: 0 }
 
-/** The ranking once the best rods and heads have been let swing, and how far that has come. */
-export function useSecondLook(question: Question, first: MatchResult) {
+/**
+ * The ranking once the best rods and heads have been let swing, and how far that has come.
+ * @param stale the ranking is still the one of the question before: nothing is let swing for it
+ */
+export function useSecondLook(question: Question, first: MatchResult, stale: boolean) {
   const [progress, setProgress] = useState<Progress>(NOTHING_YET)
   const query = useQuery({
     queryKey: ['second-look', first.cards.map((card) => rigKey(card.rig.choice)), ...keyOf(question)],
@@ -170,6 +173,7 @@ export function useSecondLook(question: Question, first: MatchResult) {
       setProgress(NOTHING_YET)
       return secondLookInWorkers(gear.items, day, first, setProgress, signal)
     },
+    enabled: !stale,
     staleTime: Number.POSITIVE_INFINITY,
     networkMode: 'always',
   })

@@ -33,7 +33,7 @@ export async function unhurried<Y, T>(
     let since = performance.now()
     for (let step = steps.next(); ; step = steps.next()) {
       if (step.done) return step.value
-      await between?.(step.value)
+      if (between !== undefined) await between(step.value)
       if (performance.now() - since < BREATH_MS) continue
       await breath()
       if (!wanted.has(id)) throw new Error(CALLED_OFF)

@@ -92,12 +92,20 @@ const sinkingLeader = defineCheck({
   reasons: { 'own-tip': {}, makeshift: {}, 'quick-fix': {} },
 }).look(['rod', 'head', 'tip'], ({ rod, head: { head }, tip }, { schools }) => {
   if (tip?.item.kind !== 'sinking-leader') return null
-  const base = { value: null, measure: 'none', tag: 'practice' } as const
-  if (schools.sinkingLeaders === 'quick-fix') return { ...base, state: 'watch', reason: 'quick-fix' }
   const small = rod.hands === 'trout-two-hander' || rod.hands === 'single'
-  return head.style === 'skagit' && !small
-    ? { ...base, state: 'watch', reason: 'makeshift' }
-    : { ...base, state: 'holds', reason: 'own-tip' }
+  const doubt =
+    schools.sinkingLeaders === 'quick-fix'
+      ? 'quick-fix'
+      : head.style === 'skagit' && !small
+        ? 'makeshift'
+        : undefined
+  return {
+    value: null,
+    measure: 'none',
+    tag: 'practice',
+    state: doubt === undefined ? 'holds' : 'watch',
+    reason: doubt ?? 'own-tip',
+  }
 })
 
 export const FLY_CHECKS = [flyTip, sinkingLeader] as const

@@ -1,6 +1,8 @@
+import type { Day } from '../../day/index.ts'
 import type { Rod } from '../../gear/index.ts'
 import type { HeadFacts } from '../../line/index.ts'
-import { defineCheck } from '../define.ts'
+import { defineCheck, type Finding } from '../define.ts'
+import type { RigParts } from '../parts.ts'
 
 /** A head joined the way this angler does not like: half a step. [practice] */
 const UNLIKED_JOINT = 0.5
@@ -19,6 +21,51 @@ function offUsual(rod: Rod, { head, lengthM }: HeadFacts): number {
   return LENGTH_COUNTS * Math.abs(lengthM / rod.lengthM - usual)
 }
 
+const REASONS = { suits: {}, long: {}, 'long-with-tip': {}, short: {} }
+
+function against(
+  { rod, head }: Pick<RigParts, 'rod' | 'head'>,
+  tip: RigParts['tip'],
+  { schools }: Pick<Day, 'schools'>,
+): Finding<typeof REASONS> | null {
+  const { style } = head.head
+  if (style === 'overhead' || style === 'double-taper' || style === 'weight-forward' || rod.hands === 'surf')
+    return null
+  const ofHead = style === 'skagit' ? LONGEST.skagit : LONGEST.scandi
+  const high = ofHead * rod.lengthM
+  if (!head.onePiece && head.lengthM > high)
+    return {
+      measure: 'length',
+      tag: 'practice',
+      state: 'watch',
+      reason: 'long',
+      value: head.lengthM,
+      allowed: { high },
+    }
+  const wholeM = head.lengthM + (tip?.item.kind === 'tip' ? tip.lengthM : 0)
+  const most = LONGEST.withTip * rod.lengthM
+  if (!head.onePiece && wholeM > most)
+    return {
+      measure: 'length',
+      tag: 'practice',
+      state: 'watch',
+      reason: 'long-with-tip',
+      value: wholeM,
+      allowed: { high: most },
+    }
+  const reason = head.lengthM < rod.lengthM ? 'short' : 'suits'
+  const liked = head.onePiece === (schools.headJoint === 'integrated')
+  return {
+    measure: 'length',
+    tag: 'practice',
+    state: 'holds',
+    reason,
+    value: head.lengthM,
+    allowed: { high },
+    from: (liked ? 0 : UNLIKED_JOINT) + (head.onePiece ? 0 : offUsual(rod, head)),
+  }
+}
+
 /**
  * Head against rod: upper limits only, and only to be watched. Overhead heads and trout lines are exempt; a shorter head is
  * said, never judged. [practice]
@@ -26,30 +73,10 @@ function offUsual(rod: Rod, { head, lengthM }: HeadFacts): number {
 const headLength = defineCheck({
   code: 'head-length',
   slots: ['headId', 'rodId'],
-  reasons: { suits: {}, long: {}, 'long-with-tip': {}, short: {} },
-}).look(['rod', 'head', 'tip'], ({ rod, head, tip }, { schools }) => {
-  const { style } = head.head
-  if (style === 'overhead' || style === 'double-taper' || style === 'weight-forward' || rod.hands === 'surf')
-    return null
-  const ofHead = style === 'skagit' ? LONGEST.skagit : LONGEST.scandi
-  const base = { measure: 'length', tag: 'practice' } as const
-  const high = ofHead * rod.lengthM
-  if (!head.onePiece && head.lengthM > high)
-    return { ...base, state: 'watch', reason: 'long', value: head.lengthM, allowed: { high } }
-  const wholeM = head.lengthM + (tip?.item.kind === 'tip' ? tip.lengthM : 0)
-  const most = LONGEST.withTip * rod.lengthM
-  if (!head.onePiece && wholeM > most)
-    return { ...base, state: 'watch', reason: 'long-with-tip', value: wholeM, allowed: { high: most } }
-  const reason = head.lengthM < rod.lengthM ? 'short' : 'suits'
-  const liked = head.onePiece === (schools.headJoint === 'integrated')
-  return {
-    ...base,
-    state: 'holds',
-    reason,
-    value: head.lengthM,
-    allowed: { high },
-    from: (liked ? 0 : UNLIKED_JOINT) + (head.onePiece ? 0 : offUsual(rod, head)),
-  }
+  reasons: REASONS,
+}).look(['rod', 'head', 'tip'], (parts, day) => against(parts, parts.tip, day), {
+  // A tip only makes it longer.
+  least: (parts, day) => against(parts, null, day),
 })
 
 export const LENGTH_CHECKS = [headLength] as const

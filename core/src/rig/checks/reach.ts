@@ -1,5 +1,5 @@
 import { defineCheck } from '../define.ts'
-import { shotWith } from '../reach.ts'
+import { thrownWith } from '../reach.ts'
 
 /** Down to this share of the cast is to be watched, less breaks: a better caster, or a tail wind, makes up the first. [estimate] */
 const SHORT = 0.8
@@ -26,10 +26,10 @@ const reach = defineCheck({
   reasons: { reaches: {}, short: {} },
 })
   .look(['rod', 'head', 'tip', 'leader', 'runningLine'], (parts, { castM }) =>
-    against(shotWith(parts, parts.runningLine).castM, castM),
+    against(thrownWith(parts, parts.runningLine).castM, castM),
   )
   .standIn(['rod', 'head'], ({ rod, head }, { castM }) =>
-    against(shotWith({ rod, head, tip: null, leader: null }, null).castM + USUAL_FRONT_M, castM),
+    against(thrownWith({ rod, head, tip: null, leader: null }, null).castM + USUAL_FRONT_M, castM),
   )
 
 export const REACH_CHECKS = [reach] as const

@@ -1,16 +1,14 @@
 import { dLoopDepth, OVERHANG_M } from '../../cast/index.ts'
 import { type Day, seasonFelt } from '../../day/index.ts'
-import type { Leader } from '../../gear/index.ts'
-import { leaderDiameterM } from '../../leader/index.ts'
-import { type HeadFacts, headFacts } from '../../line/index.ts'
 import { M_PER_FOOT } from '../../quantity/index.ts'
-import { headSinkMps, headSinks, type TipItem } from '../../sink/index.ts'
+import { headSinks } from '../../sink/index.ts'
 import { SWING_THRESHOLDS, type SwingReason, type Swung, swingVerdict } from '../../swing/index.ts'
 import { type FishAt, holdingBand } from '../../water/index.ts'
 import { type CheckState, defineCheck, type Finding } from '../define.ts'
 import { castOverhead, type RigParts, suitsSurf } from '../parts.ts'
-import { type QuickRide, quickRide } from '../quickRide.ts'
+import { quickRide } from '../quickRide.ts'
 import { CARRIED_RODS } from '../reach.ts'
+import { rideKey, searchedRide } from '../searchedRide.ts'
 
 const RIDE = { ridesM: 0.9 as number, lowM: 0.6 as number, highM: 1.1 as number, fishAt: 'bottom' as FishAt }
 const SWING = {
@@ -100,97 +98,6 @@ function asSwung(swung: Swung, { fishAt, waterDepthM }: Day): Finding<typeof REA
   }
 }
 
-type Front = Pick<RigParts, 'head' | 'tip' | 'leader'>
-
-/** Heads that sink alike, or float, carry a tip about alike whatever they weigh: one of each sort stands for them in a search. */
-const sortOf = (head: HeadFacts): string => headSinkMps(head).join()
-const stands = new Map<string, HeadFacts>()
-function standFor(head: HeadFacts): HeadFacts {
-  const sort = sortOf(head)
-  const { style, density } = head.head
-  const made =
-    stands.get(sort) ??
-    headFacts({
-      kind: 'head',
-      id: 'stands-for-its-sort',
-      name: 'stands for its sort',
-      style: style === 'multi-density' ? style : 'scandi',
-      massKg: 0.03,
-      lengthM: 9,
-      ...(density === undefined ? {} : { density }),
-    })
-  stands.set(sort, made)
-  return made
-}
-
-/** Leaders alike to this in length and thickness ride alike, as far as a search looks [m]. [estimate] */
-const ALIKE = { lengthM: 0.3, diameterM: 0.1e-3 } as const
-/** Pieces that each level piece of a part is cut into for a search: rough, and quick. */
-const SEARCH_PIECES = 1
-
-interface Like {
-  readonly key: string
-  readonly leader: Leader | null
-}
-const likes = new WeakMap<Leader, Like>()
-
-/** One leader for all that ride like this one. */
-function leaderLike(leader: Leader | null): Like {
-  return leader === null ? { key: '', leader } : kept(likes, leader, () => madeLike(leader))
-}
-
-function madeLike(leader: Leader): Like {
-  const lengthM = Math.max(1, Math.round(leader.lengthM / ALIKE.lengthM)) * ALIKE.lengthM
-  const middleM = leaderDiameterM(leader, 0.5)
-  const diameterM = Math.max(1, Math.round(middleM / ALIKE.diameterM)) * ALIKE.diameterM
-  const { id, material } = { id: 'stands-for-its-like', material: leader.material ?? 'nylon' }
-  return {
-    key: `${lengthM.toFixed(2)} ${diameterM.toFixed(5)} ${material}`,
-    leader: {
-      kind: 'leader',
-      id,
-      name: id,
-      form: 'level',
-      material,
-      lengthM,
-      buttDiameterM: diameterM,
-      pointDiameterM: diameterM,
-    },
-  }
-}
-
-/** First looks of a day behind each sort of head, by tip and sort of leader: many searches ask for the same. */
-type Rides = Map<HeadFacts, Map<TipItem | null, Map<string, QuickRide>>>
-const rides = new WeakMap<Day, Rides>()
-
-/** What a map keeps under a key, made where it is not there yet. */
-function kept<K, V>(
-  map: { get(key: K): V | undefined; set(key: K, value: V): unknown },
-  key: K,
-  make: () => V,
-): V {
-  const known = map.get(key)
-  if (known !== undefined) return known
-  const made = make()
-  map.set(key, made)
-  return made
-}
-
-/** The first look while searching: rough, with the slack that the estimate has anyway. */
-function searchedRide({ head, tip, leader }: Front, day: Day): QuickRide {
-  const stand = standFor(head)
-  const like = leaderLike(leader)
-  const byTip = kept(
-    kept(rides, day, (): Rides => new Map()),
-    stand,
-    () => new Map(),
-  )
-  const byLeader = kept(byTip, tip?.item ?? null, () => new Map<string, QuickRide>())
-  return kept(byLeader, like.key, () =>
-    quickRide({ head: stand, tip, leader: like.leader }, day, SEARCH_PIECES),
-  )
-}
-
 const depth = defineCheck({
   code: 'depth',
   slots: ['tipId', 'leaderId'],
@@ -228,7 +135,7 @@ const depth = defineCheck({
         data: { ridesM: value, lowM, highM, fishAt: day.fishAt },
       }
     },
-    { key: ({ head, tip }) => `${sortOf(head)} ${tip?.item.id ?? ''}` },
+    { key: rideKey },
   )
 
 /** Rod tip above the water in the D loop: the rod's length and about a foot [m]. [estimate] */

@@ -71,16 +71,23 @@ export function MatchStation() {
         ) : match.data === undefined ? (
           <p className="py-10 text-faint">Ranking…</p>
         ) : (
-          <Rigs question={question} result={match.data} />
+          <Rigs question={question} result={match.data} stale={match.isPlaceholderData} />
         )}
       </section>
     </div>
   )
 }
 
+interface RigsProps {
+  readonly question: Question
+  readonly result: MatchResult
+  /** The ranking is still that of the question before. */
+  readonly stale: boolean
+}
+
 /** The ranking: the first answer at once, then, when the best have been let swing, the settled one. */
-function Rigs({ question, result: first }: { readonly question: Question; readonly result: MatchResult }) {
-  const second = useSecondLook(question, first)
+function Rigs({ question, result: first, stale }: RigsProps) {
+  const second = useSecondLook(question, first, stale)
   const list = useHeld()
   const [taken, setTaken] = useState<MatchResult>()
   const { settled, progress, failed } = second
