@@ -57,7 +57,7 @@ test('turnover: a heavy tube falls on a Scandi and is straight on a Skagit with 
       name === 'No tip' ? 'none' : name,
     )
   }
-  await page.goto('/rig?view=turnover')
+  await page.getByRole('link', { name: 'Turnover', exact: true }).click()
   await expect(tube).toHaveAttribute('data-turnover', 'falls')
 })
 
