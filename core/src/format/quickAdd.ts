@@ -9,6 +9,7 @@ export type QuickAddResult =
 /** Words that settle the kind, first match wins; each also fills what it says. */
 const KIND_WORDS: readonly (readonly [RegExp, Kind, Readonly<Record<string, unknown>>])[] = [
   [/\bsink(?:ing)?\s+leader\b/i, 'sinking-leader', {}],
+  [/\bcheater\b/i, 'cheater', {}],
   [/\bpart[- ]sink(?:ing)?(?:\s+tip)?\b/i, 'tip', { build: 'part-sinking' }],
   [/\btapered\s+tip\b/i, 'tip', { build: 'tapered' }],
   [/\bfloating\s+tip\b/i, 'tip', { build: 'floating' }],
@@ -65,6 +66,10 @@ const QUANTITY_FIELDS: Readonly<Record<Kind, readonly (readonly [Dimension, stri
   ],
   head: [
     ['mass', 'massKg'],
+    ['length', 'lengthM'],
+  ],
+  cheater: [
+    ['massPerLength', 'kgPerM'],
     ['length', 'lengthM'],
   ],
   tip: [

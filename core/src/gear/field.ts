@@ -8,6 +8,7 @@ import {
   type Kind,
   LINE_STANDARDS,
   MATERIALS,
+  SECTIONS_BY,
   WEIGHTINGS,
 } from './vocabulary.ts'
 
@@ -28,7 +29,7 @@ export interface Field {
   readonly required?: true
   /** Not required, but asked among the first. */
   readonly early?: true
-  /** Read and written in files, but not asked for: nothing is judged by it. */
+  /** Read and written in files, but not asked for. */
   readonly unasked?: true
   readonly help?: string
 }
@@ -99,6 +100,20 @@ const BODY: Readonly<Record<Kind, readonly Field[]>> = {
     choice('labelStandard', 'label_standard', 'Standard on the box', LINE_STANDARDS),
     quantity('frontTaperM', 'front_taper', 'Front taper', 'length'),
     choice('density', 'density', 'Density', ['floating', 'intermediate', 'sinking']),
+    { ...quantity('cheaterM', 'cheater', 'Of it a cheater behind', 'length'), unasked: true },
+    { ...choice('sectionsBy', 'sections_by', 'Sections were', SECTIONS_BY), unasked: true },
+  ],
+  cheater: [
+    need(quantity('lengthM', 'length', 'Length', 'length')),
+    need(
+      quantity(
+        'kgPerM',
+        'mass_per_length',
+        'Mass per length',
+        'massPerLength',
+        'Near the belly of the head it goes behind',
+      ),
+    ),
   ],
   tip: [
     need(choice('build', 'build', 'Build', ['level', 'part-sinking', 'tapered', 'floating'])),

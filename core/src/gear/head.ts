@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import { itemBase, lengthSchema, lineNumberSchema, refuse } from './common.ts'
 import { cylinderDiameterM, WATER_KG_PER_M3 } from './cylinder.ts'
-import { HEAD_STYLES, LINE_STANDARDS } from './vocabulary.ts'
+import { HEAD_STYLES, LINE_STANDARDS, SECTIONS_BY } from './vocabulary.ts'
 
 export const sectionSchema = z.strictObject({
   lengthM: lengthSchema(0.01, 60),
@@ -28,8 +28,12 @@ export const headSchema = z
     labelNumber: lineNumberSchema.optional(),
     labelStandard: z.enum(LINE_STANDARDS).optional(),
     frontTaperM: lengthSchema(0.1, 20).optional(),
+    /** Of the length, what a cheater looped in behind adds; the last section is it. */
+    cheaterM: lengthSchema(0.3, 6).optional(),
     density: z.enum(['floating', 'intermediate', 'sinking']).optional(),
     sections: z.array(sectionSchema).min(1).max(40).optional(),
+    /** Whether the sections were measured, or are the usual ones of such a head, cut or lengthened; measured where it is not said. */
+    sectionsBy: z.enum(SECTIONS_BY).optional(),
   })
   .superRefine((head, ctx) => {
     const onePiece = head.style === 'double-taper' || head.style === 'weight-forward'
@@ -48,6 +52,8 @@ export const headSchema = z
     }
     if (head.frontTaperM !== undefined && head.frontTaperM > head.lengthM)
       refuse(ctx, 'taper-beyond-head', ['frontTaperM'])
+    if (head.cheaterM !== undefined && head.cheaterM >= head.lengthM)
+      refuse(ctx, 'cheater-beyond-head', ['cheaterM'])
     if (head.sections !== undefined) {
       const sum = head.sections.reduce((total, s) => total + s.lengthM, 0)
       if (Math.abs(sum / head.lengthM - 1) > PROFILE_TOLERANCE)

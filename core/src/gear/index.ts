@@ -1,4 +1,5 @@
 export { type Caster, casterSchema } from './caster.ts'
+export type { Cheater } from './cheater.ts'
 export { idSchema, lengthSchema, nameSchema, refuse } from './common.ts'
 export { cylinderDiameterM, WATER_KG_PER_M3 } from './cylinder.ts'
 export { FIELDS, type Field, type FieldType, fieldAt, readField, withField } from './field.ts'
@@ -22,6 +23,7 @@ export { schoolsSchema } from './schoolsSchema.ts'
 export type { SinkingLeader, Tip } from './tip.ts'
 export {
   BACKING_LIMIT_M,
+  CHEATER_LIMITS,
   DRESSES,
   DROPPER_LIMITS,
   type Dress,

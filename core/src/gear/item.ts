@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { cheaterSchema } from './cheater.ts'
 import { flySchema } from './fly.ts'
 import { headSchema } from './head.ts'
 import { leaderSchema, tippetSchema } from './leader.ts'
@@ -11,6 +12,7 @@ import type { Kind } from './vocabulary.ts'
 export const itemSchema = z.discriminatedUnion('kind', [
   rodSchema,
   headSchema,
+  cheaterSchema,
   tipSchema,
   sinkingLeaderSchema,
   leaderSchema,

@@ -4,6 +4,7 @@
 export const KINDS = [
   'rod',
   'head',
+  'cheater',
   'tip',
   'sinking-leader',
   'leader',
@@ -41,6 +42,15 @@ export const ONE_PIECE_STYLES: readonly HeadStyle[] = ['integrated', 'double-tap
 
 export const LINE_STANDARDS = ['single-hand', 'H', 'S', 'M', 'L'] as const
 export type LineStandard = (typeof LINE_STANDARDS)[number]
+
+/** What a cheater can be: length [m] and mass per length [kg/m]. */
+export const CHEATER_LIMITS = Object.freeze({
+  lengthM: { low: 0.3, high: 6 },
+  kgPerM: { low: 5e-4, high: 9e-3 },
+})
+
+/** Where the sections of a head come from. */
+export const SECTIONS_BY = ['measured', 'usual'] as const
 
 export const MATERIALS = ['nylon', 'fluorocarbon'] as const
 export const DRESSES = ['sparse', 'medium', 'bulky'] as const

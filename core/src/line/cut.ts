@@ -1,5 +1,5 @@
 import type { Head, Section } from '../gear/index.ts'
-import type { HeadFacts } from './head.ts'
+import { type HeadFacts, sectionsOf } from './head.ts'
 import { kgPerMAt, type LineProfile, lengthOf, lengthWeighing, massOf } from './profile.ts'
 
 /** Which end of a line is cut. */
@@ -52,14 +52,23 @@ export type HeadCut =
  * A head cut to a mass: what is left of it as a head of its own, by the profile it has or is taken to have. What its box said
  * holds no more. [physics]
  */
-export function cutHead({ head, line }: HeadFacts, targetKg: number, from: CutEnd): HeadCut {
+export function cutHead(facts: HeadFacts, targetKg: number, from: CutEnd): HeadCut {
+  const { head, line } = facts
   const cut = cutTo(line, targetKg, from)
   if (cut.outcome !== 'cut') return cut
-  const { labelNumber: _box, labelStandard: _by, frontTaperM: _taper, ...rest } = head
-  const { sections } = cut.line
+  const { labelNumber: _box, labelStandard: _by, frontTaperM: _taper, cheaterM = 0, ...rest } = head
+  const left = from === 'rear' ? cheaterM - cut.cutM : cheaterM
   return {
     outcome: 'cut',
     cutM: cut.cutM,
-    head: { ...rest, massKg: targetKg, lengthM: lengthOf(cut.line), sections: [...sections] },
+    head: {
+      ...rest,
+      massKg: targetKg,
+      lengthM: lengthOf(cut.line),
+      ...(left > LEAST_CHEATER_M ? { cheaterM: left } : {}),
+      ...sectionsOf(facts, cut.line),
+    },
   }
 }
+/** Shorter than this nothing of a cheater is left to speak of [m]. */
+const LEAST_CHEATER_M = 0.3

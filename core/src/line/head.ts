@@ -106,18 +106,28 @@ function boxProfile(head: Head): LineProfile | undefined {
 function profileOf(head: Head): { line: LineProfile; tag: EvidenceTag } {
   if (head.sections !== undefined) {
     const measured = { sections: head.sections }
-    if (head.massKg === undefined) return { line: measured, tag: 'printed' }
+    const tag = head.sectionsBy === 'usual' ? 'estimate' : 'printed'
+    if (head.massKg === undefined) return { line: measured, tag }
     const scale = head.massKg / massOf(measured)
     const fit = head.sections.map((s) => ({
       ...s,
       startKgPerM: s.startKgPerM * scale,
       endKgPerM: s.endKgPerM * scale,
     }))
-    return { line: { sections: fit }, tag: 'printed' }
+    return { line: { sections: fit }, tag }
   }
   if (head.massKg !== undefined) return { line: usualProfile(head, head.massKg), tag: 'estimate' }
   return { line: boxProfile(head) ?? { sections: [] }, tag: 'standard' }
 }
+
+/** The sections of a head made of this one; that nobody measured them is not forgotten. */
+export const sectionsOf = (
+  { profileTag }: Pick<HeadFacts, 'profileTag'>,
+  { sections }: LineProfile,
+): Pick<Head, 'sections' | 'sectionsBy'> => ({
+  sections: [...sections],
+  ...(profileTag === 'printed' ? {} : { sectionsBy: 'usual' }),
+})
 
 /**
  * What a head is, from what its owner knows of it. A head with length and mass only gets the usual profile of its

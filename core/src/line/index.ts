@@ -1,3 +1,4 @@
+export { cheaterJoint, type Lengthened, usualCheater, withCheater, withoutCheater } from './cheater.ts'
 export { CUT_ENDS, type CutEnd, type CutResult, cutHead, cutTo, type HeadCut } from './cut.ts'
 export {
   type CarryResult,

@@ -5,7 +5,7 @@ import { LENGTH_CHECKS } from './checks/length.ts'
 import { REACH_CHECKS } from './checks/reach.ts'
 import { ROD_CHECKS } from './checks/rod.ts'
 import { RUNNING_CHECKS } from './checks/running.ts'
-import { LEADER_JOINT_CHECKS, TIP_CHECKS } from './checks/tip.ts'
+import { CHEATER_CHECKS, LEADER_JOINT_CHECKS, TIP_CHECKS } from './checks/tip.ts'
 import { DEPTH_CHECKS, LOOP_CHECKS, ROOM_CHECKS } from './checks/water.ts'
 import { WINDOW_CHECKS } from './checks/window.ts'
 import type { RigSlot } from './choice.ts'
@@ -15,6 +15,7 @@ import { howFarOff } from './define.ts'
 /** Every check there is, in the order the parts are thought of: the order of a ledger's lines. */
 export const CHECKS = [
   ...WINDOW_CHECKS,
+  ...CHEATER_CHECKS,
   ...TIP_CHECKS,
   ...FLY_CHECKS,
   ...LENGTH_CHECKS,

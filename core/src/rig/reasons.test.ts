@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { type Day, dayOf, FIRST_JOB, type Job, SEASONS, WATERS } from '../day/index.ts'
 import { DEFAULT_SCHOOLS, DRESSES, type Item, itemsOf, type Rod, WEIGHTINGS } from '../gear/index.ts'
-import { headFacts, runningLineFacts } from '../line/index.ts'
+import { headFacts, runningLineFacts, withCheater } from '../line/index.ts'
 import { KG_PER_GRAIN, M_PER_FOOT } from '../quantity/index.ts'
 import { tipFacts } from '../sink/index.ts'
 import { type Swung, swing } from '../swing/index.ts'
@@ -36,7 +36,13 @@ const more: readonly Item[] = [
   { kind: 'leader', id: 'rope', name: 'x', form: 'level', lengthM: 1.5, breakingN: 250 },
 ]
 const gear = { items: [...DEMO.items, ...more] }
-const heads = itemsOf(gear, 'head').map(headFacts)
+const bare = itemsOf(gear, 'head').map(headFacts)
+/** A cheater of the right sort behind a head, one too light for it, and one that is next to nothing. */
+const cheated = [0.006, 0.002, 0.0005].flatMap((kgPerM) => {
+  const made = bare.slice(0, 3).map((head) => withCheater(head, { lengthM: 0.8, kgPerM }))
+  return made.flatMap((one) => (one.outcome === 'lengthened' ? [headFacts(one.head)] : []))
+})
+const heads = [...bare, ...cheated]
 const orNone = <T>(list: readonly T[]) => fc.constantFrom<T | null>(null, ...list)
 
 const anyParts: fc.Arbitrary<RigParts> = fc.record({

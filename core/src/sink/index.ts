@@ -10,6 +10,7 @@ export {
   nameMaterial,
 } from './material.ts'
 export { displacedKgPerM, isFloating, type WaterFly, type WaterPart, weightInWaterNPerM } from './part.ts'
+export { LEVEL_TIPS_M, PIECE, type TipSet, tipSets } from './pieces.ts'
 export {
   type CurrentOverDepth,
   type ShapePoint,

@@ -7,6 +7,7 @@ import {
   M_PER_INCH,
   STANDARD_GRAVITY_MPS2,
 } from '../quantity/index.ts'
+import { LEVEL_TIPS_M } from '../sink/index.ts'
 
 /**
  * Parts as anybody sells or cuts them, on a grid: of no maker, and with no word of what goes with what. What goes together is
@@ -92,14 +93,12 @@ export const GENERIC_HEADS: Readonly<Record<SpecifiedStyle, readonly Head[]>> = 
   })),
 }
 
-const LEVEL_TIPS: readonly Tip[] = pairs([8, 11, 14, 17], [2.5, 5, 7.5, 10, 12.5, 15]).map(
-  ([grains, ft]) => ({
-    ...base('tip', 'level', grains, ft),
-    build: 'level',
-    lengthM: feet(ft),
-    kgPerM: grains * KG_PER_M_PER_GRAIN_PER_FOOT,
-  }),
-)
+const LEVEL_TIPS: readonly Tip[] = pairs([8, 11, 14, 17], LEVEL_TIPS_M).map(([grains, lengthM]) => ({
+  ...base('tip', 'level', grains, Math.round((lengthM / M_PER_FOOT) * 10) / 10),
+  build: 'level',
+  lengthM,
+  kgPerM: grains * KG_PER_M_PER_GRAIN_PER_FOOT,
+}))
 const PART_SINKING_TIPS: readonly Tip[] = [2.5, 5, 7.5].map((ft) => ({
   ...base('tip', 'part-sinking', ft),
   build: 'part-sinking',

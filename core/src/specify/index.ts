@@ -1,6 +1,7 @@
 export { type FigureName, withFigure } from './figures.ts'
 export { SPECIFIED_STYLES, type SpecifiedStyle } from './generic.ts'
 export { type MissingItem, missingInSteps, missingItem } from './missing.ts'
+export { rodsServed, type Served } from './served.ts'
 export type { FigureSpan } from './spans.ts'
 export {
   type FixedParts,

@@ -79,6 +79,16 @@ const WORDS: CheckWords = {
     title: 'Joint of head and tip',
     says: { 'steps-down': () => 'Mass per length falls from head to tip.', 'steps-up': JOINT_UP },
   },
+  'cheater-joint': {
+    title: 'Cheater behind the head',
+    says: {
+      'steps-down': () => 'The cheater is at least as heavy per length as the head’s rear end ahead of it.',
+      'steps-up': ({ value, data, in: show }) =>
+        `Mass per length rises from the cheater’s ${show(data.behindKgPerM, 'massPerLength')} to ${value} of the head: a hinge. Take a heavier piece.`,
+      'lighter-than-line': ({ value, data, in: show }) =>
+        `The cheater has ${value}, the running line behind it ${show(data.behindKgPerM, 'massPerLength')}: it adds next to nothing, and hinges.`,
+    },
+  },
   'leader-joint': {
     title: 'Joint to the leader',
     says: { 'steps-down': () => 'Mass per length falls on to the leader.', 'steps-up': JOINT_UP },

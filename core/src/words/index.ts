@@ -36,6 +36,7 @@ export {
   quickLine,
   SPECIFIED_NAMES,
   sayEnds,
+  sayServed,
   saySort,
   saySpan,
   sayStrength,

@@ -7,6 +7,7 @@ export const KIND_NAMES: Readonly<Record<Kind, { readonly one: string; readonly 
   Object.freeze({
     rod: { one: 'rod', many: 'Rods' },
     head: { one: 'head', many: 'Heads' },
+    cheater: { one: 'cheater', many: 'Cheaters' },
     tip: { one: 'tip', many: 'Tips' },
     'sinking-leader': { one: 'sinking leader', many: 'Sinking leaders' },
     leader: { one: 'leader', many: 'Leaders' },
@@ -96,7 +97,10 @@ export function summarize(item: Item, system: UnitSystem): string {
         show(item.massKg, 'lineMass'),
         show(item.lengthM, 'length'),
         item.labelNumber === undefined ? undefined : `box says ${item.labelNumber}`,
+        item.cheaterM === undefined ? undefined : `${show(item.cheaterM, 'length')} of it a cheater`,
       )
+    case 'cheater':
+      return join(show(item.kgPerM, 'massPerLength'), show(item.lengthM, 'length'))
     case 'tip':
       return tipSummary(item, system)
     case 'sinking-leader':

@@ -89,6 +89,7 @@ const SENTENCES: Readonly<Record<string, Say>> = {
     `That would be ${millimetres(d.diameterM)} thick, and nothing above ${millimetres(d.limitM)} runs through the rings. Check mass and length.`,
   'too-thin': (d) =>
     `That would be ${millimetres(d.diameterM)} thin: a running line, not a head. Check mass and length.`,
+  'cheater-beyond-head': () => 'The cheater is longer than head and cheater together.',
   'taper-beyond-head': () => 'The front taper is longer than the head.',
   'sections-length': (d, _f, s) =>
     `The sections add up to ${length(d.lengthM, s)}, not to the head’s length.`,

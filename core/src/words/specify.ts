@@ -1,8 +1,8 @@
-import type { Item, Rod } from '../gear/index.ts'
+import type { Hands, Item, Rod } from '../gear/index.ts'
 import { printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 import type { RigParts, RigSlot } from '../rig/index.ts'
 import { ratedNumber, singleHandEquivalent, twoHandEquivalents } from '../rod/index.ts'
-import type { FigureName, FigureSpan, SpecifiedRig, SpecifiedStyle } from '../specify/index.ts'
+import type { FigureName, FigureSpan, Served, SpecifiedRig, SpecifiedStyle } from '../specify/index.ts'
 import { sayCheck } from './check.ts'
 import { SLOT_NAMES, sayChoice } from './names.ts'
 
@@ -106,6 +106,8 @@ export function quickLine(item: Item): string {
       return item.massKg === undefined
         ? `${sayChoice(item.style)} no. ${item.labelNumber ?? ''} ${ft(item.lengthM)}`
         : `${sayChoice(item.style)} ${printMeasure(item.massKg, 'lineMass', 'trade')} ${ft(item.lengthM)}${item.density === undefined || item.density === 'floating' ? '' : ` ${item.density}`}`
+    case 'cheater':
+      return `cheater ${ft(item.lengthM)} ${printMeasure(item.kgPerM, 'massPerLength', 'trade')}`
     case 'tip':
       return item.kgPerM === undefined
         ? `${item.build} tip ${ft(item.lengthM)}${item.sinkingLengthM === undefined ? '' : ` ${ft(item.sinkingLengthM)}`}${item.rodNumber === undefined ? '' : ` no. ${item.rodNumber}`}`
@@ -155,3 +157,11 @@ export const lookForRows = (
       ]),
   ),
 ]
+
+/** Rods that a head is for: "two-hander no. 6 – 7, from 12 ft 6 in up". */
+export function sayServed(served: Served | undefined, hands: Hands, system: UnitSystem): string {
+  if (served === undefined) return `no ${sayChoice(hands)}`
+  const [low, high] = served.numbers
+  const numbers = low === high ? String(low) : `${low} – ${high}`
+  return `${sayChoice(hands)} no. ${numbers}, from ${printMeasure(served.fromM, 'rodLength', system)} up`
+}

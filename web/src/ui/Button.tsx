@@ -4,7 +4,8 @@ type Weight = 'strong' | 'plain' | 'quiet' | 'danger'
 
 const LOOK: Readonly<Record<Weight, string>> = {
   strong: 'bg-river text-sheet font-semibold hover:opacity-90',
-  plain: 'border border-ink/60 bg-sheet font-medium hover:bg-shoal',
+  plain:
+    'border border-ink/60 bg-sheet font-medium hover:bg-shoal aria-pressed:border-river aria-pressed:bg-river aria-pressed:text-sheet',
   quiet: 'text-river font-medium underline decoration-1 underline-offset-4 hover:decoration-2',
   danger: 'border border-breaks text-breaks bg-sheet font-medium hover:bg-breaks hover:text-sheet',
 }

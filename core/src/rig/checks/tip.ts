@@ -1,6 +1,6 @@
 import type { Leader } from '../../gear/index.ts'
 import { leaderDiameterM } from '../../leader/index.ts'
-import { type HeadFacts, strandKgPerM } from '../../line/index.ts'
+import { cheaterJoint, type HeadFacts, strandKgPerM } from '../../line/index.ts'
 import { KG_PER_GRAIN, KG_PER_M_PER_GRAIN_PER_FOOT } from '../../quantity/index.ts'
 import type { TipFacts } from '../../sink/index.ts'
 import { type CheckState, defineCheck, type Finding } from '../define.ts'
@@ -165,5 +165,31 @@ const tipMaterial = defineCheck({
   }
 })
 
+/**
+ * Both joints of a cheater: to the head by the joint rule; to the running line behind it, which must be the lighter. [practice]
+ */
+const cheaterJoints = defineCheck({
+  code: 'cheater-joint',
+  slots: ['headId'],
+  reasons: { ...JOINT_REASONS, 'lighter-than-line': { behindKgPerM: 0.0009 as number } },
+}).look(['head', 'runningLine'], ({ head, runningLine }) => {
+  const between = cheaterJoint(head)
+  if (between === undefined) return null
+  const cheaterKgPerM = between.behindKgPerM
+  const lineKgPerM = runningLine?.kgPerM.value ?? 0
+  if (lineKgPerM <= cheaterKgPerM)
+    return joint(cheaterKgPerM, between.aheadKgPerM, head.profileTag === 'printed')
+  return {
+    state: 'watch',
+    reason: 'lighter-than-line',
+    value: cheaterKgPerM,
+    allowed: { low: lineKgPerM },
+    measure: 'massPerLength',
+    tag: 'practice',
+    data: { behindKgPerM: lineKgPerM },
+  }
+})
+
+export const CHEATER_CHECKS = [cheaterJoints] as const
 export const TIP_CHECKS = [skagitTip, jointStep, tipMaterial] as const
 export const LEADER_JOINT_CHECKS = [leaderJoint] as const

@@ -1,15 +1,31 @@
 import type { Schools } from '@hoxen/core/gear'
+import type { CutEnd } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
 import { carriedAs, jointPlaces, type MassPoint, massCurve, piecesOf, statesBySlot } from '@hoxen/core/rig'
 import { SLOT_NAMES } from '@hoxen/core/words'
+import { type PointerEvent, useState } from 'react'
 import { RigDrawing, stripScale, useWidth } from '../../drawing/index.ts'
 import { Tag, useUnits } from '../../ui/index.ts'
 
 const LEFT = 30
 const RIGHT = 18
 
+/** A cut through the head, and the handle it is dragged by. */
+export interface CutMark {
+  /** From the head's rear loop [m]. */
+  readonly atM: number
+  readonly from: CutEnd
+  readonly headM: number
+  readonly onDrag: (atM: number) => void
+}
+
+interface Props {
+  readonly rig: RankedRig
+  readonly cut?: CutMark | undefined
+}
+
 /** Mass per length and mass ahead, on the strip's own length axis. A joint that steps up is seen as a step. */
-export function MassDrawing({ rig, schools }: { readonly rig: RankedRig; readonly schools: Schools }) {
+export function MassDrawing({ rig, cut }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(900)
   const { show } = useUnits()
   const pieces = piecesOf(rig.parts).filter((p) => p.slot !== 'runningLineId')
@@ -17,13 +33,8 @@ export function MassDrawing({ rig, schools }: { readonly rig: RankedRig; readonl
   const curve = massCurve(rig.parts)
   // What the window does not weigh lies at the front: tip and leader, or the leader alone.
   const uncounted = (curve[0]?.aheadKg ?? 0) - rig.massKg
-  // Whether a joint steps up is the ledger's to say: it knows how sure the figures are.
-  const joints = jointPlaces(rig.parts).map((joint) => ({
-    ...joint,
-    up: (rig.checks.find((c) => c.code === joint.check)?.state ?? 'holds') !== 'holds',
-  }))
+  const joints = jointsOf(rig)
   const x = (m: number): number => LEFT + m * scale.pxPerM
-  const { number, carry } = carriedAs(rig.parts, schools)
   return (
     <section aria-labelledby="mass-title">
       <h1 id="mass-title" className="text-2xl">
@@ -46,6 +57,7 @@ export function MassDrawing({ rig, schools }: { readonly rig: RankedRig; readonl
           x={x}
           show={(v) => show(v, 'massPerLength')}
           joints={joints}
+          cut={cut && { ...cut, mAt: (px) => (px - LEFT) / scale.pxPerM }}
         />
         <Curve
           title="Mass the window counts, from here forward"
@@ -58,22 +70,38 @@ export function MassDrawing({ rig, schools }: { readonly rig: RankedRig; readonl
           joints={[]}
         />
       </div>
-      <ul className="mt-3 space-y-1">
-        {joints.map((joint) => (
-          <li key={joint.slot}>
-            To the {SLOT_NAMES[joint.slot].toLowerCase()}: {show(joint.behindKgPerM, 'massPerLength')} →{' '}
-            <b className={joint.up ? 'text-breaks' : ''}>{show(joint.aheadKgPerM, 'massPerLength')}</b>
-            {joint.up ? ', a step up' : ', carries it'}
-          </li>
-        ))}
-        {carry.outcome === 'found' && (
-          <li>
-            The head casts the mass of {show(carry.carryM, 'length')} of no. {number} double taper in{' '}
-            {show(rig.parts.head.lengthM, 'length')} <Tag tag="physics" />
-          </li>
-        )}
-      </ul>
     </section>
+  )
+}
+
+/** Joints, and whether each steps up: that is the ledger's to say, which knows how sure the figures are. */
+const jointsOf = (rig: RankedRig) =>
+  jointPlaces(rig.parts).map((joint) => ({
+    ...joint,
+    up: (rig.checks.find((c) => c.code === joint.check)?.state ?? 'holds') !== 'holds',
+  }))
+
+/** The same in words. */
+export function MassWords({ rig, schools }: { readonly rig: RankedRig; readonly schools: Schools }) {
+  const { show } = useUnits()
+  const joints = jointsOf(rig)
+  const { number, carry } = carriedAs(rig.parts, schools)
+  return (
+    <ul className="mt-5 space-y-1 border-t border-rule pt-3">
+      {joints.map((joint) => (
+        <li key={joint.slot}>
+          To the {SLOT_NAMES[joint.slot].toLowerCase()}: {show(joint.behindKgPerM, 'massPerLength')} →{' '}
+          <b className={joint.up ? 'text-breaks' : ''}>{show(joint.aheadKgPerM, 'massPerLength')}</b>
+          {joint.up ? ', a step up' : ', carries it'}
+        </li>
+      ))}
+      {carry.outcome === 'found' && (
+        <li>
+          The head casts the mass of {show(carry.carryM, 'length')} of no. {number} double taper in{' '}
+          {show(rig.parts.head.lengthM, 'length')} <Tag tag="physics" />
+        </li>
+      )}
+    </ul>
   )
 }
 
@@ -86,13 +114,14 @@ interface CurveProps {
   readonly show: (value: number) => string
   readonly joints: readonly { readonly atM: number; readonly up: boolean }[]
   readonly band?: { readonly lowKg: number; readonly highKg: number } | undefined
+  readonly cut?: (CutMark & { readonly mAt: (px: number) => number }) | undefined
 }
 
 const HEIGHT = 150
 /** Below this the words at the right give way to those at the left. */
 const NARROW_PX = 600
 
-function Curve({ title, points, value, width, x, show, joints, band }: CurveProps) {
+function Curve({ title, points, value, width, x, show, joints, band, cut }: CurveProps) {
   const top = Math.max(...points.map(value), band?.highKg ?? 0) * 1.1
   const y = (v: number): number => HEIGHT - 22 - (v / top) * (HEIGHT - 44)
   const path = points
@@ -138,6 +167,7 @@ function Curve({ title, points, value, width, x, show, joints, band }: CurveProp
           strokeDasharray={joint.up ? undefined : '3 3'}
         />
       ))}
+      {cut && <CutHandle cut={cut} x={x} bottom={y(0)} />}
       <text x={x(0)} y={14} fontSize="12.5" fontWeight="600" fill="var(--ink)">
         {title}
       </text>
@@ -145,5 +175,55 @@ function Curve({ title, points, value, width, x, show, joints, band }: CurveProp
         {rightWords}
       </text>
     </svg>
+  )
+}
+
+/** Where the cut goes: what comes off is struck out, and the cut is dragged by its grip. For the keyboard there is the slider below. */
+function CutHandle({
+  cut,
+  x,
+  bottom,
+}: {
+  readonly cut: NonNullable<CurveProps['cut']>
+  readonly x: (m: number) => number
+  readonly bottom: number
+}) {
+  const [dragged, setDragged] = useState(false)
+  const at = x(cut.atM)
+  const off: readonly [number, number] = cut.from === 'rear' ? [x(0), at] : [at, x(cut.headM)]
+  const drag = (event: PointerEvent<SVGGElement>): void => {
+    const box = event.currentTarget.ownerSVGElement?.getBoundingClientRect()
+    if (box !== undefined) cut.onDrag(cut.mAt(event.clientX - box.left))
+  }
+  return (
+    <g
+      data-cut-handle
+      style={{ cursor: 'ew-resize', touchAction: 'none' }}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId)
+        setDragged(true)
+        drag(event)
+      }}
+      onPointerMove={(event) => dragged && drag(event)}
+      onPointerUp={() => setDragged(false)}
+      onPointerCancel={() => setDragged(false)}
+    >
+      <rect
+        x={off[0]}
+        y={20}
+        width={Math.max(0, off[1] - off[0])}
+        height={bottom - 20}
+        fill="var(--sheet)"
+        fillOpacity="0.75"
+      />
+      <path
+        d={`M${off[0]} ${bottom}L${off[1]} 20`}
+        stroke="var(--faint)"
+        strokeWidth={off[1] - off[0] > 2 ? 1 : 0}
+      />
+      <rect x={at - 22} y={14} width={44} height={bottom} fill="transparent" />
+      <path d={`M${at} 20V${bottom + 6}`} stroke="var(--river)" strokeWidth="2" />
+      <circle cx={at} cy={bottom + 8} r="8" fill="var(--river)" stroke="var(--sheet)" strokeWidth="2" />
+    </g>
   )
 }

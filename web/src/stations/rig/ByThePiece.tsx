@@ -1,0 +1,115 @@
+import type { Tip } from '@hoxen/core/gear'
+import { judge, type RankedRig } from '@hoxen/core/match'
+import { statesBySlot } from '@hoxen/core/rig'
+import { LEVEL_TIPS_M, nameMaterial, PIECE, type TipSet, tipFacts, tipSets } from '@hoxen/core/sink'
+import { useState } from 'react'
+import type { Question } from '../../ledger/index.ts'
+import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
+import { Button, StateMark, Tag, useUnits } from '../../ui/index.ts'
+import { QuantityField } from '../../ui/QuantityField.tsx'
+
+interface Props {
+  readonly question: Question
+  readonly rig: RankedRig
+}
+
+const LONGEST_M = PIECE.lengthM.high
+const HEAVIEST = PIECE.kgPerM.high
+/** Sets that are shown: the rest only leave more over. */
+const SHOWN = 6
+
+/** Level material by the piece: what a length of it weighs, and into which sets of tips it goes. */
+export function ByThePiece({ question, rig }: Props) {
+  const { show } = useUnits()
+  const [kgPerM, setKgPerM] = useState<number>(PIECE.kgPerM.usual)
+  const [pieceM, setPieceM] = useState<number>(PIECE.lengthM.usual)
+  const sets = tipSets(pieceM).slice(0, SHOWN)
+  const material = nameMaterial(kgPerM, 1).material ?? show(kgPerM, 'massPerLength')
+  const tipOf = (lengthM: number): Tip => {
+    const name = `${material}, ${show(lengthM, 'length')}`
+    return { kind: 'tip', id: newId(name), name, build: 'level', lengthM, kgPerM }
+  }
+  /** What the ledger marks on such a tip, before it is let swing. */
+  const stateOf = (lengthM: number) => {
+    const parts = { ...rig.parts, tip: tipFacts(tipOf(lengthM)) }
+    const checks = judge(parts, question.day).checks.filter(({ code }) => code !== 'depth')
+    return statesBySlot(checks).get('tipId') ?? 'holds'
+  }
+  const keep = async ({ lengthsM }: TipSet): Promise<void> => {
+    for (const lengthM of lengthsM) if (!(await addItem(tipOf(lengthM)))) return
+    noticeDone(`${lengthsM.length} tips of ${material} added`)
+  }
+  return (
+    <section aria-labelledby="piece-title" className="mt-4 max-w-3xl">
+      <h2 id="piece-title" className="text-xl">
+        Level material by the piece <Tag tag="physics" />
+      </h2>
+      <div className="mt-2 grid items-start gap-x-4 gap-y-2 sm:grid-cols-3">
+        <QuantityField
+          label="Material"
+          measure="massPerLength"
+          value={kgPerM}
+          onChange={setKgPerM}
+          refuse={(si) =>
+            si > 0 && si <= HEAVIEST ? undefined : `Up to ${show(HEAVIEST, 'massPerLength')}, please.`
+          }
+        />
+        <QuantityField
+          label="Piece"
+          measure="length"
+          value={pieceM}
+          onChange={setPieceM}
+          refuse={(si) =>
+            si > 0 && si <= LONGEST_M ? undefined : `Up to ${show(LONGEST_M, 'length')}, please.`
+          }
+        />
+        <QuantityField
+          label="It weighs"
+          measure="lineMass"
+          value={pieceM * kgPerM}
+          onChange={(kg) => setPieceM(kg / kgPerM)}
+          refuse={(si) =>
+            si > 0 && si / kgPerM <= LONGEST_M
+              ? undefined
+              : `That is more than ${show(LONGEST_M, 'length')} of it.`
+          }
+        />
+      </div>
+      {sets.length === 0 ? (
+        <p className="mt-3">
+          Too short to cut a tip from: the shortest is {show(LEVEL_TIPS_M[0] ?? 0, 'length')}.
+        </p>
+      ) : (
+        <>
+          <p className="mt-3 text-[0.95rem] text-faint">
+            Sets of different tips it can be cut into. The mark is how each stands behind{' '}
+            {rig.parts.head.head.name}, before it is let swing.
+          </p>
+          <ul className="mt-1 divide-y divide-rule border-y border-rule">
+            {sets.map((set) => (
+              <li
+                key={set.lengthsM.join()}
+                data-set={set.lengthsM.length}
+                className="flex flex-wrap items-center justify-between gap-x-4 py-1"
+              >
+                <span className="flex flex-wrap gap-x-4">
+                  {set.lengthsM.map((lengthM) => (
+                    <span key={lengthM}>
+                      <StateMark state={stateOf(lengthM)} />{' '}
+                      <b className="font-semibold">{show(lengthM, 'length')}</b>{' '}
+                      <span className="text-faint">{show(lengthM * kgPerM, 'lineMass')}</span>
+                    </span>
+                  ))}
+                  {set.restM > 0.01 && (
+                    <span className="text-faint">{show(set.restM, 'length')} left over</span>
+                  )}
+                </span>
+                <Button onClick={() => void keep(set).catch(noticeFailed)}>Keep these tips</Button>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </section>
+  )
+}

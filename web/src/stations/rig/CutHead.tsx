@@ -1,0 +1,95 @@
+import { CUT_ENDS, type CutEnd } from '@hoxen/core/line'
+import type { RankedRig } from '@hoxen/core/match'
+import type { Question } from '../../ledger/index.ts'
+import { Tag, useUnits } from '../../ui/index.ts'
+import { QuantityField } from '../../ui/QuantityField.tsx'
+import { HeadChange } from './HeadChange.tsx'
+
+interface Props {
+  readonly question: Question
+  readonly before: RankedRig
+  readonly after: RankedRig
+  /** What comes off [m]; undefined while nothing does. */
+  readonly cutM: number | undefined
+  readonly targetKg: number
+  readonly onTarget: (kg: number) => void
+  readonly from: CutEnd
+  readonly onFrom: (from: CutEnd) => void
+}
+
+/** Shortest that is left of a head, as a share of its mass. */
+const LEAST_SHARE = 0.4
+const END_NAMES: Readonly<Record<CutEnd, string>> = { rear: 'Off the rear', front: 'Off the front' }
+
+/** The head cut to another mass: what comes off which end, and what that does. */
+export function CutHead({ question, before, after, cutM, targetKg, onTarget, from, onFrom }: Props) {
+  const { show } = useUnits()
+  const { head, massKg, lengthM } = before.parts.head
+  const wholeKg = massKg.value
+  const left = after.parts.head
+  return (
+    <section aria-labelledby="cut-title" className="mt-4 max-w-3xl">
+      <h2 id="cut-title" className="text-xl">
+        Cut the head <Tag tag="physics" />
+      </h2>
+      <p className="text-[0.95rem] text-faint">
+        {head.name}: {show(wholeKg, 'lineMass')} in {show(lengthM, 'length')}. Say what it should weigh, or
+        drag the cut along the curve; nothing is cut here.
+      </p>
+      <fieldset className="mt-2 flex flex-wrap gap-x-5">
+        <legend className="sr-only">Which end</legend>
+        {CUT_ENDS.toReversed().map((end) => (
+          <label key={end} className="flex min-h-11 items-center gap-2">
+            <input
+              type="radio"
+              name="cut-end"
+              checked={from === end}
+              onChange={() => onFrom(end)}
+              className="size-4 accent-river"
+            />
+            {END_NAMES[end]}
+          </label>
+        ))}
+      </fieldset>
+      <div className="grid items-end gap-x-4 gap-y-2 sm:grid-cols-[14rem_1fr]">
+        <QuantityField
+          label="What it should weigh"
+          measure="lineMass"
+          value={targetKg}
+          onChange={onTarget}
+          refuse={(si) =>
+            si > 0 && si <= wholeKg
+              ? undefined
+              : `It weighs ${show(wholeKg, 'lineMass')}: less than that, please; cutting adds nothing.`
+          }
+        />
+        <input
+          type="range"
+          aria-label="Mass left of the head"
+          aria-valuetext={show(targetKg, 'lineMass')}
+          min={LEAST_SHARE}
+          max={1}
+          step={0.002}
+          value={targetKg / wholeKg}
+          onChange={(event) => onTarget(Number(event.target.value) * wholeKg)}
+          className="h-11 w-full accent-river"
+        />
+      </div>
+      {cutM !== undefined && (
+        <HeadChange
+          question={question}
+          before={before}
+          after={after}
+          name={`${head.name}, cut to ${show(left.massKg.value, 'lineMass')}`}
+          keep="Keep the cut head in my gear"
+        >
+          <p>
+            Take <b className="font-semibold">{show(cutM, 'length')}</b> off the {from}:{' '}
+            {show(left.massKg.value, 'lineMass')} in {show(left.lengthM, 'length')} are left,{' '}
+            {show(left.frontKgPerM.value, 'massPerLength')} at the front.
+          </p>
+        </HeadChange>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,103 @@
+import { CHEATER_LIMITS, type Cheater, itemsOf } from '@hoxen/core/gear'
+import { type Lengthened, usualCheater } from '@hoxen/core/line'
+import type { RankedRig } from '@hoxen/core/match'
+import type { Question } from '../../ledger/index.ts'
+import { Button, Tag, useUnits } from '../../ui/index.ts'
+import { QuantityField } from '../../ui/QuantityField.tsx'
+import { HeadChange } from './HeadChange.tsx'
+
+/** A level piece, of one's own or only thought of. */
+export type Piece = Pick<Cheater, 'lengthM' | 'kgPerM'>
+
+interface Props {
+  readonly question: Question
+  readonly before: RankedRig
+  readonly after: RankedRig
+  readonly outcome: Lengthened['outcome'] | undefined
+  readonly piece: Piece | undefined
+  readonly onPiece: (piece: Piece | undefined) => void
+}
+
+const REFUSED: Readonly<Record<Exclude<Lengthened['outcome'], 'lengthened'>, string>> = {
+  'one-piece': 'This line is in one piece: there is no loop behind its head to put a cheater on.',
+  'has-one':
+    'There is a cheater behind this head already. Choose the bare head, or make the cheater itself longer.',
+}
+
+/** A cheater behind the head: what it adds, how its joints stand, and which longer rod that serves. */
+export function LengthenHead({ question, before, after, outcome, piece, onPiece }: Props) {
+  const { show } = useUnits()
+  const { head, massKg, lengthM } = before.parts.head
+  const own = itemsOf(question.gear, 'cheater')
+  const usual = usualCheater(before.parts.head)
+  const given = piece ?? usual
+  const refuse =
+    (low: number, high: number, measure: 'length' | 'massPerLength') =>
+    (si: number): string | undefined =>
+      si >= low && si <= high ? undefined : `From ${show(low, measure)} to ${show(high, measure)}, please.`
+  const long = after.parts.head
+  return (
+    <section aria-labelledby="lengthen-title" className="mt-4 max-w-3xl">
+      <h2 id="lengthen-title" className="text-xl">
+        A cheater behind the head <Tag tag="physics" />
+      </h2>
+      <p className="text-[0.95rem] text-faint">
+        A level piece looped in between running line and head: {head.name} weighs{' '}
+        {show(massKg.value, 'lineMass')} in {show(lengthM, 'length')}, {show(usual.kgPerM, 'massPerLength')}{' '}
+        at its belly.
+      </p>
+      {own.length > 0 && (
+        <fieldset className="mt-2 flex flex-wrap gap-2">
+          <legend className="sr-only">Cheaters of mine</legend>
+          {own.map((cheater) => (
+            <Button
+              key={cheater.id}
+              aria-pressed={piece?.lengthM === cheater.lengthM && piece.kgPerM === cheater.kgPerM}
+              onClick={() => onPiece({ lengthM: cheater.lengthM, kgPerM: cheater.kgPerM })}
+            >
+              {cheater.name}
+            </Button>
+          ))}
+        </fieldset>
+      )}
+      <div className="mt-2 grid max-w-md items-start gap-x-4 gap-y-2 sm:grid-cols-2">
+        <QuantityField
+          label="How long"
+          measure="length"
+          value={given.lengthM}
+          onChange={(value) => onPiece({ ...given, lengthM: value })}
+          refuse={refuse(CHEATER_LIMITS.lengthM.low, CHEATER_LIMITS.lengthM.high, 'length')}
+        />
+        <QuantityField
+          label="How heavy per length"
+          measure="massPerLength"
+          value={given.kgPerM}
+          onChange={(value) => onPiece({ ...given, kgPerM: value })}
+          refuse={refuse(CHEATER_LIMITS.kgPerM.low, CHEATER_LIMITS.kgPerM.high, 'massPerLength')}
+        />
+      </div>
+      {outcome === undefined ? (
+        <Button className="mt-2" onClick={() => onPiece(given)}>
+          Try it behind the head
+        </Button>
+      ) : outcome !== 'lengthened' ? (
+        <p role="alert" className="mt-2 font-medium text-breaks">
+          {REFUSED[outcome]}
+        </p>
+      ) : (
+        <HeadChange
+          question={question}
+          before={before}
+          after={after}
+          name={`${head.name} + ${show(given.lengthM, 'length')} cheater`}
+          keep="Keep head and cheater in my gear"
+        >
+          <p>
+            It adds <b className="font-semibold">{show(given.lengthM * given.kgPerM, 'lineMass')}</b>:{' '}
+            {show(long.massKg.value, 'lineMass')} in {show(long.lengthM, 'length')}; the front stays as it is.
+          </p>
+        </HeadChange>
+      )}
+    </section>
+  )
+}
