@@ -185,5 +185,5 @@ test('a head is lengthened by a cheater, and a piece of level material becomes t
   await page.locator('[data-set="2"]').first().getByRole('button', { name: 'Keep these tips' }).click()
   await expect(page.getByText('2 tips of T-11 added')).toBeVisible()
   await page.goto('/gear?kind=tip')
-  await expect(page.getByText('T-11, 7.5 ft')).toBeVisible()
+  await expect(page.getByRole('link', { name: 'T-11, 7.5 ft tip' })).toBeVisible()
 })

@@ -112,9 +112,10 @@ export const specifyCommand = command({
     const day = dayFrom(asked)
     const specified = specify(day, fixed, style)
     if (specified.outcome !== 'specified') {
-      const { line, nearest } = specified
+      const { line, parts, nearest } = specified
       return {
         outcome: specified.outcome,
+        parts,
         line: { code: line.code, state: line.state, message: sayCheck(line, 'trade') },
         nearest: {
           style: nearest.style,

@@ -1,6 +1,17 @@
+export {
+  type Cover,
+  coverOf,
+  distinct,
+  type NamedDay,
+  OVER_DAYS_COUNT,
+  type OverDaysQuestion,
+  type Serving,
+  usualDays,
+} from './cover.ts'
 export { type FigureName, withFigure } from './figures.ts'
 export { SPECIFIED_STYLES, type SpecifiedStyle } from './generic.ts'
 export { type MissingItem, missingInSteps, missingItem } from './missing.ts'
+export { OVER_DAYS, overDays, type Standing, servingInSteps } from './overDays.ts'
 export { rodsServed, type Served } from './served.ts'
 export type { FigureSpan } from './spans.ts'
 export {

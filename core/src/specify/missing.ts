@@ -6,6 +6,7 @@ import {
   candidatesOf,
   inStyle,
   matchInSteps,
+  type RankedRig,
   rankCost,
   searchInSteps,
   secondLookInSteps,
@@ -32,7 +33,7 @@ const MOST_RODS = 3
  * What could be missing: the parts of the best whole rigs round each rod that is there, and round none, each a part that
  * is not owned, the same that the page of what to look for names.
  */
-function* suggestions(gear: Gear, day: Day): Generator<void, readonly Item[]> {
+export function* suggestions(gear: Gear, day: Day): Generator<void, readonly Item[]> {
   const rods = itemsOf(gear, 'rod').filter((rod) => day.rodId === undefined || rod.id === day.rodId)
   const round = rods.slice(0, MOST_RODS).map((rod) => ({ rod }))
   const styles = SPECIFIED_STYLES.filter((style) => inStyle(style, day.style))
@@ -49,22 +50,27 @@ function* suggestions(gear: Gear, day: Day): Generator<void, readonly Item[]> {
   return [...out.values()]
 }
 
+/** How gear stands on a day at first look: rods with heads without a break, of the first few, and what the best costs. */
+export function* standing(
+  gear: Gear,
+  day: Day,
+): Generator<void, { readonly fits: number; readonly cost: number }> {
+  const found = yield* searchInSteps(candidatesOf(gear, day), day, { limit: CARD_LIMIT, oneFor: 'head' })
+  return {
+    fits: found.filter((f) => f.cost < BREAK_COST).length,
+    cost: found[0]?.cost ?? Number.POSITIVE_INFINITY,
+  }
+}
+
 /**
  * When nothing fits: tries one new item after another, each a part of the best whole rig round a rod, and names the one that leaves
  * the most rigs without a break. Found by searching again with it, not by a rule.
  */
-export function* missingInSteps(gear: Gear, day: Day): Generator<void, MissingItem | undefined> {
-  function* standing(with_: Gear): Generator<void, { fits: number; cost: number }> {
-    const found = yield* searchInSteps(candidatesOf(with_, day), day, { limit: CARD_LIMIT, oneFor: 'head' })
-    return {
-      fits: found.filter((f) => f.cost < BREAK_COST).length,
-      cost: found[0]?.cost ?? Number.POSITIVE_INFINITY,
-    }
-  }
-  const before = yield* standing(gear)
+export function* missingInSteps(gear: Gear, day: Day): Generator<unknown, MissingItem | undefined> {
+  const before = yield* standing(gear, day)
   const tried: { readonly item: Item; readonly fits: number; readonly cost: number }[] = []
   for (const item of yield* suggestions(gear, day)) {
-    const after = yield* standing({ items: [...gear.items, item] })
+    const after = yield* standing({ items: [...gear.items, item] }, day)
     if (after.cost < before.cost || after.fits > before.fits) tried.push({ item, ...after })
   }
   tried.sort((a, b) => b.fits - a.fits || a.cost - b.cost)
@@ -81,18 +87,15 @@ export function* missingInSteps(gear: Gear, day: Day): Generator<void, MissingIt
 const MOST_TRIED = 6
 const LOOKS_EACH = 4
 
-/** What the best rig costs once the best few have been let swing. */
-function* swungCost(gear: Gear, day: Day): Generator<void, number> {
+/** The best rig once the best few have been let swing. */
+export function* bestOnce(gear: Gear, day: Day): Generator<unknown, RankedRig | undefined> {
   const first = yield* matchInSteps(gear, day, LOOKS_EACH)
-  const steps = secondLookInSteps(gear, day, first, LOOKS_EACH)
-  for (;;) {
-    const step = steps.next()
-    if (step.done) {
-      const [best] = step.value.cards
-      return best === undefined ? Number.POSITIVE_INFINITY : rankCost(best.rig.score)
-    }
-    yield
-  }
+  return (yield* secondLookInSteps(gear, day, first, LOOKS_EACH)).cards[0]?.rig
+}
+
+function* swungCost(gear: Gear, day: Day): Generator<unknown, number> {
+  const best = yield* bestOnce(gear, day)
+  return best === undefined ? Number.POSITIVE_INFINITY : rankCost(best.score)
 }
 
 /** The same, at one go. */

@@ -199,13 +199,49 @@ describe('bad input', () => {
       ...LONG_SEVEN,
       head: { kind: 'head', id: 'h', name: 'h', style: 'skagit', massKg: 900 * KG_PER_GRAIN, lengthM: 8 },
     })
-    expect(found).toMatchObject({ outcome: 'do-not-go-together', line: { code: 'mass-in-window' } })
+    expect(found).toMatchObject({
+      outcome: 'do-not-go-together',
+      line: { code: 'mass-in-window' },
+      parts: ['headId'],
+    })
+  })
+  test('two parts, each of which some rig would take, are named together, whatever else is there', () => {
+    const light: FixedParts['head'] = {
+      kind: 'head',
+      id: 'h',
+      name: 'h',
+      style: 'skagit',
+      massKg: 390 * KG_PER_GRAIN,
+      lengthM: 6,
+    }
+    for (const more of [{}, { reel: SKAGIT.rig.parts.reel ?? undefined, tip: SKAGIT.rig.parts.tip?.item }])
+      expect(specify(WINTER, { ...LONG_SEVEN, head: light, ...more })).toMatchObject({
+        outcome: 'do-not-go-together',
+        line: { code: 'mass-in-window' },
+        parts: ['rodId', 'headId'],
+      })
+  })
+  test('a trout line on a two-handed rod is three numbers up, by the other school two; on a single-hand rod its own (C9)', () => {
+    for (const [made, three, two] of [
+      [rod(7, 13, 'two-hander'), 10, 9],
+      [rod(6, 11, 'switch'), 9, 8],
+      [rod(4, 11, 'trout-two-hander'), 7, 6],
+      [rod(7, 9, 'single'), 7, 7],
+    ] as const)
+      for (const [twoHandNumber, label] of [
+        ['plus-three', three],
+        ['plus-two', two],
+      ] as const) {
+        const day = { ...SUMMER, castM: 18, schools: { ...DEFAULT_SCHOOLS, twoHandNumber } }
+        expect(span(one(day, { rod: made }, 'weight-forward'), 'boxNumber').target).toBe(label)
+      }
   })
   test('a fish of 60 kg from a beck has a nearest answer and a reason', () => {
     const found = specify(dayWith({ fishKg: 60, water: 'beck' }), {})
     expect(found).toMatchObject({
       outcome: 'do-not-go-together',
       line: { code: 'rod-fish', state: 'breaks' },
+      parts: [],
     })
   })
 })

@@ -58,8 +58,14 @@ export interface SpecifiedRig {
 
 export type Specified =
   | { readonly outcome: 'specified'; readonly rigs: readonly SpecifiedRig[] }
-  /** Parts that are there and cannot go together in this day, and the line that says so. */
-  | { readonly outcome: 'do-not-go-together'; readonly line: Check; readonly nearest: SpecifiedRig }
+  /** Parts that are there and cannot go together in this day, the line that says so, and which of them it is about. */
+  | {
+      readonly outcome: 'do-not-go-together'
+      readonly line: Check
+      /** Two that are there; one that is not for such a day; or none, where the day itself asks too much. */
+      readonly parts: readonly RigSlot[]
+      readonly nearest: SpecifiedRig
+    }
 
 const SLOTS = {
   rod: 'rodId',
@@ -70,10 +76,11 @@ const SLOTS = {
   reel: 'reelId',
 } as const satisfies Readonly<Record<keyof FixedParts, RigSlot>>
 
+const PARTS = Object.keys(SLOTS) as readonly (keyof FixedParts)[]
+
 /** What of a rig is to be looked for; a line in one piece brings its running line along. */
 const openSlots = (fixed: FixedParts, { head, tip, leader }: RigParts): readonly RigSlot[] =>
-  (Object.keys(SLOTS) as (keyof FixedParts)[])
-    .filter((part) => fixed[part] === undefined)
+  PARTS.filter((part) => fixed[part] === undefined)
     .filter((part) => !(part === 'runningLine' && head.onePiece))
     .filter((part) => !(part === 'tip' && tip === null) && !(part === 'leader' && leader === null))
     .map((part) => SLOTS[part])
@@ -127,7 +134,7 @@ function anyOf(day: Day): Day {
 }
 
 /** The best whole rig of one kind of head, let swing: the first that holds, or the nearest to it. */
-function* bestRig(
+export function* bestRig(
   fixed: FixedParts,
   day: Day,
   style: SpecifiedStyle,
@@ -194,23 +201,62 @@ export function* specifyInSteps(
     const rig = yield* bestRig(fixed, day, each)
     if (rig !== undefined) found.push({ style: each, rig, open: openSlots(fixed, rig.parts), spans: [] })
   }
-  return among(found)
+  return yield* among(found, fixed, day)
+}
+
+/** Those kinds of head that break nowhere, best first. */
+const sound = (found: readonly SpecifiedRig[]): readonly SpecifiedRig[] =>
+  found.filter(({ rig }) => rig.verdict !== 'breaks').sort(byCost)
+
+/** The slots of the parts that a line of the ledger reads. */
+const readBy = (code: CheckCode): readonly RigSlot[] => [
+  ...new Set(
+    (CHECKS as readonly CheckDefinition<CheckCode>[])
+      .filter((check) => check.code === code)
+      .flatMap(({ looks }) => looks.flatMap(({ needs }) => needs.map((part) => SLOTS[part]))),
+  ),
+]
+
+/** The fewest of the parts that are there, of one kind of head, with which a line breaks already: one, or two; none where it does anyway. */
+function* clashing(
+  fixed: FixedParts,
+  day: Day,
+  style: SpecifiedStyle,
+  line: CheckCode,
+): Generator<void, readonly RigSlot[]> {
+  const there = PARTS.filter((part) => fixed[part] != null && readBy(line).includes(SLOTS[part]))
+  const pairs = there.flatMap((one, i) => there.slice(i + 1).map((other) => [one, other]))
+  for (const some of [[], ...there.map((one) => [one]), ...pairs]) {
+    const only = Object.fromEntries(some.map((part) => [part, fixed[part]]))
+    const rig = yield* bestRig(only, day, style)
+    if (rig?.checks.some(({ code, state }) => code === line && state === 'breaks'))
+      return some.map((part) => SLOTS[part])
+  }
+  return there.map((part) => SLOTS[part])
 }
 
 /** What kinds of head come to, best first: those that break nowhere, or, where there is none, the nearest to it. */
-function among(found: readonly SpecifiedRig[]): Specified {
-  const [nearest, ...rest] = [...found].sort(byCost)
-  if (nearest === undefined) throw new Error('no rig to look for')
-  const rigs = [nearest, ...rest].filter(({ rig }) => rig.verdict !== 'breaks')
+function* among(found: readonly SpecifiedRig[], fixed: FixedParts, day: Day): Generator<void, Specified> {
+  const rigs = sound(found)
   if (rigs.length > 0) return { outcome: 'specified', rigs }
+  const [nearest] = [...found].sort(byCost)
+  if (nearest === undefined) throw new Error('no rig to look for')
   const line = nearest.rig.checks.find((check) => check.state === 'breaks')
   if (line === undefined) throw new Error('nothing breaks')
-  return { outcome: 'do-not-go-together', line, nearest }
+  const parts = yield* clashing(fixed, day, nearest.style, line.code)
+  return { outcome: 'do-not-go-together', line, parts, nearest }
 }
 
 /** What was found kind by kind, together. @param each at least one */
-export const together = (each: readonly Specified[]): Specified =>
-  among(each.flatMap((found) => (found.outcome === 'specified' ? found.rigs : [found.nearest])))
+export function together(each: readonly Specified[]): Specified {
+  const rigs = sound(each.flatMap((found) => (found.outcome === 'specified' ? found.rigs : [])))
+  if (rigs.length > 0) return { outcome: 'specified', rigs }
+  const [nearest] = each
+    .flatMap((found) => (found.outcome === 'specified' ? [] : [found]))
+    .sort((a, b) => byCost(a.nearest, b.nearest))
+  if (nearest === undefined) throw new Error('nothing to put together')
+  return nearest
+}
 
 /** A specified rig with how far each figure of its open parts may go. */
 export function* withSpansInSteps(day: Day, specified: SpecifiedRig): Generator<void, SpecifiedRig> {

@@ -2,9 +2,17 @@ import type { Hands, Item, Rod } from '../gear/index.ts'
 import { printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 import type { RigParts, RigSlot } from '../rig/index.ts'
 import { ratedNumber, singleHandEquivalent, twoHandEquivalents } from '../rod/index.ts'
-import type { FigureName, FigureSpan, Served, SpecifiedRig, SpecifiedStyle } from '../specify/index.ts'
+import type {
+  Cover,
+  FigureName,
+  FigureSpan,
+  OverDaysQuestion,
+  Served,
+  SpecifiedRig,
+  SpecifiedStyle,
+} from '../specify/index.ts'
 import { sayCheck } from './check.ts'
-import { SLOT_NAMES, sayChoice } from './names.ts'
+import { KIND_NAMES, SLOT_NAMES, sayChoice, summarize } from './names.ts'
 
 /** Kinds of head that a rig is put together for: as a title, and after "with". */
 export const SPECIFIED_NAMES: Readonly<
@@ -164,4 +172,61 @@ export function sayServed(served: Served | undefined, hands: Hands, system: Unit
   const [low, high] = served.numbers
   const numbers = low === high ? String(low) : `${low} – ${high}`
   return `${sayChoice(hands)} no. ${numbers}, from ${printMeasure(served.fromM, 'rodLength', system)} up`
+}
+
+const list = (names: readonly string[]): string =>
+  names.length < 2 ? names.join() : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
+
+/** What a part is, apart from its name. */
+export const saySortOf = (item: Item, system: UnitSystem): string =>
+  item.kind === 'tip' || item.kind === 'rod' || item.kind === 'head'
+    ? summarize(item, system)
+    : `${KIND_NAMES[item.kind].one}, ${summarize(item, system)}`
+
+/** Which of the parts that are there cannot go together on a day. */
+export function sayClash(parts: readonly RigSlot[]): string {
+  const names = parts.map((slot) => SLOT_NAMES[slot].toLowerCase())
+  if (names.length === 0) return 'No rig at all is without a break on such a day.'
+  if (names.length === 1) return `No rig for such a day is without a break with this ${names.join()}.`
+  return `This ${names.slice(0, -1).join(', ')} and this ${names.at(-1)} do not go together on such a day.`
+}
+
+/** Questions over several days, as they are asked. */
+export const OVER_DAYS_NAMES: Readonly<Record<OverDaysQuestion, string>> = Object.freeze({
+  tips: 'Two tips for most of my days',
+  line: 'One line for most of my days',
+  next: 'What to get next',
+})
+
+/** What serves on the most of several days, in sentences. */
+export function sayCover(
+  question: OverDaysQuestion,
+  { items, days, without, of }: Cover,
+  system: UnitSystem,
+): readonly string[] {
+  const named = list(items.map((item) => saySortOf(item, system)))
+  const enough =
+    without.length === 0
+      ? []
+      : question === 'next'
+        ? [
+            without.length === of
+              ? 'On each of the usual days something of yours holds already: nothing needs getting.'
+              : `Something of yours holds already on: ${list(without)}.`,
+          ]
+        : [`No tip is needed on: ${list(without)}.`]
+  if (items.length === 0)
+    return without.length === of
+      ? enough
+      : [
+          ...enough,
+          question === 'next'
+            ? 'On the other days no single part would do: more than one is missing. Start from a whole rig above.'
+            : 'Nothing serves on the other days: this rod is not for them.',
+        ]
+  const serves =
+    question === 'next'
+      ? `${named}: with it a rig of yours holds on ${list(days)}.`
+      : `${named}: ${items.length > 1 ? 'one or the other serves' : 'it serves'} on ${list(days)}.`
+  return [serves, ...enough, `That is ${days.length + without.length} of ${of} days.`]
 }

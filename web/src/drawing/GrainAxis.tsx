@@ -7,6 +7,8 @@ import { useWidth } from './useWidth.ts'
 export interface AxisBand {
   readonly label: string
   readonly window: GrainWindow
+  /** The best for it, marked on the band [kg]. */
+  readonly bestKg?: number
 }
 export interface AxisMark {
   readonly id: string
@@ -127,7 +129,7 @@ interface BandProps {
 }
 
 /** A printed window has hard ends; an estimated one fades over its own half-width. */
-function Band({ id, band: { label, window }, x, y, height, labelled }: BandProps) {
+function Band({ id, band: { label, window, bestKg }, x, y, height, labelled }: BandProps) {
   const hard = window.tag === 'printed'
   const [low, high] = drawnEnds(window)
   const [from, to] = [x(low), x(high)]
@@ -160,6 +162,16 @@ function Band({ id, band: { label, window }, x, y, height, labelled }: BandProps
         strokeWidth="1.4"
         strokeDasharray="2 2"
       />
+      {bestKg !== undefined && (
+        <circle
+          cx={x(bestKg)}
+          cy={y + height / 2}
+          r="5.5"
+          fill="var(--caster)"
+          stroke="var(--sheet)"
+          strokeWidth="1.5"
+        />
+      )}
       {labelled && (
         <text
           x={from > LABEL_ROOM ? from - 7 : to + 7}
@@ -182,7 +194,7 @@ function describe(
 ): string {
   const windows = bands.map(
     (b) =>
-      `${b.label} window ${show(b.window.lowKg, 'lineMass')} to ${show(b.window.highKg, 'lineMass')}, ${b.window.tag}`,
+      `${b.label} window ${show(b.window.lowKg, 'lineMass')} to ${show(b.window.highKg, 'lineMass')}, ${b.window.tag}${b.bestKg === undefined ? '' : `, best ${show(b.bestKg, 'lineMass')}`}`,
   )
   const chosen = marks.filter((m) => m.chosen).map((m) => `${m.label} ${show(m.massKg, 'lineMass')}`)
   return [...windows, ...chosen].join('; ')

@@ -10,3 +10,4 @@ export {
   useRig,
   useSecondLook,
 } from './useRigs.ts'
+export { useSpecified } from './useSpecified.ts'

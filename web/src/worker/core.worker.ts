@@ -22,7 +22,16 @@ import {
   resolveRig,
   worstFirst,
 } from '@hoxen/core/rig'
-import type { FixedParts, MissingItem, Specified, SpecifiedRig, SpecifiedStyle } from '@hoxen/core/specify'
+import type {
+  FixedParts,
+  MissingItem,
+  NamedDay,
+  OverDaysQuestion,
+  Serving,
+  Specified,
+  SpecifiedRig,
+  SpecifiedStyle,
+} from '@hoxen/core/specify'
 import type { SwingInput, Swung } from '@hoxen/core/swing'
 import type { GaugeFileReading } from '@hoxen/core/water'
 import { expose } from 'comlink'
@@ -125,6 +134,30 @@ const api = {
   async spans(id: number, day: Day, rig: SpecifiedRig): Promise<SpecifiedRig> {
     const { withSpansInSteps } = await import('./look.ts')
     return unhurried(id, withSpansInSteps(day, rig))
+  },
+
+  /** What could serve over several days, from the sight of one of them. */
+  async candidates(
+    about: About,
+    question: OverDaysQuestion,
+    day: Day,
+    fixed: FixedParts,
+  ): Promise<readonly Item[]> {
+    const { OVER_DAYS } = await import('./look.ts')
+    const { gear } = gearOf(about.revision)
+    return unhurried(about.id, OVER_DAYS[question].candidates({ gear, fixed }, day))
+  },
+  /** What of it serves on one day. */
+  async serving(
+    about: About,
+    question: OverDaysQuestion,
+    named: NamedDay,
+    fixed: FixedParts,
+    items: readonly Item[],
+  ): Promise<Serving> {
+    const { servingInSteps } = await import('./look.ts')
+    const { gear } = gearOf(about.revision)
+    return unhurried(about.id, servingInSteps(question, { gear, fixed }, named, items))
   },
 
   async readTable(text: string, stamp: string): Promise<CsvReading> {

@@ -1,1 +1,7 @@
-export { missingInSteps, specifyInSteps, withSpansInSteps } from '@hoxen/core/specify'
+export {
+  missingInSteps,
+  OVER_DAYS,
+  servingInSteps,
+  specifyInSteps,
+  withSpansInSteps,
+} from '@hoxen/core/specify'

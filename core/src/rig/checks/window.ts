@@ -1,7 +1,7 @@
 import type { Day } from '../../day/index.ts'
 import type { Rod, Schools, WindowStyle } from '../../gear/index.ts'
-import { type HeadFacts, singleHandNumber } from '../../line/index.ts'
-import { type GrainWindow, numberStep, ratedNumber, windowFor } from '../../rod/index.ts'
+import { type HeadFacts, massOfFirst, SINGLE_HAND_LENGTH_M, singleHandNumber } from '../../line/index.ts'
+import { type GrainWindow, numberStep, ratedNumber, WINDOW_MODEL, windowFor } from '../../rod/index.ts'
 import type { TipFacts } from '../../sink/index.ts'
 import { defineCheck, stateInRange } from '../define.ts'
 import { type RigParts, windowStyleOf } from '../parts.ts'
@@ -39,7 +39,14 @@ export function windowOf(
 /** Beyond a printed edge this share is a warning; an estimated window fades over its own half-width. */
 const PRINTED_SLACK = 0.04
 
-/** What a window weighs of head and tip [kg]; a trout line on a single-hand rod counts its first 30 ft. */
+/**
+ * What a two-handed rod carries of a trout line in one piece [m]: by the window's own rule, which is a Scandi's, a line three
+ * numbers up (or by the other school two) is right, and so much of it weighs what a Scandi would: 1.7 times its first 30 ft.
+ * [practice]
+ */
+export const TROUT_CARRY_M = WINDOW_MODEL.lightFactor.scandi * SINGLE_HAND_LENGTH_M
+
+/** What a window weighs of head and tip [kg]; of a trout line its first 30 ft on a single-hand rod, what is carried on another. */
 export function massOnWindow(
   rod: Rod,
   head: HeadFacts,
@@ -47,7 +54,11 @@ export function massOnWindow(
   counts: GrainWindow['counts'],
 ): number {
   const trout = head.head.style === 'double-taper' || head.head.style === 'weight-forward'
-  const headKg = trout && rod.hands === 'single' ? head.first30Kg : head.massKg.value
+  const headKg = !trout
+    ? head.massKg.value
+    : rod.hands === 'single'
+      ? head.first30Kg
+      : massOfFirst(head.line, TROUT_CARRY_M)
   return counts === 'head+tip' && tip?.item.kind === 'tip' ? headKg + tip.massKg.value : headKg
 }
 

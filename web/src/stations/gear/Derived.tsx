@@ -1,13 +1,13 @@
 import type { Item, Rod } from '@hoxen/core/gear'
 import { headFacts, readLabel } from '@hoxen/core/line'
-import { castSpanM, fishSpanKg, singleHandEquivalent, windowFor } from '@hoxen/core/rod'
+import { castSpanM, fishSpanKg, singleHandEquivalent } from '@hoxen/core/rod'
 import { nameMaterial, type TipItem, tipFacts } from '@hoxen/core/sink'
-import { summarize, WINDOW_NAMES } from '@hoxen/core/words'
+import { summarize } from '@hoxen/core/words'
 import type { ReactNode } from 'react'
-import { Link } from 'react-router'
-import { useDay } from '../../day/index.ts'
-import { type AxisBand, GrainAxis, ItemDrawing } from '../../drawing/index.ts'
-import { buttonLook, Tag, useUnits } from '../../ui/index.ts'
+import { ItemDrawing } from '../../drawing/index.ts'
+import { useQuestion } from '../../ledger/index.ts'
+import { Tag, useUnits } from '../../ui/index.ts'
+import { BelongsOn } from './BelongsOn.tsx'
 
 /** What follows from what is known of an item, with what each figure rests on. */
 export function Derived({ item }: { readonly item: Item }) {
@@ -23,14 +23,7 @@ export function Derived({ item }: { readonly item: Item }) {
         </div>
       )}
       {item.kind === 'head' && <HeadDerived item={item} />}
-      {item.kind === 'rod' && (
-        <>
-          <RodDerived rod={item} />
-          <Link to={`/match/look?rod=${item.id}`} className={`${buttonLook('quiet')} px-0`}>
-            What belongs on it
-          </Link>
-        </>
-      )}
+      {item.kind === 'rod' && <RodDerived rod={item} />}
       {(item.kind === 'tip' || item.kind === 'sinking-leader') && <TipDerived item={item} />}
     </div>
   )
@@ -64,27 +57,14 @@ function HeadDerived({ item }: { readonly item: Extract<Item, { kind: 'head' }> 
 }
 
 function RodDerived({ rod }: { readonly rod: Rod }) {
-  const day = useDay()
+  const question = useQuestion()
   const { show, range } = useUnits()
-  const bands = (['skagit', 'scandi', 'overhead'] as const).flatMap((style): AxisBand[] => {
-    const result = windowFor(rod, style, day)
-    return result.outcome === 'window' ? [{ label: WINDOW_NAMES[style], window: result.window }] : []
-  })
   const fish = fishSpanKg(rod)
   const cast = castSpanM(rod)
   return (
     <>
-      <div className="mt-3 max-w-xl">
-        <GrainAxis bands={bands} marks={[]} />
-      </div>
+      {question !== undefined && <BelongsOn rod={rod} question={question} />}
       <List>
-        {bands.map(({ label, window }) => (
-          <li key={label}>
-            {label}: {range({ low: window.lowKg, high: window.highKg }, 'lineMass')},{' '}
-            {window.counts === 'head' ? 'head alone' : 'head and tip'}
-            {window.countsStated ? '' : ' (assumed)'} <Tag tag={window.tag} />
-          </li>
-        ))}
         {rod.hands !== 'single' && (
           <li>
             Strong as a single-hand no. {singleHandEquivalent(rod, 'plus-two')} by one school,{' '}

@@ -1,11 +1,12 @@
 import { itemsOf } from '@hoxen/core/gear'
 import type { Specified, SpecifiedRig } from '@hoxen/core/specify'
-import { SPECIFIED_NAMES, sayCheck, sayChoice, sayStrength } from '@hoxen/core/words'
+import { SPECIFIED_NAMES, sayCheck, sayChoice, sayClash, sayStrength } from '@hoxen/core/words'
 import { type FormEvent, useState } from 'react'
-import { type Question, useQuestion } from '../../ledger/index.ts'
+import { type Question, useQuestion, useSpecified } from '../../ledger/index.ts'
 import { Button, fieldLook, useUnits } from '../../ui/index.ts'
 import { LookCard } from './LookCard.tsx'
-import { type Looking, useLooking, useSpecified } from './useLook.ts'
+import { OverDays } from './OverDays.tsx'
+import { type Looking, useLooking } from './useLook.ts'
 
 /** A whole rig round one rod, or round none: of each part that is not there, what to look for. */
 export function LookPage() {
@@ -15,7 +16,7 @@ export function LookPage() {
 
 function Look({ question }: { readonly question: Question }) {
   const looking = useLooking(question)
-  const { found, error, busy } = useSpecified(question, looking.fixed)
+  const { found, error, busy } = useSpecified(question.day, looking.fixed)
   return (
     <div className="max-w-4xl">
       <h1 className="text-2xl">What to look for</h1>
@@ -117,6 +118,7 @@ function Rigs({ question, looking, rigs }: Props & { readonly rigs: readonly Spe
         ))}
       </fieldset>
       <LookCard key={shown.style} question={question} looking={looking} specified={shown} />
+      <OverDays question={question} specified={shown} />
     </>
   )
 }
@@ -132,8 +134,8 @@ function NotTogether({
   return (
     <>
       <p role="alert" className="mt-4 border-l-[3px] border-breaks pl-3">
-        <b className="font-semibold">No rig of this holds on such a day.</b> {sayCheck(found.line, system)}{' '}
-        What comes nearest stands below.
+        <b className="font-semibold">{sayClash(found.parts)}</b> {sayCheck(found.line, system)} What comes
+        nearest stands below.
       </p>
       <LookCard question={question} looking={looking} specified={found.nearest} />
     </>

@@ -1,7 +1,7 @@
 import { askedRod } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
-import { type FixedParts, type Specified, type SpecifiedRig, stylesFor, together } from '@hoxen/core/specify'
-import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query'
+import type { FixedParts, SpecifiedRig } from '@hoxen/core/specify'
+import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { useSearchParams } from 'react-router'
 import { dayKey } from '../../day/index.ts'
@@ -58,29 +58,6 @@ export function useLooking({ byId }: Question): Looking {
         }),
     }
   }, [byId, key, setParams])
-}
-
-/** Whole rigs round what is there, each kind of head as it comes; the last ones stay while the next are on their way. */
-export function useSpecified({ day }: Question, fixed: FixedParts) {
-  return useQueries({
-    queries: stylesFor(fixed, day).map((style) => ({
-      queryKey: ['specified', style, fixed, ...dayKey(day)],
-      queryFn: ({ signal }: { signal: AbortSignal }) =>
-        askInSteps((api, id) => api.specify(id, day, fixed, style) as Promise<Specified>, signal),
-      placeholderData: keepPreviousData<Specified>,
-    })),
-    combine: (results) => {
-      const come = results.flatMap(({ data }) => (data === undefined ? [] : [data]))
-      const all = come.length === results.length
-      const found = come.length === 0 ? undefined : together(come)
-      return {
-        // That nothing goes together is known only when all have come.
-        found: found?.outcome === 'specified' || all ? found : undefined,
-        error: results.find((result) => result.error !== null)?.error,
-        busy: results.some((result) => result.isFetching),
-      }
-    },
-  })
 }
 
 /** One of them with how far its figures may go. */

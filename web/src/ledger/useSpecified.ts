@@ -1,0 +1,28 @@
+import type { Day } from '@hoxen/core/day'
+import { type FixedParts, type Specified, stylesFor, together } from '@hoxen/core/specify'
+import { keepPreviousData, useQueries } from '@tanstack/react-query'
+import { dayKey } from '../day/index.ts'
+import { askInSteps } from '../worker/index.ts'
+
+/** Whole rigs round what is there, each kind of head as it comes; the last ones stay while the next are on their way. */
+export function useSpecified(day: Day, fixed: FixedParts) {
+  return useQueries({
+    queries: stylesFor(fixed, day).map((style) => ({
+      queryKey: ['specified', style, fixed, ...dayKey(day)],
+      queryFn: ({ signal }: { signal: AbortSignal }) =>
+        askInSteps((api, id) => api.specify(id, day, fixed, style) as Promise<Specified>, signal),
+      placeholderData: keepPreviousData<Specified>,
+    })),
+    combine: (results) => {
+      const come = results.flatMap(({ data }) => (data === undefined ? [] : [data]))
+      const all = come.length === results.length
+      const found = come.length === 0 ? undefined : together(come)
+      return {
+        // That nothing goes together is known only when all have come.
+        found: found?.outcome === 'specified' || all ? found : undefined,
+        error: results.find((result) => result.error !== null)?.error,
+        busy: results.some((result) => result.isFetching),
+      }
+    },
+  })
+}
