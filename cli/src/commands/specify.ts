@@ -1,5 +1,6 @@
+import type { Day } from '@hoxen/core/day'
 import { type Item, type ItemOf, itemSchema } from '@hoxen/core/gear'
-import { SPECIFIED_STYLES, type SpecifiedRig, specify, spoolWantedM3 } from '@hoxen/core/specify'
+import { reelMassFor, SPECIFIED_STYLES, type SpecifiedRig, specify, spoolWantedM3 } from '@hoxen/core/specify'
 import { sayCheck } from '@hoxen/core/words'
 import * as z from 'zod'
 import { command } from '../command.ts'
@@ -15,7 +16,8 @@ const part = <K extends Item['kind']>(kind: K, ...others: readonly K[]): z.ZodTy
 
 type Span = { readonly low: number; readonly target: number; readonly high: number }
 
-function partsTold({ rig, open, spans }: SpecifiedRig, fishKg: number) {
+function partsTold({ rig, open, spans }: SpecifiedRig, day: Day) {
+  const mass = reelMassFor(rig.parts, day)
   const { rod, head, tip, leader, runningLine, reel } = rig.parts
   const span = (figure: string, value: number): Span => {
     const found = spans.find((s) => s.figure === figure)
@@ -56,7 +58,8 @@ function partsTold({ rig, open, spans }: SpecifiedRig, fishKg: number) {
       ...some('runningN', 'breakingN', runningLine.item.breakingN),
     },
     reel: reel && {
-      volumeM3: { low: spoolWantedM3(rig.parts, fishKg) },
+      volumeM3: { low: spoolWantedM3(rig.parts, day.fishKg) },
+      ...(mass === undefined ? {} : { massKg: mass }),
       ...some('reelNumber', 'forNumber', reel.forNumber),
     },
     open,
@@ -120,7 +123,7 @@ export const specifyCommand = command({
         nearest: {
           style: nearest.style,
           verdict: nearest.rig.verdict,
-          parts: partsTold(nearest, day.fishKg),
+          parts: partsTold(nearest, day),
         },
       }
     }
@@ -129,7 +132,7 @@ export const specifyCommand = command({
       rigs: specified.rigs.map((each) => ({
         style: each.style,
         verdict: each.rig.verdict,
-        parts: partsTold(each, day.fishKg),
+        parts: partsTold(each, day),
         why: whyTold(each),
       })),
     }

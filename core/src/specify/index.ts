@@ -11,7 +11,9 @@ export {
 export { type FigureName, withFigure } from './figures.ts'
 export { SPECIFIED_STYLES, type SpecifiedStyle } from './generic.ts'
 export { type MissingItem, missingInSteps, missingItem } from './missing.ts'
+export { type Beside, type Neighbour, neighboursInSteps } from './neighbours.ts'
 export { OVER_DAYS, overDays, type Standing, servingInSteps } from './overDays.ts'
+export { type ReelMass, reelMassFor } from './reelMass.ts'
 export { rodsServed, type Served } from './served.ts'
 export type { FigureSpan } from './spans.ts'
 export {
@@ -25,3 +27,4 @@ export {
   together,
   withSpansInSteps,
 } from './specify.ts'
+export { type There, thereOf } from './there.ts'

@@ -127,7 +127,7 @@ const MOST_TIPS = 8
 
 /** The day without what the job says of the gear to use. One object for each day: what is worked out for it is kept. */
 const days = new WeakMap<Day, Day>()
-function anyOf(day: Day): Day {
+export function anyOf(day: Day): Day {
   const asked: Day = days.get(day) ?? { ...day, style: 'any', rodId: undefined }
   days.set(day, asked)
   return asked

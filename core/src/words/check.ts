@@ -131,6 +131,8 @@ const WORDS: CheckWords = {
     title: 'Head against rod length',
     says: {
       suits: () => 'Not too long a head for this rod.',
+      'trout-line': () =>
+        'A trout line on a two-handed rod casts by what of it is carried; a head made for such rods reaches further with less.',
       short: () => 'A head shorter than the rod: easy in tight places; it reaches and anchors less.',
       long: ({ value, high }) =>
         `${value} is a long head for this rod: ${high} is about what it lifts and sweeps.`,

@@ -39,6 +39,8 @@ export {
   sayClash,
   sayCover,
   sayEnds,
+  sayNeighbour,
+  sayReel,
   sayServed,
   saySort,
   saySortOf,

@@ -3,10 +3,13 @@ import { printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 import type { RigParts, RigSlot } from '../rig/index.ts'
 import { ratedNumber, singleHandEquivalent, twoHandEquivalents } from '../rod/index.ts'
 import type {
+  Beside,
   Cover,
   FigureName,
   FigureSpan,
+  Neighbour,
   OverDaysQuestion,
+  ReelMass,
   Served,
   SpecifiedRig,
   SpecifiedStyle,
@@ -133,8 +136,12 @@ export function quickLine(item: Item): string {
   }
 }
 
-/** A specified rig as plain text: a card to carry to a shop or a friend's garage. */
-export function lookForText({ rig, open, spans }: SpecifiedRig, system: UnitSystem): string {
+/** A specified rig as plain text: a card to carry to a shop or a friend's garage. @param reel what else is said of the reel */
+export function lookForText(
+  { rig, open, spans }: SpecifiedRig,
+  system: UnitSystem,
+  reel: readonly string[] = [],
+): string {
   const lines = open.flatMap((slot) => [
     `${SLOT_NAMES[slot]}: ${saySort(rig.parts, slot)}`,
     ...spans
@@ -142,6 +149,7 @@ export function lookForText({ rig, open, spans }: SpecifiedRig, system: UnitSyst
       .map(
         (span) => `  ${FIGURE_NAMES[span.figure]}: ${saySpan(span, system)}; best ${sayTarget(span, system)}`,
       ),
+    ...(slot === 'reelId' ? reel.map((said) => `  ${said}`) : []),
   ])
   return `${lines.join('\n')}\n`
 }
@@ -150,6 +158,7 @@ export function lookForText({ rig, open, spans }: SpecifiedRig, system: UnitSyst
 export const lookForRows = (
   { rig, open, spans }: SpecifiedRig,
   system: UnitSystem,
+  reel: readonly string[] = [],
 ): readonly (readonly string[])[] => [
   ['part', 'sort', 'figure', 'span', 'best', 'why no further'],
   ...open.flatMap((slot) =>
@@ -164,6 +173,9 @@ export const lookForRows = (
         sayEnds(span, system).join(' '),
       ]),
   ),
+  ...(open.includes('reelId')
+    ? reel.map((said) => [SLOT_NAMES.reelId, saySort(rig.parts, 'reelId'), said, '', '', ''])
+    : []),
 ]
 
 /** Rods that a head is for: "two-hander no. 6 – 7, from 12 ft 6 in up". */
@@ -229,4 +241,43 @@ export function sayCover(
       ? `${named}: with it a rig of yours holds on ${list(days)}.`
       : `${named}: ${items.length > 1 ? 'one or the other serves' : 'it serves'} on ${list(days)}.`
   return [serves, ...enough, `That is ${days.length + without.length} of ${of} days.`]
+}
+
+const BESIDE: Readonly<Record<Beside, string>> = {
+  lighter: 'A number lighter',
+  stronger: 'A number stronger',
+  shorter: 'Shorter',
+  longer: 'Longer',
+  'other-hands': 'Held otherwise',
+}
+/** Nearer than this two casts are the same [m]. */
+const SAME_CAST_M = 0.3
+
+/** A neighbouring rod, and what it gives up against the one that was found. */
+export function sayNeighbour({ beside, rig, worse, furtherM }: Neighbour, system: UnitSystem): string {
+  const { rod } = rig.parts
+  const made = `${BESIDE[beside]}, ${sayChoice(rod.hands)} no. ${rod.lineNumber} of ${printMeasure(rod.lengthM, 'rodLength', system)}`
+  const far = printMeasure(Math.abs(furtherM), 'length', system)
+  const casts =
+    Math.abs(furtherM) < SAME_CAST_M
+      ? 'casts as far'
+      : furtherM > 0
+        ? `casts ${far} further`
+        : `gives up ${far} of the cast`
+  const mass = `wants ${printMeasure(rig.massKg, 'lineMass', system)}`
+  const [worst] = worse
+  return worst === undefined
+    ? `${made}: no line of the ledger is worse; it ${casts} and ${mass}.`
+    : `${made}: it ${casts} and ${mass}. ${sayCheck(worst, system)}`
+}
+
+/** How much room a rig's line and backing need on the reel, and what the reel should weigh. */
+export function sayReel(volumeM3: number, mass: ReelMass | undefined, system: UnitSystem): readonly string[] {
+  const room = `room for line and backing ${Math.ceil(volumeM3 * 1e6)} cm³ or more`
+  return mass === undefined
+    ? [room]
+    : [
+        room,
+        `mass ${printRange(mass, 'gearMass', system)}, best ${printMeasure(mass.target, 'gearMass', system)}`,
+      ]
 }

@@ -54,13 +54,12 @@ export function useMatch(question: Question | undefined) {
 }
 
 /** What would fix most; asked only where nothing fits. */
-export function useMissing(question: Question, wanted: boolean) {
+export function useMissing(question: Question) {
   return useQuery({
     queryKey: ['missing', ...keyOf(question)],
     queryFn: async ({ signal }) =>
       (await askOfGear(question.gear.items, (api, about) => api.missing(about, question.day), signal)) ??
       null,
-    enabled: wanted,
   })
 }
 

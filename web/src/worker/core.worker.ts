@@ -26,6 +26,7 @@ import type {
   FixedParts,
   MissingItem,
   NamedDay,
+  Neighbour,
   OverDaysQuestion,
   Serving,
   Specified,
@@ -134,6 +135,12 @@ const api = {
   async spans(id: number, day: Day, rig: SpecifiedRig): Promise<SpecifiedRig> {
     const { withSpansInSteps } = await import('./look.ts')
     return unhurried(id, withSpansInSteps(day, rig))
+  },
+
+  /** The rods next to the one of such a rig, and what each gives up. */
+  async neighbours(id: number, day: Day, rig: SpecifiedRig): Promise<readonly Neighbour[]> {
+    const { neighboursInSteps } = await import('./look.ts')
+    return unhurried(id, neighboursInSteps(day, rig))
   },
 
   /** What could serve over several days, from the sight of one of them. */

@@ -1,5 +1,6 @@
 export {
   missingInSteps,
+  neighboursInSteps,
   OVER_DAYS,
   servingInSteps,
   specifyInSteps,

@@ -21,7 +21,17 @@ function offUsual(rod: Rod, { head, lengthM }: HeadFacts): number {
   return LENGTH_COUNTS * Math.abs(lengthM / rod.lengthM - usual)
 }
 
-const REASONS = { suits: {}, long: {}, 'long-with-tip': {}, short: {} }
+const REASONS = { suits: {}, long: {}, 'long-with-tip': {}, short: {}, 'trout-line': {} }
+
+/** A trout line on a two-handed rod does, but heads are made for such rods: a whole step. [practice] */
+const TROUT_LINE: Finding<typeof REASONS> = Object.freeze({
+  state: 'holds',
+  reason: 'trout-line',
+  value: null,
+  measure: 'none',
+  tag: 'practice',
+  from: 1,
+})
 
 function against(
   { rod, head }: Pick<RigParts, 'rod' | 'head'>,
@@ -29,8 +39,9 @@ function against(
   { schools }: Pick<Day, 'schools'>,
 ): Finding<typeof REASONS> | null {
   const { style } = head.head
-  if (style === 'overhead' || style === 'double-taper' || style === 'weight-forward' || rod.hands === 'surf')
-    return null
+  if (style === 'overhead' || rod.hands === 'surf') return null
+  if (style === 'double-taper' || style === 'weight-forward')
+    return rod.hands === 'single' ? null : TROUT_LINE
   const ofHead = style === 'skagit' ? LONGEST.skagit : LONGEST.scandi
   const high = ofHead * rod.lengthM
   if (!head.onePiece && head.lengthM > high)
@@ -67,7 +78,8 @@ function against(
 }
 
 /**
- * Head against rod: upper limits only, and only to be watched. Overhead heads and trout lines are exempt; a shorter head is
+ * Head against rod: upper limits only, and only to be watched. Overhead heads and trout lines are exempt, but a head
+ * comes before a trout line; a shorter head is
  * said, never judged. [practice]
  */
 const headLength = defineCheck({

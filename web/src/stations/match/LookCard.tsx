@@ -1,7 +1,7 @@
 import { ASKED_ROD, quickAdd, rowsCsv } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
 import { itemIn, type RigSlot, windowStyleOf, worstFirst } from '@hoxen/core/rig'
-import type { FigureSpan, SpecifiedRig } from '@hoxen/core/specify'
+import { type FigureSpan, reelMassFor, type SpecifiedRig, spoolWantedM3 } from '@hoxen/core/specify'
 import {
   CHECK_TITLES,
   FIGURE_NAMES,
@@ -14,20 +14,22 @@ import {
   sayCheck,
   sayChoice,
   sayEnds,
+  sayNeighbour,
   sayProblem,
+  sayReel,
   saySort,
   saySpan,
   sayTarget,
   summarize,
   WINDOW_NAMES,
 } from '@hoxen/core/words'
-import { type FormEvent, useState } from 'react'
+import { type FormEvent, type ReactNode, useState } from 'react'
 import { GrainAxis } from '../../drawing/index.ts'
 import type { Question } from '../../ledger/index.ts'
 import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, fieldLook, saveFile, Tag, today, useUnits, VerdictMark } from '../../ui/index.ts'
 import { CardDrawing } from './CardDrawing.tsx'
-import { type Looking, type PartName, useSpans } from './useLook.ts'
+import { type Looking, type PartName, useNeighbours, useSpans } from './useLook.ts'
 
 interface Props {
   readonly question: Question
@@ -51,11 +53,18 @@ export function LookCard({ question, looking, specified }: Props) {
   const { rig, open, spans, style } = query.data ?? specified
   const [worst] = worstFirst(rig.checks)
   const title = `${open.includes('rodId') ? `A ${sayChoice(rig.parts.rod.hands)}` : rig.parts.rod.name} with ${SPECIFIED_NAMES[style].with}`
+  const reelSaid = sayReel(
+    spoolWantedM3(rig.parts, question.day.fishKg),
+    reelMassFor(rig.parts, question.day),
+    system,
+  )
   const save = (kind: 'txt' | 'csv'): void => {
     const full = query.data ?? specified
     saveFile(
       `hoxen-look-for-${today()}.${kind}`,
-      kind === 'txt' ? `${title}\n\n${lookForText(full, system)}` : rowsCsv(lookForRows(full, system)),
+      kind === 'txt'
+        ? `${title}\n\n${lookForText(full, system, reelSaid)}`
+        : rowsCsv(lookForRows(full, system, reelSaid)),
       kind === 'txt' ? 'text/plain' : 'text/csv',
     )
   }
@@ -99,7 +108,20 @@ export function LookCard({ question, looking, specified }: Props) {
               spans={spans.filter((span) => span.slot === slot)}
               waiting={query.data === undefined}
               onHave={(id) => looking.set(part, id)}
-            />
+            >
+              {slot === 'rodId' && open.includes(slot) && (
+                <NextRods question={question} specified={specified} />
+              )}
+              {slot === 'reelId' && open.includes(slot) && (
+                <ul>
+                  {reelSaid.map((said) => (
+                    <li key={said} className="text-[0.95rem]">
+                      {said} <Tag tag="estimate" />
+                    </li>
+                  ))}
+                </ul>
+              )}
+            </PartRow>
           )
         })}
       </div>
@@ -124,9 +146,11 @@ interface RowProps {
   readonly spans: readonly FigureSpan[]
   readonly waiting: boolean
   readonly onHave: (id: string) => void
+  /** More to say of it. */
+  readonly children?: ReactNode
 }
 
-function PartRow({ slot, item, sort, open, spans, waiting, onHave }: RowProps) {
+function PartRow({ slot, item, sort, open, spans, waiting, onHave, children }: RowProps) {
   const { system } = useUnits()
   const [having, setHaving] = useState(false)
   return (
@@ -145,6 +169,7 @@ function PartRow({ slot, item, sort, open, spans, waiting, onHave }: RowProps) {
                   <Span key={span.figure} span={span} />
                 ))}
               </ul>
+              {children}
               <WhyNoFurther spans={spans} />
             </>
           ) : (
@@ -195,6 +220,36 @@ function WhyNoFurther({ spans }: { readonly spans: readonly FigureSpan[] }) {
           <li key={sentence}>{sentence}</li>
         ))}
       </ul>
+    </details>
+  )
+}
+
+/** The neighbouring choices, each with what it gives up. */
+function NextRods({
+  question,
+  specified,
+}: {
+  readonly question: Question
+  readonly specified: SpecifiedRig
+}) {
+  const { system } = useUnits()
+  const [wanted, setWanted] = useState(false)
+  const { data } = useNeighbours(question, specified, wanted)
+  return (
+    <details
+      className="no-print text-[0.88rem] text-faint"
+      onToggle={(event) => event.currentTarget.open && setWanted(true)}
+    >
+      <summary className="min-h-11 cursor-pointer content-center sm:min-h-8">The rods next to it</summary>
+      {data === undefined ? (
+        <p>looking at each…</p>
+      ) : (
+        <ul className="list-disc pl-5" data-next-rods>
+          {data.map((each) => (
+            <li key={each.beside}>{sayNeighbour(each, system)}</li>
+          ))}
+        </ul>
+      )}
     </details>
   )
 }

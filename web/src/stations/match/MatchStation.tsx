@@ -3,14 +3,13 @@ import { itemsOf } from '@hoxen/core/gear'
 import { headFacts } from '@hoxen/core/line'
 import type { MatchResult, RankedRig } from '@hoxen/core/match'
 import { windowOf } from '@hoxen/core/rig'
-import type { MissingItem } from '@hoxen/core/specify'
-import { KIND_NAMES, summarize, WINDOW_NAMES } from '@hoxen/core/words'
-import { type PointerEvent, useMemo, useState } from 'react'
+import { WINDOW_NAMES } from '@hoxen/core/words'
+import { lazy, type PointerEvent, Suspense, useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
-import { type Question, useMatch, useMissing, useQuestion, useSecondLook } from '../../ledger/index.ts'
+import { type Question, useMatch, useQuestion, useSecondLook } from '../../ledger/index.ts'
 import { changeKept, commit, noticeFailed, openDemo, useJob } from '../../store/index.ts'
-import { Button, buttonLook, useUnits } from '../../ui/index.ts'
+import { Button, buttonLook } from '../../ui/index.ts'
 import { Cards, type Shown } from './Cards.tsx'
 import { DayButtons, JobSentence } from './JobSentence.tsx'
 import type { JobChange } from './jobChange.ts'
@@ -18,6 +17,10 @@ import type { JobChange } from './jobChange.ts'
 /** A job without the answers that were taken back. */
 const without = (job: { readonly [K in keyof Job]: Job[K] | undefined }): Job =>
   Object.fromEntries(Object.entries(job).filter(([, v]) => v !== undefined)) as Job
+
+const strips = () => import('./WhatIsMissing.tsx')
+const LookStrips = lazy(() => strips().then((m) => ({ default: m.LookStrips })))
+const WhatIsMissing = lazy(() => strips().then((m) => ({ default: m.WhatIsMissing })))
 
 /** What do you want to fish, and what of your gear does it? */
 export function MatchStation() {
@@ -96,7 +99,7 @@ function Rigs({ question, result: first, stale }: RigsProps) {
   const waits = settled !== undefined && taken !== settled
   const result = settled !== undefined && taken === settled ? settled : first
   if (result.outcome === 'no-rods' || result.outcome === 'no-heads')
-    return <NothingToMatch what={result.outcome} style={question.day.style} />
+    return <NothingToMatch what={result.outcome} question={question} />
   return (
     <>
       <Summary question={question} result={result} settled={result === settled} />
@@ -150,7 +153,6 @@ function useHeld() {
 
 function Summary({ question, result, settled }: Shown) {
   const nothing = settled && result.outcome === 'nothing-fits'
-  const missing = useMissing(question, nothing)
   const holding = result.cards.filter((card) => card.rig.verdict === 'holds').length
   const title = !settled
     ? 'A first look'
@@ -173,7 +175,11 @@ function Summary({ question, result, settled }: Shown) {
           </Link>
         </p>
       </div>
-      {nothing && <Missing missing={missing.data} />}
+      {settled && result.cards[0] && (
+        <Suspense>
+          <WhatIsMissing question={question} first={result.cards[0].rig} nothing={nothing} />
+        </Suspense>
+      )}
     </>
   )
 }
@@ -212,52 +218,30 @@ function RodAxis({
   )
 }
 
-function Missing({ missing }: { readonly missing: MissingItem | null | undefined }) {
-  const { system } = useUnits()
-  if (missing === undefined)
-    return <p className="mb-4 text-faint">Looking for the one thing that would fix most…</p>
-  if (missing === null)
-    return (
-      <p className="mb-4">
-        Every rig breaks somewhere, and no single new item would change that. Ease the job: less depth, less
-        distance, more room.
-      </p>
-    )
-  const { item, fitsAfter, mends } = missing
-  return (
-    <p className="mb-4 border-l-[3px] border-river pl-3">
-      The one thing that would fix most: a {KIND_NAMES[item.kind].one} of this sort —{' '}
-      <b className="font-semibold">{summarize(item, system)}</b>.{' '}
-      {mends
-        ? `With it ${fitsAfter} ${fitsAfter === 1 ? 'rod and head has' : 'rods and heads have'} no break.`
-        : 'It would not mend everything, but it helps most.'}{' '}
-      Borrow before you buy.
-    </p>
-  )
+interface NothingProps {
+  readonly what: 'no-rods' | 'no-heads'
+  readonly question: Question
 }
 
-function NothingToMatch({
-  what,
-  style,
-}: {
-  readonly what: 'no-rods' | 'no-heads'
-  readonly style: Job['style']
-}) {
-  const noHeads = style === 'any' ? 'No head in your gear yet.' : 'No head of this kind in your gear.'
+/** No rod, or no head: whole rigs come all the same, of what is not there what to look for. */
+function NothingToMatch({ what, question }: NothingProps) {
+  const { gear, day } = question
+  const noHeads = day.style === 'any' ? 'No head in your gear yet' : 'No head of this kind in your gear'
+  const rods = itemsOf(gear, 'rod')
+  const rod = rods.find(({ id }) => id === day.rodId) ?? rods[0]
   return (
     <div className="py-6">
       <h2 className="text-2xl">{what === 'no-rods' ? 'No rod to match' : noHeads}</h2>
       <p className="mt-2">
-        Add one in a line: “{what === 'no-rods' ? '13 ft no. 7 two-hander' : 'skagit 510 gr 23 ft'}”.
-      </p>
-      <p className="mt-4">
-        <Link to="/gear?add" className={buttonLook('strong')}>
+        Add one in a line: “{what === 'no-rods' ? '13 ft no. 7 two-hander' : 'skagit 510 gr 23 ft'}”.{' '}
+        <Link to="/gear?add" className="text-river underline underline-offset-4">
           Add it in Gear
-        </Link>{' '}
-        <Link to="/match/look" className={buttonLook('plain')}>
-          What to look for
         </Link>
+        . What would do for this day, dashed what is not there yet:
       </p>
+      <Suspense>
+        <LookStrips question={question} fixed={rod === undefined ? {} : { rod }} />
+      </Suspense>
     </div>
   )
 }

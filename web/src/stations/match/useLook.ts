@@ -1,6 +1,6 @@
 import { askedRod } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
-import type { FixedParts, SpecifiedRig } from '@hoxen/core/specify'
+import type { FixedParts, Neighbour, SpecifiedRig } from '@hoxen/core/specify'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { useSearchParams } from 'react-router'
@@ -65,5 +65,14 @@ export function useSpans({ day }: Question, rig: SpecifiedRig) {
   return useQuery<SpecifiedRig>({
     queryKey: ['spans', rig.rig.choice, rig.open, ...dayKey(day)],
     queryFn: ({ signal }) => askInSteps((api, id) => api.spans(id, day, rig), signal),
+  })
+}
+
+/** The rods next to the one of such a rig, and what each gives up; asked only once it is wanted. */
+export function useNeighbours({ day }: Question, rig: SpecifiedRig, wanted: boolean) {
+  return useQuery<readonly Neighbour[]>({
+    queryKey: ['neighbours', rig.rig.choice, ...dayKey(day)],
+    queryFn: ({ signal }) => askInSteps((api, id) => api.neighbours(id, day, rig), signal),
+    enabled: wanted,
   })
 }

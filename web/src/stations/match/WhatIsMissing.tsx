@@ -1,0 +1,121 @@
+import type { RankedRig } from '@hoxen/core/match'
+import { itemIn, type RigSlot } from '@hoxen/core/rig'
+import { type FixedParts, type SpecifiedRig, thereOf } from '@hoxen/core/specify'
+import { KIND_NAMES, SLOT_NAMES, SPECIFIED_NAMES, saySortOf, summarize } from '@hoxen/core/words'
+import { useMemo } from 'react'
+import { Link } from 'react-router'
+import { type Question, useMissing, useSpecified } from '../../ledger/index.ts'
+import { buttonLook, useUnits, VerdictMark } from '../../ui/index.ts'
+import { CardDrawing } from './CardDrawing.tsx'
+import { PARTS } from './useLook.ts'
+
+interface Props {
+  readonly question: Question
+  /** What is there: rigs are put together round it. */
+  readonly fixed: FixedParts
+  readonly most?: number
+}
+
+/** The page of what to look for, with these parts there. */
+function lookAddress(fixed: FixedParts): string {
+  const there = PARTS.flatMap((part) => (fixed[part] == null ? [] : [[part, fixed[part].id]]))
+  return `/match/look?${new URLSearchParams(there)}`
+}
+
+interface MissingProps {
+  readonly question: Question
+  /** The best of one's own. */
+  readonly first: RankedRig
+  /** Nothing of one's own is without a break. */
+  readonly nothing: boolean
+}
+
+/**
+ * What is missing: of the kinds of part of which nothing is there what to look for with the best rod and head; or, where all
+ * kinds are there and yet nothing fits, the one thing that would fix most.
+ */
+export function WhatIsMissing({ question, first, nothing }: MissingProps) {
+  const { fixed, missing } = useMemo(() => thereOf(first.parts, question.gear), [first, question])
+  if (missing.length === 0) return nothing ? <FixesMost question={question} /> : null
+  return (
+    <section aria-label="With what is missing" className="mb-5">
+      <h3 className="text-[1.15rem]">With what is missing</h3>
+      <LookStrips question={question} fixed={fixed} most={1} />
+    </section>
+  )
+}
+
+function FixesMost({ question }: { readonly question: Question }) {
+  const { system } = useUnits()
+  const { data: missing } = useMissing(question)
+  if (missing === undefined)
+    return <p className="mb-4 text-faint">Looking for the one thing that would fix most…</p>
+  if (missing === null)
+    return (
+      <p className="mb-4">
+        Every rig breaks somewhere, and no single new item would change that. Ease the job: less depth, less
+        distance, more room.
+      </p>
+    )
+  const { item, fitsAfter, mends } = missing
+  return (
+    <p className="mb-4 border-l-[3px] border-river pl-3">
+      The one thing that would fix most: a {KIND_NAMES[item.kind].one} of this sort —{' '}
+      <b className="font-semibold">{summarize(item, system)}</b>.{' '}
+      {mends
+        ? `With it ${fitsAfter} ${fitsAfter === 1 ? 'rod and head has' : 'rods and heads have'} no break.`
+        : 'It would not mend everything, but it helps most.'}{' '}
+      Borrow before you buy.
+    </p>
+  )
+}
+
+/** Whole rigs although gear is missing: what is not there is looked for, and drawn dashed. */
+export function LookStrips({ question, fixed, most = 3 }: Props) {
+  const { found, busy } = useSpecified(question.day, fixed)
+  const rigs =
+    found === undefined ? [] : found.outcome === 'specified' ? found.rigs.slice(0, most) : [found.nearest]
+  if (found === undefined) return <p className="py-4 text-faint">Putting whole rigs together…</p>
+  return (
+    <ol aria-label="Whole rigs to look for" aria-busy={busy} className="mt-3 space-y-3">
+      {rigs.map((each) => (
+        <Strip key={each.style} specified={each} address={lookAddress(fixed)} />
+      ))}
+    </ol>
+  )
+}
+
+function Strip({ specified, address }: { readonly specified: SpecifiedRig; readonly address: string }) {
+  const { system } = useUnits()
+  const { rig, style, open } = specified
+  const looked = open.flatMap((slot: RigSlot) => {
+    const item = itemIn(rig.parts, slot)
+    return item === null
+      ? []
+      : [{ slot, said: item.kind === 'sinking-leader' ? saySortOf(item, system) : summarize(item, system) }]
+  })
+  return (
+    <li data-look-strip={style} className="rounded-lg border border-dashed border-ink/50 bg-sheet px-4 py-3">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h3 className="text-[1.1rem] font-semibold">
+          {open.includes('rodId') ? 'A rod' : rig.parts.rod.name} with{' '}
+          {open.includes('headId') ? SPECIFIED_NAMES[style].with : rig.parts.head.head.name}
+        </h3>
+        <VerdictMark state={rig.verdict} provisional={rig.swung === undefined} />
+      </div>
+      <CardDrawing rig={rig} height={40} looked={open} />
+      <p className="mt-1 text-[0.95rem]">
+        To look for:{' '}
+        {looked.map(({ slot, said }, i) => (
+          <span key={slot}>
+            {i > 0 && ' · '}
+            <span className="text-faint">{SLOT_NAMES[slot]}</span> {said}
+          </span>
+        ))}
+      </p>
+      <Link to={address} className={`${buttonLook('quiet')} px-0`}>
+        How far each figure may go, and “I have this”
+      </Link>
+    </li>
+  )
+}
