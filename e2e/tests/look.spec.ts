@@ -50,10 +50,41 @@ test('no rod, only fish and river: rods to look for; the palette is asked as one
 }) => {
   await page.goto('/match/look')
   await expect(part(page, 'rodId')).toContainText(/number \d/)
+  await part(page, 'rodId').getByText('The rods next to it').click()
+  await expect(page.locator('[data-next-rods]')).toContainText('A number')
+  await expect(part(page, 'reelId')).toContainText(/room for line and backing \d+ cm³ or more/)
   await openDemo(page)
   await page.keyboard.press('Control+k')
   await page.getByLabel('Command or gear').fill('what for a 12½ ft 6?')
   await page.getByRole('option', { name: /^What to look for round a no. 6/ }).click()
   await expect(page.getByText('A two-hander no. 6')).toBeVisible()
   await expect(part(page, 'headId').locator('[data-figure="headKg"]')).toContainText(/best \d+ gr/)
+})
+
+test('gear missing: Match puts whole rigs together all the same, and two tips are named for most days', async ({
+  page,
+}) => {
+  const add = async (text: string): Promise<void> => {
+    await page.goto('/gear?add')
+    const line = page.getByRole('textbox').first()
+    await line.fill(text)
+    await line.press('Enter')
+    await expect(page.getByRole('button', { name: /^Undo: Add/ })).toBeVisible()
+  }
+  await add('12½ ft no. 6 two-hander')
+  await page.goto('/match')
+  await expect(page.locator('[data-look-strip="skagit"]')).toContainText(/Head Skagit, 4\d\d gr/)
+  await add('skagit 425 gr 20 ft')
+  await page.goto('/match')
+  const strip = page.getByRole('region', { name: 'With what is missing' }).getByRole('listitem')
+  await expect(strip).toContainText('Leader')
+  await strip.getByRole('link', { name: /How far each figure may go/ }).click()
+  await expect(part(page, 'headId')).toContainText('Skagit 425 gr 20 ft')
+  await page.getByRole('button', { name: 'Two tips for most of my days' }).click()
+  await expect(page.locator('[data-cover="tips"]')).toContainText(/serves? on Winter run/)
+  // On the rod's own page: each style's best on one axis.
+  await page.goto('/gear?kind=rod')
+  await page.getByRole('link', { name: /12½ ft no\. 6/ }).click()
+  await expect(page.locator('[data-belongs="skagit"]')).toContainText(/4\d\d gr/)
+  await expect(page.getByRole('img', { name: /Skagit window .* best 4\d\d gr/ })).toBeVisible()
 })
