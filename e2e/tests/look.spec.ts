@@ -51,7 +51,7 @@ test('no rod, only fish and river: rods to look for; the palette is asked as one
   await page.goto('/match/look')
   await expect(part(page, 'rodId')).toContainText(/number \d/)
   await part(page, 'rodId').getByText('The rods next to it').click()
-  await expect(page.locator('[data-next-rods]')).toContainText('A number')
+  await expect(page.locator('[data-aside="rods"]')).toContainText('A number')
   await expect(part(page, 'reelId')).toContainText(/room for line and backing \d+ cm³ or more/)
   await openDemo(page)
   await page.keyboard.press('Control+k')

@@ -4,6 +4,7 @@ import type { RigParts } from './parts.ts'
 export type RiggingStepCode =
   | 'joint'
   | 'wind'
+  | 'cheater'
   | 'set-drag'
   | 'load-mark'
   | 'finger-mark'
@@ -39,6 +40,8 @@ export function riggingSteps(parts: RigParts, backingName?: string): readonly Ri
   else {
     join('backing-running', runningLine?.item.name ?? 'running line')
     join('running-head', head.head.name)
+    if (head.head.cheaterM !== undefined)
+      steps.push({ id: 'cheater', code: 'cheater', lengthM: head.head.cheaterM })
   }
   if (tip) join('head-tip', tip.item.name)
   join('front-leader', leader?.name ?? 'leader')

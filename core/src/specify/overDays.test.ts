@@ -7,6 +7,7 @@ import { DEMO, dayWith } from '../testing/index.ts'
 import {
   coverOf,
   neighboursInSteps,
+  otherSchoolsInSteps,
   overDays,
   reelMassFor,
   rodsServed,
@@ -71,6 +72,9 @@ describe('what serves on the most days', () => {
 
 describe('round one rig', () => {
   const best = bestOf(specify(DAY, { rod: ROD }, 'skagit'))
+  // Without a printed window, which schools would not move.
+  const { windows: _printed, ...GENERIC_SEVEN } = ROD
+  const sevenBest = bestOf(specify(DAY, { rod: GENERIC_SEVEN }, 'skagit'))
   test('a reel of the mass that is looked for balances the rod; lighter and heavier ones do not', () => {
     const mass = reelMassFor(best.rig.parts, DAY)
     if (mass === undefined) throw new Error('no mass')
@@ -96,6 +100,13 @@ describe('round one rig', () => {
       if (how === 'longer') expect(furtherM).toBeGreaterThan(0)
       if (how === 'shorter') expect(furtherM).toBeLessThan(0)
     }
+  })
+  test('what other schools would look for: each differs from the rig, and the one of two numbers wants a lighter head (C9)', () => {
+    const others = through(otherSchoolsInSteps(DAY, { rod: GENERIC_SEVEN }, sevenBest))
+    for (const { changed } of others) expect(changed.length).toBeGreaterThan(0)
+    const two = others.find(({ question, choice }) => question === 'twoHandNumber' && choice === 'plus-two')
+    expect(two?.rig.massKg).toBeLessThan(sevenBest.rig.massKg)
+    expect(others.some(({ choice }) => choice === 'by-number')).toBe(false)
   })
   test('of a rig with kinds of part that are not owned at all, those are open and nothing else', () => {
     const gear: Gear = { items: DEMO.items.filter(({ kind }) => kind !== 'leader' && kind !== 'reel') }

@@ -40,6 +40,7 @@ export {
   sayCover,
   sayEnds,
   sayNeighbour,
+  sayOtherSchool,
   sayReel,
   sayServed,
   saySort,

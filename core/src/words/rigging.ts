@@ -31,6 +31,8 @@ export function sayStep(step: RiggingStep, knot: RigKnot | undefined, system: Un
       return `${step.joint === undefined ? '' : JOINT_NAMES[step.joint]}: ${step.name ?? ''}, ${knot === undefined ? '' : KNOT_NAMES[knot]}.`
     case 'wind':
       return 'Wind on firmly and evenly, and stop below the rim.'
+    case 'cheater':
+      return `Between them the cheater of ${length}, loop to loop at both ends.`
     case 'load-mark':
       return `Mark the running line where it leaves the tip-top with the head at its load point, about ${length} of overhang.`
     case 'finger-mark':

@@ -1,6 +1,6 @@
 import type { Hands, Item, Rod } from '../gear/index.ts'
 import { printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
-import type { RigParts, RigSlot } from '../rig/index.ts'
+import { itemIn, type RigParts, type RigSlot } from '../rig/index.ts'
 import { ratedNumber, singleHandEquivalent, twoHandEquivalents } from '../rod/index.ts'
 import type {
   Beside,
@@ -8,6 +8,7 @@ import type {
   FigureName,
   FigureSpan,
   Neighbour,
+  OtherSchool,
   OverDaysQuestion,
   ReelMass,
   Served,
@@ -15,7 +16,7 @@ import type {
   SpecifiedStyle,
 } from '../specify/index.ts'
 import { sayCheck } from './check.ts'
-import { KIND_NAMES, SLOT_NAMES, sayChoice, summarize } from './names.ts'
+import { KIND_NAMES, SCHOOL_WORDS, SLOT_NAMES, sayChoice, summarize } from './names.ts'
 
 /** Kinds of head that a rig is put together for: as a title, and after "with". */
 export const SPECIFIED_NAMES: Readonly<
@@ -280,4 +281,14 @@ export function sayReel(volumeM3: number, mass: ReelMass | undefined, system: Un
         room,
         `mass ${printRange(mass, 'gearMass', system)}, best ${printMeasure(mass.target, 'gearMass', system)}`,
       ]
+}
+
+/** What another school would look for instead. */
+export function sayOtherSchool({ question, choice, rig, changed }: OtherSchool, system: UnitSystem): string {
+  const { question: asked, choices } = SCHOOL_WORDS[question]
+  const parts = changed.map((slot) => {
+    const item = itemIn(rig.parts, slot)
+    return `${SLOT_NAMES[slot].toLowerCase()} ${item === null ? 'none' : summarize(item, system)}`
+  })
+  return `${asked.replace(/\?$/, '')} — ${(choices[choice]?.label ?? choice).toLowerCase()}: ${parts.join('; ')}.`
 }

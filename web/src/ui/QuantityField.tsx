@@ -34,7 +34,10 @@ export function QuantityField({ label, measure, value, onChange, refuse }: Props
   }, [printed])
 
   const take = (): void => {
-    if (text === printed) return
+    if (text === printed) {
+      setError(undefined)
+      return
+    }
     const read = parseQuantity(text, dimensionOf(measure), symbol)
     if (!read.ok) {
       const { ok: _ok, code, ...data } = read

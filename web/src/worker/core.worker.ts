@@ -27,6 +27,7 @@ import type {
   MissingItem,
   NamedDay,
   Neighbour,
+  OtherSchool,
   OverDaysQuestion,
   Serving,
   Specified,
@@ -141,6 +142,17 @@ const api = {
   async neighbours(id: number, day: Day, rig: SpecifiedRig): Promise<readonly Neighbour[]> {
     const { neighboursInSteps } = await import('./look.ts')
     return unhurried(id, neighboursInSteps(day, rig))
+  },
+
+  /** What the other schools would look for. */
+  async otherSchools(
+    id: number,
+    day: Day,
+    fixed: FixedParts,
+    rig: SpecifiedRig,
+  ): Promise<readonly OtherSchool[]> {
+    const { otherSchoolsInSteps } = await import('./look.ts')
+    return unhurried(id, otherSchoolsInSteps(day, fixed, rig))
   },
 
   /** What could serve over several days, from the sight of one of them. */

@@ -2,6 +2,7 @@ export {
   missingInSteps,
   neighboursInSteps,
   OVER_DAYS,
+  otherSchoolsInSteps,
   servingInSteps,
   specifyInSteps,
   withSpansInSteps,

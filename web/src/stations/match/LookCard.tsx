@@ -1,7 +1,13 @@
 import { ASKED_ROD, quickAdd, rowsCsv } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
 import { itemIn, type RigSlot, windowStyleOf, worstFirst } from '@hoxen/core/rig'
-import { type FigureSpan, reelMassFor, type SpecifiedRig, spoolWantedM3 } from '@hoxen/core/specify'
+import {
+  type FigureSpan,
+  type FixedParts,
+  reelMassFor,
+  type SpecifiedRig,
+  spoolWantedM3,
+} from '@hoxen/core/specify'
 import {
   CHECK_TITLES,
   FIGURE_NAMES,
@@ -15,6 +21,7 @@ import {
   sayChoice,
   sayEnds,
   sayNeighbour,
+  sayOtherSchool,
   sayProblem,
   sayReel,
   saySort,
@@ -29,7 +36,7 @@ import type { Question } from '../../ledger/index.ts'
 import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, fieldLook, saveFile, Tag, today, useUnits, VerdictMark } from '../../ui/index.ts'
 import { CardDrawing } from './CardDrawing.tsx'
-import { type Looking, type PartName, useNeighbours, useSpans } from './useLook.ts'
+import { type Looking, type PartName, useNeighbours, useOtherSchools, useSpans } from './useLook.ts'
 
 interface Props {
   readonly question: Question
@@ -125,6 +132,7 @@ export function LookCard({ question, looking, specified }: Props) {
           )
         })}
       </div>
+      <OtherSchools question={question} specified={specified} fixed={looking.fixed} />
       <div className="no-print mt-3 flex flex-wrap gap-2">
         <Button onClick={() => print()}>Print</Button>
         <Button onClick={() => save('txt')} disabled={query.data === undefined}>
@@ -224,33 +232,72 @@ function WhyNoFurther({ spans }: { readonly spans: readonly FigureSpan[] }) {
   )
 }
 
-/** The neighbouring choices, each with what it gives up. */
-function NextRods({
-  question,
-  specified,
-}: {
-  readonly question: Question
-  readonly specified: SpecifiedRig
-}) {
-  const { system } = useUnits()
-  const [wanted, setWanted] = useState(false)
-  const { data } = useNeighbours(question, specified, wanted)
+interface AsideProps {
+  readonly title: string
+  readonly mark: string
+  /** What is said; undefined while it is worked out. */
+  readonly said: readonly string[] | undefined
+  readonly none: string
+  readonly onOpen: () => void
+}
+
+/** More that can be asked of a card, worked out once it is opened. */
+function Aside({ title, mark, said, none, onOpen }: AsideProps) {
   return (
     <details
       className="no-print text-[0.88rem] text-faint"
-      onToggle={(event) => event.currentTarget.open && setWanted(true)}
+      onToggle={(event) => event.currentTarget.open && onOpen()}
     >
-      <summary className="min-h-11 cursor-pointer content-center sm:min-h-8">The rods next to it</summary>
-      {data === undefined ? (
+      <summary className="min-h-11 cursor-pointer content-center sm:min-h-8">{title}</summary>
+      {said === undefined ? (
         <p>looking at each…</p>
+      ) : said.length === 0 ? (
+        <p>{none}</p>
       ) : (
-        <ul className="list-disc pl-5" data-next-rods>
-          {data.map((each) => (
-            <li key={each.beside}>{sayNeighbour(each, system)}</li>
+        <ul className="list-disc pl-5" data-aside={mark}>
+          {said.map((sentence) => (
+            <li key={sentence}>{sentence}</li>
           ))}
         </ul>
       )}
     </details>
+  )
+}
+
+interface MoreProps {
+  readonly question: Question
+  readonly specified: SpecifiedRig
+}
+
+/** The neighbouring choices, each with what it gives up. */
+function NextRods({ question, specified }: MoreProps) {
+  const { system } = useUnits()
+  const [wanted, setWanted] = useState(false)
+  const { data } = useNeighbours(question, specified, wanted)
+  return (
+    <Aside
+      title="The rods next to it"
+      mark="rods"
+      said={data?.map((each) => sayNeighbour(each, system))}
+      none="There is none next to it."
+      onOpen={() => setWanted(true)}
+    />
+  )
+}
+
+/** What those who do it otherwise would look for. */
+function OtherSchools({ question, specified, fixed }: MoreProps & { readonly fixed: FixedParts }) {
+  const { system } = useUnits()
+  const [wanted, setWanted] = useState(false)
+  const { data } = useOtherSchools(question, fixed, specified, wanted)
+  return (
+    <Aside
+      title="What other schools would look for"
+      mark="schools"
+      said={data?.map((each) => sayOtherSchool(each, system))}
+      none="By every school the same."
+      onOpen={() => setWanted(true)}
+    />
   )
 }
 

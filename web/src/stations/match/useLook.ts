@@ -1,6 +1,6 @@
 import { askedRod } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
-import type { FixedParts, Neighbour, SpecifiedRig } from '@hoxen/core/specify'
+import type { FixedParts, Neighbour, OtherSchool, SpecifiedRig } from '@hoxen/core/specify'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { useSearchParams } from 'react-router'
@@ -73,6 +73,15 @@ export function useNeighbours({ day }: Question, rig: SpecifiedRig, wanted: bool
   return useQuery<readonly Neighbour[]>({
     queryKey: ['neighbours', rig.rig.choice, ...dayKey(day)],
     queryFn: ({ signal }) => askInSteps((api, id) => api.neighbours(id, day, rig), signal),
+    enabled: wanted,
+  })
+}
+
+/** What the other schools would look for; asked only once it is wanted. */
+export function useOtherSchools({ day }: Question, fixed: FixedParts, rig: SpecifiedRig, wanted: boolean) {
+  return useQuery<readonly OtherSchool[]>({
+    queryKey: ['other-schools', fixed, rig.rig.choice, ...dayKey(day)],
+    queryFn: ({ signal }) => askInSteps((api, id) => api.otherSchools(id, day, fixed, rig), signal),
     enabled: wanted,
   })
 }

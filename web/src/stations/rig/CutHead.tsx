@@ -18,7 +18,7 @@ interface Props {
 }
 
 /** Shortest that is left of a head, as a share of its mass. */
-const LEAST_SHARE = 0.4
+const LEAST_SHARE = 0.3
 const END_NAMES: Readonly<Record<CutEnd, string>> = { rear: 'Off the rear', front: 'Off the front' }
 
 /** The head cut to another mass: what comes off which end, and what that does. */
@@ -58,9 +58,11 @@ export function CutHead({ question, before, after, cutM, targetKg, onTarget, fro
           value={targetKg}
           onChange={onTarget}
           refuse={(si) =>
-            si > 0 && si <= wholeKg
-              ? undefined
-              : `It weighs ${show(wholeKg, 'lineMass')}: less than that, please; cutting adds nothing.`
+            si > wholeKg
+              ? `It weighs ${show(wholeKg, 'lineMass')}: less than that, please; cutting adds nothing.`
+              : si < LEAST_SHARE * wholeKg
+                ? `Less than ${show(LEAST_SHARE * wholeKg, 'lineMass')} left of it would be no head any more.`
+                : undefined
           }
         />
         <input
