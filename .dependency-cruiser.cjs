@@ -40,7 +40,10 @@ module.exports = {
       name: 'core-has-few-helpers',
       severity: 'error',
       from: { path: '^core/src/', pathNot: '[.]test[.]ts$' },
-      to: { path: 'node_modules', pathNot: 'node_modules/(zod|papaparse|@types/papaparse|fast-xml-parser|tinyqueue)/' },
+      to: {
+        path: 'node_modules',
+        pathNot: 'node_modules/(zod|papaparse|@types/papaparse|fast-xml-parser|tinyqueue)/',
+      },
     },
     ...upward,
     {
