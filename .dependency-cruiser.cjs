@@ -11,6 +11,7 @@ const CORE = [
   'swing',
   'sink',
   'water',
+  'tide',
   'reel',
   'leader',
   'rod',
@@ -42,7 +43,8 @@ module.exports = {
       from: { path: '^core/src/', pathNot: '[.]test[.]ts$' },
       to: {
         path: 'node_modules',
-        pathNot: 'node_modules/(zod|papaparse|@types/papaparse|fast-xml-parser|tinyqueue)/',
+        pathNot:
+          'node_modules/(zod|papaparse|@types/papaparse|fast-xml-parser|tinyqueue|@neaps/tide-predictor)/',
       },
     },
     ...upward,

@@ -22,13 +22,15 @@ export default {
   transform: {
     '^.+\\.tsx?$': toCommonJs({ syntax: 'typescript', tsx: true }),
     // Ships as modules alone.
-    '/tinyqueue/.+\\.js$': toCommonJs({ syntax: 'ecmascript' }),
+    '/(tinyqueue|@neaps)/.+\\.js$': toCommonJs({ syntax: 'ecmascript' }),
   },
-  transformIgnorePatterns: ['/node_modules/(?!tinyqueue/)'],
+  transformIgnorePatterns: ['/node_modules/(?!tinyqueue/|@neaps/)'],
   moduleNameMapper: {
     '^@hoxen/core/(.*)$': '<rootDir>/core/src/$1/index.ts',
     // Ships as modules; its other build is for tools that want none.
     '^d3-array$': '<rootDir>/node_modules/d3-array/dist/d3-array.js',
+    // Offers itself to modules alone.
+    '^@neaps/(.+)$': '<rootDir>/node_modules/@neaps/$1/dist/index.js',
     // What the build turns into an address.
     '\\?url$': '<rootDir>/web/src/testing/address.ts',
   },

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { test as base, expect, type Page } from '@playwright/test'
 
 const HOUR_MS = 3600_000
@@ -38,6 +39,11 @@ export const test = base.extend<{ page: Page }>({
 })
 
 export { expect }
+
+/** Things in the demo gear. */
+export const DEMO_ITEMS: number = JSON.parse(
+  readFileSync(new URL('../demo/skarn.json', import.meta.url), 'utf8'),
+).gear.items.length
 
 /** The demo angler's gear, and Match with it. */
 export async function openDemo(page: Page): Promise<void> {

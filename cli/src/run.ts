@@ -1,13 +1,14 @@
 import { problemsOf } from '@hoxen/core/gear'
 import { sayProblem } from '@hoxen/core/words'
 import { type Command, InputError } from './command.ts'
-import { shootCommand, turnoverCommand } from './commands/cast.ts'
+import { castsCommand, dLoopCommand, shootCommand, turnoverCommand } from './commands/cast.ts'
 import { checkCommand } from './commands/check.ts'
 import { convertCommand } from './commands/convert.ts'
 import { carryCommand, cutCommand, lineCommand } from './commands/line.ts'
 import { judgeCommand, matchCommand } from './commands/match.ts'
 import { balanceCommand, fillCommand } from './commands/reel.ts'
 import { specifyCommand } from './commands/specify.ts'
+import { tideCommand } from './commands/tide.ts'
 import { tipCommand } from './commands/tip.ts'
 import { levelCommand, steadyCommand, swingCommand } from './commands/water.ts'
 import { windowCommand } from './commands/window.ts'
@@ -29,6 +30,9 @@ export const COMMANDS: readonly Command[] = [
   balanceCommand,
   turnoverCommand,
   shootCommand,
+  dLoopCommand,
+  castsCommand,
+  tideCommand,
   checkCommand,
 ]
 

@@ -1,10 +1,5 @@
-import { readFileSync } from 'node:fs'
 import { readFile } from 'node:fs/promises'
-import { expect, openDemo, test } from '../open.ts'
-
-/** Things in the demo gear. */
-const ALL: number = JSON.parse(readFileSync(new URL('../../demo/skarn.json', import.meta.url), 'utf8')).gear
-  .items.length
+import { DEMO_ITEMS, expect, openDemo, test } from '../open.ts'
 
 const table = (text: string, name = 'bag.csv') => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text) })
 
@@ -98,7 +93,7 @@ test('files that are not gear change nothing', async ({ page }) => {
     await expect(says).toContainText('Nothing was changed.')
   }
   await page.getByRole('button', { name: 'Close' }).click()
-  await expect(page.getByRole('button', { name: /^All/ })).toContainText(String(ALL))
+  await expect(page.getByRole('button', { name: /^All/ })).toContainText(String(DEMO_ITEMS))
 })
 
 test('export, clear, import: all back', async ({ page }) => {
@@ -116,10 +111,10 @@ test('export, clear, import: all back', async ({ page }) => {
     .getByLabel(/A table/)
     .setInputFiles({ name: 'all.json', mimeType: 'application/json', buffer: Buffer.from(saved) })
   await expect(page.getByRole('dialog').getByRole('status')).toHaveText(
-    `${ALL} to add, 0 to change, 5 already the same, 0 refused`,
+    `${DEMO_ITEMS} to add, 0 to change, 5 already the same, 0 refused`,
   )
-  await page.getByRole('button', { name: `Take these ${ALL} in` }).click()
-  await expect(page.getByRole('button', { name: /^All/ })).toContainText(String(ALL))
+  await page.getByRole('button', { name: `Take these ${DEMO_ITEMS} in` }).click()
+  await expect(page.getByRole('button', { name: /^All/ })).toContainText(String(DEMO_ITEMS))
   await page.goto('/settings')
   const again = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save everything to a file' }).click()
@@ -139,7 +134,7 @@ test('a table goes out and comes back the same', async ({ page }) => {
     .getByLabel(/A table/)
     .setInputFiles({ name: 'gear.csv', mimeType: 'text/csv', buffer: await readFile(path) })
   await expect(page.getByRole('dialog').getByRole('status')).toHaveText(
-    `0 to add, 0 to change, ${ALL} already the same, 0 refused`,
+    `0 to add, 0 to change, ${DEMO_ITEMS} already the same, 0 refused`,
   )
 })
 

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, openDemo, test } from '../open.ts'
+import { DEMO_ITEMS, expect, openDemo, test } from '../open.ts'
 
 const notes = (page: Page) => page.getByLabel('Notes')
 
@@ -64,12 +64,12 @@ test('a double click, a held Enter, add once', async ({ page }) => {
   await line.fill('skagit 525 gr 23 ft')
   for (let i = 0; i < 5; i++) await line.press('Enter', { delay: 0 })
   await page.getByRole('button', { name: 'Add', exact: true }).dblclick()
-  await expect(page.getByRole('button', { name: /^All/ })).toContainText('57')
+  await expect(page.getByRole('button', { name: /^All/ })).toContainText(String(DEMO_ITEMS + 1))
   await page
     .getByRole('button', { name: /^Duplicate/ })
     .first()
     .dblclick()
-  await expect(page.getByRole('button', { name: /^All/ })).toContainText('58')
+  await expect(page.getByRole('button', { name: /^All/ })).toContainText(String(DEMO_ITEMS + 2))
   await page.waitForTimeout(800)
-  await expect(page.getByRole('button', { name: /^All/ })).toContainText('58')
+  await expect(page.getByRole('button', { name: /^All/ })).toContainText(String(DEMO_ITEMS + 2))
 })

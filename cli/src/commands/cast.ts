@@ -1,6 +1,17 @@
-import { shootLengthM, turnover } from '@hoxen/core/cast'
+import {
+  chooseCasts,
+  dLoopDepth,
+  loopMass,
+  OBSTRUCTIONS,
+  SKILLS,
+  shootLengthM,
+  turnover,
+} from '@hoxen/core/cast'
+import { HEAD_STYLES } from '@hoxen/core/gear'
+import { sayCast } from '@hoxen/core/words'
 import * as z from 'zod'
 import { command } from '../command.ts'
+import { lineSchema, profileOf } from './line.ts'
 
 const positive = z.number().positive()
 
@@ -50,4 +61,63 @@ export const turnoverCommand = command({
         }
       : { outcome: result.outcome }
   },
+})
+
+const SIDES = ['left', 'right'] as const
+const degrees = z.number().min(-360).max(360)
+
+export const dLoopCommand = command({
+  name: 'dloop',
+  summary: 'room a D loop takes behind the rod tip, and the mass in its upper leg',
+  schema: z.strictObject({
+    tipHeightM: positive.max(10),
+    arcM: positive.max(40),
+    line: lineSchema.optional(),
+    anchoredM: z.number().min(0).optional(),
+  }),
+  example: { tipHeightM: 4.2672, arcM: 7.9248 },
+  run: ({ tipHeightM, arcM, line, anchoredM = 0 }) => {
+    const loop = dLoopDepth(tipHeightM, arcM)
+    const mass = line === undefined ? undefined : loopMass(profileOf(line), anchoredM, arcM)
+    return {
+      outcome: loop.outcome,
+      ...(loop.outcome === 'found' ? { depthM: loop.depthM } : {}),
+      // A line that says nothing of itself is level.
+      upperMassShare: mass?.upperShare ?? 0.5,
+      ...(mass === undefined ? {} : { liveHeadShare: mass.liveShare }),
+    }
+  },
+})
+
+export const castsCommand = command({
+  name: 'casts',
+  summary: 'every cast on each side of the body: good, with care, or not, and why',
+  schema: z.strictObject({
+    hand: z.enum(SIDES),
+    bank: z.enum(SIDES).nullable(),
+    wind: z.strictObject({ fromDeg: degrees, mps: z.number().min(0).max(60) }),
+    targetDeg: degrees.optional(),
+    roomM: z.number().min(0),
+    rig: z.strictObject({
+      rodLengthM: z.number().min(1.5).max(6),
+      style: z.enum(HEAD_STYLES),
+      headLengthM: positive.max(40),
+      tipLengthM: z.number().min(0).max(10).optional(),
+      leaderLengthM: z.number().min(0).max(12).optional(),
+    }),
+    changeDeg: z.number().min(-180).max(180).optional(),
+    obstruction: z.enum(OBSTRUCTIONS).optional(),
+    skill: z.enum(SKILLS).optional(),
+  }),
+  example: {
+    hand: 'right',
+    bank: 'right',
+    wind: { fromDeg: 270, mps: 4 },
+    roomM: 4,
+    rig: { rodLengthM: 3.9624, style: 'skagit', headLengthM: 6.7, tipLengthM: 3, leaderLengthM: 1.2 },
+    changeDeg: 60,
+  },
+  run: (setting) => ({
+    casts: chooseCasts(setting).map((choice) => ({ ...choice, reasons: sayCast(choice, setting, 'metric') })),
+  }),
 })

@@ -18,9 +18,9 @@ const standardLine = z.strictObject({
   frontTaperM: z.number().positive(),
   taperDiameterRatio: z.number().positive().max(1).optional(),
 })
-const lineSchema = z.union([z.strictObject({ sections: z.array(sectionSchema).min(1) }), standardLine])
+export const lineSchema = z.union([z.strictObject({ sections: z.array(sectionSchema).min(1) }), standardLine])
 
-function profileOf(line: z.infer<typeof lineSchema>): LineProfile {
+export function profileOf(line: z.infer<typeof lineSchema>): LineProfile {
   if ('sections' in line) return line
   const made = doubleTaper(line.number, line.frontTaperM, line.taperDiameterRatio)
   if (made.outcome === 'made') return made.line

@@ -1,3 +1,5 @@
+import { type LineProfile, massOf, massOfFirst } from '../line/index.ts'
+
 /**
  * Perimeter of an ellipse with semi-axes a ≥ b > 0, exact, by the arithmetic–geometric mean (Gauss):
  * 2π (a² − Σ 2ⁿ⁻¹ cₙ²) / M(a, b). [physics]
@@ -59,3 +61,27 @@ export function dLoopDepth(tipHeightM: number, arcM: number): DLoopResult {
 
 /** Far more than it takes. */
 const ROUNDS = 200
+
+/** How the mass of a line lies in a D loop. Only what hangs in the upper leg loads the rod. */
+export interface LoopMass {
+  /** Share of the loop's mass in its upper leg, [0, 1]. */
+  readonly upperShare: number
+  /** The same as a share of the whole line, what lies anchored included. */
+  readonly liveShare: number
+}
+
+/**
+ * The mass of a line in a D loop as the stroke begins: the half ellipse is halved at its middle, and what of the loop the line
+ * does not fill is running line, taken as weightless. [physics]
+ * @param line with tip and leader, front first @param anchoredM of its front, on the water [m] @param arcM line in the loop [m]
+ */
+export function loopMass(line: LineProfile, anchoredM: number, arcM: number): LoopMass {
+  const before = massOfFirst(line, anchoredM)
+  const lower = massOfFirst(line, anchoredM + arcM / 2) - before
+  const whole = massOfFirst(line, anchoredM + arcM) - before
+  const upper = whole - lower
+  return {
+    upperShare: whole > 0 ? upper / whole : 0,
+    liveShare: upper / massOf(line),
+  }
+}

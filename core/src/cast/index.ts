@@ -1,5 +1,36 @@
-export { type DLoopResult, dLoopDepth } from './dLoop.ts'
+export {
+  type Anchor,
+  CAST_NAMES,
+  CASTS,
+  type CastDefinition,
+  type CastName,
+  type Shoulder,
+} from './casts.ts'
+export {
+  ACROSS_MPS,
+  type CastChoice,
+  type CastReason,
+  type CastSetting,
+  chooseCasts,
+  type Fit,
+  OBSTRUCTIONS,
+  type Obstruction,
+  type Side,
+  SKILLS,
+  type Skill,
+  windOn,
+} from './choose.ts'
+export { type DLoopResult, dLoopDepth, type LoopMass, loopMass } from './dLoop.ts'
 export { loopsToHold, PULL_M } from './loops.ts'
+export {
+  type DLoop,
+  dLoopOf,
+  type Looped,
+  longestHeadM,
+  type RoomFor,
+  roomForLoop,
+  type Stroke,
+} from './room.ts'
 export { OVERHANG_M, shootLengthM, USUAL_LAUNCH_M } from './shoot.ts'
 export {
   type AirPart,

@@ -17,6 +17,7 @@ export type Measure =
   | 'spoolSize'
   | 'sinkRate'
   | 'current'
+  | 'windSpeed'
   | 'flow'
   | 'temperature'
   | 'massPerLength'
@@ -40,6 +41,7 @@ export const MEASURES: Readonly<Record<Measure, Shown>> = Object.freeze({
   spoolSize: { dimension: 'length', trade: ['in', 2], metric: ['mm', 1] },
   sinkRate: { dimension: 'speed', trade: ['in/s', 1], metric: ['cm/s', 0] },
   current: { dimension: 'speed', trade: ['ft/s', 1], metric: ['m/s', 2] },
+  windSpeed: { dimension: 'speed', trade: ['mph', 0], metric: ['m/s', 1] },
   flow: { dimension: 'flow', trade: ['ft³/s', 0], metric: ['m³/s', 1] },
   temperature: { dimension: 'temperature', trade: ['°C', 1], metric: ['°C', 1] },
   massPerLength: { dimension: 'massPerLength', trade: ['gr/ft', 1], metric: ['g/m', 2] },

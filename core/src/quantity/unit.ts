@@ -15,6 +15,8 @@ export interface Unit {
 export const KG_PER_GRAIN = 64.79891e-6
 /** 1 foot [m], exact. International yard and pound agreement, 1959. [standard] */
 export const M_PER_FOOT = 0.3048
+/** [m] International mile. */
+export const M_PER_MILE = 5280 * M_PER_FOOT
 /** 1 inch [m], exact. [standard] */
 export const M_PER_INCH = 0.0254
 export const M_PER_YARD = 3 * M_PER_FOOT
@@ -91,6 +93,8 @@ export const UNITS: readonly Unit[] = Object.freeze([
   scaled('cm/s', 'speed', 1e-2, ['cm/sec', 'centimetres per second']),
   scaled('m/s', 'speed', 1, ['mps', 'm/sec', 'metres per second']),
   scaled('ft/s', 'speed', M_PER_FOOT, ['fps', 'ft/sec', 'feet per second']),
+  scaled('mph', 'speed', M_PER_MILE / 3600, ['miles per hour', 'mi/h']),
+  scaled('km/h', 'speed', 1000 / 3600, ['kmh', 'kph', 'kilometres per hour']),
   scaled('gr/ft', 'massPerLength', KG_PER_M_PER_GRAIN_PER_FOOT, ['grains per foot', 'gr/foot']),
   scaled('g/m', 'massPerLength', 1e-3, ['grams per metre', 'g/metre']),
   scaled('lbf', 'force', KG_PER_POUND * STANDARD_GRAVITY_MPS2, [

@@ -199,6 +199,8 @@ const WORDS: CheckWords = {
     title: 'Room behind',
     says: {
       enough: ({ value }) => `The cast takes about ${value} behind you.`,
+      compact: ({ value, high }) =>
+        `In full the D loop takes about ${value} behind you, and ${high} are there: only in the compact stroke, tip near the shoulder and a third of the head left anchored. It reaches less.`,
       'd-loop': ({ value, high }) => `The D loop of this head takes about ${value}; there is ${high}.`,
       'back-cast': ({ value, high }) =>
         `An overhead cast takes the whole line’s ${value} behind; there is ${high}.`,

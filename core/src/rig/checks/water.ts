@@ -1,6 +1,5 @@
-import { dLoopDepth, OVERHANG_M } from '../../cast/index.ts'
+import { dLoopOf, type Looped, type RoomFor, roomForLoop } from '../../cast/index.ts'
 import { type Day, seasonFelt } from '../../day/index.ts'
-import { M_PER_FOOT } from '../../quantity/index.ts'
 import { headSinks } from '../../sink/index.ts'
 import { SWING_THRESHOLDS, type SwingReason, type Swung, swingVerdict } from '../../swing/index.ts'
 import { type FishAt, holdingBand } from '../../water/index.ts'
@@ -138,29 +137,27 @@ const depth = defineCheck({
     { key: rideKey },
   )
 
-/** Rod tip above the water in the D loop: the rod's length and about a foot [m]. [estimate] */
-const HAND_HEIGHT_M = M_PER_FOOT
-/** What lies anchored on the water and is not in the loop: of a head that touches and goes, and of a Skagit behind its tip [m], share. [practice] */
-const ANCHOR = { leastM: 3 * M_PER_FOOT, ofSkagit: 0.21 } as const
-/** At the firing position the rod tip stands this far behind the angler, in rod lengths. [practice] */
-const REACHES_BACK = 0.3
-const ROOM_SLACK = 1.25
+/** What of a rig goes into its D loop. */
+const loopedOf = ({ rod, head }: Pick<RigParts, 'rod' | 'head'>): Looped => ({
+  rodM: rod.lengthM,
+  style: head.head.style,
+  carriedM: head.onePiece ? Math.min(head.lengthM, CARRIED_RODS * rod.lengthM) : head.lengthM,
+})
 
 /**
  * Room behind the angler that the cast takes [m]: how far the rod reaches back and the D loop behind its tip, or the whole
  * line for an overhead cast. [physics, estimate]
  */
-export function roomNeededM(
+export const roomNeededM = (
   { rod, head, tip, leader }: Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>,
   water: Day['water'],
-): number {
-  if (castOverhead(rod, head.head.style, water)) return lengthOutM({ head, tip, leader })
-  const carriedM = head.onePiece ? Math.min(head.lengthM, CARRIED_RODS * rod.lengthM) : head.lengthM
-  const skagit = head.head.style === 'skagit'
-  const anchoredM = Math.max(ANCHOR.leastM, skagit ? ANCHOR.ofSkagit * head.lengthM : 0)
-  const loop = dLoopDepth(rod.lengthM + HAND_HEIGHT_M, OVERHANG_M + carriedM - anchoredM)
-  return REACHES_BACK * rod.lengthM + (loop.outcome === 'found' ? loop.depthM : 0)
-}
+): number =>
+  castOverhead(rod, head.head.style, water)
+    ? lengthOutM({ head, tip, leader })
+    : dLoopOf(loopedOf({ rod, head }), 'full').behindM
+
+/** An overhead cast with a little less than the whole line behind it: so much of the room. [estimate] */
+const BACK_CAST_SLACK = 1.25
 
 type Behind = Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>
 const bare = ({ rod, head }: Pick<RigParts, 'rod' | 'head'>): Behind => ({
@@ -172,26 +169,31 @@ const bare = ({ rod, head }: Pick<RigParts, 'rod' | 'head'>): Behind => ({
 const overhead = ({ rod, head }: Pick<RigParts, 'rod' | 'head'>, { water }: Day): boolean =>
   castOverhead(rod, head.head.style, water)
 
+const OF_ROOM: Readonly<Record<RoomFor, CheckState>> = {
+  enough: 'holds',
+  compact: 'watch',
+  tight: 'watch',
+  none: 'breaks',
+}
+
 function room(parts: Behind, day: Day) {
   const value = roomNeededM(parts, day.water)
   const high = day.roomBehindM
-  const state: CheckState = value <= high ? 'holds' : value <= high * ROOM_SLACK ? 'watch' : 'breaks'
-  const cast = overhead(parts, day) ? 'back-cast' : 'd-loop'
-  return {
-    state,
-    reason: state === 'holds' ? 'enough' : cast,
-    value,
-    allowed: { high },
-    measure: 'length',
-    tag: 'estimate',
-  } as const
+  const base = { value, allowed: { high }, measure: 'length', tag: 'estimate' } as const
+  if (overhead(parts, day)) {
+    const state: CheckState = value <= high ? 'holds' : value <= high * BACK_CAST_SLACK ? 'watch' : 'breaks'
+    return { ...base, state, reason: state === 'holds' ? 'enough' : 'back-cast' } as const
+  }
+  const looped = roomForLoop(loopedOf(parts), high)
+  const reason = looped === 'enough' ? 'enough' : looped === 'compact' ? 'compact' : 'd-loop'
+  return { ...base, state: OF_ROOM[looped], reason } as const
 }
 
 /** Room behind: a D loop's depends on rod and head alone, an overhead cast's on the whole line. */
 const roomBehind = defineCheck({
   code: 'room-behind',
   slots: ['headId', 'rodId'],
-  reasons: { enough: {}, 'd-loop': {}, 'back-cast': {} },
+  reasons: { enough: {}, compact: {}, 'd-loop': {}, 'back-cast': {} },
 })
   .look(['rod', 'head'], (parts, day) => (overhead(parts, day) ? null : room(bare(parts), day)))
   .look(

@@ -1,0 +1,85 @@
+import type { HeadStyle } from '../gear/index.ts'
+import { M_PER_FOOT } from '../quantity/index.ts'
+import { dLoopDepth } from './dLoop.ts'
+import { OVERHANG_M } from './shoot.ts'
+
+/**
+ * How a D loop is thrown: in full, or in tight room with the tip kept near the shoulder and, of a Skagit, a good part left
+ * anchored.
+ */
+export type Stroke = 'full' | 'compact'
+
+/** Hand above the water in the D loop: about a foot [m]. [estimate] */
+const HAND_HEIGHT_M = M_PER_FOOT
+/** At the firing position the rod tip stands this far behind the angler, in rod lengths. [practice] */
+const TIP_BEHIND: Readonly<Record<Stroke, number>> = Object.freeze({ full: 0.3, compact: 0.1 })
+/** What lies anchored on the water and is not in the loop: of any head [m], and of a Skagit as a share of it (C34). [practice] */
+const ANCHORED = { leastM: 3 * M_PER_FOOT, skagit: { full: 0.21, compact: 1 / 3 } } as const
+/** The lowest a rod tip comes, however deep one stands [m]. */
+const LOWEST_TIP_M = 1
+
+/** What is thrown with a D loop. */
+export interface Looped {
+  readonly rodM: number
+  readonly style: HeadStyle
+  /** Of the head what is carried [m]. */
+  readonly carriedM: number
+  /** How deep one stands [m]. */
+  readonly wadingM?: number
+}
+
+/** The D loop of a cast. */
+export interface DLoop {
+  readonly tipHeightM: number
+  /** Where the tip stands behind the angler [m]. */
+  readonly tipBehindM: number
+  readonly anchoredM: number
+  /** Line in the loop [m]. */
+  readonly arcM: number
+  /** Room behind the tip [m]; 0 where the line is too short to make a loop. */
+  readonly depthM: number
+  /** Room behind the angler [m]. */
+  readonly behindM: number
+}
+
+/** The D loop that a head makes, and the room it takes. [physics, estimate] */
+export function dLoopOf({ rodM, style, carriedM, wadingM = 0 }: Looped, stroke: Stroke): DLoop {
+  const tipHeightM = Math.max(LOWEST_TIP_M, rodM + HAND_HEIGHT_M - wadingM)
+  const tipBehindM = TIP_BEHIND[stroke] * rodM
+  const anchoredM = Math.max(ANCHORED.leastM, style === 'skagit' ? ANCHORED.skagit[stroke] * carriedM : 0)
+  const arcM = Math.max(0, OVERHANG_M + carriedM - anchoredM)
+  const loop = dLoopDepth(tipHeightM, arcM)
+  const depthM = loop.outcome === 'found' ? loop.depthM : 0
+  return { tipHeightM, tipBehindM, anchoredM, arcM, depthM, behindM: tipBehindM + depthM }
+}
+
+/** The longest head looked for [m]. */
+const LONGEST_M = 20
+
+/** The longest head of a kind whose D loop this room takes [m]; 0 where it takes none. */
+export function longestHeadM(looped: Omit<Looped, 'carriedM'>, roomM: number, stroke: Stroke): number {
+  let [low, high] = [0, LONGEST_M]
+  if (dLoopOf({ ...looped, carriedM: low }, stroke).behindM > roomM) return 0
+  for (let i = 0; i < 40; i++) {
+    const middle = (low + high) / 2
+    if (dLoopOf({ ...looped, carriedM: middle }, stroke).behindM <= roomM) low = middle
+    else high = middle
+  }
+  return low
+}
+
+export type RoomFor = 'enough' | 'compact' | 'tight' | 'none'
+
+/** A little less than the D loop takes can be managed by those who have it in hand: so much of the room. [estimate] */
+const ROOM_SLACK = 1.1
+
+/**
+ * Whether a D loop has room behind the angler: in full; a Skagit's in the compact stroke; another's only just; or not. The one
+ * answer of the ledger's line and of the choice of casts. [practice, estimate]
+ */
+export function roomForLoop(looped: Looped, roomM: number): RoomFor {
+  const { behindM } = dLoopOf(looped, 'full')
+  if (behindM <= roomM) return 'enough'
+  if (looped.style === 'skagit') return dLoopOf(looped, 'compact').behindM <= roomM ? 'compact' : 'none'
+  return behindM <= roomM * ROOM_SLACK ? 'tight' : 'none'
+}
