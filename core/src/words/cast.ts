@@ -98,3 +98,32 @@ export const sayCast = (choice: CastChoice, setting: CastSetting, system: UnitSy
   choice.reasons.map((reason) =>
     REASONS[reason](choice, setting, (si, measure) => printMeasure(si, measure, system)),
   )
+
+const NUMBERS = [
+  'no',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+]
+const inWords = (n: number): string => NUMBERS[n] ?? String(n)
+
+/** What to say aloud while stripping: "six pulls, five, four, three". @param pullM one pull [m] */
+export function sayPulls(loopsM: readonly number[], build: 'coated' | 'mono', pullM: number): string {
+  if (loopsM.length === 0) return 'Nothing to hold.'
+  if (build === 'mono')
+    return `${inWords(loopsM.length)} long loops of mono.`.replace(/^./, (c) => c.toUpperCase())
+  const [first = 0, ...rest] = loopsM.map((m) => Math.round(m / pullM))
+  return `“${[`${inWords(first)} ${first === 1 ? 'pull' : 'pulls'}`, ...rest.map(inWords)].join(', ')}.”`.replace(
+    /^“./,
+    (c) => c.toUpperCase(),
+  )
+}

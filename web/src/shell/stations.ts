@@ -1,4 +1,4 @@
-import { BookOpenText, Cable, Disc3, Scale, SlidersHorizontal, Spline, Waves } from 'lucide-react'
+import { BookOpenText, Cable, Disc3, Scale, SlidersHorizontal, Spline, Waves, Wind } from 'lucide-react'
 import { type ComponentType, lazy } from 'react'
 
 interface Page {
@@ -61,6 +61,13 @@ export const STATIONS: readonly Station[] = [
     keys: 'g w',
     icon: Waves,
     Page: lazy(() => import('../stations/water/WaterStation.tsx').then((m) => ({ default: m.WaterStation }))),
+  },
+  {
+    path: 'cast',
+    name: 'Cast',
+    keys: 'g c',
+    icon: Wind,
+    Page: lazy(() => import('../stations/cast/CastStation.tsx').then((m) => ({ default: m.CastStation }))),
   },
   {
     path: 'gear',

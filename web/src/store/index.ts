@@ -21,6 +21,7 @@ export {
   useRigging,
   useSettings,
   useSingle,
+  useStand,
   useWaterChoice,
 } from './kept.ts'
 export { noticeFailed, noticeSaid } from './notice.ts'

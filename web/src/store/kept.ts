@@ -1,4 +1,4 @@
-import { FIRST_JOB, type Job, type WaterChoice } from '@hoxen/core/day'
+import { FIRST_JOB, type Job, type Stand, USUAL_STAND, type WaterChoice } from '@hoxen/core/day'
 import {
   DEFAULT_SETTINGS,
   type ListName,
@@ -21,6 +21,7 @@ const AT_FIRST = {
   settings: DEFAULT_SETTINGS,
   rigging: { knots: {}, done: [] } as Rigging,
   water: { plan: USUAL_PLAN } as WaterChoice,
+  stand: USUAL_STAND,
 } as const
 type SaidLater = keyof typeof AT_FIRST
 
@@ -46,6 +47,12 @@ export function useJob(): Job | undefined {
 export function useWaterChoice(): WaterChoice | undefined {
   const water = useSingle('water')
   return water === null ? AT_FIRST.water : water
+}
+
+/** Where one stands to cast; undefined while it loads. */
+export function useStand(): Stand | undefined {
+  const stand = useSingle('stand')
+  return stand === null ? AT_FIRST.stand : stand
 }
 
 /** Changes a single thing from what it is at that moment, whoever else has changed it meanwhile. */

@@ -1,12 +1,12 @@
-import { dLoopOf, type Looped, type RoomFor, roomForLoop } from '../../cast/index.ts'
+import { dLoopOf, type RoomFor, roomForLoop } from '../../cast/index.ts'
 import { type Day, seasonFelt } from '../../day/index.ts'
 import { headSinks } from '../../sink/index.ts'
 import { SWING_THRESHOLDS, type SwingReason, type Swung, swingVerdict } from '../../swing/index.ts'
 import { type FishAt, holdingBand } from '../../water/index.ts'
+import { loopedOf } from '../castSetting.ts'
 import { type CheckState, defineCheck, type Finding } from '../define.ts'
 import { castOverhead, type RigParts, suitsSurf } from '../parts.ts'
 import { quickRide } from '../quickRide.ts'
-import { CARRIED_RODS } from '../reach.ts'
 import { rideKey, searchedRide } from '../searchedRide.ts'
 
 const RIDE = { ridesM: 0.9 as number, lowM: 0.6 as number, highM: 1.1 as number, fishAt: 'bottom' as FishAt }
@@ -136,13 +136,6 @@ const depth = defineCheck({
     },
     { key: rideKey },
   )
-
-/** What of a rig goes into its D loop. */
-const loopedOf = ({ rod, head }: Pick<RigParts, 'rod' | 'head'>): Looped => ({
-  rodM: rod.lengthM,
-  style: head.head.style,
-  carriedM: head.onePiece ? Math.min(head.lengthM, CARRIED_RODS * rod.lengthM) : head.lengthM,
-})
 
 /**
  * Room behind the angler that the cast takes [m]: how far the rod reaches back and the D loop behind its tip, or the whole

@@ -1,0 +1,45 @@
+import type { Page } from '@playwright/test'
+import { expect, test, winterRig } from '../open.ts'
+
+/** The sides on which some cast is good or can be made with care. */
+const sides = async (page: Page): Promise<string[]> => {
+  const marks = await page.locator('[data-fit="good"] [data-cast], [data-fit="care"] [data-cast]').all()
+  const all = await Promise.all(marks.map((mark) => mark.getAttribute('data-cast')))
+  return [...new Set(all.map((each) => each?.split(' ')[1] ?? ''))]
+}
+
+test('the wind decides the side: turned round, the casts change sides; what is behind decides the head', async ({
+  page,
+}) => {
+  await winterRig(page)
+  await page.goto('/cast')
+  await expect(page.getByRole('heading', { name: 'At the pool' })).toBeVisible()
+  const wind = page.getByLabel('Wind', { exact: true })
+  await wind.fill('60 m/s')
+  await wind.press('Enter')
+  await expect(page.getByText(/0 – 8\d mph, please|0.*89 mph, please/)).toBeVisible()
+  await wind.fill('4 m/s')
+  await wind.press('Enter')
+  // A right-hander on the right bank, the wind blowing downstream: from the left hand.
+  await page.getByLabel('Wind from', { exact: true }).and(page.locator('select')).selectOption('270')
+  await expect(page.locator('[data-fit="good"] [data-cast="double-spey right"]')).toBeVisible()
+  await expect.poll(() => sides(page)).toEqual(['right'])
+  // Turned by keys until it blows from the right hand.
+  const dial = page.getByRole('slider', { name: 'Wind from' })
+  await dial.focus()
+  for (let i = 0; i < 12; i++) await dial.press('ArrowRight')
+  await expect.poll(() => sides(page)).toEqual(['left'])
+  await expect(page.locator('[data-cast="snap-t left"]')).toBeVisible()
+  await page.getByText(/^Not here, not now/).click()
+  await expect(page.locator('[data-cast="double-spey right"]')).toContainText('The wind comes from the right')
+
+  const room = page.getByLabel('Room behind me')
+  await room.fill('2 m')
+  await room.press('Enter')
+  await expect(page.locator('[data-cast="snap-t left"]')).toContainText('compact stroke')
+  await page.getByLabel('Behind me', { exact: true }).selectOption('power-line')
+  await expect(page.getByText('No cast is simply good here')).toBeVisible()
+  await page.getByRole('button', { name: /^Undo: Cast: what is behind/ }).click()
+  await expect(page.locator('[data-fit="care"] [data-cast="snap-t left"]')).toBeVisible()
+  await expect(page.getByText(/“(One|Two|Three|Four|Five|Six|Seven|Eight) pulls?/)).toBeVisible()
+})

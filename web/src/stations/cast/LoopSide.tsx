@@ -1,0 +1,128 @@
+import { type CastSetting, dLoopOf, longestHeadM, loopMass, type Stroke } from '@hoxen/core/cast'
+import { lengthOf } from '@hoxen/core/line'
+import { frontProfile, type RigParts } from '@hoxen/core/rig'
+import { useState } from 'react'
+import { useWidth } from '../../drawing/index.ts'
+import { Button, Tag, useUnits } from '../../ui/index.ts'
+
+interface Props {
+  readonly setting: CastSetting
+  readonly parts: RigParts
+}
+
+const HEIGHT = 190
+/** Heads that can be tried [m]. */
+const HEADS_M = { low: 3, high: 14 } as const
+
+/** The D loop from the side: the room it takes, and the part of the line that loads the rod. */
+export function LoopSide({ setting, parts }: Props) {
+  const [ref, width] = useWidth<HTMLDivElement>(560)
+  const { show } = useUnits()
+  const { rig, roomM, wadingM = 0 } = setting
+  const [stroke, setStroke] = useState<Stroke>('full')
+  /** Another length of head, to see what it would take. */
+  const [tried, setTried] = useState<number>()
+  const headM = tried ?? rig.headLengthM
+  const looped = { rodM: rig.rodLengthM, style: rig.style, wadingM }
+  const loop = dLoopOf({ ...looped, carriedM: headM }, stroke)
+  const line = frontProfile(parts)
+  const frontM = (parts.tip?.lengthM ?? 0) + (parts.leader?.lengthM ?? 0)
+  const { upperShare } = loopMass(line, Math.min(lengthOf(line), frontM + loop.anchoredM), loop.arcM)
+  const longest = longestHeadM(looped, roomM, stroke)
+  const fits = loop.behindM <= roomM
+  const aheadM = 4
+  const spanM = Math.max(loop.behindM, Math.min(roomM, 12), 4) + aheadM + 0.6
+  const scale = Math.min((width - 20) / spanM, (HEIGHT - 40) / (loop.tipHeightM + 0.3))
+  const x0 = width - 10 - aheadM * scale
+  const y0 = HEIGHT - 22
+  const tip = [x0 - loop.tipBehindM * scale, y0 - loop.tipHeightM * scale] as const
+  const [rx, ry] = [loop.depthM * scale, (loop.tipHeightM * scale) / 2]
+  const brushX = x0 - roomM * scale
+  return (
+    <section aria-labelledby="loop-title" className="mt-6">
+      <h2 id="loop-title" className="text-xl">
+        The D loop <Tag tag="estimate" />
+      </h2>
+      <div ref={ref} className="mt-1 overflow-hidden rounded-lg border border-rule bg-sheet">
+        <svg
+          width={width}
+          height={HEIGHT}
+          role="img"
+          aria-label={`From the side: the loop reaches ${show(loop.behindM, 'length')} behind, ${show(roomM, 'length')} are there`}
+          className="block"
+        >
+          <path d={`M0 ${y0}H${width}`} stroke="var(--river)" strokeWidth="1.5" />
+          {brushX > 0 && (
+            <g stroke={fits ? 'var(--faint)' : 'var(--breaks)'} strokeWidth="2">
+              <path d={`M${brushX} ${y0}V24`} strokeDasharray="4 4" />
+              <text x={brushX + 4} y={20} fontSize="12" fill="var(--faint)" stroke="none">
+                {show(roomM, 'length')} behind
+              </text>
+            </g>
+          )}
+          <path
+            d={`M${tip[0]} ${y0}A${rx} ${ry} 0 0 1 ${tip[0] - rx} ${y0 - ry}`}
+            fill="none"
+            stroke="var(--ink)"
+            strokeWidth="1.8"
+          />
+          <path
+            d={`M${tip[0] - rx} ${y0 - ry}A${rx} ${ry} 0 0 1 ${tip[0]} ${tip[1]}`}
+            fill="none"
+            stroke={fits ? 'var(--river)' : 'var(--breaks)'}
+            strokeWidth="5"
+            strokeLinecap="round"
+          />
+          <path
+            d={`M${tip[0]} ${y0}h${Math.min(loop.anchoredM * scale, width)}`}
+            stroke="var(--ink)"
+            strokeWidth="3"
+          />
+          <path
+            d={`M${x0} ${y0 - 0.9 * scale}L${tip[0]} ${tip[1]}`}
+            stroke="var(--ink)"
+            strokeWidth="3"
+            strokeLinecap="round"
+          />
+          <path
+            d={`M${x0} ${y0 + Math.min(wadingM * scale, 18)}V${y0 - 1.2 * scale}`}
+            stroke="var(--faint)"
+            strokeWidth="5"
+          />
+        </svg>
+      </div>
+      <p className="mt-1">
+        It reaches{' '}
+        <b className={`font-semibold ${fits ? '' : 'text-breaks'}`}>{show(loop.behindM, 'length')}</b> behind
+        you; {Math.round(upperShare * 100)} % of its mass hangs in the upper leg, which loads the rod. The
+        longest head of this kind for the room is {longest > 0 ? show(longest, 'length') : 'none'}.
+      </p>
+      <label className="no-print mt-2 grid grid-cols-[auto_1fr_auto] items-center gap-3">
+        <span className="text-sm text-faint">Head of</span>
+        <input
+          type="range"
+          min={HEADS_M.low}
+          max={HEADS_M.high}
+          step={0.1}
+          value={headM}
+          aria-valuetext={show(headM, 'length')}
+          onChange={(event) => setTried(Number(event.target.value))}
+          className="h-11 w-full accent-river"
+        />
+        <b className="min-w-16">{show(headM, 'length')}</b>
+      </label>
+      <div className="no-print mt-1 flex flex-wrap gap-2">
+        {(['full', 'compact'] as const).map((one) => (
+          <Button key={one} aria-pressed={stroke === one} onClick={() => setStroke(one)}>
+            {one === 'full' ? 'Full stroke' : 'Compact stroke'}
+          </Button>
+        ))}
+        {tried !== undefined && (
+          <Button weight="quiet" onClick={() => setTried(undefined)}>
+            Back to my head
+          </Button>
+        )}
+      </div>
+    </section>
+  )
+}
