@@ -2,11 +2,12 @@ import type { Page } from '@playwright/test'
 import { expect, test, winterRig } from '../open.ts'
 
 /** The sides on which some cast is good or can be made with care. */
-const sides = async (page: Page): Promise<string[]> => {
-  const marks = await page.locator('[data-fit="good"] [data-cast], [data-fit="care"] [data-cast]').all()
-  const all = await Promise.all(marks.map((mark) => mark.getAttribute('data-cast')))
-  return [...new Set(all.map((each) => each?.split(' ')[1] ?? ''))]
-}
+const sides = (page: Page): Promise<string[]> =>
+  page
+    .locator('[data-fit="good"] [data-cast], [data-fit="care"] [data-cast]')
+    .evaluateAll((marks) => [
+      ...new Set(marks.map((mark) => mark.getAttribute('data-cast')?.split(' ')[1] ?? '')),
+    ])
 
 test('the wind decides the side: turned round, the casts change sides; what is behind decides the head', async ({
   page,
@@ -24,6 +25,14 @@ test('the wind decides the side: turned round, the casts change sides; what is b
   await page.getByLabel('Wind from', { exact: true }).and(page.locator('select')).selectOption('270')
   await expect(page.locator('[data-fit="good"] [data-cast="double-spey right"]')).toBeVisible()
   await expect.poll(() => sides(page)).toEqual(['right'])
+  // The best is played step by step.
+  const moves = page.getByRole('region', { name: 'Double spey, off the right side' })
+  await expect(moves.locator('[data-step="1"]')).toContainText('1 of 6. Lift slowly')
+  await moves.getByRole('button', { name: 'Next step' }).click()
+  await moves.getByRole('button', { name: 'Next step' }).click()
+  await expect(moves.locator('[data-step="3"]')).toContainText('3 – 5 ft below the tip')
+  await moves.getByRole('button', { name: 'Play slowly' }).click()
+  await expect(moves.locator('[data-step="6"]')).toContainText('stop high')
   // Turned by keys until it blows from the right hand.
   const dial = page.getByRole('slider', { name: 'Wind from' })
   await dial.focus()

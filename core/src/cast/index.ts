@@ -33,6 +33,16 @@ export {
 } from './room.ts'
 export { OVERHANG_M, shootLengthM, USUAL_LAUNCH_M } from './shoot.ts'
 export {
+  ANCHOR_PLACE,
+  CAST_MOVES,
+  type CastFault,
+  type CastStep,
+  type CastStepCode,
+  hangsOn,
+  type Place,
+  stepsOf,
+} from './steps.ts'
+export {
   type AirPart,
   type FlyInAir,
   TURNOVER_MODEL,

@@ -1,16 +1,19 @@
 import {
   ACROSS_MPS,
   type Anchor,
+  CAST_MOVES,
   type CastChoice,
+  type CastFault,
   type CastName,
   type CastReason,
   type CastSetting,
+  type CastStepCode,
   dLoopOf,
   type Obstruction,
   type Skill,
   windOn,
 } from '../cast/index.ts'
-import { printMeasure, type UnitSystem } from '../quantity/index.ts'
+import { M_PER_FOOT, printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 
 export const CAST_TITLES: Readonly<Record<CastName, string>> = Object.freeze({
   'double-spey': 'Double spey',
@@ -126,4 +129,63 @@ export function sayPulls(loopsM: readonly number[], build: 'coated' | 'mono', pu
     /^“./,
     (c) => c.toUpperCase(),
   )
+}
+
+/** Below the rod tip the belly should have sunk so far before the sweep (C32) [m]. [practice] */
+const BELLY_M = { low: 3 * M_PER_FOOT, high: 5 * M_PER_FOOT }
+
+type SayStep = (show: (low: number, high: number) => string, longHead: boolean) => string
+const STEPS: Readonly<Record<CastStepCode, SayStep>> = {
+  lift: () => 'Lift slowly, tip high, until the head is on the surface.',
+  'lift-low': () => 'Lift low and slow with a slight dip; keep the line moving.',
+  'draw-back': () => 'Draw the rod back slowly along the side; the line stays on the water.',
+  'lay-upstream': () =>
+    'Lay the line across in front of you: swing the rod upstream, flat, so that the fly lands a rod’s length downstream.',
+  snap: () =>
+    'Carry the tip up and round, then snap it down and under: the fly lands upstream, ahead of you.',
+  dump: () => 'Drop the line in a heap ahead of you; it may lie in curves.',
+  'draw-oval': () => 'Draw an oval with the tip, out and back over the water, without a stop.',
+  'swing-touch': () => 'Swing the line round in one rising curve: fly and leader kiss the water beside you.',
+  sweep: (show) =>
+    `When the belly hangs ${show(BELLY_M.low, BELLY_M.high)} below the tip, sweep round, low and even, peeling the line off the water.`,
+  'circle-up': () => 'Let the tip climb as it comes round: the line follows behind it.',
+  'form-loop': (_show, longHead) =>
+    longHead
+      ? 'Tip at the shoulder: wait until the long head has drawn the loop out behind you.'
+      : 'Tip at the shoulder: the loop fills behind you; do not stop long.',
+  forward: () => 'Forward with the lower hand pulling in, and stop high; let the line go.',
+  'back-cast': () => 'A short, flat, quick stroke back; stop high.',
+  wait: (_show, longHead) =>
+    longHead ? 'Wait: the whole line must straighten behind you.' : 'Wait until it pulls behind you.',
+  'forward-overhead': () => 'Forward, and stop high; the lower hand takes the turn.',
+}
+
+const FAULTS: Readonly<Record<CastFault, string>> = {
+  'sweep-too-early': 'Swept before the belly formed: the line tears off the water and the loop stays small.',
+  'anchor-far-back': 'Anchor behind you: it looks as if the line sticks, and the fly comes past your ear.',
+  'anchor-ahead': 'Anchor too far ahead: the loop has nothing to pull on and the cast lands in a heap.',
+  'rod-dips': 'The tip dips in the sweep: slack between rod and anchor, a loop that sags.',
+  'lift-too-fast': 'Lifted too fast: the line leaves the water before it is meant to.',
+  crossed: 'Anchor across the line of the cast: the line crosses itself in the air.',
+  'loop-stalls': 'Stopped too long at the shoulder: the loop collapses onto the water.',
+  'back-drops': 'The back cast drops: it touches the ground, and hooks break.',
+}
+
+/** A head longer than this many rods needs a wait. [practice] */
+const LONG_HEAD_RODS = 2
+
+/** What a cast asks, step by step, and its usual faults with what they look like. */
+export function sayMoves(
+  cast: CastName,
+  { rig }: Pick<CastSetting, 'rig'>,
+  system: UnitSystem,
+): { readonly steps: readonly string[]; readonly faults: readonly string[] } {
+  const long = rig.headLengthM > LONG_HEAD_RODS * rig.rodLengthM
+  const { steps, faults } = CAST_MOVES[cast]
+  return {
+    steps: steps.map(({ code }) =>
+      STEPS[code]((low, high) => printRange({ low, high }, 'length', system), long),
+    ),
+    faults: faults.map((fault) => FAULTS[fault]),
+  }
 }

@@ -1,4 +1,12 @@
-export { ANCHOR_NAMES, CAST_TITLES, OBSTRUCTION_NAMES, SKILL_NAMES, sayCast, sayPulls } from './cast.ts'
+export {
+  ANCHOR_NAMES,
+  CAST_TITLES,
+  OBSTRUCTION_NAMES,
+  SKILL_NAMES,
+  sayCast,
+  sayMoves,
+  sayPulls,
+} from './cast.ts'
 export { CHECK_TITLES, sayAllowed, sayCheck, sayFigure } from './check.ts'
 export {
   DRESS_NAMES,

@@ -127,14 +127,14 @@ export function Shell() {
       </main>
       <nav
         aria-label="Stations"
-        className="no-print fixed inset-x-0 bottom-0 z-30 grid grid-cols-7 border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] sm:hidden"
+        className="no-print fixed inset-x-0 bottom-0 z-30 grid auto-cols-fr grid-flow-col border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] sm:hidden"
       >
         {STATIONS.map(({ path, name, icon: Icon }) => (
           <NavLink
             key={path}
             to={`/${path}`}
             className={({ isActive }) =>
-              `flex min-h-14 flex-col items-center justify-center gap-0.5 text-[0.75rem] ${isActive ? 'font-bold text-river' : ''}`
+              `flex min-h-14 flex-col items-center justify-center gap-0.5 text-[0.7rem] ${isActive ? 'font-bold text-river' : ''}`
             }
           >
             <Icon size={20} aria-hidden="true" />

@@ -77,7 +77,7 @@ export function CastPlan({ setting, chosen, castM, surf, onWind }: Props) {
         >
           {show(castM, 'length')}
         </text>
-        <WindDial wind={wind} x={width - DIAL - 12} y={height - DIAL - 12} onWind={onWind} show={show} />
+        <WindDial wind={wind} x={width - DIAL - 12} y={height - DIAL - 24} onWind={onWind} show={show} />
       </svg>
     </div>
   )

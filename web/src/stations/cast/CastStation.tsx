@@ -7,6 +7,7 @@ import { type ReactNode, useMemo, useState } from 'react'
 import { Gone, type Question, useQuestion, useRig } from '../../ledger/index.ts'
 import { changeKept, noticeFailed, useSingle, useStand } from '../../store/index.ts'
 import { useUnits } from '../../ui/index.ts'
+import { CastMoves } from './CastMoves.tsx'
 import { CastPlan } from './CastPlan.tsx'
 import { LoopSide } from './LoopSide.tsx'
 import { LoopsInHand } from './LoopsInHand.tsx'
@@ -42,7 +43,7 @@ function Cast({ question: { day }, rig, stand }: Props) {
   const change: ChangeStand = (label, next) =>
     void changeKept(`Cast: ${label}`, 'stand', (now) => ({ ...now, ...next(now) })).catch(noticeFailed)
   return (
-    <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">
       <section aria-labelledby="cast-title">
         <h1 id="cast-title" className="text-2xl">
           {day.water === 'surf' ? 'On the beach' : 'At the pool'}
@@ -60,6 +61,14 @@ function Cast({ question: { day }, rig, stand }: Props) {
       </section>
       <div className="min-w-0">
         <Casts casts={casts} setting={setting} chosen={chosen} onPick={(one) => setPicked(keyOf(one))} />
+        {chosen !== undefined && (
+          <CastMoves
+            key={keyOf(chosen)}
+            choice={chosen}
+            setting={setting}
+            castM={Math.min(day.castM, shot.castM)}
+          />
+        )}
         <LoopSide setting={setting} parts={rig.parts} />
         <LoopsInHand shot={shot} parts={rig.parts} castM={day.castM} />
       </div>
