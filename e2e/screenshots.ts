@@ -81,6 +81,7 @@ await served(4392, async (base, browser) => {
   await shoot(desk, '/water?view=bed', 'water-pool')
   await shoot(desk, '/gear?kind=head&sort=mass', 'gear')
   await shoot(desk, '/gear/item/450-gr-scandi', 'gear-item')
+  await shoot(desk, '/cast', 'cast')
   await shoot(desk, '/tables', 'tables')
   await shoot(desk, '/match/look?ask=12½+ft+6', 'look')
   await shoot(await demoPage(base, browser, 1280, 800, 'dark'), '/match', 'match-dusk')

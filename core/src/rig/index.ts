@@ -55,7 +55,7 @@ export {
 } from './parts.ts'
 export { type Piece, pieceOfItem, piecesOf } from './piece.ts'
 export { QUICK_BAND, type QuickRide, quickRide } from './quickRide.ts'
-export { launchM, type Shot, shotWith } from './reach.ts'
+export { type Held, heldFor, launchM, type Shot, shotWith } from './reach.ts'
 export { type RiggingStep, riggingSteps } from './rigging.ts'
 export { frontPieces, strandParts } from './strand.ts'
 export {

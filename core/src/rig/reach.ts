@@ -83,3 +83,20 @@ export function thrownWith(
   const outM = rod.lengthM + OVERHANG_M + lengthM + (tip?.lengthM ?? 0) + (leader?.lengthM ?? 0)
   return { shootM, castM: outM + shootM }
 }
+
+/** Line to strip for a cast, and the loops it is held in, first laid first [m]. */
+export interface Held {
+  readonly stripM: number
+  readonly loopsM: readonly number[]
+}
+
+/** What is stripped and held for a cast of so far, no more than the rig shoots. [practice, estimate] */
+export function heldFor(
+  { shootM, castM }: Omit<Shot, 'loopsM'>,
+  rod: Rod,
+  line: RunningLineFacts | null,
+  askedM: number,
+): Held {
+  const stripM = Math.max(0, Math.min(shootM, askedM - (castM - shootM)))
+  return { stripM, loopsM: loopsToHold(line?.item.build ?? 'coated', stripM, rod.lengthM) }
+}

@@ -136,7 +136,8 @@ function Picture({ choice, setting, castM, from, to, share }: PictureProps) {
   const overhead = choice.anchor === 'none'
   const rods = rig.rodLengthM
   const behind = overhead ? Math.min(backM / rods + 0.3, 3) : Math.max(0.9, loop.behindM / rods + 0.2)
-  const ahead = Math.min(castM / rods, 3) + 0.2
+  // The fly itself lands further out than is drawn: the movements are what is looked at.
+  const ahead = Math.min(castM / rods, 1.8) + 0.2
   const scale = Math.min(HEIGHT / (ahead + behind), width / 5)
   const [x0, y0] = [width / 2, ahead * scale]
   const way = choice.side === 'right' ? 1 : -1
