@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, test, winterRig } from '../open.ts'
+import { expect, openDemo, test, winterRig } from '../open.ts'
 
 /** The sides on which some cast is good or can be made with care. */
 const sides = (page: Page): Promise<string[]> =>
@@ -51,4 +51,29 @@ test('the wind decides the side: turned round, the casts change sides; what is b
   await page.getByRole('button', { name: /^Undo: Cast: what is behind/ }).click()
   await expect(page.locator('[data-fit="care"] [data-cast="snap-t left"]')).toBeVisible()
   await expect(page.getByText(/“(One|Two|Three|Four|Five|Six|Seven|Eight) pulls?/)).toBeVisible()
+})
+
+test('on the beach the time to be gone stands first; a mark that reads higher brings it nearer', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await page.getByRole('button', { name: 'Surf at dawn' }).click()
+  await page.getByRole('article').first().getByRole('button', { name: 'Make this my rig' }).click()
+  await page.waitForURL(/\/rig$/)
+  await page.goto('/water')
+  await page.getByRole('button', { name: /Ossan Strand/ }).click()
+  await expect(page.getByRole('heading', { level: 1, name: /Ossan Strand/ })).toBeVisible()
+  await page.goto('/cast')
+  await expect(page.getByRole('heading', { name: 'On the beach' })).toBeVisible()
+  const leave = page.locator('[data-leave]')
+  await expect(leave).toContainText(/Leave by \d\d:\d\d|cut off, until about \d\d:\d\d/)
+  await expect(page.getByRole('img', { name: /^The tide: (high|low) water \d\d:\d\d/ })).toBeVisible()
+  const mark = page.getByLabel('Mark reads above the prediction')
+  await mark.fill('9 m')
+  await mark.press('Enter')
+  await expect(page.getByText(/From .* to 6\.6 ft, please/)).toBeVisible()
+  await mark.fill('2 m')
+  await mark.press('Enter')
+  await expect(leave).toContainText('No dry way back')
+  await expect(page.getByText(/The prediction is shifted by 6\.6 ft/)).toBeVisible()
 })

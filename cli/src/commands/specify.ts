@@ -1,6 +1,14 @@
 import type { Day } from '@hoxen/core/day'
 import { type Item, type ItemOf, itemSchema } from '@hoxen/core/gear'
-import { reelMassFor, SPECIFIED_STYLES, type SpecifiedRig, specify, spoolWantedM3 } from '@hoxen/core/specify'
+import { through } from '@hoxen/core/match'
+import {
+  clashInSteps,
+  reelMassFor,
+  SPECIFIED_STYLES,
+  type SpecifiedRig,
+  specify,
+  spoolWantedM3,
+} from '@hoxen/core/specify'
 import { sayCheck } from '@hoxen/core/words'
 import * as z from 'zod'
 import { command } from '../command.ts'
@@ -115,7 +123,8 @@ export const specifyCommand = command({
     const day = dayFrom(asked)
     const specified = specify(day, fixed, style)
     if (specified.outcome !== 'specified') {
-      const { line, parts, nearest } = specified
+      const { line, nearest } = specified
+      const parts = through(clashInSteps(day, fixed, specified))
       return {
         outcome: specified.outcome,
         parts,

@@ -18,6 +18,7 @@ export { type ReelMass, reelMassFor } from './reelMass.ts'
 export { rodsServed, type Served } from './served.ts'
 export type { FigureSpan } from './spans.ts'
 export {
+  clashInSteps,
   type FixedParts,
   type Specified,
   type SpecifiedRig,

@@ -14,7 +14,7 @@ import {
 } from '../match/index.ts'
 import { itemIn } from '../rig/index.ts'
 import { SPECIFIED_STYLES } from './generic.ts'
-import { specifyInSteps } from './specify.ts'
+import { byDay, specifyInSteps } from './specify.ts'
 
 /** The one thing, not owned, that would do most for this job. */
 export interface MissingItem {
@@ -26,8 +26,8 @@ export interface MissingItem {
   readonly mends: boolean
 }
 
-/** Rods round which a whole rig is looked for; more would only repeat the same weights. */
-const MOST_RODS = 3
+/** Rods round which a whole rig is looked for, the best for the day first; more would only repeat the same weights. */
+const MOST_RODS = 2
 
 /**
  * What could be missing: the parts of the best whole rigs round each rod that is there, and round none, each a part that
@@ -35,7 +35,9 @@ const MOST_RODS = 3
  */
 export function* suggestions(gear: Gear, day: Day): Generator<void, readonly Item[]> {
   const rods = itemsOf(gear, 'rod').filter((rod) => day.rodId === undefined || rod.id === day.rodId)
-  const round = rods.slice(0, MOST_RODS).map((rod) => ({ rod }))
+  const round = byDay(rods, day)
+    .slice(0, MOST_RODS)
+    .map((rod) => ({ rod }))
   const styles = SPECIFIED_STYLES.filter((style) => inStyle(style, day.style))
   const out = new Map<string, Item>()
   for (const fixed of day.rodId === undefined ? [...round, {}] : round)

@@ -76,18 +76,32 @@ function* headsFor({ fixed }: Standing, day: Day): Generator<void, readonly Head
 /** Items that are let swing on a day, the most hopeful first. */
 const MOST_TRIED = 4
 
+/** Kinds of gear that stand in one place of a rig. */
+const PLACE_OF: Partial<Readonly<Record<Item['kind'], string>>> = { 'sinking-leader': 'tip' }
+const placeOf = ({ kind }: Item): string => PLACE_OF[kind] ?? kind
+
+/** One's own gear with an item, and in its place nothing else: what it does is then seen at once. */
+const withOnly = ({ items }: Gear, item: Item): Gear => ({
+  items: [...items.filter((own) => placeOf(own) !== placeOf(item)), item],
+})
+
+/** Whether something of one's own holds on a day. */
+function* holdsAlready(gear: Gear, day: Day): Generator<unknown, boolean> {
+  return (yield* bestOnce(gear, day))?.verdict === 'holds'
+}
+
 /** Of some items those that, added to one's own, make a rig hold. */
 function* mending({ gear }: Standing, day: Day, items: readonly Item[]): Generator<unknown, readonly Item[]> {
   const before = yield* standing(gear, day)
   const hopeful: { readonly item: Item; readonly cost: number }[] = []
   for (const item of items) {
-    const { cost } = yield* standing({ items: [...gear.items, item] }, day)
+    const { cost } = yield* standing(withOnly(gear, item), day)
     if (cost < before.cost && cost < BREAK_COST) hopeful.push({ item, cost })
   }
   hopeful.sort((a, b) => a.cost - b.cost)
   const out: Item[] = []
   for (const { item } of hopeful.slice(0, MOST_TRIED)) {
-    const best = yield* bestOnce({ items: [...gear.items, item] }, day)
+    const best = yield* bestOnce(withOnly(gear, item), day)
     if (best?.verdict === 'holds') out.push(item)
   }
   return out
@@ -115,10 +129,11 @@ export const OVER_DAYS = {
   },
   /** The next part to get. */
   next: {
-    candidates: ({ gear }, day) => suggestions(gear, day),
-    *without({ gear }, day) {
-      return (yield* bestOnce(gear, day))?.verdict === 'holds'
+    *candidates({ gear }, day) {
+      // A day on which something holds already wants nothing.
+      return (yield* holdsAlready(gear, day)) ? [] : yield* suggestions(gear, day)
     },
+    without: ({ gear }, day) => holdsAlready(gear, day),
     serving: mending,
   },
 } as const satisfies Readonly<Record<OverDaysQuestion, OverDays>>

@@ -58,14 +58,8 @@ export interface SpecifiedRig {
 
 export type Specified =
   | { readonly outcome: 'specified'; readonly rigs: readonly SpecifiedRig[] }
-  /** Parts that are there and cannot go together in this day, the line that says so, and which of them it is about. */
-  | {
-      readonly outcome: 'do-not-go-together'
-      readonly line: Check
-      /** Two that are there; one that is not for such a day; or none, where the day itself asks too much. */
-      readonly parts: readonly RigSlot[]
-      readonly nearest: SpecifiedRig
-    }
+  /** Parts that are there and cannot go together in this day, and the line that says so; which of them it is about, `clashInSteps` finds. */
+  | { readonly outcome: 'do-not-go-together'; readonly line: Check; readonly nearest: SpecifiedRig }
 
 const SLOTS = {
   rod: 'rodId',
@@ -85,25 +79,33 @@ const openSlots = (fixed: FixedParts, { head, tip, leader }: RigParts): readonly
     .filter((part) => !(part === 'tip' && tip === null) && !(part === 'leader' && leader === null))
     .map((part) => SLOTS[part])
 
-/** Rods to look among where none is there: those that by themselves answer the fish and the cast best; for the surf, surf rods. */
-const MOST_RODS = 8
-function rodsFor(day: Day): readonly Rod[] {
-  const alone = CHECKS.flatMap((check: CheckDefinition<CheckCode>) =>
-    check.looks.filter(({ needs }) => needs.every((part) => part === 'rod')).map((look) => ({ check, look })),
-  )
+/** Lines that a rod alone decides. */
+const OF_RODS = (CHECKS as readonly CheckDefinition<CheckCode>[]).flatMap((check) =>
+  check.looks.filter(({ needs }) => needs.every((part) => part === 'rod')).map((look) => ({ check, look })),
+)
+
+/** Rods by how well they answer the fish and the cast by themselves, best first. */
+export function byDay(rods: readonly Rod[], day: Day): readonly Rod[] {
   const cost = (rod: Rod): number =>
     costOf(
-      alone.flatMap(({ check, look }) => {
+      OF_RODS.flatMap(({ check, look }) => {
         const finding = look.run({ rod } as RigParts, day)
         return finding === null ? [] : [lineOf(check.code, finding)]
       }),
     )
-  return GENERIC_RODS.filter(({ hands }) => (hands === 'surf') === (day.water === 'surf'))
+  return rods
     .map((rod) => ({ rod, cost: cost(rod) }))
     .sort((a, b) => a.cost - b.cost)
-    .slice(0, MOST_RODS)
     .map(({ rod }) => rod)
 }
+
+/** Rods to look among where none is there: the best for the day; for the surf, surf rods. */
+const MOST_RODS = 8
+const rodsFor = (day: Day): readonly Rod[] =>
+  byDay(
+    GENERIC_RODS.filter(({ hands }) => (hands === 'surf') === (day.water === 'surf')),
+    day,
+  ).slice(0, MOST_RODS)
 
 /** Heads of one kind to look among; a head that is there is the only one. */
 function gearFor(fixed: FixedParts, style: SpecifiedStyle, day: Day): Gear {
@@ -201,7 +203,7 @@ export function* specifyInSteps(
     const rig = yield* bestRig(fixed, day, each)
     if (rig !== undefined) found.push({ style: each, rig, open: openSlots(fixed, rig.parts), spans: [] })
   }
-  return yield* among(found, fixed, day)
+  return among(found)
 }
 
 /** Those kinds of head that break nowhere, best first. */
@@ -217,12 +219,14 @@ const readBy = (code: CheckCode): readonly RigSlot[] => [
   ),
 ]
 
-/** The fewest of the parts that are there, of one kind of head, with which a line breaks already: one, or two; none where it does anyway. */
-function* clashing(
-  fixed: FixedParts,
+/**
+ * The fewest of the parts that are there with which a line breaks already: two that do not go together; one that is not for such
+ * a day; or none, where the day itself asks too much.
+ */
+export function* clashInSteps(
   day: Day,
-  style: SpecifiedStyle,
-  line: CheckCode,
+  fixed: FixedParts,
+  { line: { code: line }, nearest: { style } }: Pick<Apart, 'line' | 'nearest'>,
 ): Generator<void, readonly RigSlot[]> {
   const there = PARTS.filter((part) => fixed[part] != null && readBy(line).includes(SLOTS[part]))
   const pairs = there.flatMap((one, i) => there.slice(i + 1).map((other) => [one, other]))
@@ -234,17 +238,17 @@ function* clashing(
   }
   return there.map((part) => SLOTS[part])
 }
+type Apart = Extract<Specified, { outcome: 'do-not-go-together' }>
 
 /** What kinds of head come to, best first: those that break nowhere, or, where there is none, the nearest to it. */
-function* among(found: readonly SpecifiedRig[], fixed: FixedParts, day: Day): Generator<void, Specified> {
+function among(found: readonly SpecifiedRig[]): Specified {
   const rigs = sound(found)
   if (rigs.length > 0) return { outcome: 'specified', rigs }
   const [nearest] = [...found].sort(byCost)
   if (nearest === undefined) throw new Error('no rig to look for')
   const line = nearest.rig.checks.find((check) => check.state === 'breaks')
   if (line === undefined) throw new Error('nothing breaks')
-  const parts = yield* clashing(fixed, day, nearest.style, line.code)
-  return { outcome: 'do-not-go-together', line, parts, nearest }
+  return { outcome: 'do-not-go-together', line, nearest }
 }
 
 /** What was found kind by kind, together. @param each at least one */

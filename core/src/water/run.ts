@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import { idSchema, nameSchema, refuse } from '../gear/index.ts'
+import type { Shore } from '../tide/index.ts'
 import { flowSchema } from './flow.ts'
 import { BANKS, BOTTOMS, RUN_LIMITS } from './vocabulary.ts'
 
@@ -8,6 +9,28 @@ const soundingSchema = z.strictObject({ fromBankM: finite.min(0), depthM: finite
 const currentSchema = z.strictObject({ fromBankM: finite.min(0), mps: finite })
 export type Sounding = z.infer<typeof soundingSchema>
 export type SurfaceCurrent = z.infer<typeof currentSchema>
+
+/** A beach: its tide, and its bed from the dry sand outward over the datum of the tide. */
+const shoreSchema: z.ZodType<Shore> = z.strictObject({
+  station: z.strictObject({
+    constituents: z
+      .array(
+        z.strictObject({
+          name: z.string().regex(/^[A-Za-z0-9()]{1,12}$/),
+          amplitudeM: z.number().min(0).max(15),
+          phaseDeg: z.number().min(-360).max(360),
+        }),
+      )
+      .min(1)
+      .max(60),
+    meanM: z.number().min(-20).max(20).optional(),
+  }),
+  profile: z
+    .array(z.strictObject({ fromM: z.number().min(0).max(500), heightM: z.number().min(-20).max(20) }))
+    .min(2)
+    .max(RUN_LIMITS.points),
+  standM: z.number().min(0).max(500),
+})
 
 const runShape = {
   id: idSchema,
@@ -27,6 +50,8 @@ const runShape = {
   measuredFlowM3ps: flowSchema.optional(),
   /** The gauge that tells this water's flow. */
   gaugeId: idSchema.optional(),
+  /** Of a beach. */
+  shore: shoreSchema.optional(),
   measuredOn: z
     .string()
     .regex(/^\d{4}-\d{2}-\d{2}$/, 'date')

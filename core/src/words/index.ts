@@ -4,6 +4,7 @@ export {
   OBSTRUCTION_NAMES,
   SKILL_NAMES,
   sayCast,
+  sayLeaveBy,
   sayMoves,
   sayPulls,
 } from './cast.ts'

@@ -39,6 +39,8 @@ import type { GaugeFileReading } from '@hoxen/core/water'
 import { expose } from 'comlink'
 import { callOff, unhurried } from './unhurried.ts'
 
+type Apart = Extract<Specified, { outcome: 'do-not-go-together' }>
+
 /** A question's number, by which it can be called off, and the gear it is about. */
 export interface About {
   readonly id: number
@@ -144,6 +146,11 @@ const api = {
     return unhurried(id, neighboursInSteps(day, rig))
   },
 
+  /** Which of the parts that are there cannot go together. */
+  async clash(id: number, day: Day, fixed: FixedParts, found: Apart): Promise<readonly RigSlot[]> {
+    const { clashInSteps } = await import('./look.ts')
+    return unhurried(id, clashInSteps(day, fixed, found))
+  },
   /** What the other schools would look for. */
   async otherSchools(
     id: number,

@@ -1,4 +1,5 @@
 export {
+  clashInSteps,
   missingInSteps,
   neighboursInSteps,
   OVER_DAYS,

@@ -3,7 +3,7 @@ import type { Stand } from '@hoxen/core/day'
 import type { RankedRig } from '@hoxen/core/match'
 import { castSettingOf, shotWith } from '@hoxen/core/rig'
 import { ANCHOR_NAMES, CAST_TITLES, sayCast } from '@hoxen/core/words'
-import { type ReactNode, useMemo, useState } from 'react'
+import { lazy, type ReactNode, Suspense, useMemo, useState } from 'react'
 import { Gone, type Question, useQuestion, useRig } from '../../ledger/index.ts'
 import { changeKept, noticeFailed, useSingle, useStand } from '../../store/index.ts'
 import { useUnits } from '../../ui/index.ts'
@@ -12,6 +12,8 @@ import { CastPlan } from './CastPlan.tsx'
 import { LoopSide } from './LoopSide.tsx'
 import { LoopsInHand } from './LoopsInHand.tsx'
 import { type ChangeStand, StandFields } from './StandFields.tsx'
+
+const Beach = lazy(() => import('./Beach.tsx').then((m) => ({ default: m.Beach })))
 
 /** Which casts are safe and possible with this rig, here and in this wind. */
 export function CastStation() {
@@ -39,6 +41,7 @@ function Cast({ question: { day }, rig, stand }: Props) {
   const setting = useMemo(() => castSettingOf(rig.parts, day, stand), [rig, day, stand])
   const casts = useMemo(() => chooseCasts(setting), [setting])
   const chosen = casts.find((each) => keyOf(each) === picked) ?? casts[0]
+  const shore = day.water === 'surf' && day.where.by === 'pool' ? day.run.shore : undefined
   const shot = shotWith(rig.parts, rig.parts.runningLine)
   const change: ChangeStand = (label, next) =>
     void changeKept(`Cast: ${label}`, 'stand', (now) => ({ ...now, ...next(now) })).catch(noticeFailed)
@@ -60,6 +63,11 @@ function Cast({ question: { day }, rig, stand }: Props) {
         <StandFields stand={stand} day={day} onChange={change} />
       </section>
       <div className="min-w-0">
+        {shore !== undefined && (
+          <Suspense fallback={<p className="py-4 text-faint">Working out the tide…</p>}>
+            <Beach shore={shore} />
+          </Suspense>
+        )}
         <Casts casts={casts} setting={setting} chosen={chosen} onPick={(one) => setPicked(keyOf(one))} />
         {chosen !== undefined && (
           <CastMoves

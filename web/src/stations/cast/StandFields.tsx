@@ -1,5 +1,6 @@
 import { OBSTRUCTIONS, SKILLS } from '@hoxen/core/cast'
 import { type Day, JOB_LIMITS, type Stand, WADING_LIMITS, WIND_LIMITS } from '@hoxen/core/day'
+import { standingIn } from '@hoxen/core/rig'
 import { OBSTRUCTION_NAMES, SKILL_NAMES } from '@hoxen/core/words'
 import { changeKept, noticeFailed } from '../../store/index.ts'
 import { QuantityField, Select, useUnits } from '../../ui/index.ts'
@@ -37,7 +38,8 @@ const named = <T extends string>(
 
 /** Where one stands, in fields: the same that the picture is dragged to. */
 export function StandFields({ stand, day, onChange }: Props) {
-  const { range } = useUnits()
+  const { range, show } = useUnits()
+  const standing = standingIn(day, stand)
   const within =
     (low: number, high: number, measure: 'length' | 'windSpeed') =>
     (si: number): string | undefined =>
@@ -45,7 +47,7 @@ export function StandFields({ stand, day, onChange }: Props) {
   const { roomBehindM } = JOB_LIMITS
   return (
     <div className="no-print mt-3 grid gap-x-4 gap-y-2 sm:grid-cols-2">
-      {day.water !== 'surf' && (
+      {day.water !== 'surf' && day.where.by === 'words' && (
         <Select
           label="Looking downstream I stand on the"
           value={stand.bank}
@@ -83,13 +85,20 @@ export function StandFields({ stand, day, onChange }: Props) {
         options={named(OBSTRUCTIONS, OBSTRUCTION_NAMES)}
         onChange={(obstruction) => onChange('what is behind', () => ({ obstruction }))}
       />
-      <QuantityField
-        label="I stand in"
-        measure="length"
-        value={stand.wadingM}
-        onChange={(wadingM) => onChange('wading', () => ({ wadingM }))}
-        refuse={within(WADING_LIMITS.low, WADING_LIMITS.high, 'length')}
-      />
+      {day.where.by === 'words' ? (
+        <QuantityField
+          label="I stand in"
+          measure="length"
+          value={stand.wadingM}
+          onChange={(wadingM) => onChange('wading', () => ({ wadingM }))}
+          refuse={within(WADING_LIMITS.low, WADING_LIMITS.high, 'length')}
+        />
+      ) : (
+        <p className="self-end text-[0.9rem] text-faint">
+          As the pool says: {day.water === 'surf' ? '' : `${standing.bank} bank, `}standing in{' '}
+          {show(standing.wadingM, 'length')}.
+        </p>
+      )}
       <Select
         label="My casting"
         value={stand.skill}

@@ -1,12 +1,12 @@
 import { itemsOf } from '@hoxen/core/gear'
-import type { Specified, SpecifiedRig } from '@hoxen/core/specify'
+import type { SpecifiedRig } from '@hoxen/core/specify'
 import { SPECIFIED_NAMES, sayCheck, sayChoice, sayClash, sayStrength } from '@hoxen/core/words'
 import { type FormEvent, useState } from 'react'
 import { type Question, useQuestion, useSpecified } from '../../ledger/index.ts'
 import { Button, fieldLook, useUnits } from '../../ui/index.ts'
 import { LookCard } from './LookCard.tsx'
 import { OverDays } from './OverDays.tsx'
-import { type Looking, useLooking } from './useLook.ts'
+import { type Apart, type Looking, useClash, useLooking } from './useLook.ts'
 
 /** A whole rig round one rod, or round none: of each part that is not there, what to look for. */
 export function LookPage() {
@@ -128,14 +128,17 @@ function NotTogether({
   looking,
   found,
 }: Props & {
-  readonly found: Extract<Specified, { outcome: 'do-not-go-together' }>
+  readonly found: Apart
 }) {
   const { system } = useUnits()
+  const parts = useClash(question, looking.fixed, found)
   return (
     <>
       <p role="alert" className="mt-4 border-l-[3px] border-breaks pl-3">
-        <b className="font-semibold">{sayClash(found.parts)}</b> {sayCheck(found.line, system)} What comes
-        nearest stands below.
+        <b className="font-semibold">
+          {parts === undefined ? 'No rig of this holds on such a day.' : sayClash(parts)}
+        </b>{' '}
+        {sayCheck(found.line, system)} What comes nearest stands below.
       </p>
       <LookCard question={question} looking={looking} specified={found.nearest} />
     </>

@@ -1,6 +1,7 @@
 import { askedRod } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
-import type { FixedParts, Neighbour, OtherSchool, SpecifiedRig } from '@hoxen/core/specify'
+import type { RigSlot } from '@hoxen/core/rig'
+import type { FixedParts, Neighbour, OtherSchool, Specified, SpecifiedRig } from '@hoxen/core/specify'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { useSearchParams } from 'react-router'
@@ -85,3 +86,13 @@ export function useOtherSchools({ day }: Question, fixed: FixedParts, rig: Speci
     enabled: wanted,
   })
 }
+
+/** Which of the parts that are there cannot go together; undefined while it is looked for. */
+export function useClash({ day }: Question, fixed: FixedParts, found: Apart): readonly RigSlot[] | undefined {
+  const { line, nearest } = found
+  return useQuery<readonly RigSlot[]>({
+    queryKey: ['clash', fixed, nearest.style, line.code, ...dayKey(day)],
+    queryFn: ({ signal }) => askInSteps((api, id) => api.clash(id, day, fixed, found), signal),
+  }).data
+}
+export type Apart = Extract<Specified, { outcome: 'do-not-go-together' }>
