@@ -107,7 +107,7 @@ function TideClock({ shore, now, shiftM }: ViewProps) {
   const levels = heights.map(({ heightM }) => heightM)
   const [low, high] = [Math.min(...levels), Math.max(...levels)]
   const x = (ms: number): number => ((ms - from) / (to - from)) * width
-  const y = (m: number): number => CLOCK_HEIGHT - 34 - ((m - low) / (high - low || 1)) * (CLOCK_HEIGHT - 66)
+  const y = (m: number): number => CLOCK_HEIGHT - 34 - ((m - low) / (high - low || 1)) * (CLOCK_HEIGHT - 80)
   const said = turns
     .map(({ atMs, heightM, kind }) => `${kind} water ${clock(atMs)}, ${show(heightM + shiftM, 'length')}`)
     .join('; ')
@@ -127,7 +127,7 @@ function TideClock({ shore, now, shiftM }: ViewProps) {
                 fillOpacity="0.14"
               />
               {right - left > 34 && (
-                <text x={(left + right) / 2} y={14} textAnchor="middle" fontSize="11.5" fill="var(--faint)">
+                <text x={(left + right) / 2} y={13} textAnchor="middle" fontSize="11.5" fill="var(--faint)">
                   {kind === 'fish' ? 'fish' : 'look'}
                 </text>
               )}

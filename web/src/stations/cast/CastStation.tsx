@@ -1,5 +1,5 @@
 import { type CastChoice, type CastSetting, chooseCasts, type Fit } from '@hoxen/core/cast'
-import type { Stand } from '@hoxen/core/day'
+import type { Day, Stand } from '@hoxen/core/day'
 import type { RankedRig } from '@hoxen/core/match'
 import { castSettingOf, shotWith } from '@hoxen/core/rig'
 import { ANCHOR_NAMES, CAST_TITLES, sayCast } from '@hoxen/core/words'
@@ -23,9 +23,26 @@ export function CastStation() {
   const rig = useRig(question, choice)
   if (choice === undefined || stand === undefined || question === undefined)
     return <p className="py-10 text-faint">Opening…</p>
-  if (choice === null) return <Gone none />
-  if (rig === undefined || rig === 'gone') return <Gone />
-  return <Cast question={question} rig={rig} stand={stand} />
+  if (choice !== null && rig !== undefined && rig !== 'gone')
+    return <Cast question={question} rig={rig} stand={stand} />
+  // When to leave a beach does not wait for a rig.
+  return (
+    <>
+      <h1 className="sr-only">Cast</h1>
+      <OnBeach day={question.day} />
+      <Gone none={choice === null} level={2} />
+    </>
+  )
+}
+
+/** The tide, where the pool of the day is a beach that knows it. */
+function OnBeach({ day }: { readonly day: Day }) {
+  const shore = day.water === 'surf' && day.where.by === 'pool' ? day.run.shore : undefined
+  return shore === undefined ? null : (
+    <Suspense fallback={<p className="py-4 text-faint">Working out the tide…</p>}>
+      <Beach shore={shore} />
+    </Suspense>
+  )
 }
 
 interface Props {
@@ -41,7 +58,6 @@ function Cast({ question: { day }, rig, stand }: Props) {
   const setting = useMemo(() => castSettingOf(rig.parts, day, stand), [rig, day, stand])
   const casts = useMemo(() => chooseCasts(setting), [setting])
   const chosen = casts.find((each) => keyOf(each) === picked) ?? casts[0]
-  const shore = day.water === 'surf' && day.where.by === 'pool' ? day.run.shore : undefined
   const shot = shotWith(rig.parts, rig.parts.runningLine)
   const change: ChangeStand = (label, next) =>
     void changeKept(`Cast: ${label}`, 'stand', (now) => ({ ...now, ...next(now) })).catch(noticeFailed)
@@ -63,11 +79,7 @@ function Cast({ question: { day }, rig, stand }: Props) {
         <StandFields stand={stand} day={day} onChange={change} />
       </section>
       <div className="min-w-0">
-        {shore !== undefined && (
-          <Suspense fallback={<p className="py-4 text-faint">Working out the tide…</p>}>
-            <Beach shore={shore} />
-          </Suspense>
-        )}
+        <OnBeach day={day} />
         <Casts casts={casts} setting={setting} chosen={chosen} onPick={(one) => setPicked(keyOf(one))} />
         {chosen !== undefined && (
           <CastMoves
