@@ -5,6 +5,7 @@ import { type Look, type Part, type RigParts, windowOf } from '../rig/index.ts'
 import type { Candidates } from './candidates.ts'
 import { addedKg, closeness, leastCloseness } from './closeness.ts'
 import { costOf, type Groups } from './groups.ts'
+import { orderOf, type Ride, rideOf } from './ride.ts'
 import { findingCost } from './score.ts'
 
 /** A rod with a head. */
@@ -25,25 +26,6 @@ interface Best<T> {
 
 /** A rig under construction: parts not chosen yet are null, and no look that needs them is run. */
 type Draft = { -readonly [P in Part]: RigParts[P] }
-
-/** What each leader costs with a tip. */
-interface Ride {
-  readonly costs: readonly number[]
-  readonly least: number
-  /** Cheapest first, equals in the gear's order; once it was asked for. */
-  order?: readonly number[]
-}
-
-const rideOf = (costs: readonly number[]): Ride => ({
-  costs,
-  least: costs.reduce((a, b) => Math.min(a, b), costs[0] ?? 0),
-})
-
-function orderOf(ride: Ride): readonly number[] {
-  const { costs } = ride
-  ride.order ??= costs.map((_, i) => i).sort((a, b) => (costs[a] ?? 0) - (costs[b] ?? 0) || a - b)
-  return ride.order
-}
 
 /** One of a list, with its place in the gear and what it costs by itself. */
 interface Ranked<T> {

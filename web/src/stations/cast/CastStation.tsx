@@ -62,8 +62,11 @@ function Cast({ question: { day }, rig, stand }: Props) {
   const change: ChangeStand = (label, next) =>
     void changeKept(`Cast: ${label}`, 'stand', (now) => ({ ...now, ...next(now) })).catch(noticeFailed)
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">
-      <section aria-labelledby="cast-title">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 lg:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">
+      <div className="lg:col-start-2 lg:row-start-1">
+        <OnBeach day={day} />
+      </div>
+      <section aria-labelledby="cast-title" className="mb-6 lg:col-start-1 lg:row-span-2 lg:row-start-1">
         <h1 id="cast-title" className="text-2xl">
           {day.water === 'surf' ? 'On the beach' : 'At the pool'}
         </h1>
@@ -78,8 +81,7 @@ function Cast({ question: { day }, rig, stand }: Props) {
         />
         <StandFields stand={stand} day={day} onChange={change} />
       </section>
-      <div className="min-w-0">
-        <OnBeach day={day} />
+      <div className="min-w-0 lg:col-start-2 lg:row-start-2">
         <Casts casts={casts} setting={setting} chosen={chosen} onPick={(one) => setPicked(keyOf(one))} />
         {chosen !== undefined && (
           <CastMoves

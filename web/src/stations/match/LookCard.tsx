@@ -1,28 +1,17 @@
-import { ASKED_ROD, quickAdd, rowsCsv } from '@hoxen/core/format'
+import { ASKED_ROD, rowsCsv } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
 import { itemIn, type RigSlot, windowStyleOf, worstFirst } from '@hoxen/core/rig'
-import {
-  type FigureSpan,
-  type FixedParts,
-  reelMassFor,
-  type SpecifiedRig,
-  spoolWantedM3,
-} from '@hoxen/core/specify'
+import { type FigureSpan, reelMassFor, type SpecifiedRig, spoolWantedM3 } from '@hoxen/core/specify'
 import {
   CHECK_TITLES,
   FIGURE_NAMES,
-  KIND_NAMES,
   lookForRows,
   lookForText,
-  quickLine,
   SLOT_NAMES,
   SPECIFIED_NAMES,
   sayCheck,
   sayChoice,
   sayEnds,
-  sayNeighbour,
-  sayOtherSchool,
-  sayProblem,
   sayReel,
   saySort,
   saySpan,
@@ -30,13 +19,14 @@ import {
   summarize,
   WINDOW_NAMES,
 } from '@hoxen/core/words'
-import { type FormEvent, type ReactNode, useState } from 'react'
+import { type ReactNode, useState } from 'react'
 import { GrainAxis } from '../../drawing/index.ts'
 import type { Question } from '../../ledger/index.ts'
-import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
-import { Button, fieldLook, saveFile, Tag, today, useUnits, VerdictMark } from '../../ui/index.ts'
+import { Button, saveFile, Tag, today, useUnits, VerdictMark } from '../../ui/index.ts'
+import { NextRods, OtherSchools } from './CardAsides.tsx'
 import { CardDrawing } from './CardDrawing.tsx'
-import { type Looking, type PartName, useNeighbours, useOtherSchools, useSpans } from './useLook.ts'
+import { Have } from './Have.tsx'
+import { type Looking, type PartName, useSpans } from './useLook.ts'
 
 interface Props {
   readonly question: Question
@@ -229,134 +219,5 @@ function WhyNoFurther({ spans }: { readonly spans: readonly FigureSpan[] }) {
         ))}
       </ul>
     </details>
-  )
-}
-
-interface AsideProps {
-  readonly title: string
-  readonly mark: string
-  /** What is said; undefined while it is worked out. */
-  readonly said: readonly string[] | undefined
-  readonly none: string
-  readonly onOpen: () => void
-}
-
-/** More that can be asked of a card, worked out once it is opened. */
-function Aside({ title, mark, said, none, onOpen }: AsideProps) {
-  return (
-    <details
-      className="no-print text-[0.88rem] text-faint"
-      onToggle={(event) => event.currentTarget.open && onOpen()}
-    >
-      <summary className="min-h-11 cursor-pointer content-center sm:min-h-8">{title}</summary>
-      {said === undefined ? (
-        <p>looking at each…</p>
-      ) : said.length === 0 ? (
-        <p>{none}</p>
-      ) : (
-        <ul className="list-disc pl-5" data-aside={mark}>
-          {said.map((sentence) => (
-            <li key={sentence}>{sentence}</li>
-          ))}
-        </ul>
-      )}
-    </details>
-  )
-}
-
-interface MoreProps {
-  readonly question: Question
-  readonly specified: SpecifiedRig
-}
-
-/** The neighbouring choices, each with what it gives up. */
-function NextRods({ question, specified }: MoreProps) {
-  const { system } = useUnits()
-  const [wanted, setWanted] = useState(false)
-  const { data } = useNeighbours(question, specified, wanted)
-  return (
-    <Aside
-      title="The rods next to it"
-      mark="rods"
-      said={data?.map((each) => sayNeighbour(each, system))}
-      none="There is none next to it."
-      onOpen={() => setWanted(true)}
-    />
-  )
-}
-
-/** What those who do it otherwise would look for. */
-function OtherSchools({ question, specified, fixed }: MoreProps & { readonly fixed: FixedParts }) {
-  const { system } = useUnits()
-  const [wanted, setWanted] = useState(false)
-  const { data } = useOtherSchools(question, fixed, specified, wanted)
-  return (
-    <Aside
-      title="What other schools would look for"
-      mark="schools"
-      said={data?.map((each) => sayOtherSchool(each, system))}
-      none="By every school the same."
-      onOpen={() => setWanted(true)}
-    />
-  )
-}
-
-/** What is looked for, as the line it is added by: changed to what one really has, it becomes an item. */
-function Have({
-  item,
-  onHave,
-  onLeave,
-}: {
-  readonly item: Item
-  readonly onHave: (id: string) => void
-  readonly onLeave: () => void
-}) {
-  const { system } = useUnits()
-  const [text, setText] = useState(quickLine(item))
-  const read = quickAdd(text, 'have')
-  const wrong = read.ok && read.item.kind !== item.kind
-  const [problem] = read.ok ? [] : read.problems
-  const keep = (event: FormEvent): void => {
-    event.preventDefault()
-    if (!read.ok || wrong) return
-    const mine = { ...read.item, id: newId(read.item.name) }
-    addItem(mine).then((did) => {
-      if (!did) return
-      noticeDone(`${mine.name} added`)
-      onHave(mine.id)
-    }, noticeFailed)
-  }
-  return (
-    <form onSubmit={keep} className="no-print mt-2">
-      <label className="block text-[0.9rem] text-faint">
-        As it is, in one line
-        <input
-          // biome-ignore lint/a11y/noAutofocus: it was asked for by the button beside it
-          autoFocus
-          value={text}
-          autoComplete="off"
-          spellCheck={false}
-          aria-invalid={!read.ok || wrong}
-          onChange={(event) => setText(event.target.value)}
-          className={fieldLook}
-        />
-      </label>
-      <p
-        role="status"
-        className={`min-h-6 text-[0.9rem] ${problem || wrong ? 'font-medium text-breaks' : 'text-faint'}`}
-      >
-        {problem !== undefined
-          ? sayProblem(problem, system)
-          : wrong
-            ? `That is a ${read.ok ? KIND_NAMES[read.item.kind].one : ''}, not a ${KIND_NAMES[item.kind].one}.`
-            : read.ok && summarize(read.item, system)}
-      </p>
-      <div className="flex gap-2">
-        <Button type="submit" weight="strong">
-          Keep it in my gear
-        </Button>
-        <Button onClick={onLeave}>Leave it</Button>
-      </div>
-    </form>
   )
 }

@@ -1,0 +1,66 @@
+import { quickAdd } from '@hoxen/core/format'
+import type { Item } from '@hoxen/core/gear'
+import { KIND_NAMES, quickLine, sayProblem, summarize } from '@hoxen/core/words'
+import { type FormEvent, useState } from 'react'
+import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
+import { Button, fieldLook, useUnits } from '../../ui/index.ts'
+
+/** What is looked for, as the line it is added by: changed to what one really has, it becomes an item. */
+export function Have({
+  item,
+  onHave,
+  onLeave,
+}: {
+  readonly item: Item
+  readonly onHave: (id: string) => void
+  readonly onLeave: () => void
+}) {
+  const { system } = useUnits()
+  const [text, setText] = useState(quickLine(item))
+  const read = quickAdd(text, 'have')
+  const wrong = read.ok && read.item.kind !== item.kind
+  const [problem] = read.ok ? [] : read.problems
+  const keep = (event: FormEvent): void => {
+    event.preventDefault()
+    if (!read.ok || wrong) return
+    const mine = { ...read.item, id: newId(read.item.name) }
+    addItem(mine).then((did) => {
+      if (!did) return
+      noticeDone(`${mine.name} added`)
+      onHave(mine.id)
+    }, noticeFailed)
+  }
+  return (
+    <form onSubmit={keep} className="no-print mt-2">
+      <label className="block text-[0.9rem] text-faint">
+        As it is, in one line
+        <input
+          // biome-ignore lint/a11y/noAutofocus: it was asked for by the button beside it
+          autoFocus
+          value={text}
+          autoComplete="off"
+          spellCheck={false}
+          aria-invalid={!read.ok || wrong}
+          onChange={(event) => setText(event.target.value)}
+          className={fieldLook}
+        />
+      </label>
+      <p
+        role="status"
+        className={`min-h-6 text-[0.9rem] ${problem || wrong ? 'font-medium text-breaks' : 'text-faint'}`}
+      >
+        {problem !== undefined
+          ? sayProblem(problem, system)
+          : wrong
+            ? `That is a ${read.ok ? KIND_NAMES[read.item.kind].one : ''}, not a ${KIND_NAMES[item.kind].one}.`
+            : read.ok && summarize(read.item, system)}
+      </p>
+      <div className="flex gap-2">
+        <Button type="submit" weight="strong">
+          Keep it in my gear
+        </Button>
+        <Button onClick={onLeave}>Leave it</Button>
+      </div>
+    </form>
+  )
+}
