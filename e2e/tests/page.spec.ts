@@ -16,6 +16,7 @@ const PLACES = [
   '/water',
   '/water?view=ladder',
   '/water?view=bed',
+  '/cast',
   '/gear',
   '/gear/new/head',
   '/gear/item/510-gr-short-skagit',

@@ -57,7 +57,11 @@ describe('what serves on the most days', () => {
     expect(items.some((item) => item.kind === 'tip' && item.build === 'level')).toBe(true)
   })
   test('what to get next: to one with Skagits alone a finer line for summer; to one who has all, nothing', () => {
-    const gear: Gear = { items: DEMO.items.filter((item) => item.kind !== 'head' || item.style === 'skagit') }
+    const gear: Gear = {
+      items: DEMO.items.filter(({ id, kind }) =>
+        kind === 'rod' ? id === ROD.id : kind === 'head' ? id === HEAD.id : kind !== 'tip',
+      ),
+    }
     const [summer] = RIVER_DAYS.slice(1)
     if (summer === undefined) throw new Error('no summer')
     const next = overDays('next', { gear, fixed: {} }, [summer])

@@ -47,7 +47,7 @@ export function CastPlan({ setting, chosen, castM, surf, onWind }: Props) {
   const { acrossMps } = windOn(wind, targetDeg)
   const label = `From above: ${chosen === undefined ? '' : `${CAST_TITLES[chosen.cast]} off the ${chosen.side} side, `}the fly ${show(castM, 'length')} out; wind ${show(wind.mps, 'windSpeed')}, ${show(Math.abs(acrossMps), 'windSpeed')} of it across from the ${acrossMps >= 0 ? 'right' : 'left'}; ${show(roomM, 'length')} behind.`
   return (
-    <div ref={ref} className="mt-2 overflow-hidden rounded-lg border border-rule bg-sheet">
+    <div ref={ref} className="relative mt-2 overflow-hidden rounded-lg border border-rule bg-sheet">
       <svg width={width} height={height} role="img" aria-label={label} className="block">
         <rect width={width} height={y0 + 6} fill="var(--shoal)" />
         {!surf && bank !== null && <Current width={width} toRight={bank === 'right'} />}
@@ -77,7 +77,10 @@ export function CastPlan({ setting, chosen, castM, surf, onWind }: Props) {
         >
           {show(castM, 'length')}
         </text>
-        <WindDial wind={wind} x={width - DIAL - 12} y={height - DIAL - 24} onWind={onWind} show={show} />
+      </svg>
+      <svg width={2 * DIAL + 8} height={2 * DIAL + 24} className="absolute right-2 bottom-2">
+        <title>The wind, to be turned by hand</title>
+        <WindDial wind={wind} x={DIAL + 4} y={DIAL + 4} onWind={onWind} show={show} />
       </svg>
     </div>
   )
