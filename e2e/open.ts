@@ -71,7 +71,7 @@ export async function firstWinterRig(page: Page): Promise<void> {
 }
 
 /** Said once the write is done: leaving the page before that could leave the rig behind. */
-async function inTheStrip(page: Page): Promise<void> {
+export async function inTheStrip(page: Page): Promise<void> {
   await expect(page).toHaveURL(/\/rig$/)
   await expect(page.getByText('It is in the strip')).toBeVisible()
 }

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, openDemo, test, winterRig } from '../open.ts'
+import { expect, inTheStrip, openDemo, test, winterRig } from '../open.ts'
 
 /** The sides on which some cast is good or can be made with care. */
 const sides = (page: Page): Promise<string[]> =>
@@ -60,7 +60,7 @@ test('on the beach the time to be gone stands first; a mark that reads higher br
   await openDemo(page)
   await page.getByRole('button', { name: 'Surf at dawn' }).click()
   await page.getByRole('article').first().getByRole('button', { name: 'Make this my rig' }).click()
-  await page.waitForURL(/\/rig$/)
+  await inTheStrip(page)
   await page.goto('/water')
   await page.getByRole('button', { name: /Ossan Strand/ }).click()
   await expect(page.getByRole('heading', { level: 1, name: /Ossan Strand/ })).toBeVisible()
