@@ -1,6 +1,6 @@
 import type { HeadStyle } from '../gear/index.ts'
 import { type Anchor, CAST_NAMES, CASTS, type CastDefinition, type CastName } from './casts.ts'
-import { roomForLoop } from './room.ts'
+import { roomForBackCast, roomForLoop } from './room.ts'
 
 export type Side = 'left' | 'right'
 export type Fit = 'good' | 'care' | 'no'
@@ -34,7 +34,7 @@ export interface CastSetting {
   readonly wadingM?: number | undefined
 }
 
-/** Why a cast is not simply good; `says` only tells, and counts for nothing. */
+/** Why a cast is not simply good; which hand is on top is only told. */
 export type CastReason =
   | 'windward'
   | 'light-windward'
@@ -113,12 +113,11 @@ const bySide: Rule = ({ shoulder }, side, { bank }) => {
 
 const byRoom: Rule = (cast, _side, { rig, roomM, wadingM }) => {
   const { rodLengthM: rodM, style, headLengthM, tipLengthM = 0, leaderLengthM = 0 } = rig
-  if (overhead(cast))
-    return roomM >= headLengthM + tipLengthM + leaderLengthM ? null : ['no', 'back-cast-room']
-  const room = roomForLoop(
-    { rodM, style, carriedM: headLengthM, ...(wadingM === undefined ? {} : { wadingM }) },
-    roomM,
-  )
+  if (overhead(cast)) {
+    const back = roomForBackCast(headLengthM + tipLengthM + leaderLengthM, roomM)
+    return back === 'enough' ? null : [back === 'tight' ? 'care' : 'no', 'back-cast-room']
+  }
+  const room = roomForLoop({ rodM, style, carriedM: headLengthM, wadingM }, roomM)
   if (room === 'enough') return null
   return room === 'none' ? ['no', 'no-room'] : ['care', room === 'compact' ? 'compact-stroke' : 'tight-room']
 }

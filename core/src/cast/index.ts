@@ -28,6 +28,7 @@ export {
   type Looped,
   longestHeadM,
   type RoomFor,
+  roomForBackCast,
   roomForLoop,
   type Stroke,
 } from './room.ts'

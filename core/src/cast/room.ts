@@ -25,7 +25,7 @@ export interface Looped {
   /** Of the head what is carried [m]. */
   readonly carriedM: number
   /** How deep one stands [m]. */
-  readonly wadingM?: number
+  readonly wadingM?: number | undefined
 }
 
 /** The D loop of a cast. */
@@ -82,4 +82,13 @@ export function roomForLoop(looped: Looped, roomM: number): RoomFor {
   if (behindM <= roomM) return 'enough'
   if (looped.style === 'skagit') return dLoopOf(looped, 'compact').behindM <= roomM ? 'compact' : 'none'
   return behindM <= roomM * ROOM_SLACK ? 'tight' : 'none'
+}
+
+/** A back cast with a little less than the whole line behind it: so much of the room. [estimate] */
+const BACK_CAST_SLACK = 1.25
+
+/** Whether a back cast has room behind: for the whole line, only just, or not. Asked by the same two. [estimate] */
+export function roomForBackCast(lineM: number, roomM: number): RoomFor {
+  if (lineM <= roomM) return 'enough'
+  return lineM <= roomM * BACK_CAST_SLACK ? 'tight' : 'none'
 }

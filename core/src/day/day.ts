@@ -1,7 +1,7 @@
 import type { Schools } from '../gear/index.ts'
 import type { FlyKnot } from '../leader/index.ts'
 import { type SwingPlan, USUAL_PLAN, usualRod } from '../swing/index.ts'
-import { atFlow, fishedWater, latest, type Run } from '../water/index.ts'
+import { atFlow, depthAt, fishedWater, latest, type Run } from '../water/index.ts'
 import { JOB_LIMITS } from './answers.ts'
 import { flowToday, type Heard, type TodaysFlow } from './heard.ts'
 import type { Job } from './job.ts'
@@ -34,6 +34,8 @@ export interface Day extends Job {
   /** The water as it is today. */
   readonly run: Run
   readonly plan: SwingPlan
+  /** How deep one stands: what the pool says of it, or, without one, what was said by hand [m]. */
+  readonly wadingM: number
   readonly schools: Schools
   /** The knot tied at the fly, where the angler has said. */
   readonly flyKnot?: FlyKnot | undefined
@@ -44,6 +46,8 @@ export interface DayParts {
   readonly job: Job
   readonly schools: Schools
   readonly flyKnot?: FlyKnot | undefined
+  /** How deep one stands, where no pool says it [m]. */
+  readonly wadingM?: number | undefined
   /** The pool chosen, the flow said by hand, the plan; without it the job's own words and the usual plan. */
   readonly water?: WaterChoice | undefined
   readonly runs?: readonly Run[] | undefined
@@ -82,13 +86,21 @@ function temperature({ job, heard }: DayParts): { readonly waterC?: number } {
 
 /** The day everything is judged in. A pool that is gone, or none, leaves the water the job describes. */
 export function dayOf(parts: DayParts): Day {
-  const { schools, flyKnot, water, runs = [], heard } = parts
+  const { schools, flyKnot, wadingM = 0, water, runs = [], heard } = parts
   const { waterC: _own, ...job } = parts.job
   const { rod = usualRod(job.water === 'surf'), ...handling } = water?.plan ?? USUAL_PLAN
   const plan: SwingPlan = { ...handling, rod, castM: job.castM }
   const pool = runs.find((run) => run.id === water?.runId)
   if (pool === undefined)
-    return { ...parts.job, where: { by: 'words' }, run: runOfWords(parts.job), plan, schools, flyKnot }
+    return {
+      ...parts.job,
+      where: { by: 'words' },
+      run: runOfWords(parts.job),
+      plan,
+      wadingM,
+      schools,
+      flyKnot,
+    }
   const flow = flowToday(water, heard)
   const { run, level, ratio } = atToday(pool, flow)
   const { depthM, currentMps } = fishedWater(run)
@@ -100,6 +112,7 @@ export function dayOf(parts: DayParts): Day {
     where: { by: 'pool', pool, level, flow, ratio },
     run,
     plan,
+    wadingM: depthAt(run, run.wadeM),
     schools,
     flyKnot,
   }

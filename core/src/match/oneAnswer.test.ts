@@ -101,7 +101,7 @@ describe('one question, one answer: the ledger against each page’s own figure'
   test('Leader: its length by the bench’s rule; room behind by the caster’s', () => {
     const rule = ruleFor(parts.rod, parts.head.head.style, parts.tip, KETTLE.fly)
     expect(line(checks, 'leader-length').allowed).toEqual({ low: rule.lowM, high: rule.highM })
-    expect(line(checks, 'room-behind').value).toBe(roomNeededM(parts, KETTLE.water))
+    expect(line(checks, 'room-behind').value).toBe(roomNeededM(parts, KETTLE))
   })
 })
 

@@ -1,5 +1,5 @@
 import type { CastSetting, Looped } from '../cast/index.ts'
-import { type Day, type Stand, wadingOf } from '../day/index.ts'
+import type { Day, Stand } from '../day/index.ts'
 import type { Leader, Section } from '../gear/index.ts'
 import { leaderDiameterM } from '../leader/index.ts'
 import { type LineProfile, strandKgPerM } from '../line/index.ts'
@@ -7,7 +7,11 @@ import type { RigParts } from './parts.ts'
 import { CARRIED_RODS } from './reach.ts'
 
 /** What of a rig goes into its D loop. */
-export const loopedOf = ({ rod, head }: Pick<RigParts, 'rod' | 'head'>): Looped => ({
+export const loopedOf = (
+  { rod, head }: Pick<RigParts, 'rod' | 'head'>,
+  { wadingM }: Pick<Day, 'wadingM'>,
+): Looped => ({
+  wadingM,
   rodM: rod.lengthM,
   style: head.head.style,
   carriedM: head.onePiece ? Math.min(head.lengthM, CARRIED_RODS * rod.lengthM) : head.lengthM,
@@ -16,27 +20,20 @@ export const loopedOf = ({ rod, head }: Pick<RigParts, 'rod' | 'head'>): Looped 
 /** Plans count their angle from straight downstream, casts from straight across [°]. */
 const ACROSS_DEG = 90
 
-/** On which bank and how deep one stands: what the pool says of it, or, without one, what was said by hand. */
-export const standingIn = (
-  day: Pick<Day, 'where' | 'run' | 'water'>,
-  { bank, wadingM }: Stand,
-): Pick<Stand, 'bank' | 'wadingM'> =>
-  day.where.by === 'pool' ? { bank: day.run.bank, wadingM: wadingOf(day).depthM } : { bank, wadingM }
-
 /**
  * A rig in a day, where one stands, as the choice of casts asks for it. The cast's line and the change of angle are the plan's: from
  * hanging below to the angle that is fished; in the surf the line comes straight in and goes straight out.
  */
 export function castSettingOf(
   parts: Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>,
-  day: Pick<Day, 'water' | 'plan' | 'caster' | 'roomBehindM' | 'where' | 'run'>,
+  day: Pick<Day, 'water' | 'plan' | 'caster' | 'roomBehindM' | 'where' | 'run' | 'wadingM'>,
   stand: Stand,
 ): CastSetting {
   const { wind, obstruction, skill } = stand
-  const { bank, wadingM } = standingIn(day, stand)
+  const bank = day.where.by === 'pool' ? day.run.bank : stand.bank
   const surf = day.water === 'surf'
   const { angleDeg } = day.plan
-  const { rodM, style, carriedM } = loopedOf(parts)
+  const { rodM, style, carriedM } = loopedOf(parts, day)
   return {
     hand: day.caster.hand,
     bank: surf ? null : bank,
@@ -53,7 +50,7 @@ export function castSettingOf(
     },
     obstruction,
     skill,
-    wadingM,
+    wadingM: day.wadingM,
   }
 }
 

@@ -2,7 +2,7 @@ export { airParts, LAUNCH_MPS, rigTurnover } from './air.ts'
 export { type Balance, balanceOf, beamOf } from './balance.ts'
 export { buttOn } from './butt.ts'
 export { type Carried, carriedAs } from './carried.ts'
-export { castSettingOf, frontProfile, loopedOf, standingIn } from './castSetting.ts'
+export { castSettingOf, frontProfile } from './castSetting.ts'
 export {
   CHECK_CODES,
   CHECKS,

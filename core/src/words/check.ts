@@ -82,11 +82,11 @@ const WORDS: CheckWords = {
   'cheater-joint': {
     title: 'Cheater behind the head',
     says: {
-      'steps-down': () => 'The cheater is at least as heavy per length as the head’s rear end ahead of it.',
+      'steps-down': () => 'Mass per length falls from the cheater to the head.',
       'steps-up': ({ value, data, in: show }) =>
-        `Mass per length rises from the cheater’s ${show(data.behindKgPerM, 'massPerLength')} to ${value} of the head: a hinge. Take a heavier piece.`,
+        `Mass per length rises from the cheater’s ${show(data.behindKgPerM, 'massPerLength')} to ${value} of the head: a hinge.`,
       'lighter-than-line': ({ value, data, in: show }) =>
-        `The cheater has ${value}, the running line behind it ${show(data.behindKgPerM, 'massPerLength')}: it adds next to nothing, and hinges.`,
+        `The cheater has ${value}, the running line ${show(data.behindKgPerM, 'massPerLength')}: a hinge.`,
     },
   },
   'leader-joint': {
@@ -131,8 +131,7 @@ const WORDS: CheckWords = {
     title: 'Head against rod length',
     says: {
       suits: () => 'Not too long a head for this rod.',
-      'trout-line': () =>
-        'A trout line on a two-handed rod casts by what of it is carried; a head made for such rods reaches further with less.',
+      'trout-line': () => 'A trout line casts by what is carried; heads reach further.',
       short: () => 'A head shorter than the rod: easy in tight places; it reaches and anchors less.',
       long: ({ value, high }) =>
         `${value} is a long head for this rod: ${high} is about what it lifts and sweeps.`,
@@ -200,7 +199,7 @@ const WORDS: CheckWords = {
     says: {
       enough: ({ value }) => `The cast takes about ${value} behind you.`,
       compact: ({ value, high }) =>
-        `In full the D loop takes about ${value} behind you, and ${high} are there: only in the compact stroke, tip near the shoulder and a third of the head left anchored. It reaches less.`,
+        `The D loop of this head takes about ${value}; there is ${high}: only with the compact stroke.`,
       'd-loop': ({ value, high }) => `The D loop of this head takes about ${value}; there is ${high}.`,
       'back-cast': ({ value, high }) =>
         `An overhead cast takes the whole line’s ${value} behind; there is ${high}.`,

@@ -2,7 +2,7 @@ import { type Day, dayOf, type WaterChoice } from '@hoxen/core/day'
 import type { Run } from '@hoxen/core/water'
 import { createContext, type ReactNode, useContext, useMemo } from 'react'
 import { type GaugeState, useGauge } from '../gauge/index.ts'
-import { useJob, useList, useRigging, useSettings, useWaterChoice } from '../store/index.ts'
+import { useJob, useList, useRigging, useSettings, useStand, useWaterChoice } from '../store/index.ts'
 
 /** The day everything on the page is judged in, and what it was put together from. */
 export interface Today {
@@ -23,9 +23,14 @@ function useTodayOnce(): Today | undefined {
   const flyKnot = useRigging().knots['leader-fly']
   const gauge = useGauge(runs?.find((run) => run.id === choice?.runId)?.gaugeId)
   const { heard } = gauge
+  // Of where one stands only how deep: the wind turns without a verdict being asked for anew.
+  const wadingM = useStand()?.wadingM
   const day = useMemo(
-    () => (job && runs && choice ? dayOf({ job, runs, water: choice, heard, schools, flyKnot }) : undefined),
-    [job, runs, choice, heard, schools, flyKnot],
+    () =>
+      job && runs && choice && wadingM !== undefined
+        ? dayOf({ job, runs, water: choice, heard, schools, flyKnot, wadingM })
+        : undefined,
+    [job, runs, choice, heard, schools, flyKnot, wadingM],
   )
   return useMemo(
     () => (day && runs && choice ? { day, runs, choice, gauge } : undefined),

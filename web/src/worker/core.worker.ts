@@ -1,16 +1,14 @@
 import type { Day } from '@hoxen/core/day'
 import type { CsvReading, DocumentReading } from '@hoxen/core/format'
 import type { Gear, Item } from '@hoxen/core/gear'
-import { type PlanMend, planThatHolds } from '@hoxen/core/ladder'
+import type { PlanMend } from '@hoxen/core/ladder'
 import {
   judgeSwung,
   type MatchResult,
   matchInSteps,
   type Option,
-  optionsFor,
   type RankedRig,
   type Remedy,
-  remedyFor,
   secondLookInSteps,
   type Wanted,
 } from '@hoxen/core/match'
@@ -66,7 +64,10 @@ function rigOf({ revision }: About, day: Day, choice: RigChoice): RankedRig | un
   return resolved.outcome === 'resolved' ? judgeSwung(resolved.parts, day) : undefined
 }
 
+type RemedyFor = typeof import('./look.ts').remedyFor
+
 function* remediesInSteps(
+  remedyFor: RemedyFor,
   about: About,
   day: Day,
   choices: readonly RigChoice[],
@@ -105,11 +106,18 @@ const api = {
   },
 
   /** The remedy of the worst line of each of these rigs. */
-  remedies: (about: About, day: Day, choices: readonly RigChoice[]) =>
-    unhurried(about.id, remediesInSteps(about, day, choices)),
+  async remedies(about: About, day: Day, choices: readonly RigChoice[]) {
+    const { remedyFor } = await import('./look.ts')
+    return unhurried(about.id, remediesInSteps(remedyFor, about, day, choices))
+  },
 
   /** The remedy of every failing line of one rig. */
-  remediesOf(about: About, day: Day, choice: RigChoice): readonly (readonly [CheckCode, Remedy])[] {
+  async remediesOf(
+    about: About,
+    day: Day,
+    choice: RigChoice,
+  ): Promise<readonly (readonly [CheckCode, Remedy])[]> {
+    const { remedyFor } = await import('./look.ts')
     const rig = rigOf(about, day, choice)
     if (rig === undefined) return []
     return rig.checks.flatMap((check) => {
@@ -119,12 +127,14 @@ const api = {
   },
 
   /** Another angle or mend with which this rig would hold. */
-  planMend(about: About, day: Day, choice: RigChoice): PlanMend | undefined {
+  async planMend(about: About, day: Day, choice: RigChoice): Promise<PlanMend | undefined> {
+    const { planThatHolds } = await import('./look.ts')
     const rig = rigOf(about, day, choice)
     return rig === undefined || day.indicator ? undefined : planThatHolds({ ...day, parts: rig.parts })
   },
 
-  options(about: About, day: Day, choice: RigChoice, slot: RigSlot): readonly Option[] {
+  async options(about: About, day: Day, choice: RigChoice, slot: RigSlot): Promise<readonly Option[]> {
+    const { optionsFor } = await import('./look.ts')
     const rig = rigOf(about, day, choice)
     return rig === undefined ? [] : optionsFor(gearOf(about.revision).gear, rig, slot, day)
   },

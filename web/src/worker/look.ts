@@ -1,3 +1,5 @@
+export { planThatHolds } from '@hoxen/core/ladder'
+export { optionsFor, remedyFor } from '@hoxen/core/match'
 export {
   clashInSteps,
   missingInSteps,

@@ -1,4 +1,4 @@
-import { dLoopOf, type RoomFor, roomForLoop } from '../../cast/index.ts'
+import { dLoopOf, type RoomFor, roomForBackCast, roomForLoop } from '../../cast/index.ts'
 import { type Day, seasonFelt } from '../../day/index.ts'
 import { headSinks } from '../../sink/index.ts'
 import { SWING_THRESHOLDS, type SwingReason, type Swung, swingVerdict } from '../../swing/index.ts'
@@ -143,14 +143,11 @@ const depth = defineCheck({
  */
 export const roomNeededM = (
   { rod, head, tip, leader }: Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>,
-  water: Day['water'],
+  day: Pick<Day, 'water' | 'wadingM'>,
 ): number =>
-  castOverhead(rod, head.head.style, water)
+  castOverhead(rod, head.head.style, day.water)
     ? lengthOutM({ head, tip, leader })
-    : dLoopOf(loopedOf({ rod, head }), 'full').behindM
-
-/** An overhead cast with a little less than the whole line behind it: so much of the room. [estimate] */
-const BACK_CAST_SLACK = 1.25
+    : dLoopOf(loopedOf({ rod, head }, day), 'full').behindM
 
 type Behind = Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>
 const bare = ({ rod, head }: Pick<RigParts, 'rod' | 'head'>): Behind => ({
@@ -170,16 +167,19 @@ const OF_ROOM: Readonly<Record<RoomFor, CheckState>> = {
 }
 
 function room(parts: Behind, day: Day) {
-  const value = roomNeededM(parts, day.water)
+  const value = roomNeededM(parts, day)
   const high = day.roomBehindM
-  const base = { value, allowed: { high }, measure: 'length', tag: 'estimate' } as const
-  if (overhead(parts, day)) {
-    const state: CheckState = value <= high ? 'holds' : value <= high * BACK_CAST_SLACK ? 'watch' : 'breaks'
-    return { ...base, state, reason: state === 'holds' ? 'enough' : 'back-cast' } as const
-  }
-  const looped = roomForLoop(loopedOf(parts), high)
-  const reason = looped === 'enough' ? 'enough' : looped === 'compact' ? 'compact' : 'd-loop'
-  return { ...base, state: OF_ROOM[looped], reason } as const
+  const back = overhead(parts, day)
+  const there = back ? roomForBackCast(value, high) : roomForLoop(loopedOf(parts, day), high)
+  const short = back ? 'back-cast' : there === 'compact' ? 'compact' : 'd-loop'
+  return {
+    state: OF_ROOM[there],
+    reason: there === 'enough' ? 'enough' : short,
+    value,
+    allowed: { high },
+    measure: 'length',
+    tag: 'estimate',
+  } as const
 }
 
 /** Room behind: a D loop's depends on rod and head alone, an overhead cast's on the whole line. */

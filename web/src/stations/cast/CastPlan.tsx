@@ -174,7 +174,7 @@ function Ground({ chosen, setting, x0, y0, scale }: GroundProps) {
       rodM: rig.rodLengthM,
       style: rig.style,
       carriedM: rig.headLengthM,
-      ...(wadingM === undefined ? {} : { wadingM }),
+      wadingM,
     },
     stroke,
   )

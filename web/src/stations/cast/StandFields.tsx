@@ -1,6 +1,5 @@
 import { OBSTRUCTIONS, SKILLS } from '@hoxen/core/cast'
 import { type Day, JOB_LIMITS, type Stand, WADING_LIMITS, WIND_LIMITS } from '@hoxen/core/day'
-import { standingIn } from '@hoxen/core/rig'
 import { OBSTRUCTION_NAMES, SKILL_NAMES } from '@hoxen/core/words'
 import { changeKept, noticeFailed } from '../../store/index.ts'
 import { QuantityField, Select, useUnits } from '../../ui/index.ts'
@@ -39,7 +38,6 @@ const named = <T extends string>(
 /** Where one stands, in fields: the same that the picture is dragged to. */
 export function StandFields({ stand, day, onChange }: Props) {
   const { range, show } = useUnits()
-  const standing = standingIn(day, stand)
   const within =
     (low: number, high: number, measure: 'length' | 'windSpeed') =>
     (si: number): string | undefined =>
@@ -95,8 +93,8 @@ export function StandFields({ stand, day, onChange }: Props) {
         />
       ) : (
         <p className="self-end text-[0.9rem] text-faint">
-          As the pool says: {day.water === 'surf' ? '' : `${standing.bank} bank, `}standing in{' '}
-          {show(standing.wadingM, 'length')}.
+          As the pool says: {day.water === 'surf' ? '' : `${day.run.bank} bank, `}standing in{' '}
+          {show(day.wadingM, 'length')}.
         </p>
       )}
       <Select

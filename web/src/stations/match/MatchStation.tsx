@@ -8,7 +8,7 @@ import { lazy, type PointerEvent, Suspense, useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
 import { type Question, useMatch, useQuestion, useSecondLook } from '../../ledger/index.ts'
-import { changeKept, commit, noticeFailed, openDemo, useJob } from '../../store/index.ts'
+import { changeKept, commit, noticeFailed, useJob } from '../../store/index.ts'
 import { Button, buttonLook } from '../../ui/index.ts'
 import { Cards, type Shown } from './Cards.tsx'
 import { DayButtons, JobSentence } from './JobSentence.tsx'
@@ -19,7 +19,8 @@ const without = (job: { readonly [K in keyof Job]: Job[K] | undefined }): Job =>
   Object.fromEntries(Object.entries(job).filter(([, v]) => v !== undefined)) as Job
 
 const strips = () => import('./WhatIsMissing.tsx')
-const LookStrips = lazy(() => strips().then((m) => ({ default: m.LookStrips })))
+const Welcome = lazy(() => strips().then((m) => ({ default: m.Welcome })))
+const NothingToMatch = lazy(() => strips().then((m) => ({ default: m.NothingToMatch })))
 const WhatIsMissing = lazy(() => strips().then((m) => ({ default: m.WhatIsMissing })))
 
 /** What do you want to fish, and what of your gear does it? */
@@ -29,7 +30,12 @@ export function MatchStation() {
   const job = useJob()
   if (question === undefined || job === undefined)
     return <p className="py-10 text-faint">Looking through your gear…</p>
-  if (question.gear.items.length === 0) return <Welcome />
+  if (question.gear.items.length === 0)
+    return (
+      <Suspense>
+        <Welcome />
+      </Suspense>
+    )
   const onChange: JobChange = (change, label) =>
     void changeKept(`Job: ${label.replace(/\?$/, '').toLowerCase()}`, 'job', (now) =>
       without({ ...now, ...change }),
@@ -99,7 +105,11 @@ function Rigs({ question, result: first, stale }: RigsProps) {
   const waits = settled !== undefined && taken !== settled
   const result = settled !== undefined && taken === settled ? settled : first
   if (result.outcome === 'no-rods' || result.outcome === 'no-heads')
-    return <NothingToMatch what={result.outcome} question={question} />
+    return (
+      <Suspense>
+        <NothingToMatch what={result.outcome} question={question} />
+      </Suspense>
+    )
   return (
     <>
       <Summary question={question} result={result} settled={result === settled} />
@@ -218,34 +228,6 @@ function RodAxis({
   )
 }
 
-interface NothingProps {
-  readonly what: 'no-rods' | 'no-heads'
-  readonly question: Question
-}
-
-/** No rod, or no head: whole rigs come all the same, of what is not there what to look for. */
-function NothingToMatch({ what, question }: NothingProps) {
-  const { gear, day } = question
-  const noHeads = day.style === 'any' ? 'No head in your gear yet' : 'No head of this kind in your gear'
-  const rods = itemsOf(gear, 'rod')
-  const rod = rods.find(({ id }) => id === day.rodId) ?? rods[0]
-  return (
-    <div className="py-6">
-      <h2 className="text-2xl">{what === 'no-rods' ? 'No rod to match' : noHeads}</h2>
-      <p className="mt-2">
-        Add one in a line: “{what === 'no-rods' ? '13 ft no. 7 two-hander' : 'skagit 510 gr 23 ft'}”.{' '}
-        <Link to="/gear?add" className="text-river underline underline-offset-4">
-          Add it in Gear
-        </Link>
-        . What would do for this day, dashed what is not there yet:
-      </p>
-      <Suspense>
-        <LookStrips question={question} fixed={rod === undefined ? {} : { rod }} />
-      </Suspense>
-    </div>
-  )
-}
-
 function Failed({ message, onAgain }: { readonly message: string; readonly onAgain: () => void }) {
   return (
     <div role="alert" className="py-6">
@@ -254,30 +236,6 @@ function Failed({ message, onAgain }: { readonly message: string; readonly onAga
       <Button weight="strong" className="mt-4" onClick={onAgain}>
         Try again
       </Button>
-    </div>
-  )
-}
-
-function Welcome() {
-  return (
-    <div className="mx-auto max-w-2xl py-10">
-      <h1 className="text-4xl leading-tight">Which of your lines belongs on which of your rods?</h1>
-      <p className="mt-4 text-lg">
-        Tell Hoxen what you own and what you want to fish. It puts rod, head, tip, leader, running line and
-        reel together, says what holds and what breaks, and what single change would mend it. Everything stays
-        in this browser.
-      </p>
-      <div className="mt-6 flex flex-wrap gap-3">
-        <Button weight="strong" onClick={() => void openDemo().catch(noticeFailed)}>
-          Look round with the demo gear
-        </Button>
-        <Link to="/gear?add" className={buttonLook('plain')}>
-          Start with my own
-        </Link>
-        <Link to="/match/look" className={buttonLook('plain')}>
-          I have one rod, or none
-        </Link>
-      </div>
     </div>
   )
 }

@@ -1,3 +1,4 @@
+import { itemsOf } from '@hoxen/core/gear'
 import type { RankedRig } from '@hoxen/core/match'
 import { itemIn, type RigSlot } from '@hoxen/core/rig'
 import { type FixedParts, type SpecifiedRig, thereOf } from '@hoxen/core/specify'
@@ -5,7 +6,8 @@ import { KIND_NAMES, SLOT_NAMES, SPECIFIED_NAMES, saySortOf, summarize } from '@
 import { useMemo } from 'react'
 import { Link } from 'react-router'
 import { type Question, useMissing, useSpecified } from '../../ledger/index.ts'
-import { buttonLook, useUnits, VerdictMark } from '../../ui/index.ts'
+import { noticeFailed, openDemo } from '../../store/index.ts'
+import { Button, buttonLook, useUnits, VerdictMark } from '../../ui/index.ts'
 import { CardDrawing } from './CardDrawing.tsx'
 import { PARTS } from './useLook.ts'
 
@@ -20,6 +22,32 @@ interface Props {
 function lookAddress(fixed: FixedParts): string {
   const there = PARTS.flatMap((part) => (fixed[part] == null ? [] : [[part, fixed[part].id]]))
   return `/match/look?${new URLSearchParams(there)}`
+}
+
+interface NothingProps {
+  readonly what: 'no-rods' | 'no-heads'
+  readonly question: Question
+}
+
+/** No rod, or no head: whole rigs come all the same, of what is not there what to look for. */
+export function NothingToMatch({ what, question }: NothingProps) {
+  const { gear, day } = question
+  const noHeads = day.style === 'any' ? 'No head in your gear yet' : 'No head of this kind in your gear'
+  const rods = itemsOf(gear, 'rod')
+  const rod = rods.find(({ id }) => id === day.rodId) ?? rods[0]
+  return (
+    <div className="py-6">
+      <h2 className="text-2xl">{what === 'no-rods' ? 'No rod to match' : noHeads}</h2>
+      <p className="mt-2">
+        Add one in a line: “{what === 'no-rods' ? '13 ft no. 7 two-hander' : 'skagit 510 gr 23 ft'}”.{' '}
+        <Link to="/gear?add" className="text-river underline underline-offset-4">
+          Add it in Gear
+        </Link>
+        . What would do for this day, dashed what is not there yet:
+      </p>
+      <LookStrips question={question} fixed={rod === undefined ? {} : { rod }} />
+    </div>
+  )
 }
 
 interface MissingProps {
@@ -117,5 +145,30 @@ function Strip({ specified, address }: { readonly specified: SpecifiedRig; reado
         How far each figure may go, and “I have this”
       </Link>
     </li>
+  )
+}
+
+/** What stands where nothing is kept yet. */
+export function Welcome() {
+  return (
+    <div className="mx-auto max-w-2xl py-10">
+      <h1 className="text-4xl leading-tight">Which of your lines belongs on which of your rods?</h1>
+      <p className="mt-4 text-lg">
+        Tell Hoxen what you own and what you want to fish. It puts rod, head, tip, leader, running line and
+        reel together, says what holds and what breaks, and what single change would mend it. Everything stays
+        in this browser.
+      </p>
+      <div className="mt-6 flex flex-wrap gap-3">
+        <Button weight="strong" onClick={() => void openDemo().catch(noticeFailed)}>
+          Look round with the demo gear
+        </Button>
+        <Link to="/gear?add" className={buttonLook('plain')}>
+          Start with my own
+        </Link>
+        <Link to="/match/look" className={buttonLook('plain')}>
+          I have one rod, or none
+        </Link>
+      </div>
+    </div>
   )
 }
