@@ -56,6 +56,8 @@ test('a pool, played; more water lifts the fly and reorders the ladder; the best
   const before = await holding(page)
   await page.getByRole('link', { name: 'Ladder of tips' }).click()
   await sayFlow(page, '12 m³/s')
+  // The ladder is asked only once the page is at that flow: before, the last one still stands.
+  await expect(page.locator('[data-flow]')).toHaveText('424 ft³/s')
   const low = await topOfLadder(page)
   await sayFlow(page, '34 m³/s')
   await expect(page.locator('[data-flow]')).toHaveText('1201 ft³/s')
