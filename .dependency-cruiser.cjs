@@ -12,6 +12,7 @@ const CORE = [
   'sink',
   'water',
   'tide',
+  'sky',
   'reel',
   'leader',
   'rod',
@@ -44,7 +45,7 @@ module.exports = {
       to: {
         path: 'node_modules',
         pathNot:
-          'node_modules/(zod|papaparse|@types/papaparse|fast-xml-parser|tinyqueue|@neaps/tide-predictor)/',
+          'node_modules/(zod|papaparse|@types/papaparse|fast-xml-parser|tinyqueue|@neaps/tide-predictor|suncalc|ical[.]js)/',
       },
     },
     ...upward,

@@ -2,12 +2,12 @@ import {
   chooseCasts,
   dLoopDepth,
   loopMass,
-  OBSTRUCTIONS,
   SKILLS,
   shootLengthM,
   turnover,
 } from '@hoxen/core/cast'
 import { HEAD_STYLES } from '@hoxen/core/gear'
+import { OBSTRUCTIONS } from '@hoxen/core/water'
 import { sayCast } from '@hoxen/core/words'
 import * as z from 'zod'
 import { command } from '../command.ts'
@@ -95,7 +95,12 @@ export const castsCommand = command({
   schema: z.strictObject({
     hand: z.enum(SIDES),
     bank: z.enum(SIDES).nullable(),
-    wind: z.strictObject({ fromDeg: degrees, mps: z.number().min(0).max(60) }),
+    wind: z.strictObject({
+      fromDeg: degrees,
+      mps: z.number().min(0).max(60),
+      gustMps: z.number().min(0).max(90).optional(),
+      veerDeg: z.number().min(0).max(180).optional(),
+    }),
     targetDeg: degrees.optional(),
     roomM: z.number().min(0),
     rig: z.strictObject({
@@ -108,6 +113,11 @@ export const castsCommand = command({
     changeDeg: z.number().min(-180).max(180).optional(),
     obstruction: z.enum(OBSTRUCTIONS).optional(),
     skill: z.enum(SKILLS).optional(),
+    wadingM: z.number().min(0).max(1.4).optional(),
+    behindHighM: z.number().min(0).max(60).optional(),
+    swellM: z.number().min(0).max(4).optional(),
+    habit: z.enum(['lower-hand', 'average', 'top-hand']).optional(),
+    shoulder: z.literal('sore').optional(),
   }),
   example: {
     hand: 'right',

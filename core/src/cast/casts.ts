@@ -17,7 +17,7 @@ export interface CastDefinition {
 }
 
 /** Rods shorter than this have one grip, longer ones are heavy for one hand [m]. [practice] */
-const ONE_HAND_M = { least: 10 * M_PER_FOOT, most: 10.5 * M_PER_FOOT } as const
+export const ONE_HAND_M = { least: 10 * M_PER_FOOT, most: 10.5 * M_PER_FOOT } as const
 
 /** Every cast. One more is one more entry. */
 export const CASTS = {

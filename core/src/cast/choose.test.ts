@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { HEAD_STYLES } from '../gear/index.ts'
 import { M_PER_FOOT } from '../quantity/index.ts'
+import { OBSTRUCTIONS } from '../water/index.ts'
 import {
   ACROSS_MPS,
   CAST_NAMES,
@@ -11,7 +12,6 @@ import {
   chooseCasts,
   dLoopOf,
   longestHeadM,
-  OBSTRUCTIONS,
   roomForLoop,
   type Side,
   SKILLS,

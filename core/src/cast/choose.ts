@@ -1,11 +1,12 @@
-import type { HeadStyle } from '../gear/index.ts'
-import { type Anchor, CAST_NAMES, CASTS, type CastDefinition, type CastName } from './casts.ts'
+import type { Caster, HeadStyle } from '../gear/index.ts'
+import type { Obstruction } from '../water/index.ts'
+import { backCastLowM } from './backCast.ts'
+import { type Anchor, CAST_NAMES, CASTS, type CastDefinition, type CastName, ONE_HAND_M } from './casts.ts'
+import { windOnto } from './onto.ts'
 import { roomForBackCast, roomForLoop } from './room.ts'
+import { type CastWind, type Side, windOn } from './wind.ts'
 
-export type Side = 'left' | 'right'
 export type Fit = 'good' | 'care' | 'no'
-export const OBSTRUCTIONS = ['none', 'brush', 'cliff', 'people', 'branches', 'power-line'] as const
-export type Obstruction = (typeof OBSTRUCTIONS)[number]
 export const SKILLS = ['beginner', 'practised', 'expert'] as const
 export type Skill = (typeof SKILLS)[number]
 
@@ -14,8 +15,7 @@ export interface CastSetting {
   readonly hand: Side
   /** The bank one stands on, looking downstream; null in still water and the surf. */
   readonly bank: Side | null
-  /** From where it blows, facing the water: 0 from ahead, 90 from the right hand [°]; and how hard [m/s]. */
-  readonly wind: { readonly fromDeg: number; readonly mps: number }
+  readonly wind: CastWind
   /** The cast's line: 0 straight across, + to the right [°]. */
   readonly targetDeg?: number | undefined
   /** Behind the angler [m]. */
@@ -32,6 +32,14 @@ export interface CastSetting {
   readonly obstruction?: Obstruction | undefined
   readonly skill?: Skill | undefined
   readonly wadingM?: number | undefined
+  /** How high what is behind stands over the water [m]; left out where nobody has said. */
+  readonly behindHighM?: number | undefined
+  /** Waves that come in behind one who stands in the surf [m]. */
+  readonly swellM?: number | undefined
+  readonly habit?: Caster['habit'] | undefined
+  readonly shoulder?: 'sore' | undefined
+  /** What the compact stroke costs of this rig's reach [m], where it is known. */
+  readonly compactCostM?: number | undefined
 }
 
 /** Why a cast is not simply good; which hand is on top is only told. */
@@ -48,6 +56,10 @@ export type CastReason =
   | 'back-cast-room'
   | 'people-behind'
   | 'cliff-behind'
+  | 'clears-behind'
+  | 'meets-behind'
+  | 'swell-close'
+  | 'swell-meets'
   | 'branches'
   | 'power-line'
   | 'head-wants-sustained'
@@ -58,8 +70,13 @@ export type CastReason =
   | 'skill'
   | 'one-grip'
   | 'heavy-for-one-hand'
+  | 'shoulder-one-hand'
+  | 'shoulder-high'
+  | 'shoulder-spared'
+  | 'top-hand-habit'
   | 'strong-hand'
   | 'off-hand'
+  | 'across-the-body'
 
 export interface CastChoice {
   readonly cast: CastName
@@ -74,16 +91,6 @@ export interface CastChoice {
 export const ACROSS_MPS = Object.freeze({ no: 1.5, calm: 0.2 })
 /** Wind along the cast that is felt, and above which casting stops [m/s]. [estimate] */
 const ALONG_MPS = { felt: 6, most: 15 } as const
-const RAD = Math.PI / 180
-
-/** The wind on a cast [m/s]: across it, from the right when positive; along it, from ahead when positive. [physics] */
-export const windOn = (
-  { fromDeg, mps }: CastSetting['wind'],
-  targetDeg = 0,
-): { readonly acrossMps: number; readonly aheadMps: number } => ({
-  acrossMps: mps * Math.sin((fromDeg - targetDeg) * RAD),
-  aheadMps: mps * Math.cos((fromDeg - targetDeg) * RAD),
-})
 
 type Judged = readonly [fit: Fit, reason: CastReason]
 type Rule = (cast: CastDefinition, side: Side, setting: CastSetting) => Judged | null
@@ -91,15 +98,14 @@ const overhead = ({ anchor }: CastDefinition): boolean => anchor === 'none'
 
 /** Anchor and D loop lie downwind, always. */
 const byWindAcross: Rule = (_cast, side, { wind, targetDeg }) => {
-  const { acrossMps } = windOn(wind, targetDeg)
-  const onto = side === 'right' ? acrossMps : -acrossMps
+  const onto = windOnto(wind, side, targetDeg)
   if (onto > ACROSS_MPS.no) return ['no', 'windward']
   return onto > ACROSS_MPS.calm ? ['care', 'light-windward'] : null
 }
 
 const byWindAlong: Rule = (_cast, _side, { wind, targetDeg }) => {
   const { aheadMps } = windOn(wind, targetDeg)
-  if (wind.mps > ALONG_MPS.most) return ['no', 'too-windy']
+  if (Math.max(wind.mps, wind.gustMps ?? 0) > ALONG_MPS.most) return ['no', 'too-windy']
   if (aheadMps > ALONG_MPS.felt) return ['care', 'headwind']
   return aheadMps < -ALONG_MPS.felt ? ['care', 'tailwind'] : null
 }
@@ -111,10 +117,13 @@ const bySide: Rule = ({ shoulder }, side, { bank }) => {
   return downstream === (shoulder === 'downstream') ? null : ['no', 'other-side']
 }
 
-const byRoom: Rule = (cast, _side, { rig, roomM, wadingM }) => {
-  const { rodLengthM: rodM, style, headLengthM, tipLengthM = 0, leaderLengthM = 0 } = rig
+const byRoom: Rule = (cast, _side, setting) => {
+  const { rig, roomM, wadingM } = setting
+  const { rodLengthM: rodM, style, headLengthM } = rig
   if (overhead(cast)) {
-    const back = roomForBackCast(headLengthM + tipLengthM + leaderLengthM, roomM)
+    // Where the height of what is behind is known, the line may go over it.
+    if (overBehind(setting) !== undefined) return null
+    const back = roomForBackCast(backCastM(setting), roomM)
     return back === 'enough' ? null : [back === 'tight' ? 'care' : 'no', 'back-cast-room']
   }
   const room = roomForLoop({ rodM, style, carriedM: headLengthM, wadingM }, roomM)
@@ -122,7 +131,26 @@ const byRoom: Rule = (cast, _side, { rig, roomM, wadingM }) => {
   return room === 'none' ? ['no', 'no-room'] : ['care', room === 'compact' ? 'compact-stroke' : 'tight-room']
 }
 
-const byObstruction: Rule = (cast, _side, { obstruction = 'none' }) => {
+/** What an overhead back cast must clear by [m]. [practice] */
+const CLEAR_M = 0.5
+const backCastM = ({ rig: { headLengthM, tipLengthM = 0, leaderLengthM = 0 } }: CastSetting): number =>
+  headLengthM + tipLengthM + leaderLengthM
+/** How low the fly comes in the back cast of this rig [m over the water]. */
+export const backCastLow = (setting: CastSetting): number =>
+  backCastLowM(setting.rig.rodLengthM, backCastM(setting), setting.wadingM)
+
+/** Whether a back cast goes over what stands behind: only judged where its height is known and the line reaches it. */
+function overBehind(setting: CastSetting): Judged | null | undefined {
+  const { behindHighM, roomM, obstruction } = setting
+  if (behindHighM === undefined || (obstruction !== 'brush' && obstruction !== 'cliff')) return undefined
+  if (backCastM(setting) <= roomM) return null
+  return backCastLow(setting) >= behindHighM + CLEAR_M ? ['care', 'clears-behind'] : ['no', 'meets-behind']
+}
+
+const byObstruction: Rule = (cast, _side, setting) => {
+  const { obstruction = 'none' } = setting
+  const over = overhead(cast) ? overBehind(setting) : undefined
+  if (over !== undefined) return over
   switch (obstruction) {
     case 'power-line':
       return ['no', 'power-line']
@@ -135,6 +163,15 @@ const byObstruction: Rule = (cast, _side, { obstruction = 'none' }) => {
     default:
       return null
   }
+}
+
+/** A back cast of one who stands in the surf goes out over the waves that have passed. */
+const bySwell: Rule = (cast, _side, setting) => {
+  const { swellM, bank } = setting
+  if (!overhead(cast) || bank !== null || swellM === undefined) return null
+  const lowM = backCastLow(setting)
+  if (lowM < swellM) return ['no', 'swell-meets']
+  return lowM < swellM + CLEAR_M ? ['care', 'swell-close'] : null
 }
 
 /** Sustained anchors suit Skagits, touch and go the finer heads; both can do the other with care. */
@@ -159,18 +196,43 @@ const byRod: Rule = ({ rodM }, _side, { rig: { rodLengthM } }) => {
   return rodM?.high !== undefined && rodLengthM > rodM.high ? ['care', 'heavy-for-one-hand'] : null
 }
 
+/** The upper arm lifts a long rod alone, or a short one above the head: a sore shoulder is spared that. [practice] */
+const byShoulder: Rule = (cast, _side, { shoulder, rig: { rodLengthM } }) => {
+  if (shoulder !== 'sore') return null
+  if (rodLengthM < ONE_HAND_M.least || cast.rodM?.high !== undefined) return ['care', 'shoulder-one-hand']
+  return cast.high && !overhead(cast) ? ['care', 'shoulder-high'] : null
+}
+
 /** Everything a cast is judged by. One more is one more entry. */
 const RULES: readonly Rule[] = [
   byWindAcross,
   bySide,
   byRoom,
   byObstruction,
+  bySwell,
   byHead,
   byAngle,
   byWindAlong,
   bySkill,
   byRod,
+  byShoulder,
 ]
+
+/** With a sore shoulder, casts the lower hand drives: two hands, low; overhead among them only where it is simply good. [practice] */
+const spares = ({ high, rodM }: CastDefinition, fit: Fit, rodLengthM: number): boolean =>
+  rodLengthM >= ONE_HAND_M.least && (rodM?.low !== undefined ? fit === 'good' : !high)
+
+/** What is said of a cast and not judged. */
+function said(cast: CastDefinition, side: Side, fit: Fit, setting: CastSetting): readonly CastReason[] {
+  const { hand, habit, shoulder, rig } = setting
+  const oneHand = rig.rodLengthM < ONE_HAND_M.least
+  const driven = !oneHand && (cast.anchor === 'touch-and-go' || cast.rodM?.low !== undefined)
+  return [
+    ...(shoulder === 'sore' && spares(cast, fit, rig.rodLengthM) ? (['shoulder-spared'] as const) : []),
+    ...(habit === 'top-hand' && driven ? (['top-hand-habit'] as const) : []),
+    side === hand ? 'strong-hand' : oneHand || cast.rodM?.high !== undefined ? 'across-the-body' : 'off-hand',
+  ]
+}
 
 const RANK: Readonly<Record<Fit, number>> = { good: 0, care: 1, no: 2 }
 const SIDES: readonly Side[] = ['right', 'left']
@@ -189,11 +251,12 @@ export function chooseCasts(setting: CastSetting): readonly CastChoice[] {
       })
       const fit = judged.reduce<Fit>((worst, [each]) => (RANK[each] > RANK[worst] ? each : worst), 'good')
       const worstFirst = [...judged].sort(([a], [b]) => RANK[b] - RANK[a]).map(([, reason]) => reason)
-      const reasons = [...worstFirst, side === setting.hand ? 'strong-hand' : 'off-hand'] as const
-      return { choice: { cast: name, anchor: cast.anchor, side, fit, reasons }, cares: judged.length }
+      const reasons = [...worstFirst, ...said(cast, side, fit, setting)]
+      const leads = reasons.includes('shoulder-spared') ? 0 : 1
+      return { choice: { cast: name, anchor: cast.anchor, side, fit, reasons }, cares: judged.length, leads }
     }),
   )
   return choices
-    .sort((a, b) => RANK[a.choice.fit] - RANK[b.choice.fit] || a.cares - b.cares)
+    .sort((a, b) => RANK[a.choice.fit] - RANK[b.choice.fit] || a.leads - b.leads || a.cares - b.cares)
     .map(({ choice }) => choice)
 }

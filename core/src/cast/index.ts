@@ -4,29 +4,39 @@ export {
   CASTS,
   type CastDefinition,
   type CastName,
+  ONE_HAND_M,
   type Shoulder,
 } from './casts.ts'
 export {
   ACROSS_MPS,
+  backCastLow,
   type CastChoice,
   type CastReason,
   type CastSetting,
   chooseCasts,
   type Fit,
-  OBSTRUCTIONS,
-  type Obstruction,
-  type Side,
   SKILLS,
   type Skill,
-  windOn,
 } from './choose.ts'
 export { type DLoopResult, dLoopDepth, type LoopMass, loopMass } from './dLoop.ts'
-export { loopsToHold, PULL_M } from './loops.ts'
+export { longestHeadM } from './longest.ts'
 export {
+  HANDS,
+  type Hands,
+  type HeldState,
+  type Holding,
+  heldState,
+  holdable,
+  loopsToHold,
+  PULL_M,
+  pullsFor,
+} from './loops.ts'
+export { windOnto } from './onto.ts'
+export {
+  compactLaunch,
   type DLoop,
   dLoopOf,
   type Looped,
-  longestHeadM,
   type RoomFor,
   roomForBackCast,
   roomForLoop,
@@ -43,6 +53,7 @@ export {
   type Place,
   stepsOf,
 } from './steps.ts'
+export { liveInLoop } from './taper.ts'
 export {
   type AirPart,
   type FlyInAir,
@@ -52,3 +63,4 @@ export {
   type TurnoverSample,
   turnover,
 } from './turnover.ts'
+export { type CastWind, type Side, windOn } from './wind.ts'

@@ -42,30 +42,29 @@ export interface DLoop {
   readonly behindM: number
 }
 
+/** Where the rod tip stands over the water, of a rod held up by one who wades so deep [m]. [estimate] */
+export const tipHeightOf = (rodM: number, wadingM = 0): number =>
+  Math.max(LOWEST_TIP_M, rodM + HAND_HEIGHT_M - wadingM)
+
+/** What of a head lies anchored on the water and is not in the loop [m]. [practice] */
+const anchoredOf = ({ style, carriedM }: Looped, stroke: Stroke): number =>
+  Math.max(ANCHORED.leastM, style === 'skagit' ? ANCHORED.skagit[stroke] * carriedM : 0)
+
+/** What lies anchored, and the line in the loop [m]: overhang and what is carried, less that. */
+export function loopLine(looped: Looped, stroke: Stroke): Pick<DLoop, 'anchoredM' | 'arcM'> {
+  const anchoredM = anchoredOf(looped, stroke)
+  return { anchoredM, arcM: Math.max(0, OVERHANG_M + looped.carriedM - anchoredM) }
+}
+
 /** The D loop that a head makes, and the room it takes. [physics, estimate] */
-export function dLoopOf({ rodM, style, carriedM, wadingM = 0 }: Looped, stroke: Stroke): DLoop {
-  const tipHeightM = Math.max(LOWEST_TIP_M, rodM + HAND_HEIGHT_M - wadingM)
+export function dLoopOf(looped: Looped, stroke: Stroke): DLoop {
+  const { rodM, wadingM } = looped
+  const tipHeightM = tipHeightOf(rodM, wadingM)
   const tipBehindM = TIP_BEHIND[stroke] * rodM
-  const anchoredM = Math.max(ANCHORED.leastM, style === 'skagit' ? ANCHORED.skagit[stroke] * carriedM : 0)
-  const arcM = Math.max(0, OVERHANG_M + carriedM - anchoredM)
+  const { anchoredM, arcM } = loopLine(looped, stroke)
   const loop = dLoopDepth(tipHeightM, arcM)
   const depthM = loop.outcome === 'found' ? loop.depthM : 0
   return { tipHeightM, tipBehindM, anchoredM, arcM, depthM, behindM: tipBehindM + depthM }
-}
-
-/** The longest head looked for [m]. */
-const LONGEST_M = 20
-
-/** The longest head of a kind whose D loop this room takes [m]; 0 where it takes none. */
-export function longestHeadM(looped: Omit<Looped, 'carriedM'>, roomM: number, stroke: Stroke): number {
-  let [low, high] = [0, LONGEST_M]
-  if (dLoopOf({ ...looped, carriedM: low }, stroke).behindM > roomM) return 0
-  for (let i = 0; i < 40; i++) {
-    const middle = (low + high) / 2
-    if (dLoopOf({ ...looped, carriedM: middle }, stroke).behindM <= roomM) low = middle
-    else high = middle
-  }
-  return low
 }
 
 export type RoomFor = 'enough' | 'compact' | 'tight' | 'none'
@@ -91,4 +90,17 @@ const BACK_CAST_SLACK = 1.25
 export function roomForBackCast(lineM: number, roomM: number): RoomFor {
   if (lineM <= roomM) return 'enough'
   return lineM <= roomM * BACK_CAST_SLACK ? 'tight' : 'none'
+}
+
+/** The tip's way from the D loop to the stop, in rod lengths ahead of where it starts. [practice] */
+const STOP_AHEAD = 0.95
+
+/**
+ * What a compact stroke has of a full one's launch: less line is live (what lies anchored loads nothing), and the tip's way is
+ * shorter; work goes with both, speed with its root. [physics, estimate]
+ */
+export function compactLaunch(looped: Looped): number {
+  const live = (stroke: Stroke): number => looped.carriedM - anchoredOf(looped, stroke)
+  const way = (stroke: Stroke): number => TIP_BEHIND[stroke] + STOP_AHEAD
+  return Math.sqrt((live('compact') / live('full')) * (way('compact') / way('full')))
 }

@@ -1,12 +1,15 @@
 import type { Schools } from '../gear/index.ts'
 import type { FlyKnot } from '../leader/index.ts'
+import type { Weather } from '../sky/index.ts'
 import { type SwingPlan, USUAL_PLAN, usualRod } from '../swing/index.ts'
 import { atFlow, depthAt, fishedWater, latest, type Run } from '../water/index.ts'
 import { JOB_LIMITS } from './answers.ts'
 import { flowToday, type Heard, type TodaysFlow } from './heard.ts'
 import type { Job } from './job.ts'
 import { runOfWords } from './plainWater.ts'
+import { type Stand, USUAL_STAND } from './stand.ts'
 import type { WaterChoice } from './waterChoice.ts'
+import { aheadOf, bankOf, castLineDeg, windOf } from './wind.ts'
 
 /** How a pool's level stands to the one it was measured at. */
 export type PoolLevel = 'as-measured' | 'at-level' | 'far' | 'too-far'
@@ -36,6 +39,8 @@ export interface Day extends Job {
   readonly plan: SwingPlan
   /** How deep one stands: what the pool says of it, or, without one, what was said by hand [m]. */
   readonly wadingM: number
+  /** Wind along the cast, from ahead when positive, in steps [m/s]. */
+  readonly aheadMps: number
   readonly schools: Schools
   /** The knot tied at the fly, where the angler has said. */
   readonly flyKnot?: FlyKnot | undefined
@@ -46,8 +51,10 @@ export interface DayParts {
   readonly job: Job
   readonly schools: Schools
   readonly flyKnot?: FlyKnot | undefined
-  /** How deep one stands, where no pool says it [m]. */
-  readonly wadingM?: number | undefined
+  /** Where one stands: how deep, where no pool says it, and in what wind. */
+  readonly stand?: Stand | undefined
+  /** What the pool's weather station tells. */
+  readonly weather?: Weather | undefined
   /** The pool chosen, the flow said by hand, the plan; without it the job's own words and the usual plan. */
   readonly water?: WaterChoice | undefined
   readonly runs?: readonly Run[] | undefined
@@ -86,18 +93,21 @@ function temperature({ job, heard }: DayParts): { readonly waterC?: number } {
 
 /** The day everything is judged in. A pool that is gone, or none, leaves the water the job describes. */
 export function dayOf(parts: DayParts): Day {
-  const { schools, flyKnot, wadingM = 0, water, runs = [], heard } = parts
+  const { schools, flyKnot, stand = USUAL_STAND, weather, water, runs = [], heard } = parts
   const { waterC: _own, ...job } = parts.job
   const { rod = usualRod(job.water === 'surf'), ...handling } = water?.plan ?? USUAL_PLAN
   const plan: SwingPlan = { ...handling, rod, castM: job.castM }
   const pool = runs.find((run) => run.id === water?.runId)
+  const lineDeg = castLineDeg(job.water === 'surf', bankOf(pool, stand), plan.angleDeg)
+  const aheadMps = aheadOf(windOf(stand, pool?.spot, weather), lineDeg)
   if (pool === undefined)
     return {
       ...parts.job,
       where: { by: 'words' },
       run: runOfWords(parts.job),
       plan,
-      wadingM,
+      wadingM: stand.wadingM,
+      aheadMps,
       schools,
       flyKnot,
     }
@@ -113,6 +123,7 @@ export function dayOf(parts: DayParts): Day {
     run,
     plan,
     wadingM: depthAt(run, run.wadeM),
+    aheadMps,
     schools,
     flyKnot,
   }

@@ -1,11 +1,21 @@
 export { JOB_LIMITS, SEASONS, STYLES, WATERS } from './answers.ts'
+export { behindOf } from './behind.ts'
 export { type Day, type DayParts, dayOf, FLOW_STEP, type PoolLevel, type Where } from './day.ts'
 export { flowToday, fresher, type Heard, type TodaysFlow } from './heard.ts'
 export { type Job, jobSchema } from './job.ts'
 export { runOfWords } from './plainWater.ts'
 export { seasonFelt } from './season.ts'
-export { type Stand, USUAL_STAND, WADING_LIMITS, WIND_LIMITS } from './stand.ts'
+export {
+  STAND_LIMITS,
+  type Stand,
+  USUAL_STAND,
+  WADING_LIMITS,
+  WIND_BY,
+  WIND_LIMITS,
+  type WindBy,
+} from './stand.ts'
 export { standSchema } from './standSchema.ts'
 export { FIRST_JOB, USUAL_DAYS, type UsualDay } from './usualDays.ts'
 export { WADING, type Wading, wadingOf } from './wading.ts'
 export { type WaterChoice, waterChoiceSchema } from './waterChoice.ts'
+export { bankOf, castLineDeg, type Wind, windOf } from './wind.ts'

@@ -1,4 +1,9 @@
-import type { Obstruction, Side, Skill } from '../cast/index.ts'
+import type { Hands, Side, Skill } from '../cast/index.ts'
+import type { Obstruction } from '../water/index.ts'
+
+/** Who says how the wind is: the angler; the weather station; or how it usually blows here. */
+export const WIND_BY = ['hand', 'station', 'usual'] as const
+export type WindBy = (typeof WIND_BY)[number]
 
 /** Where one stands to cast, and what the air does there. SI. */
 export interface Stand {
@@ -6,14 +11,35 @@ export interface Stand {
   readonly bank: Side
   /** From where it blows, facing the water: 0 from ahead, 90 from the right hand [°]; and how hard [m/s]. */
   readonly wind: { readonly fromDeg: number; readonly mps: number }
+  /** By hand where it is not said. */
+  readonly windBy?: WindBy | undefined
   /** What is behind. */
   readonly obstruction: Obstruction
   readonly wadingM: number
   readonly skill: Skill
+  /** How high what is behind stands over the water [m], where somebody has said. */
+  readonly behindHighM?: number | undefined
+  readonly shoulder?: 'sore' | undefined
+  readonly hands?: Hands | undefined
+  /** The line lies in a basket, not in loops. */
+  readonly basket?: true | undefined
+  /** Waves, from trough to crest [m]. */
+  readonly swellM?: number | undefined
+  /** How far the waves run up the beach [m]. */
+  readonly runUpM?: number | undefined
+  /** How the beach's mark stood above the prediction, and when it was read. */
+  readonly mark?: { readonly shiftM: number; readonly atMs: number } | undefined
 }
 
 /** Wind that is written down [m/s]: harder nobody stands in it. */
 export const WIND_LIMITS = Object.freeze({ low: 0, high: 40 })
+/** What is written down of what is behind, of waves and marks [m]. */
+export const STAND_LIMITS = Object.freeze({
+  behindHighM: { low: 0, high: 60 },
+  swellM: { low: 0, high: 4 },
+  runUpM: { low: 0, high: 1 },
+  shiftM: { low: -1.5, high: 2.5 },
+})
 /** As deep as anybody wades [m]. */
 export const WADING_LIMITS = Object.freeze({ low: 0, high: 1.4 })
 

@@ -73,7 +73,7 @@ describe('one question, one answer: the ledger against each page’s own figure'
     expect(line(first.checks, 'depth').reason).toBe('not-swung')
   })
   test('Running line: reach', () => {
-    expect(line(checks, 'reach').value).toBe(shotWith(parts, parts.runningLine).castM)
+    expect(line(checks, 'reach').value).toBe(shotWith(parts, parts.runningLine, KETTLE).castM)
   })
   test('Turnover: the fly’s drop', () => {
     const thrown = rigTurnover(parts, KETTLE.fly, LAUNCH_MPS[KETTLE.caster.habit], KETTLE.dropper)

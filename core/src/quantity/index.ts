@@ -7,12 +7,8 @@ export {
   type Figure,
   given,
 } from './evidence.ts'
-export { dimensionOf, MEASURES, type Measure, UNIT_SYSTEMS, type UnitSystem, unitFor } from './measure.ts'
-export { type ParseResult, parseQuantity } from './parse.ts'
-export { feetOf, printExact, printFeetExact, printMeasure, printRange, spokenUnit } from './print.ts'
 export {
-  type Dimension,
-  findUnit,
+  goDiameterM,
   KG_PER_GRAIN,
   KG_PER_M_PER_GRAIN_PER_FOOT,
   KG_PER_POUND,
@@ -20,6 +16,13 @@ export {
   M_PER_INCH,
   M_PER_YARD,
   STANDARD_GRAVITY_MPS2,
+} from './factor.ts'
+export { dimensionOf, MEASURES, type Measure, UNIT_SYSTEMS, type UnitSystem, unitFor } from './measure.ts'
+export { type ParseResult, parseQuantity } from './parse.ts'
+export { feetOf, printExact, printFeetExact, printMeasure, printRange, spokenUnit } from './print.ts'
+export {
+  type Dimension,
+  findUnit,
   UNITS,
   type Unit,
   unitOf,

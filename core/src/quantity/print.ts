@@ -1,5 +1,6 @@
+import { M_PER_FOOT, M_PER_INCH } from './factor.ts'
 import { MEASURES, type Measure, type UnitSystem } from './measure.ts'
-import { M_PER_FOOT, M_PER_INCH, unitOf } from './unit.ts'
+import { unitOf } from './unit.ts'
 
 /** Symbols as people write them, where the plain symbol would read oddly. */
 const SPOKEN: Readonly<Record<string, string>> = { go: 'gō', lbf: 'lb', kgf: 'kg' }

@@ -1,4 +1,17 @@
-/** SI inside, trade units at the edges: kg, m, m/s, kg/m, N. This file is the only place that knows factors. */
+import {
+  GO_ONE_M,
+  goDiameterM,
+  KG_PER_GRAIN,
+  KG_PER_M_PER_GRAIN_PER_FOOT,
+  KG_PER_POUND,
+  M_PER_FOOT,
+  M_PER_INCH,
+  M_PER_MILE,
+  M_PER_YARD,
+  STANDARD_GRAVITY_MPS2,
+} from './factor.ts'
+
+/** SI inside, trade units at the edges: kg, m, m/s, kg/m, N. This file and `factor` are the only places that know how they relate. */
 
 export type Dimension = 'mass' | 'length' | 'speed' | 'massPerLength' | 'force' | 'flow' | 'temperature'
 
@@ -11,28 +24,6 @@ export interface Unit {
   readonly aliases: readonly string[]
 }
 
-/** 1 grain [kg], exact. International yard and pound agreement, 1959. [standard] */
-export const KG_PER_GRAIN = 64.79891e-6
-/** 1 foot [m], exact. International yard and pound agreement, 1959. [standard] */
-export const M_PER_FOOT = 0.3048
-/** [m] International mile. */
-export const M_PER_MILE = 5280 * M_PER_FOOT
-/** 1 inch [m], exact. [standard] */
-export const M_PER_INCH = 0.0254
-export const M_PER_YARD = 3 * M_PER_FOOT
-/** 1 pound [kg], exact. [standard] */
-export const KG_PER_POUND = 0.45359237
-/** Standard gravity [m/s²], exact. CGPM 1901. [standard] */
-export const STANDARD_GRAVITY_MPS2 = 9.80665
-/** kg/m of one grain per foot. */
-export const KG_PER_M_PER_GRAIN_PER_FOOT = KG_PER_GRAIN / M_PER_FOOT
-
-/**
- * Diameter of 1 gō monofilament [m]; diameter grows with √gō. The standard's constant is quoted as 0.165 mm; the
- * fourth figure is chosen so that the table's 6, 7 and 8 gō (0.405, 0.435, 0.470 mm) come out within 0.003 mm.
- * [standard, from memory]
- */
-const GO_ONE_M = 0.1652e-3
 /** Diameter in inches = 0.011 − 0.001·X. [standard, from memory] */
 const X_ZERO_INCH = 0.011
 const X_STEP_INCH = 0.001
@@ -44,7 +35,7 @@ function scaled(symbol: string, dimension: Dimension, factor: number, aliases: r
 const GO: Unit = {
   symbol: 'go',
   dimension: 'length',
-  toSi: (go) => GO_ONE_M * Math.sqrt(go),
+  toSi: goDiameterM,
   fromSi: (m) => (m / GO_ONE_M) ** 2,
   aliases: ['gō', 'gou', '号'],
 }
@@ -83,7 +74,7 @@ export const UNITS: readonly Unit[] = Object.freeze([
   scaled('lb', 'mass', KG_PER_POUND, ['lbs', 'pound', 'pounds', '#']),
   scaled('ft', 'length', M_PER_FOOT, ['foot', 'feet', "'", '′', '’']),
   scaled('in', 'length', M_PER_INCH, ['inch', 'inches', '"', '″', '”', "''"]),
-  scaled('yd', 'length', 0.9144, ['yard', 'yards', 'yds']),
+  scaled('yd', 'length', M_PER_YARD, ['yard', 'yards', 'yds']),
   scaled('m', 'length', 1, ['metre', 'metres', 'meter', 'meters']),
   scaled('cm', 'length', 1e-2, ['centimetre', 'centimetres', 'centimeter', 'centimeters']),
   scaled('mm', 'length', 1e-3, ['millimetre', 'millimetres', 'millimeter', 'millimeters']),

@@ -1,45 +1,35 @@
-import type { CastSetting, Looped } from '../cast/index.ts'
-import type { Day, Stand } from '../day/index.ts'
+import type { CastSetting } from '../cast/index.ts'
+import { bankOf, behindOf, castLineDeg, type Day, type Stand, type Wind } from '../day/index.ts'
 import type { Leader, Section } from '../gear/index.ts'
 import { leaderDiameterM } from '../leader/index.ts'
 import { type LineProfile, strandKgPerM } from '../line/index.ts'
+import { compactCostM } from './held.ts'
+import { loopedOf, type ThrowDay } from './looped.ts'
 import type { RigParts } from './parts.ts'
-import { CARRIED_RODS } from './reach.ts'
-
-/** What of a rig goes into its D loop. */
-export const loopedOf = (
-  { rod, head }: Pick<RigParts, 'rod' | 'head'>,
-  { wadingM }: Pick<Day, 'wadingM'>,
-): Looped => ({
-  wadingM,
-  rodM: rod.lengthM,
-  style: head.head.style,
-  carriedM: head.onePiece ? Math.min(head.lengthM, CARRIED_RODS * rod.lengthM) : head.lengthM,
-})
-
-/** Plans count their angle from straight downstream, casts from straight across [°]. */
-const ACROSS_DEG = 90
 
 /**
  * A rig in a day, where one stands, as the choice of casts asks for it. The cast's line and the change of angle are the plan's: from
  * hanging below to the angle that is fished; in the surf the line comes straight in and goes straight out.
  */
 export function castSettingOf(
-  parts: Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>,
-  day: Pick<Day, 'water' | 'plan' | 'caster' | 'roomBehindM' | 'where' | 'run' | 'wadingM'>,
+  parts: Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader' | 'runningLine'>,
+  day: ThrowDay & Pick<Day, 'plan' | 'caster' | 'where'>,
   stand: Stand,
+  wind: Wind,
 ): CastSetting {
-  const { wind, obstruction, skill } = stand
-  const bank = day.where.by === 'pool' ? day.run.bank : stand.bank
+  const { skill, shoulder, swellM } = stand
   const surf = day.water === 'surf'
-  const { angleDeg } = day.plan
+  const pool = day.where.by === 'pool' ? day.where.pool : undefined
+  const bank = bankOf(pool, stand)
   const { rodM, style, carriedM } = loopedOf(parts, day)
   return {
     hand: day.caster.hand,
+    habit: day.caster.habit,
+    shoulder,
     bank: surf ? null : bank,
     wind,
-    targetDeg: surf ? 0 : (bank === 'right' ? 1 : -1) * (ACROSS_DEG - angleDeg),
-    changeDeg: surf ? 0 : angleDeg,
+    targetDeg: castLineDeg(surf, bank, day.plan.angleDeg),
+    changeDeg: surf ? 0 : day.plan.angleDeg,
     roomM: day.roomBehindM,
     rig: {
       rodLengthM: rodM,
@@ -48,9 +38,11 @@ export function castSettingOf(
       tipLengthM: parts.tip?.lengthM ?? 0,
       leaderLengthM: parts.leader?.lengthM ?? 0,
     },
-    obstruction,
+    ...behindOf(pool, stand),
     skill,
     wadingM: day.wadingM,
+    swellM: surf ? swellM : undefined,
+    compactCostM: compactCostM(parts, day),
   }
 }
 

@@ -41,8 +41,10 @@ export {
   quickLooks,
   type Reasons,
 } from './define.ts'
+export { compactCostM, type Held, heldFor, type Shot, type StripIn, shotWith, stripIn } from './held.ts'
 export { JOINT_KNOTS, type RigJoint, type RigKnot, usualKnot } from './knots.ts'
 export { ledger } from './ledger.ts'
+export { strokeIn, type ThrowDay } from './looped.ts'
 export { type JointPlace, jointPlaces, type MassPoint, massCurve } from './massCurve.ts'
 export {
   castOverhead,
@@ -55,7 +57,7 @@ export {
 } from './parts.ts'
 export { type Piece, pieceOfItem, piecesOf } from './piece.ts'
 export { QUICK_BAND, type QuickRide, quickRide } from './quickRide.ts'
-export { type Held, heldFor, launchM, type Shot, shotWith } from './reach.ts'
+export { launchM, thrownWith, windShare } from './reach.ts'
 export { type RiggingStep, riggingSteps } from './rigging.ts'
 export { frontPieces, strandParts } from './strand.ts'
 export {

@@ -4,6 +4,7 @@ import { leaderDiameterM } from '../leader/index.ts'
 import { headFacts, runningLineFacts, USUAL_RUNNING_LINES } from '../line/index.ts'
 import { KG_PER_GRAIN, M_PER_FOOT, M_PER_INCH } from '../quantity/index.ts'
 import { densityKgPerM3, sinkRateMps, tipFacts, tipPieces } from '../sink/index.ts'
+import { dayWith } from '../testing/index.ts'
 import {
   airParts,
   buttOn,
@@ -110,7 +111,7 @@ describe('what a rig comes to', () => {
       tip: null,
     })
     expect(launchM(heavy.rod, 0.034)).toBeCloseTo(20, 9)
-    const [coated, mono] = USUAL_RUNNING_LINES.map((l) => shotWith(heavy, runningLineFacts(l)))
+    const [coated, mono] = USUAL_RUNNING_LINES.map((l) => shotWith(heavy, runningLineFacts(l), dayWith()))
     expect((coated?.shootM ?? 0) / M_PER_FOOT).toBeCloseTo(50.7, 0)
     expect((mono?.shootM ?? 0) / M_PER_FOOT).toBeCloseTo(61.5, 0)
     expect((mono?.castM ?? 0) - (mono?.shootM ?? 0)).toBeCloseTo(

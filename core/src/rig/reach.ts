@@ -1,4 +1,4 @@
-import { loopsToHold, OVERHANG_M, shootLengthM, USUAL_LAUNCH_M } from '../cast/index.ts'
+import { OVERHANG_M, type Stroke, shootLengthM, USUAL_LAUNCH_M } from '../cast/index.ts'
 import type { Rod } from '../gear/index.ts'
 import {
   COATED_RUNNING,
@@ -8,16 +8,8 @@ import {
   type RunningLineFacts,
 } from '../line/index.ts'
 import { M_PER_FOOT } from '../quantity/index.ts'
+import { carriedM, launchShare, outsideM, strokeIn, type ThrowDay } from './looped.ts'
 import type { RigParts } from './parts.ts'
-
-/** What a running line does behind a rig. [estimate] */
-export interface Shot {
-  readonly shootM: number
-  /** From the angler to the fly [m]. */
-  readonly castM: number
-  /** Loops to hold, first laid first [m]. */
-  readonly loopsM: readonly number[]
-}
 
 /** What the usual launch is said of: a 13 ft two-hander with a head of 34 g (C28). */
 const USUAL = { rodM: 13 * M_PER_FOOT, headKg: 0.034 } as const
@@ -31,26 +23,22 @@ const HANDS: Readonly<Record<Rod['hands'], number>> = Object.freeze({
 })
 /** A light head is slowed more on its way: the launch goes with so small a power of its mass. [estimate] */
 const MASS_POWER = 0.25
-/** A long line in one piece is carried by so many rod lengths of it. [practice] */
-export const CARRIED_RODS = 2.6
-
 /** v0·τ of a sound cast with this rod and this much mass [m]: with the speed of the rod's tip, so with its length. [estimate] */
 export const launchM = (rod: Rod, headKg: number): number =>
   USUAL_LAUNCH_M * (rod.lengthM / USUAL.rodM) * HANDS[rod.hands] * (headKg / USUAL.headKg) ** MASS_POWER
 
 /** What flies, and what lies still behind it and is picked up. */
 function flying(
-  rod: Rod,
   head: HeadFacts,
   line: RunningLineFacts | null,
+  lengthM: number,
 ): { readonly lengthM: number; readonly massKg: number; readonly behindKgPerM: number } {
   if (!head.onePiece)
     return {
-      lengthM: head.lengthM,
+      lengthM,
       massKg: head.massKg.value,
       behindKgPerM: line?.kgPerM.value ?? COATED_RUNNING.kgPerM,
     }
-  const lengthM = Math.min(head.lengthM, CARRIED_RODS * rod.lengthM)
   // Of a line all in one what is not carried is as thick as its belly; behind an integrated head it is running line.
   const more = head.lengthM - lengthM > 0.5
   return {
@@ -60,43 +48,45 @@ function flying(
   }
 }
 
+/** Of the shot so much is lost for each m/s of wind ahead, and gained for each from behind. [estimate, first order] */
+const WIND_SHARE = { lost: 0.045, gained: 0.02 } as const
+/** Less than this of a shot is left in no wind, more than this not gained. */
+const WIND_ENDS = { least: 0.2, most: 1.25 } as const
+
+/** Share of a shot that a wind along the cast leaves: drag goes with the air that comes, and a wind from behind spoils the loop. [estimate] */
+export const windShare = (aheadMps: number): number =>
+  Math.max(
+    WIND_ENDS.least,
+    Math.min(WIND_ENDS.most, 1 - aheadMps * (aheadMps > 0 ? WIND_SHARE.lost : WIND_SHARE.gained)),
+  )
+
+export type Thrown = Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>
+
+/** What a running line does behind a rig. [estimate] */
+export interface Reach {
+  readonly shootM: number
+  /** From the angler to the fly [m]. */
+  readonly castM: number
+}
+
 /**
- * How far a rig casts [m], from the angler to the fly: rod, overhang, head, tip and leader, and what shoots after them; and what
- * the hand holds for it (C26–C28). The one answer to how far, whichever page asks. [estimate]
+ * How far a rig casts in a day [m], from the angler to the fly: rod, overhang, head, tip and leader, and what shoots after them in
+ * this room and wind (C27, C28). The one answer to how far, whichever page asks. [estimate]
+ * @param stroke the one there is room for, where not said
  */
-export function shotWith(parts: Thrown, line: RunningLineFacts | null): Shot {
-  const { shootM, castM } = thrownWith(parts, line)
-  const loopsM = loopsToHold(line?.item.build ?? 'coated', shootM, parts.rod.lengthM)
-  return { shootM, castM, loopsM }
-}
-
-type Thrown = Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>
-
-/** The same without the loops, for a search. */
 export function thrownWith(
-  { rod, head, tip, leader }: Thrown,
+  parts: Thrown,
   line: RunningLineFacts | null,
-): Omit<Shot, 'loopsM'> {
-  const { lengthM, massKg, behindKgPerM } = flying(rod, head, line)
+  day: ThrowDay,
+  stroke: Stroke = strokeIn(parts, day),
+): Reach {
+  const { rod, head, tip } = parts
+  const { lengthM, massKg, behindKgPerM } = flying(head, line, carriedM(parts, day))
   const allKg = massKg + (tip?.massKg.value ?? 0)
-  const shootM = shootLengthM(allKg, behindKgPerM, launchM(rod, allKg))
-  const outM = rod.lengthM + OVERHANG_M + lengthM + (tip?.lengthM ?? 0) + (leader?.lengthM ?? 0)
-  return { shootM, castM: outM + shootM }
+  const launch = launchM(rod, allKg) * launchShare(parts, day, stroke)
+  const shootM = shootLengthM(allKg, behindKgPerM, launch) * windShare(day.aheadMps)
+  return { shootM, castM: rod.lengthM + hangsM(parts, lengthM) + shootM }
 }
 
-/** Line to strip for a cast, and the loops it is held in, first laid first [m]. */
-export interface Held {
-  readonly stripM: number
-  readonly loopsM: readonly number[]
-}
-
-/** What is stripped and held for a cast of so far, no more than the rig shoots. [practice, estimate] */
-export function heldFor(
-  { shootM, castM }: Omit<Shot, 'loopsM'>,
-  rod: Rod,
-  line: RunningLineFacts | null,
-  askedM: number,
-): Held {
-  const stripM = Math.max(0, Math.min(shootM, askedM - (castM - shootM)))
-  return { stripM, loopsM: loopsToHold(line?.item.build ?? 'coated', stripM, rod.lengthM) }
-}
+/** What hangs from the rod's tip with the line stripped in to the mark [m]: overhang and what is outside behind it. */
+export const hangsM = (parts: Thrown, lengthM: number): number => OVERHANG_M + outsideM(lengthM, parts)

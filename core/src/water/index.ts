@@ -27,4 +27,12 @@ export {
 } from './section.ts'
 export { type Section, type SectionPoint, sectionOf } from './sectionOf.ts'
 export { placedSounding, withSounding } from './soundings.ts'
-export { BANKS, BOTTOMS, type Bottom, RUN_LIMITS } from './vocabulary.ts'
+export type { Spot } from './spot.ts'
+export {
+  BANKS,
+  BOTTOMS,
+  type Bottom,
+  OBSTRUCTIONS,
+  type Obstruction,
+  RUN_LIMITS,
+} from './vocabulary.ts'

@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { idSchema, nameSchema, refuse } from '../gear/index.ts'
 import type { Shore } from '../tide/index.ts'
 import { flowSchema } from './flow.ts'
+import { spotSchema } from './spot.ts'
 import { BANKS, BOTTOMS, RUN_LIMITS } from './vocabulary.ts'
 
 const finite = z.number()
@@ -50,6 +51,8 @@ const runShape = {
   measuredFlowM3ps: flowSchema.optional(),
   /** The gauge that tells this water's flow. */
   gaugeId: idSchema.optional(),
+  /** Where it lies and how one faces it. */
+  spot: spotSchema.optional(),
   /** Of a beach. */
   shore: shoreSchema.optional(),
   measuredOn: z

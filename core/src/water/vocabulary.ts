@@ -14,3 +14,7 @@ export const RUN_LIMITS = {
   flowM3ps: { low: 0.001, high: 300_000 },
   points: 60,
 } as const
+
+/** What may stand behind one who casts. */
+export const OBSTRUCTIONS = ['none', 'brush', 'cliff', 'people', 'branches', 'power-line'] as const
+export type Obstruction = (typeof OBSTRUCTIONS)[number]

@@ -1,6 +1,7 @@
 import {
   ACROSS_MPS,
   type Anchor,
+  backCastLow,
   CAST_MOVES,
   type CastChoice,
   type CastFault,
@@ -9,12 +10,16 @@ import {
   type CastSetting,
   type CastStepCode,
   dLoopOf,
-  type Obstruction,
+  type HeldState,
+  type Holding,
+  holdable,
+  ONE_HAND_M,
   type Skill,
-  windOn,
+  windOnto,
 } from '../cast/index.ts'
 import { M_PER_FOOT, printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 import type { LeaveBy } from '../tide/index.ts'
+import type { Obstruction } from '../water/index.ts'
 
 export const CAST_TITLES: Readonly<Record<CastName, string>> = Object.freeze({
   'double-spey': 'Double spey',
@@ -63,7 +68,7 @@ const loopM = ({ rig, wadingM = 0 }: CastSetting, stroke: 'full' | 'compact'): n
 
 const REASONS: Readonly<Record<CastReason, Say>> = {
   windward: ({ side }, { wind, targetDeg }, show) =>
-    `The wind comes from the ${side}, ${show(Math.abs(windOn(wind, targetDeg).acrossMps), 'windSpeed')} across you: it puts line and hook into you. Cast off the ${other(side)}.`,
+    `The wind comes from the ${side}, ${show(windOnto(wind, side, targetDeg), 'windSpeed')} across you${wind.gustMps === undefined ? '' : ' in its gusts'}: it puts line and hook into you. Cast off the ${other(side)}.`,
   'light-windward': ({ side }, _setting, show) =>
     `A light wind from the ${side}: below ${show(ACROSS_MPS.no, 'windSpeed')} across you it can be done, with care.`,
   headwind: () => 'Into a wind: a tight loop, low and hard, and expect less.',
@@ -74,7 +79,7 @@ const REASONS: Readonly<Record<CastReason, Say>> = {
   'no-room': (_choice, setting, show) =>
     `The D loop takes ${show(loopM(setting, setting.rig.style === 'skagit' ? 'compact' : 'full'), 'length')} behind you, and ${show(setting.roomM, 'length')} are there.`,
   'compact-stroke': (_choice, setting, show) =>
-    `In the compact stroke: tip near the shoulder, a third of the head left anchored, ${show(loopM(setting, 'compact'), 'length')} behind you. It reaches less.`,
+    `In the compact stroke: tip near the shoulder, a third of the head left anchored, ${show(loopM(setting, 'compact'), 'length')} behind you. It reaches ${setting.compactCostM === undefined ? 'less' : `about ${show(setting.compactCostM, 'length')} less`}.`,
   'tight-room': (_choice, setting, show) =>
     `The D loop takes ${show(loopM(setting, 'full'), 'length')} behind you: only just.`,
   'back-cast-room': (_choice, setting, show) =>
@@ -82,6 +87,14 @@ const REASONS: Readonly<Record<CastReason, Say>> = {
   'people-behind': ({ anchor }) =>
     anchor === 'none' ? 'People behind: no back cast.' : 'People about: look behind before each sweep.',
   'cliff-behind': () => 'A back cast meets the cliff: the hook breaks on it, or stays.',
+  'clears-behind': (_choice, setting, show) =>
+    `The back cast goes over what is behind, ${show(backCastLow(setting), 'length')} up against ${show(setting.behindHighM ?? 0, 'length')}: keep it high, and do not wait too long.`,
+  'meets-behind': (_choice, setting, show) =>
+    `The back cast comes down to ${show(backCastLow(setting), 'length')}, and what is behind stands ${show(setting.behindHighM ?? 0, 'length')} high: the hook stays in it.`,
+  'swell-close': (_choice, setting, show) =>
+    `The back cast comes down to ${show(backCastLow(setting), 'length')} over the water: cast between the waves.`,
+  'swell-meets': (_choice, setting, show) =>
+    `The back cast comes down to ${show(backCastLow(setting), 'length')}, and the waves stand ${show(setting.swellM ?? 0, 'length')} high: step back.`,
   branches: ({ anchor }) =>
     anchor === 'none' ? 'The rod has no room above.' : 'The rod goes high in this cast: mind the branches.',
   'power-line': () => 'No cast near a power line: rod and wet line carry the current. Go elsewhere.',
@@ -93,7 +106,20 @@ const REASONS: Readonly<Record<CastReason, Say>> = {
   skill: () => 'Touch and go is for a later season: learn the lying anchor first, on both sides.',
   'one-grip': () => 'This rod has one grip.',
   'heavy-for-one-hand': () => 'A long rod for one hand.',
-  'strong-hand': ({ side }) => `Off the ${side} shoulder, your stronger hand on top.`,
+  'shoulder-one-hand': () =>
+    'One arm lifts it all, above the shoulder: with a sore one take two hands, and a lighter rig.',
+  'shoulder-high': () => 'The arms go high in it: a sore shoulder feels that.',
+  'shoulder-spared': ({ anchor }) =>
+    anchor === 'none'
+      ? 'Short and flat, the lower hand takes the turn: it spares the shoulder.'
+      : 'Low, and the lower hand does the pulling: it spares the shoulder.',
+  'top-hand-habit': () => 'Your upper hand leads by habit: here the lower one pulls in.',
+  'strong-hand': ({ side }, { rig }) =>
+    rig.rodLengthM < ONE_HAND_M.least
+      ? `Off the ${side} shoulder, with your own hand.`
+      : `Off the ${side} shoulder, your stronger hand on top.`,
+  'across-the-body': ({ side }) =>
+    `Off the ${side} shoulder, across the body, the hand in front of the face.`,
   'off-hand': ({ side }) => `Off the ${side} shoulder: the other hand on top, or your own across the body.`,
 }
 
@@ -132,10 +158,45 @@ export function sayPulls(loopsM: readonly number[], build: 'coated' | 'mono', pu
   )
 }
 
+/** What loops and twist want, said once. [practice] Common practice, no source. */
+export const LOOP_ADVICE: readonly string[] = [
+  'Loops of one size tangle: each a pull shorter than the one before; mono in a few long ones.',
+  'A tangle: stop, hold the line, open it from the reel’s side; never pull it into the rings.',
+  'Twist: take the head off and let the line hang in the current for a minute.',
+]
+
+/** Whether so much line can be held here, and what to do where it cannot; undefined where it is easy. */
+export function sayHeld(
+  state: HeldState,
+  build: 'coated' | 'mono',
+  holding: Holding,
+  system: UnitSystem,
+): string | undefined {
+  const limit = holdable(build, holding)
+  if (state === 'easy' || limit === undefined) return undefined
+  const why = [
+    ...(holding.hands === undefined ? [] : [`with ${holding.hands} hands`]),
+    ...((holding.wadingM ?? 0) > 0.2 ? ['so deep in the water'] : []),
+  ].join(' and ')
+  const most = printMeasure(limit.mostM, 'length', system)
+  const slips =
+    holding.hands !== undefined && build === 'mono' ? ' Mono slips: a coated line grips better.' : ''
+  return state === 'much'
+    ? `More than is held easily${why === '' ? '' : ` ${why}`}: ${most} at most.${slips}`
+    : `${most} is the most that is held${why === '' ? '' : ` ${why}`}: cast shorter, stand shallower or take a basket.${slips}`
+}
+
+/** Before the next cast: how often to strip, and what is lifted then. */
+export const sayStripIn = (
+  { pulls, hangsM, hangsKg }: { readonly pulls: number; readonly hangsM: number; readonly hangsKg: number },
+  system: UnitSystem,
+): string =>
+  `Before the next cast strip in ${inWords(pulls)} ${pulls === 1 ? 'pull' : 'pulls'}, until the mark is at your finger; then ${printMeasure(hangsM, 'length', system)} hang from the tip, ${printMeasure(hangsKg, 'lineMass', system)} to lift.`
+
 /** Below the rod tip the belly should have sunk so far before the sweep (C32) [m]. [practice] */
 const BELLY_M = { low: 3 * M_PER_FOOT, high: 5 * M_PER_FOOT }
 
-type SayStep = (show: (low: number, high: number) => string, longHead: boolean) => string
+type SayStep = (show: (low: number, high: number) => string, longHead: boolean, oneHand: boolean) => string
 const STEPS: Readonly<Record<CastStepCode, SayStep>> = {
   lift: () => 'Lift slowly, tip high, until the head is on the surface.',
   'lift-low': () => 'Lift low and slow with a slight dip; keep the line moving.',
@@ -154,11 +215,17 @@ const STEPS: Readonly<Record<CastStepCode, SayStep>> = {
     longHead
       ? 'Tip at the shoulder: wait until the long head has drawn the loop out behind you.'
       : 'Tip at the shoulder: the loop fills behind you; do not stop long.',
-  forward: () => 'Forward with the lower hand pulling in, and stop high; let the line go.',
+  forward: (_show, _longHead, oneHand) =>
+    oneHand
+      ? 'Forward with a short haul of the line hand, and stop high; let the line go.'
+      : 'Forward with the lower hand pulling in, and stop high; let the line go.',
   'back-cast': () => 'A short, flat, quick stroke back; stop high.',
   wait: (_show, longHead) =>
     longHead ? 'Wait: the whole line must straighten behind you.' : 'Wait until it pulls behind you.',
-  'forward-overhead': () => 'Forward, and stop high; the lower hand takes the turn.',
+  'forward-overhead': (_show, _longHead, oneHand) =>
+    oneHand
+      ? 'Forward with a haul of the line hand, and stop high.'
+      : 'Forward, and stop high; the lower hand takes the turn.',
 }
 
 const FAULTS: Readonly<Record<CastFault, string>> = {
@@ -182,10 +249,11 @@ export function sayMoves(
   system: UnitSystem,
 ): { readonly steps: readonly string[]; readonly faults: readonly string[] } {
   const long = rig.headLengthM > LONG_HEAD_RODS * rig.rodLengthM
+  const oneHand = rig.rodLengthM < ONE_HAND_M.least
   const { steps, faults } = CAST_MOVES[cast]
   return {
     steps: steps.map(({ code }) =>
-      STEPS[code]((low, high) => printRange({ low, high }, 'length', system), long),
+      STEPS[code]((low, high) => printRange({ low, high }, 'length', system), long, oneHand),
     ),
     faults: faults.map((fault) => FAULTS[fault]),
   }

@@ -1,7 +1,7 @@
 import { type Measure, printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 import { CHECK_CODES, type Check, type CheckCode, type CheckReasons } from '../rig/index.ts'
 import type { SwingReason } from '../swing/index.ts'
-import { saySwing } from './water.ts'
+import { saySwing } from './swing.ts'
 
 /** What a sentence is made from: the figure and its limits as they are printed, and the data of its reason. */
 interface Text<Data> {

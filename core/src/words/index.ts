@@ -1,12 +1,15 @@
 export {
   ANCHOR_NAMES,
   CAST_TITLES,
+  LOOP_ADVICE,
   OBSTRUCTION_NAMES,
   SKILL_NAMES,
   sayCast,
+  sayHeld,
   sayLeaveBy,
   sayMoves,
   sayPulls,
+  sayStripIn,
 } from './cast.ts'
 export { CHECK_TITLES, sayAllowed, sayCheck, sayFigure } from './check.ts'
 export {
@@ -59,6 +62,7 @@ export {
   sayStrength,
   sayTarget,
 } from './specify.ts'
+export { saySwing } from './swing.ts'
 export {
   BOTTOM_NAMES,
   MEND_NAMES,
@@ -67,6 +71,5 @@ export {
   sayAngle,
   sayChange,
   sayFactor,
-  saySwing,
 } from './water.ts'
 export { sayWhyTip } from './why.ts'

@@ -23,14 +23,13 @@ function useTodayOnce(): Today | undefined {
   const flyKnot = useRigging().knots['leader-fly']
   const gauge = useGauge(runs?.find((run) => run.id === choice?.runId)?.gaugeId)
   const { heard } = gauge
-  // Of where one stands only how deep: the wind turns without a verdict being asked for anew.
-  const wadingM = useStand()?.wadingM
+  const stand = useStand()
   const day = useMemo(
     () =>
-      job && runs && choice && wadingM !== undefined
-        ? dayOf({ job, runs, water: choice, heard, schools, flyKnot, wadingM })
+      job && runs && choice && stand
+        ? dayOf({ job, runs, water: choice, heard, schools, flyKnot, stand })
         : undefined,
-    [job, runs, choice, heard, schools, flyKnot, wadingM],
+    [job, runs, choice, heard, schools, flyKnot, stand],
   )
   return useMemo(
     () => (day && runs && choice ? { day, runs, choice, gauge } : undefined),

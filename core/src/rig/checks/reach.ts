@@ -25,11 +25,11 @@ const reach = defineCheck({
   cost: 'second-look',
   reasons: { reaches: {}, short: {} },
 })
-  .look(['rod', 'head', 'tip', 'leader', 'runningLine'], (parts, { castM }) =>
-    against(thrownWith(parts, parts.runningLine).castM, castM),
+  .look(['rod', 'head', 'tip', 'leader', 'runningLine'], (parts, day) =>
+    against(thrownWith(parts, parts.runningLine, day).castM, day.castM),
   )
-  .standIn(['rod', 'head'], ({ rod, head }, { castM }) =>
-    against(thrownWith({ rod, head, tip: null, leader: null }, null).castM + USUAL_FRONT_M, castM),
+  .standIn(['rod', 'head'], ({ rod, head }, day) =>
+    against(thrownWith({ rod, head, tip: null, leader: null }, null, day).castM + USUAL_FRONT_M, day.castM),
   )
 
 export const REACH_CHECKS = [reach] as const

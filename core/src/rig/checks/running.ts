@@ -1,17 +1,16 @@
 import { seasonFelt } from '../../day/index.ts'
 import type { Reel, Rod } from '../../gear/index.ts'
 import type { HeadFacts, RunningLineFacts } from '../../line/index.ts'
-import { KG_PER_GRAIN, KG_PER_POUND, STANDARD_GRAVITY_MPS2, unitOf } from '../../quantity/index.ts'
+import { goDiameterM, KG_PER_GRAIN, KG_PER_POUND, STANDARD_GRAVITY_MPS2 } from '../../quantity/index.ts'
 import { backingWantedM, fillSpool, PACKING, reelNumbersFor } from '../../reel/index.ts'
 import { type CheckState, defineCheck, fromMiddle } from '../define.ts'
 import { woundLines } from '../wound.ts'
 
 /** A head up to this mass takes 6–7 gō mono, a heavier one 8 gō and up [kg]. [practice] */
 export const LIGHT_HEAD_KG = 350 * KG_PER_GRAIN
-const go = (n: number): number => unitOf('go').toSi(n)
 export const MONO_FOR = {
-  light: { low: go(5), high: go(7.6) },
-  heavy: { low: go(6), high: 0.72e-3 },
+  light: { low: goDiameterM(5), high: goDiameterM(7.6) },
+  heavy: { low: goDiameterM(6), high: 0.72e-3 },
 } as const
 const POUND_N = KG_PER_POUND * STANDARD_GRAVITY_MPS2
 /** Core of coated running line, 20–30 lb; the lighter the head, the thinner the line. [practice] */

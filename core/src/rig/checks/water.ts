@@ -3,8 +3,8 @@ import { type Day, seasonFelt } from '../../day/index.ts'
 import { headSinks } from '../../sink/index.ts'
 import { SWING_THRESHOLDS, type SwingReason, type Swung, swingVerdict } from '../../swing/index.ts'
 import { type FishAt, holdingBand } from '../../water/index.ts'
-import { loopedOf } from '../castSetting.ts'
 import { type CheckState, defineCheck, type Finding } from '../define.ts'
+import { carriedM, loopedOf, outsideM } from '../looped.ts'
 import { castOverhead, type RigParts, suitsSurf } from '../parts.ts'
 import { quickRide } from '../quickRide.ts'
 import { rideKey, searchedRide } from '../searchedRide.ts'
@@ -146,7 +146,7 @@ export const roomNeededM = (
   day: Pick<Day, 'water' | 'wadingM'>,
 ): number =>
   castOverhead(rod, head.head.style, day.water)
-    ? lengthOutM({ head, tip, leader })
+    ? outsideM(carriedM({ rod, head }, day), { tip, leader })
     : dLoopOf(loopedOf({ rod, head }, day), 'full').behindM
 
 type Behind = Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>
@@ -234,9 +234,6 @@ const water = defineCheck({
     : { ...base, state: 'watch', reason: 'river-head-in-surf' }
 })
 
-const lengthOutM = ({ head, tip, leader }: Pick<RigParts, 'head' | 'tip' | 'leader'>): number =>
-  head.lengthM + (tip?.lengthM ?? 0) + (leader?.lengthM ?? 0)
-
 /** Does the planned retrieve bring the head's rear loop inside the tip-top? Only when the fly is stripped in. */
 const loopInGuides = defineCheck({
   code: 'loop-in-guides',
@@ -244,7 +241,7 @@ const loopInGuides = defineCheck({
   reasons: { 'loop-inside': {}, 'loop-outside': {} },
 }).look(['head', 'tip', 'leader'], (parts, { stripToM }) => {
   if (stripToM === undefined || parts.head.onePiece) return null
-  const low = lengthOutM(parts)
+  const low = outsideM(parts.head.lengthM, parts)
   const inside = stripToM < low
   return {
     state: inside ? 'watch' : 'holds',

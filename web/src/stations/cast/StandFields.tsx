@@ -1,4 +1,5 @@
-import { OBSTRUCTIONS, SKILLS } from '@hoxen/core/cast'
+import { SKILLS } from '@hoxen/core/cast'
+import { OBSTRUCTIONS } from '@hoxen/core/water'
 import { type Day, JOB_LIMITS, type Stand, WADING_LIMITS, WIND_LIMITS } from '@hoxen/core/day'
 import { OBSTRUCTION_NAMES, SKILL_NAMES } from '@hoxen/core/words'
 import { changeKept, noticeFailed } from '../../store/index.ts'

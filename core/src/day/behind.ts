@@ -1,0 +1,10 @@
+import type { Run } from '../water/index.ts'
+import type { Stand } from './stand.ts'
+
+/** What is behind: as was said today, or else as the pool says. */
+export function behindOf(pool: Run | undefined, stand: Stand): Pick<Stand, 'obstruction' | 'behindHighM'> {
+  const spot = pool?.spot
+  if (stand.obstruction !== 'none' || spot?.behind === undefined)
+    return { obstruction: stand.obstruction, behindHighM: stand.behindHighM }
+  return { obstruction: spot.behind, behindHighM: stand.behindHighM ?? spot.behindHighM }
+}

@@ -1,0 +1,14 @@
+export {
+  type Light,
+  type LightSpan,
+  lightAt,
+  lightSpans,
+  lowSun,
+  moonAt,
+  type Place,
+  type SunDay,
+  sunAt,
+  sunDay,
+} from './sun.ts'
+export { type Weather, type WeatherReading, WIND_STALE_MS, weatherNow, windTrend } from './weather.ts'
+export { weatherSchema } from './weatherSchema.ts'
