@@ -48,7 +48,7 @@ export default defineConfig({
             },
             {
               name: 'frame',
-              test: /web[\\/]src[\\/](store[\\/](?!files)|ui[\\/](Button|StateMark|Tag|units|file)|worker[\\/]door|drawing[\\/](RigStrip|scale|useWidth|GrainAxis))|createLucideIcon/,
+              test: /core[\\/]src[\\/](rig[\\/](checks|define|wound|looped|reach)|cast[\\/](wind|room|dLoop|shoot|turnover)|day[\\/]season|rod[\\/]|reel[\\/](fill|backing|number|spool)|line[\\/](cheater|runningLine)|leader[\\/]length|water[\\/](section|gauge)[.])|web[\\/]src[\\/](store[\\/](?!files)|ui[\\/](Button|StateMark|Tag|units|file)|worker[\\/]door|drawing[\\/](RigStrip|scale|useWidth|GrainAxis))|createLucideIcon/,
             },
           ],
         },

@@ -2,13 +2,29 @@ import { extname } from 'node:path'
 import express, { type Express } from 'express'
 import gzipped from 'express-static-gzip'
 import helmet from 'helmet'
-import { gaugeRoutes } from './gaugeRoutes.ts'
+import { isOut, recordOf, STATIONS } from './gauge.ts'
 import { noSuchApi, ownHostOnly, sayFailure } from './guard.ts'
+import { recordRoutes } from './recordRoutes.ts'
 import { scaleRoutes } from './scaleRoutes.ts'
+import { isSilent, WEATHER_STATIONS, windsOf } from './weather.ts'
+
+/** How far back the stand-ins remember: gauges in days, weather stations in hours. */
+const REMEMBERS = { gaugeDays: 10, weatherHours: 12 } as const
+
+const gauges = STATIONS.map((gauge) => ({
+  ...gauge,
+  isOut: (atMs: number) => isOut(gauge, atMs),
+  record: (nowMs: number) => recordOf(gauge, nowMs, REMEMBERS.gaugeDays),
+}))
+const weather = WEATHER_STATIONS.map((station) => ({
+  ...station,
+  isOut: (atMs: number) => isSilent(station, atMs),
+  record: (nowMs: number) => windsOf(station, nowMs, REMEMBERS.weatherHours),
+}))
 
 /**
- * Serves the built application and the stand-in scale and gauges; no data of the angler's comes here.
- * @param dist folder of the build @param now the gauges' clock, in milliseconds since 1970
+ * Serves the built application and the stand-in scale, gauges and weather stations; no data of the angler's comes here.
+ * @param dist folder of the build @param now their clock, in milliseconds since 1970
  */
 export function createApp(dist: string, now: () => number = Date.now): Express {
   const app = express()
@@ -35,7 +51,8 @@ export function createApp(dist: string, now: () => number = Date.now): Express {
     response.json({ ok: true })
   })
   app.use('/api/scale', scaleRoutes())
-  app.use('/api/gauge', gaugeRoutes(now))
+  app.use('/api/gauge', recordRoutes('gauge', gauges, now))
+  app.use('/api/weather', recordRoutes('weather', weather, now))
   app.use('/api', noSuchApi)
   const compressed = { enableBrotli: true, orderPreference: ['br', 'gz'] as ('br' | 'gz')[] }
   app.use(

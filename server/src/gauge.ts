@@ -1,3 +1,5 @@
+import { chance, round } from './chance.ts'
+
 /** A stand-in for river gauges: a seeded, plausible hydrograph with rain, melt by season, and an outage now and then. Invented. */
 
 export interface GaugeStation {
@@ -53,14 +55,6 @@ const RAIN_CHANCE = 0.12
 const MEMORY_MS = 8 * DAY_MS
 const OUTAGE_CHANCE = 0.03
 
-/** A number in [0, 1) that always belongs to the same place in the same row. Mulberry32's mixing, public domain. */
-function chance(seed: number, place: number): number {
-  let a = (seed * 0x9e3779b1 + place * 0x6d2b79f5) | 0
-  a = Math.imul(a ^ (a >>> 15), a | 1)
-  a ^= a + Math.imul(a ^ (a >>> 7), a | 61)
-  return ((a ^ (a >>> 14)) >>> 0) / 4294967296
-}
-
 /** Share of a rain's water that passes the gauge at a time after it: quick up, slow down, 1 at the top. */
 function wave(hours: number, { riseH, fallH }: GaugeStation): number {
   if (hours <= 0) return 0
@@ -92,8 +86,6 @@ export function readingAt(station: GaugeStation, atMs: number): Reading {
     waterC: round(Math.max(0.1, waterC), 1),
   }
 }
-
-const round = (value: number, decimals: number): number => Number(value.toFixed(decimals))
 
 /** Whether the gauge is silent in this hour. */
 export const isOut = (station: GaugeStation, atMs: number): boolean =>

@@ -71,13 +71,14 @@ export interface LoopMass {
 }
 
 /**
- * The mass of a line in a D loop as the stroke begins: the half ellipse is halved at its middle, and what of the loop the line
+ * The mass of a line in a D loop: as the stroke begins the half ellipse is halved at its middle, and what of the loop the line
  * does not fill is running line, taken as weightless. [physics]
  * @param line with tip and leader, front first @param anchoredM of its front, on the water [m] @param arcM line in the loop [m]
+ * @param upperArc share of the loop's length in its upper leg, [0.5, 1]
  */
-export function loopMass(line: LineProfile, anchoredM: number, arcM: number): LoopMass {
+export function loopMass(line: LineProfile, anchoredM: number, arcM: number, upperArc = 0.5): LoopMass {
   const before = massOfFirst(line, anchoredM)
-  const lower = massOfFirst(line, anchoredM + arcM / 2) - before
+  const lower = massOfFirst(line, anchoredM + arcM * (1 - upperArc)) - before
   const whole = massOfFirst(line, anchoredM + arcM) - before
   const upper = whole - lower
   return {
@@ -85,3 +86,11 @@ export function loopMass(line: LineProfile, anchoredM: number, arcM: number): Lo
     liveShare: upper / massOf(line),
   }
 }
+
+/**
+ * How the upper leg grows in the stroke: the anchor stays, the tip goes forward by s, and of a loop so deep the rear end follows at
+ * half that: its share of the length is ½ + s / 4b, until all of it is upper leg. [physics: a flat loop of fixed length, estimate]
+ * @param depthM b, as the stroke begins [m], (0, 20] @param forwardM s [m], [0, 10]
+ */
+export const upperArcAt = (depthM: number, forwardM: number): number =>
+  depthM > 0 ? Math.min(1, 0.5 + forwardM / (4 * depthM)) : 1

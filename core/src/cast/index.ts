@@ -18,7 +18,7 @@ export {
   SKILLS,
   type Skill,
 } from './choose.ts'
-export { type DLoopResult, dLoopDepth, type LoopMass, loopMass } from './dLoop.ts'
+export { type DLoopResult, dLoopDepth, type LoopMass, loopMass, upperArcAt } from './dLoop.ts'
 export { longestHeadM } from './longest.ts'
 export {
   HANDS,

@@ -1,7 +1,17 @@
 export { JOB_LIMITS, SEASONS, STYLES, WATERS } from './answers.ts'
 export { behindOf } from './behind.ts'
+export {
+  CAUTION_NAMES,
+  CAUTIONS,
+  type Caution,
+  type CautionSetting,
+  cautionsIn,
+  type Hushed,
+  hushedOn,
+} from './cautions.ts'
 export { type Day, type DayParts, dayOf, FLOW_STEP, type PoolLevel, type Where } from './day.ts'
 export { flowToday, fresher, type Heard, type TodaysFlow } from './heard.ts'
+export { hushedSchema } from './hushedSchema.ts'
 export { type Job, jobSchema } from './job.ts'
 export { runOfWords } from './plainWater.ts'
 export { seasonFelt } from './season.ts'

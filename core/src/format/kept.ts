@@ -1,5 +1,5 @@
 import type * as z from 'zod'
-import { jobSchema, standSchema, waterChoiceSchema } from '../day/index.ts'
+import { hushedSchema, jobSchema, standSchema, waterChoiceSchema } from '../day/index.ts'
 import { itemSchema } from '../gear/index.ts'
 import { rigChoiceSchema, riggingSchema } from '../rig/index.ts'
 import { runSchema } from '../water/index.ts'
@@ -57,6 +57,7 @@ export const SINGLES = {
   rigging: single(riggingSchema, 'knots and the rigging list'),
   water: single(waterChoiceSchema, 'the water fished now'),
   stand: single(standSchema, 'where you stand to cast'),
+  hushed: single(hushedSchema, 'cautions put aside for the day'),
 } as const
 
 type Of<E> = E extends { readonly schema: z.ZodType<infer T> } ? T : never

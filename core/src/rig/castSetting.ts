@@ -46,8 +46,11 @@ export function castSettingOf(
   }
 }
 
-/** Head, tip and leader as one line, front first: what is thrown. */
-export function frontProfile({ head, tip, leader }: Pick<RigParts, 'head' | 'tip' | 'leader'>): LineProfile {
+/** Head, tip and leader as one line, front first: what is thrown. @param stretch the head so many times as long, its shape kept */
+export function frontProfile(
+  { head, tip, leader }: Pick<RigParts, 'head' | 'tip' | 'leader'>,
+  stretch = 1,
+): LineProfile {
   const level = (lengthM: number, kgPerM: number): Section => ({
     lengthM,
     startKgPerM: kgPerM,
@@ -57,7 +60,7 @@ export function frontProfile({ head, tip, leader }: Pick<RigParts, 'head' | 'tip
     sections: [
       ...(leader === null ? [] : [level(leader.lengthM, leaderKgPerM(leader))]),
       ...(tip === null ? [] : [level(tip.lengthM, tip.massKg.value / tip.lengthM)]),
-      ...head.line.sections,
+      ...head.line.sections.map((section) => ({ ...section, lengthM: section.lengthM * stretch })),
     ],
   }
 }

@@ -1,4 +1,6 @@
-import { type TideStation, tideHeights, tideTurns } from './tide.ts'
+import { type Light, lightSpans, type Place } from '../sky/index.ts'
+import type { TideHeight } from './height.ts'
+import { type TideSource, tideHeights, tideTurns } from './tide.ts'
 
 /** A point of the beach and the bed: from the dry sand outward, and its height over the datum of the tide [m]. */
 export interface ShorePoint {
@@ -8,7 +10,7 @@ export interface ShorePoint {
 
 /** A beach: its tide, its bed, and where one stands to fish. */
 export interface Shore {
-  readonly station: TideStation
+  readonly station: TideSource
   /** From the dry sand outward. */
   readonly profile: readonly ShorePoint[]
   /** Where one stands, from where the profile begins [m]. */
@@ -50,6 +52,8 @@ export type LeaveBy =
   | { readonly outcome: 'no-dry-way' }
   /** Not in the next day. */
   | { readonly outcome: 'free' }
+  /** The table of the tide says nothing from then on. */
+  | { readonly outcome: 'not-known'; readonly fromMs: number }
 
 export interface Sea {
   /** How far the waves run up [m]. */
@@ -68,15 +72,23 @@ export function leaveBy(
   { runUpM = WAY_BACK.runUpM, shiftM = 0 }: Sea = {},
 ): LeaveBy {
   const limitM = lowestWayBack(shore).heightM + WAY_BACK.depthM - runUpM
-  const heights = tideHeights(shore.station, nowMs, nowMs + DAY_MS, STEP_S)
+  const heights = unbroken(tideHeights(shore.station, nowMs, nowMs + DAY_MS, STEP_S), nowMs)
   const over = heights.map(({ heightM }) => heightM + shiftM >= limitM)
-  if (over.every(Boolean)) return { outcome: 'no-dry-way' }
+  const endsMs = heights.at(-1)?.atMs ?? nowMs
+  const whole = endsMs >= nowMs + DAY_MS - 2 * STEP_S * 1000
   const change = over.findIndex((each) => each !== over[0])
-  if (change === -1) return { outcome: 'free' }
+  if (change === -1 && !whole) return { outcome: 'not-known', fromMs: endsMs }
+  if (change === -1) return { outcome: over[0] ? 'no-dry-way' : 'free' }
   const atMs = heights[change]?.atMs ?? nowMs
   return over[0]
     ? { outcome: 'cut-off', freeMs: atMs }
     : { outcome: 'leave-by', leaveMs: Math.max(nowMs, atMs - WAY_BACK.earlyMs), cutOffMs: atMs }
+}
+
+/** Heights from now on up to the first that is missing. */
+function unbroken(heights: readonly TideHeight[], nowMs: number): readonly TideHeight[] {
+  const hole = heights.findIndex(({ atMs }, i) => atMs - nowMs > (i + 0.5) * STEP_S * 1000)
+  return hole === -1 ? heights : heights.slice(0, hole)
 }
 
 /** A stretch of the bed that lies deep enough at a level for fish to swim. */
@@ -107,22 +119,62 @@ export function troughsAt(profile: readonly ShorePoint[], levelM: number): reado
   return out
 }
 
-/** Hours round a turn in which it is worth fishing, and before low water to look at the bed [ms]. [practice] */
-const ROUND_TURN_MS = 1.5 * 3_600_000
+/** Half an hour to three hours round a turn: what may be chosen; and what is usual [h]. [practice] */
+export const ROUND_TURN_H = Object.freeze({ low: 0.5, high: 3, usual: 1.5 })
+const HOUR_MS = 3_600_000
+/** Fish come close in the dusk: so long before dark and after first light [ms]. [practice] */
+const DUSK_MS = 0.75 * HOUR_MS
 
 export interface TideWindow {
-  readonly kind: 'scout' | 'fish'
+  readonly kind: 'scout' | 'fish' | 'dusk'
   readonly fromMs: number
   readonly toMs: number
 }
 
-/** When to look at the bed: round low water; and when to fish: from low water on with the flood, and round high water. [practice] */
-export const tideWindows = (station: TideStation, fromMs: number, toMs: number): readonly TideWindow[] =>
-  tideTurns(station, fromMs, toMs).flatMap(({ atMs, kind }): TideWindow[] =>
-    kind === 'low'
-      ? [
-          { kind: 'scout', fromMs: atMs - ROUND_TURN_MS / 2, toMs: atMs + ROUND_TURN_MS / 2 },
-          { kind: 'fish', fromMs: atMs + ROUND_TURN_MS / 2, toMs: atMs + 2 * ROUND_TURN_MS },
-        ]
-      : [{ kind: 'fish', fromMs: atMs - ROUND_TURN_MS, toMs: atMs + ROUND_TURN_MS }],
+/** Parts of a window that lie in a light. */
+const within = (window: TideWindow, spans: readonly Span[]): readonly TideWindow[] =>
+  spans.flatMap(({ fromMs, toMs }) => {
+    const [from, to] = [Math.max(window.fromMs, fromMs), Math.min(window.toMs, toMs)]
+    return to > from ? [{ ...window, fromMs: from, toMs: to }] : []
+  })
+interface Span {
+  readonly fromMs: number
+  readonly toMs: number
+}
+
+/**
+ * When to look at the bed: round low water, in daylight; when to fish: so many hours round high water and on the flood after low;
+ * and dawn and dusk. Without a place nothing is known of the light, and none is asked for. [practice]
+ */
+export function tideWindows(
+  source: TideSource,
+  fromMs: number,
+  toMs: number,
+  {
+    place,
+    roundTurnH = ROUND_TURN_H.usual,
+  }: { readonly place?: Place | undefined; readonly roundTurnH?: number } = {},
+): readonly TideWindow[] {
+  const roundMs = roundTurnH * HOUR_MS
+  const lights = place === undefined ? [] : lightSpans(place, fromMs, toMs)
+  const of = (light: Light): readonly Span[] => lights.filter((span) => span.light === light)
+  const lit = (window: TideWindow): readonly TideWindow[] =>
+    place === undefined ? [window] : within(window, of('day'))
+  const byTide = tideTurns(source, fromMs - 6 * HOUR_MS, toMs + 6 * HOUR_MS).flatMap(
+    ({ atMs, kind }): readonly TideWindow[] =>
+      kind === 'low'
+        ? [
+            ...lit({ kind: 'scout', fromMs: atMs - roundMs / 2, toMs: atMs + roundMs / 2 }),
+            { kind: 'fish', fromMs: atMs + roundMs / 2, toMs: atMs + 2 * roundMs },
+          ]
+        : [{ kind: 'fish', fromMs: atMs - roundMs, toMs: atMs + roundMs }],
   )
+  const dusk = of('twilight').map(
+    (span): TideWindow => ({
+      kind: 'dusk',
+      fromMs: span.fromMs - DUSK_MS / 2,
+      toMs: span.toMs + DUSK_MS / 2,
+    }),
+  )
+  return [...byTide, ...dusk].flatMap((window) => within(window, [{ fromMs, toMs }]))
+}

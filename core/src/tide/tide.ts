@@ -1,4 +1,6 @@
 import { createTidePredictor, constituents as KNOWN } from '@neaps/tide-predictor'
+import type { TideHeight, TideTurn } from './height.ts'
+import { type TideTable, tableHeights, tableTurns } from './table.ts'
 
 /** One of the cosines a tide is the sum of. */
 export interface TideConstituent {
@@ -16,15 +18,6 @@ export interface TideStation {
   readonly meanM?: number | undefined
 }
 
-export interface TideHeight {
-  /** [ms since 1970, UTC] */
-  readonly atMs: number
-  readonly heightM: number
-}
-export interface TideTurn extends TideHeight {
-  readonly kind: 'high' | 'low'
-}
-
 /** Names that no table of constituents has. */
 export const unknownConstituents = ({ constituents }: TideStation): readonly string[] =>
   constituents.map(({ name }) => name).filter((name) => KNOWN[name] === undefined)
@@ -35,23 +28,39 @@ const predictorOf = ({ constituents, meanM = 0 }: TideStation) =>
     { offset: meanM },
   )
 
+/** What a tide is known by: the constituents of its station, or a table. */
+export type TideSource = TideStation | TideTable
+
 /**
- * Heights of the tide at even steps: harmonic constituents with their published speeds, node factors and equilibrium arguments.
- * Surge and pressure are left out. [standard] Names that are not known count for nothing: ask `unknownConstituents` first.
+ * Heights of the tide at even steps: harmonic constituents with their published speeds, node factors and equilibrium arguments
+ * [standard], or a table. Surge and pressure are left out. Names that are not known count for nothing: ask `unknownConstituents`
+ * first. Where a table says nothing there is no height.
  * @param stepS [s], (0, ∞)
  */
 export const tideHeights = (
-  station: TideStation,
+  source: TideSource,
   fromMs: number,
   toMs: number,
   stepS: number,
 ): readonly TideHeight[] =>
-  predictorOf(station)
-    .getTimelinePrediction({ start: new Date(fromMs), end: new Date(toMs), timeFidelity: stepS })
-    .map(({ time, level }) => ({ atMs: time.getTime(), heightM: level }))
+  'table' in source
+    ? tableHeights(source, fromMs, toMs, stepS)
+    : predictorOf(source)
+        .getTimelinePrediction({ start: new Date(fromMs), end: new Date(toMs), timeFidelity: stepS })
+        .map(({ time, level }) => ({ atMs: time.getTime(), heightM: level }))
 
 /** High and low waters between two times. [standard] */
-export const tideTurns = (station: TideStation, fromMs: number, toMs: number): readonly TideTurn[] =>
-  predictorOf(station)
-    .getExtremesPrediction({ start: new Date(fromMs), end: new Date(toMs) })
-    .map(({ time, level, high }) => ({ atMs: time.getTime(), heightM: level, kind: high ? 'high' : 'low' }))
+export const tideTurns = (source: TideSource, fromMs: number, toMs: number): readonly TideTurn[] =>
+  'table' in source
+    ? tableTurns(source, fromMs, toMs)
+    : predictorOf(source)
+        .getExtremesPrediction({ start: new Date(fromMs), end: new Date(toMs) })
+        .map(({ time, level, high }) => ({
+          atMs: time.getTime(),
+          heightM: level,
+          kind: high ? 'high' : 'low',
+        }))
+
+/** Height at one moment [m]; undefined where the table says nothing. */
+export const tideAt = (source: TideSource, atMs: number): number | undefined =>
+  tideHeights(source, atMs, atMs + 60_000, 60)[0]?.heightM

@@ -13,19 +13,28 @@ export type SurfaceCurrent = z.infer<typeof currentSchema>
 
 /** A beach: its tide, and its bed from the dry sand outward over the datum of the tide. */
 const shoreSchema: z.ZodType<Shore> = z.strictObject({
-  station: z.strictObject({
-    constituents: z
-      .array(
-        z.strictObject({
-          name: z.string().regex(/^[A-Za-z0-9()]{1,12}$/),
-          amplitudeM: z.number().min(0).max(15),
-          phaseDeg: z.number().min(-360).max(360),
-        }),
-      )
-      .min(1)
-      .max(60),
-    meanM: z.number().min(-20).max(20).optional(),
-  }),
+  station: z.union([
+    z.strictObject({
+      table: z
+        .array(z.tuple([z.number().min(0), z.number().min(-20).max(20)]))
+        .min(2)
+        .max(6000),
+      from: z.string().max(120).optional(),
+    }),
+    z.strictObject({
+      constituents: z
+        .array(
+          z.strictObject({
+            name: z.string().regex(/^[A-Za-z0-9()]{1,12}$/),
+            amplitudeM: z.number().min(0).max(15),
+            phaseDeg: z.number().min(-360).max(360),
+          }),
+        )
+        .min(1)
+        .max(60),
+      meanM: z.number().min(-20).max(20).optional(),
+    }),
+  ]),
   profile: z
     .array(z.strictObject({ fromM: z.number().min(0).max(500), heightM: z.number().min(-20).max(20) }))
     .min(2)

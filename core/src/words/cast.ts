@@ -18,7 +18,6 @@ import {
   windOnto,
 } from '../cast/index.ts'
 import { M_PER_FOOT, printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
-import type { LeaveBy } from '../tide/index.ts'
 import type { Obstruction } from '../water/index.ts'
 
 export const CAST_TITLES: Readonly<Record<CastName, string>> = Object.freeze({
@@ -256,19 +255,5 @@ export function sayMoves(
       STEPS[code]((low, high) => printRange({ low, high }, 'length', system), long, oneHand),
     ),
     faults: faults.map((fault) => FAULTS[fault]),
-  }
-}
-
-/** When one must be gone from a bar. @param clock says a time [ms] */
-export function sayLeaveBy(way: LeaveBy, clock: (ms: number) => string): string {
-  switch (way.outcome) {
-    case 'leave-by':
-      return `Leave by ${clock(way.leaveMs)}: the way back is cut off at ${clock(way.cutOffMs)}`
-    case 'cut-off':
-      return `The way back is cut off, until about ${clock(way.freeMs)}`
-    case 'no-dry-way':
-      return 'No dry way back: even low water covers it too deep'
-    case 'free':
-      return 'The way back stays free for a day'
   }
 }

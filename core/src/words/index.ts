@@ -6,11 +6,11 @@ export {
   SKILL_NAMES,
   sayCast,
   sayHeld,
-  sayLeaveBy,
   sayMoves,
   sayPulls,
   sayStripIn,
 } from './cast.ts'
+export { CAUTION_WORDS } from './cautions.ts'
 export { CHECK_TITLES, sayAllowed, sayCheck, sayFigure } from './check.ts'
 export {
   DRESS_NAMES,
@@ -42,6 +42,15 @@ export { nearestWord, PLAIN_WORDS, type PlainQuestion, type PlainWord } from './
 export { fieldLabel, sayProblem } from './problem.ts'
 export { JOINT_NAMES, KNOT_NAMES, sayStep } from './rigging.ts'
 export { RULES } from './rules.ts'
+export {
+  SURF_STEPS,
+  sayLeaveBy,
+  sayMark,
+  sayTideProblem,
+  sayTypedProblem,
+  TIDE_WINDOW_NAMES,
+} from './shore.ts'
+export { sayBearing, sayLight, sayMoon, sayWind } from './sky.ts'
 export {
   FIGURE_NAMES,
   lookForRows,

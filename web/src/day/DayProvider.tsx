@@ -1,7 +1,7 @@
 import { type Day, dayOf, type WaterChoice } from '@hoxen/core/day'
 import type { Run } from '@hoxen/core/water'
 import { createContext, type ReactNode, useContext, useMemo } from 'react'
-import { type GaugeState, useGauge } from '../gauge/index.ts'
+import { type GaugeState, useGauge, useWeather } from '../outside/index.ts'
 import { useJob, useList, useRigging, useSettings, useStand, useWaterChoice } from '../store/index.ts'
 
 /** The day everything on the page is judged in, and what it was put together from. */
@@ -21,15 +21,17 @@ function useTodayOnce(): Today | undefined {
   const choice = useWaterChoice()
   const { schools } = useSettings()
   const flyKnot = useRigging().knots['leader-fly']
-  const gauge = useGauge(runs?.find((run) => run.id === choice?.runId)?.gaugeId)
+  const pool = runs?.find((run) => run.id === choice?.runId)
+  const gauge = useGauge(pool?.gaugeId)
   const { heard } = gauge
   const stand = useStand()
+  const { weather } = useWeather(stand?.windBy === 'station' ? pool?.spot?.weatherId : undefined)
   const day = useMemo(
     () =>
       job && runs && choice && stand
-        ? dayOf({ job, runs, water: choice, heard, schools, flyKnot, stand })
+        ? dayOf({ job, runs, water: choice, heard, schools, flyKnot, stand, weather })
         : undefined,
-    [job, runs, choice, heard, schools, flyKnot, stand],
+    [job, runs, choice, heard, schools, flyKnot, stand, weather],
   )
   return useMemo(
     () => (day && runs && choice ? { day, runs, choice, gauge } : undefined),

@@ -2,10 +2,13 @@ import type { Day } from '@hoxen/core/day'
 import type { RankedRig } from '@hoxen/core/match'
 import { trendOf } from '@hoxen/core/water'
 import { sayFish, sayFlies, sayLevelDoubt, sayWading } from '@hoxen/core/words'
+import { lazy, Suspense } from 'react'
 import { Link } from 'react-router'
 import { useToday } from '../day/index.ts'
 import { useUnits } from '../ui/index.ts'
-import { sayNews, useDayNews } from './dayNews.ts'
+
+// News comes when the river moves, not at the first look.
+const DayNews = lazy(() => import('./NewsLine.tsx').then((m) => ({ default: m.DayNews })))
 
 interface Props {
   readonly day: Day
@@ -15,7 +18,6 @@ interface Props {
 /** The day in one line, the same on every page: everything is judged in it, and each word opens what sets it. */
 export function DayLine({ day, rig }: Props) {
   const { show, system } = useUnits()
-  const { news, heard } = useDayNews(day, rig)
   const trend = useTrend()
   const doubt = sayLevelDoubt(day)
   const wading = sayWading(day, system)
@@ -50,18 +52,9 @@ export function DayLine({ day, rig }: Props) {
           {wading}
         </p>
       )}
-      {news !== undefined && (
-        <p role="status" data-news className="flex flex-wrap items-center gap-x-3 border-t border-rule/60">
-          <span>{sayNews(news, system)}</span>
-          <button
-            type="button"
-            onClick={heard}
-            className="min-h-11 font-medium text-river underline underline-offset-4"
-          >
-            Heard
-          </button>
-        </p>
-      )}
+      <Suspense>
+        <DayNews day={day} rig={rig} />
+      </Suspense>
     </section>
   )
 }

@@ -68,6 +68,14 @@ export const STATIONS: readonly Station[] = [
     keys: 'g c',
     icon: Wind,
     Page: lazy(() => import('../stations/cast/CastStation.tsx').then((m) => ({ default: m.CastStation }))),
+    more: [
+      {
+        path: 'cautions',
+        Page: lazy(() =>
+          import('../stations/cast/CautionsPage.tsx').then((m) => ({ default: m.CautionsPage })),
+        ),
+      },
+    ],
   },
   {
     path: 'gear',

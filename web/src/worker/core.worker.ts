@@ -33,6 +33,7 @@ import type {
   SpecifiedStyle,
 } from '@hoxen/core/specify'
 import type { SwingInput, Swung } from '@hoxen/core/swing'
+import type { TideFileReading } from '@hoxen/core/tide'
 import type { GaugeFileReading } from '@hoxen/core/water'
 import { expose } from 'comlink'
 import { callOff, unhurried } from './unhurried.ts'
@@ -203,6 +204,10 @@ const api = {
   async readGauge(text: string): Promise<GaugeFileReading> {
     const { readGaugeFile } = await import('./files.ts')
     return readGaugeFile(text)
+  },
+  async readTide(text: string, zone: string, from: string): Promise<TideFileReading> {
+    const { readTideFile } = await import('./tideFile.ts')
+    return readTideFile(text, zone, from)
   },
   async readFile(text: string): Promise<DocumentReading> {
     const { readDocument } = await import('./files.ts')

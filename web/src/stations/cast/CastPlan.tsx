@@ -1,5 +1,11 @@
-import { type CastChoice, type CastSetting, dLoopOf, type Side, windOn } from '@hoxen/core/cast'
-import type { Stand } from '@hoxen/core/day'
+import {
+  type CastChoice,
+  type CastSetting,
+  type CastWind,
+  dLoopOf,
+  type Side,
+  windOn,
+} from '@hoxen/core/cast'
 import { CAST_TITLES } from '@hoxen/core/words'
 import { type KeyboardEvent, type PointerEvent, useState } from 'react'
 import { useWidth } from '../../drawing/index.ts'
@@ -11,8 +17,10 @@ interface Props {
   /** From the angler to the fly [m]. */
   readonly castM: number
   readonly surf: boolean
-  /** The wind is turned, from where it blows at that moment. */
-  readonly onWind: (turn: (fromDeg: number) => number) => void
+  /** The wind is turned, from where it blows at that moment; left out where a station says it. */
+  readonly onWind?: ((turn: (fromDeg: number) => number) => void) | undefined
+  /** Where the sun stands: clockwise from straight ahead [°]. */
+  readonly sunDeg?: number | undefined
 }
 
 const RAD = Math.PI / 180
@@ -30,7 +38,7 @@ const KEYS: Readonly<Record<string, number>> = {
 const turned = (deg: number): number => ((deg % 360) + 360) % 360
 
 /** The water from above, the angler facing up: current, wind, what is behind, the D loop's ground and where the fly lands, to scale. */
-export function CastPlan({ setting, chosen, castM, surf, onWind }: Props) {
+export function CastPlan({ setting, chosen, castM, surf, onWind, sunDeg }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(460)
   const { show } = useUnits()
   const { rig, targetDeg = 0, wind, roomM, bank } = setting
@@ -78,9 +86,11 @@ export function CastPlan({ setting, chosen, castM, surf, onWind }: Props) {
           {show(castM, 'length')}
         </text>
       </svg>
-      <svg width={2 * DIAL + 8} height={2 * DIAL + 24} className="absolute right-2 bottom-2">
-        <title>The wind, to be turned by hand</title>
-        <WindDial wind={wind} x={DIAL + 4} y={DIAL + 4} onWind={onWind} show={show} />
+      <svg width={2 * DIAL + 60} height={2 * DIAL + 30} className="absolute right-2 bottom-2">
+        <title>
+          {onWind === undefined ? 'The wind, as the station says' : 'The wind, to be turned by hand'}
+        </title>
+        <WindDial wind={wind} x={DIAL + 30} y={DIAL + 10} onWind={onWind} show={show} sunDeg={sunDeg} />
       </svg>
     </div>
   )
@@ -198,15 +208,16 @@ function Ground({ chosen, setting, x0, y0, scale }: GroundProps) {
 }
 
 interface DialProps {
-  readonly wind: Stand['wind']
+  readonly wind: CastWind
   readonly x: number
   readonly y: number
   readonly onWind: Props['onWind']
   readonly show: (si: number, measure: 'windSpeed') => string
+  readonly sunDeg: number | undefined
 }
 
 /** The wind, turned by dragging its arrow or by the arrow keys; it follows the hand and is kept when let go. */
-function WindDial({ wind, x, y, onWind, show }: DialProps) {
+function WindDial({ wind, x, y, onWind, show, sunDeg }: DialProps) {
   const [held, setHeld] = useState<number>()
   const fromDeg = held ?? wind.fromDeg
   const [sin, cos] = [Math.sin(fromDeg * RAD), Math.cos(fromDeg * RAD)]
@@ -220,31 +231,39 @@ function WindDial({ wind, x, y, onWind, show }: DialProps) {
     const by = KEYS[event.key]
     if (by === undefined) return
     event.preventDefault()
-    onWind((now) => turned(now + by))
+    onWind?.((now) => turned(now + by))
   }
+  const turning =
+    onWind === undefined
+      ? {}
+      : {
+          role: 'slider',
+          tabIndex: 0,
+          'aria-label': 'Wind from',
+          'aria-valuemin': 0,
+          'aria-valuemax': 359,
+          'aria-valuenow': Math.round(fromDeg),
+          'aria-valuetext': `${Math.round(fromDeg)}° clockwise from ahead, ${show(wind.mps, 'windSpeed')}`,
+          style: { cursor: 'grab', touchAction: 'none' },
+          onKeyDown: onKey,
+          onPointerDown: (event: PointerEvent<SVGGElement>) => {
+            event.currentTarget.setPointerCapture(event.pointerId)
+            setHeld(toward(event))
+          },
+          onPointerMove: (event: PointerEvent<SVGGElement>) => held !== undefined && setHeld(toward(event)),
+          onPointerUp: () => {
+            if (held !== undefined && held !== wind.fromDeg) onWind(() => held)
+            setHeld(undefined)
+          },
+          onPointerCancel: () => setHeld(undefined),
+        }
   return (
-    <g
-      role="slider"
-      tabIndex={0}
-      aria-label="Wind from"
-      aria-valuemin={0}
-      aria-valuemax={359}
-      aria-valuenow={Math.round(fromDeg)}
-      aria-valuetext={`${Math.round(fromDeg)}° clockwise from ahead, ${show(wind.mps, 'windSpeed')}`}
-      style={{ cursor: 'grab', touchAction: 'none' }}
-      onKeyDown={onKey}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId)
-        setHeld(toward(event))
-      }}
-      onPointerMove={(event) => held !== undefined && setHeld(toward(event))}
-      onPointerUp={() => {
-        if (held !== undefined && held !== wind.fromDeg) onWind(() => held)
-        setHeld(undefined)
-      }}
-      onPointerCancel={() => setHeld(undefined)}
-    >
+    <g {...turning}>
       <circle cx={x} cy={y} r={DIAL} fill="var(--sheet)" stroke="var(--rule)" />
+      {wind.veerDeg !== undefined && <Veer x={x} y={y} fromDeg={fromDeg} veerDeg={wind.veerDeg} />}
+      {sunDeg !== undefined && (
+        <Sun x={x + Math.sin(sunDeg * RAD) * DIAL} y={y - Math.cos(sunDeg * RAD) * DIAL} />
+      )}
       <path
         d={`M${x + sin * 36} ${y - cos * 36}L${x - sin * 26} ${y + cos * 26}`}
         stroke="var(--caster)"
@@ -257,9 +276,42 @@ function WindDial({ wind, x, y, onWind, show }: DialProps) {
         fill="var(--caster)"
       />
       <circle cx={x + sin * 36} cy={y - cos * 36} r="6" fill="var(--caster)" />
-      <text x={x} y={y + DIAL + 10} textAnchor="middle" fontSize="11.5" fill="var(--faint)">
+      <text x={x} y={y + DIAL + 14} textAnchor="middle" fontSize="11.5" fill="var(--faint)">
         {show(wind.mps, 'windSpeed')}
+        {wind.gustMps === undefined ? '' : `, gusts ${show(wind.gustMps, 'windSpeed')}`}
       </text>
     </g>
   )
 }
+
+interface VeerProps {
+  readonly x: number
+  readonly y: number
+  readonly fromDeg: number
+  readonly veerDeg: number
+}
+
+/** How far the wind turns to either side. */
+function Veer({ x, y, fromDeg, veerDeg }: VeerProps) {
+  const at = (deg: number): string => `${x + Math.sin(deg * RAD) * DIAL} ${y - Math.cos(deg * RAD) * DIAL}`
+  return (
+    <path
+      d={`M${x} ${y}L${at(fromDeg - veerDeg)}A${DIAL} ${DIAL} 0 0 1 ${at(fromDeg + veerDeg)}Z`}
+      fill="var(--caster)"
+      fillOpacity="0.16"
+    />
+  )
+}
+
+/** The sun on the rim of the dial. */
+const Sun = ({ x, y }: { readonly x: number; readonly y: number }) => (
+  <g stroke="var(--watch)" strokeWidth="1.6" fill="var(--sheet)">
+    <circle cx={x} cy={y} r="4" />
+    {[0, 60, 120, 180, 240, 300].map((deg) => (
+      <path
+        key={deg}
+        d={`M${x + Math.sin(deg * RAD) * 6} ${y - Math.cos(deg * RAD) * 6}L${x + Math.sin(deg * RAD) * 9} ${y - Math.cos(deg * RAD) * 9}`}
+      />
+    ))}
+  </g>
+)

@@ -2,18 +2,31 @@ import { type CastChoice, type CastSetting, chooseCasts, type Fit } from '@hoxen
 import type { Day, Stand } from '@hoxen/core/day'
 import type { RankedRig } from '@hoxen/core/match'
 import { castSettingOf, shotWith } from '@hoxen/core/rig'
+import { sunAt } from '@hoxen/core/sky'
 import { ANCHOR_NAMES, CAST_TITLES, sayCast } from '@hoxen/core/words'
 import { lazy, type ReactNode, Suspense, useMemo, useState } from 'react'
 import { Gone, type Question, useQuestion, useRig } from '../../ledger/index.ts'
 import { changeKept, noticeFailed, useSingle, useStand } from '../../store/index.ts'
 import { useUnits } from '../../ui/index.ts'
+import { AirLines } from './AirLines.tsx'
 import { CastMoves } from './CastMoves.tsx'
 import { CastPlan } from './CastPlan.tsx'
+import { CautionStrip } from './CautionStrip.tsx'
+import { useNow } from './clock.ts'
 import { LoopSide } from './LoopSide.tsx'
 import { LoopsInHand } from './LoopsInHand.tsx'
+import { PlaceForm } from './PlaceForm.tsx'
 import { type ChangeStand, StandFields } from './StandFields.tsx'
+import { type Air, useAir } from './useAir.ts'
 
 const Beach = lazy(() => import('./Beach.tsx').then((m) => ({ default: m.Beach })))
+
+/** Changes of where one stands; what is set to nothing is no longer kept. */
+const change: ChangeStand = (label, next) =>
+  void changeKept(`Cast: ${label}`, 'stand', (now) => {
+    const all = Object.entries({ ...now, ...next(now) }).filter(([, value]) => value !== undefined)
+    return Object.fromEntries(all) as unknown as Stand
+  }).catch(noticeFailed)
 
 /** Which casts are safe and possible with this rig, here and in this wind. */
 export function CastStation() {
@@ -29,18 +42,24 @@ export function CastStation() {
   return (
     <>
       <h1 className="sr-only">Cast</h1>
-      <OnBeach day={question.day} />
+      <OnBeach day={question.day} stand={stand} />
       <Gone none={choice === null} level={2} />
     </>
   )
 }
 
-/** The tide, where the pool of the day is a beach that knows it. */
-function OnBeach({ day }: { readonly day: Day }) {
-  const shore = day.water === 'surf' && day.where.by === 'pool' ? day.run.shore : undefined
-  return shore === undefined ? null : (
+/** The tide, where the pool of the day is a beach. */
+function OnBeach({ day, stand }: { readonly day: Day; readonly stand: Stand }) {
+  if (day.water !== 'surf') return null
+  if (day.where.by === 'words')
+    return (
+      <p className="mb-4 border-l-4 border-rule pl-3 text-[0.95rem] text-faint">
+        Choose or add a beach under Water to know its tide and when to be gone.
+      </p>
+    )
+  return (
     <Suspense fallback={<p className="py-4 text-faint">Working out the tide…</p>}>
-      <Beach shore={shore} />
+      <Beach run={day.where.pool} stand={stand} onChange={change} />
     </Suspense>
   )
 }
@@ -53,46 +72,63 @@ interface Props {
 
 const keyOf = ({ cast, side }: CastChoice): string => `${cast} ${side}`
 
+/** Where the sun stands, clockwise from straight ahead [°]; undefined below the horizon or where the place is not known. */
+function useSun({ spot }: Air): number | undefined {
+  const now = useNow()
+  if (spot === undefined) return undefined
+  const { altitudeDeg, bearingDeg } = sunAt(spot, now)
+  return altitudeDeg > 0 ? bearingDeg - spot.facesDeg : undefined
+}
+
 function Cast({ question: { day }, rig, stand }: Props) {
   const [picked, setPicked] = useState<string>()
-  const setting = useMemo(() => castSettingOf(rig.parts, day, stand), [rig, day, stand])
+  const air = useAir(day, stand)
+  const sunDeg = useSun(air)
+  const { wind } = air
+  const setting = useMemo(() => castSettingOf(rig.parts, day, stand, wind), [rig, day, stand, wind])
   const casts = useMemo(() => chooseCasts(setting), [setting])
   const chosen = casts.find((each) => keyOf(each) === picked) ?? casts[0]
-  const shot = shotWith(rig.parts, rig.parts.runningLine)
-  const change: ChangeStand = (label, next) =>
-    void changeKept(`Cast: ${label}`, 'stand', (now) => ({ ...now, ...next(now) })).catch(noticeFailed)
+  const shot = shotWith(rig.parts, rig.parts.runningLine, day)
+  const castM = Math.min(day.castM, shot.castM)
+  const surf = day.water === 'surf'
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 lg:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">
       <div className="lg:col-start-2 lg:row-start-1">
-        <OnBeach day={day} />
+        <OnBeach day={day} stand={stand} />
       </div>
       <section aria-labelledby="cast-title" className="mb-6 lg:col-start-1 lg:row-span-2 lg:row-start-1">
         <h1 id="cast-title" className="text-2xl">
-          {day.water === 'surf' ? 'On the beach' : 'At the pool'}
+          {surf ? 'On the beach' : 'At the pool'}
         </h1>
         <CastPlan
           setting={setting}
           chosen={chosen}
-          castM={Math.min(day.castM, shot.castM)}
-          surf={day.water === 'surf'}
-          onWind={(turned) =>
-            change('wind', ({ wind }) => ({ wind: { ...wind, fromDeg: turned(wind.fromDeg) } }))
+          castM={castM}
+          surf={surf}
+          sunDeg={sunDeg}
+          onWind={
+            wind.by === 'hand'
+              ? (turned) =>
+                  change('wind', (now) => ({ wind: { ...now.wind, fromDeg: turned(now.wind.fromDeg) } }))
+              : undefined
           }
         />
-        <StandFields stand={stand} day={day} onChange={change} />
+        <AirLines stand={stand} air={air} surf={surf} />
+        <StandFields stand={stand} day={day} air={air} onChange={change} />
+        {air.pool !== undefined && <PlaceForm key={air.pool.id} run={air.pool} />}
       </section>
       <div className="min-w-0 lg:col-start-2 lg:row-start-2">
+        <CautionStrip day={day} stand={stand} air={air} />
         <Casts casts={casts} setting={setting} chosen={chosen} onPick={(one) => setPicked(keyOf(one))} />
         {chosen !== undefined && (
-          <CastMoves
-            key={keyOf(chosen)}
-            choice={chosen}
-            setting={setting}
-            castM={Math.min(day.castM, shot.castM)}
-          />
+          <CastMoves key={keyOf(chosen)} choice={chosen} setting={setting} castM={castM} />
         )}
-        <LoopSide setting={setting} parts={rig.parts} />
-        <LoopsInHand shot={shot} parts={rig.parts} castM={day.castM} />
+        <LoopSide
+          setting={setting}
+          parts={rig.parts}
+          stroke={chosen?.reasons.includes('compact-stroke') ? 'compact' : 'full'}
+        />
+        <LoopsInHand shot={shot} parts={rig.parts} day={day} stand={stand} />
       </div>
     </div>
   )

@@ -1,33 +1,49 @@
-import { type CastSetting, dLoopOf, longestHeadM, loopMass, type Stroke } from '@hoxen/core/cast'
+import { type CastSetting, dLoopOf, longestHeadM, loopMass, type Stroke, upperArcAt } from '@hoxen/core/cast'
 import { lengthOf } from '@hoxen/core/line'
 import { frontProfile, type RigParts } from '@hoxen/core/rig'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { useWidth } from '../../drawing/index.ts'
 import { Button, Tag, useUnits } from '../../ui/index.ts'
 
 interface Props {
   readonly setting: CastSetting
   readonly parts: RigParts
+  /** The stroke of the cast that is looked at. */
+  readonly stroke: Stroke
 }
 
 const HEIGHT = 190
-/** Heads that can be tried [m]. */
-const HEADS_M = { low: 3, high: 14 } as const
+/** What can be slid to another figure, between what ends [m]. */
+type Slid = 'headM' | 'roomM' | 'wadingM'
+const SLIDES: readonly (readonly [Slid, string, number, number])[] = [
+  ['headM', 'Head of', 3, 14],
+  ['roomM', 'Room behind', 0, 12],
+  ['wadingM', 'Standing in', 0, 1.4],
+]
 
 /** The D loop from the side: the room it takes, and the part of the line that loads the rod. */
-export function LoopSide({ setting, parts }: Props) {
+export function LoopSide({ setting, parts, stroke: chosen }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(560)
   const { show } = useUnits()
-  const { rig, roomM, wadingM = 0 } = setting
-  const [stroke, setStroke] = useState<Stroke>('full')
-  /** Another length of head, to see what it would take. */
-  const [tried, setTried] = useState<number>()
-  const headM = tried ?? rig.headLengthM
+  const { rig } = setting
+  const [stroke, setStroke] = useState<Stroke>(chosen)
+  useEffect(() => setStroke(chosen), [chosen])
+  /** Another length of head, room or depth, to see what it would do. */
+  const [tried, setTried] = useState<Partial<Record<Slid, number>>>({})
+  const now: Readonly<Record<Slid, number>> = {
+    headM: rig.headLengthM,
+    roomM: setting.roomM,
+    wadingM: setting.wadingM ?? 0,
+    ...tried,
+  }
+  const { headM, roomM, wadingM } = now
   const looped = { rodM: rig.rodLengthM, style: rig.style, wadingM }
   const loop = dLoopOf({ ...looped, carriedM: headM }, stroke)
-  const line = frontProfile(parts)
+  const line = frontProfile(parts, parts.head.onePiece ? 1 : headM / rig.headLengthM)
   const frontM = (parts.tip?.lengthM ?? 0) + (parts.leader?.lengthM ?? 0)
-  const { upperShare } = loopMass(line, Math.min(lengthOf(line), frontM + loop.anchoredM), loop.arcM)
+  const anchoredM = Math.min(lengthOf(line), frontM + loop.anchoredM)
+  const upperAt = (forwardM: number): string =>
+    `${Math.round(loopMass(line, anchoredM, loop.arcM, upperArcAt(loop.depthM, forwardM)).upperShare * 100)} %`
   const longest = longestHeadM(looped, roomM, stroke)
   const fits = loop.behindM <= roomM
   const aheadM = 4
@@ -94,32 +110,37 @@ export function LoopSide({ setting, parts }: Props) {
       <p className="mt-1">
         It reaches{' '}
         <b className={`font-semibold ${fits ? '' : 'text-breaks'}`}>{show(loop.behindM, 'length')}</b> behind
-        you; {Math.round(upperShare * 100)} % of its mass hangs in the upper leg, which loads the rod. The
-        longest head of this kind for the room is {longest > 0 ? show(longest, 'length') : 'none'}.
+        you; {upperAt(0)} of its mass hangs in the upper leg, which loads the rod, as the stroke begins, and{' '}
+        {upperAt(loop.tipBehindM)} when the tip comes past you. The longest head of this kind for the room is{' '}
+        {longest > 0 ? show(longest, 'length') : 'none'}.
       </p>
-      <label className="no-print mt-2 grid grid-cols-[auto_1fr_auto] items-center gap-3">
-        <span className="text-sm text-faint">Head of</span>
-        <input
-          type="range"
-          min={HEADS_M.low}
-          max={HEADS_M.high}
-          step={0.1}
-          value={headM}
-          aria-valuetext={show(headM, 'length')}
-          onChange={(event) => setTried(Number(event.target.value))}
-          className="h-11 w-full accent-river"
-        />
-        <b className="min-w-16">{show(headM, 'length')}</b>
-      </label>
+      <div className="no-print mt-2 grid grid-cols-[auto_1fr_auto] items-center gap-x-3">
+        {SLIDES.map(([slid, label, low, high]) => (
+          <label key={slid} className="contents">
+            <span className="text-sm text-faint">{label}</span>
+            <input
+              type="range"
+              min={low}
+              max={high}
+              step={0.1}
+              value={now[slid]}
+              aria-valuetext={show(now[slid], 'length')}
+              onChange={(event) => setTried({ ...tried, [slid]: Number(event.target.value) })}
+              className="h-11 w-full accent-river"
+            />
+            <b className="min-w-16">{show(now[slid], 'length')}</b>
+          </label>
+        ))}
+      </div>
       <div className="no-print mt-1 flex flex-wrap gap-2">
         {(['full', 'compact'] as const).map((one) => (
           <Button key={one} aria-pressed={stroke === one} onClick={() => setStroke(one)}>
             {one === 'full' ? 'Full stroke' : 'Compact stroke'}
           </Button>
         ))}
-        {tried !== undefined && (
-          <Button weight="quiet" onClick={() => setTried(undefined)}>
-            Back to my head
+        {Object.keys(tried).length > 0 && (
+          <Button weight="quiet" onClick={() => setTried({})}>
+            Back to what is
           </Button>
         )}
       </div>

@@ -1,9 +1,18 @@
 import { SKILLS } from '@hoxen/core/cast'
-import { OBSTRUCTIONS } from '@hoxen/core/water'
-import { type Day, JOB_LIMITS, type Stand, WADING_LIMITS, WIND_LIMITS } from '@hoxen/core/day'
+import {
+  type Day,
+  JOB_LIMITS,
+  STAND_LIMITS,
+  type Stand,
+  WADING_LIMITS,
+  WIND_LIMITS,
+  type WindBy,
+} from '@hoxen/core/day'
+import { OBSTRUCTIONS, type Obstruction } from '@hoxen/core/water'
 import { OBSTRUCTION_NAMES, SKILL_NAMES } from '@hoxen/core/words'
 import { changeKept, noticeFailed } from '../../store/index.ts'
 import { QuantityField, Select, useUnits } from '../../ui/index.ts'
+import type { Air } from './useAir.ts'
 
 /** Changes where one stands from what it is at that moment. */
 export type ChangeStand = (label: string, next: (now: Stand) => Partial<Stand>) => void
@@ -11,6 +20,7 @@ export type ChangeStand = (label: string, next: (now: Stand) => Partial<Stand>) 
 interface Props {
   readonly stand: Stand
   readonly day: Day
+  readonly air: Air
   readonly onChange: ChangeStand
 }
 
@@ -36,14 +46,24 @@ const named = <T extends string>(
   names: Readonly<Record<T, string>>,
 ): readonly (readonly [T, string])[] => all.map((one) => [one, names[one]])
 
-/** Where one stands, in fields: the same that the picture is dragged to. */
-export function StandFields({ stand, day, onChange }: Props) {
-  const { range, show } = useUnits()
-  const within =
-    (low: number, high: number, measure: 'length' | 'windSpeed') =>
+interface Limits {
+  readonly low: number
+  readonly high: number
+}
+
+/** Refuses what lies outside, in the unit in use. */
+export function useWithin() {
+  const { range } = useUnits()
+  return (limits: Limits, measure: 'length' | 'windSpeed') =>
     (si: number): string | undefined =>
-      si >= low && si <= high ? undefined : `${range({ low, high }, measure)}, please.`
-  const { roomBehindM } = JOB_LIMITS
+      si >= limits.low && si <= limits.high ? undefined : `${range(limits, measure)}, please.`
+}
+
+/** Where one stands, in fields: the same that the picture is dragged to. */
+export function StandFields(props: Props) {
+  const { stand, day, onChange } = props
+  const { show } = useUnits()
+  const within = useWithin()
   return (
     <div className="no-print mt-3 grid gap-x-4 gap-y-2 sm:grid-cols-2">
       {day.water !== 'surf' && day.where.by === 'words' && (
@@ -54,19 +74,7 @@ export function StandFields({ stand, day, onChange }: Props) {
           onChange={(bank) => onChange('bank', () => ({ bank }))}
         />
       )}
-      <Select
-        label="Wind from"
-        value={nearestFrom(stand.wind.fromDeg)}
-        options={FROM}
-        onChange={(from) => onChange('wind', ({ wind }) => ({ wind: { ...wind, fromDeg: Number(from) } }))}
-      />
-      <QuantityField
-        label="Wind"
-        measure="windSpeed"
-        value={stand.wind.mps}
-        onChange={(mps) => onChange('wind', ({ wind }) => ({ wind: { ...wind, mps } }))}
-        refuse={within(WIND_LIMITS.low, WIND_LIMITS.high, 'windSpeed')}
-      />
+      <WindFields {...props} />
       <QuantityField
         label="Room behind me"
         measure="length"
@@ -76,21 +84,16 @@ export function StandFields({ stand, day, onChange }: Props) {
             noticeFailed,
           )
         }
-        refuse={within(roomBehindM.low, roomBehindM.high, 'length')}
+        refuse={within(JOB_LIMITS.roomBehindM, 'length')}
       />
-      <Select
-        label="Behind me"
-        value={stand.obstruction}
-        options={named(OBSTRUCTIONS, OBSTRUCTION_NAMES)}
-        onChange={(obstruction) => onChange('what is behind', () => ({ obstruction }))}
-      />
+      <BehindFields {...props} />
       {day.where.by === 'words' ? (
         <QuantityField
           label="I stand in"
           measure="length"
           value={stand.wadingM}
           onChange={(wadingM) => onChange('wading', () => ({ wadingM }))}
-          refuse={within(WADING_LIMITS.low, WADING_LIMITS.high, 'length')}
+          refuse={within(WADING_LIMITS, 'length')}
         />
       ) : (
         <p className="self-end text-[0.9rem] text-faint">
@@ -98,12 +101,144 @@ export function StandFields({ stand, day, onChange }: Props) {
           {show(day.wadingM, 'length')}.
         </p>
       )}
+      <CasterFields {...props} />
+    </div>
+  )
+}
+
+/** Who says how the wind is, and, by hand, how it is. */
+function WindFields({ stand, air: { spot }, onChange }: Props) {
+  const within = useWithin()
+  const by: readonly (readonly [WindBy, string])[] = [
+    ['hand', 'me'],
+    ...(spot?.weatherId === undefined ? [] : [['station', 'the weather station'] as const]),
+    ...(spot?.prevailing === undefined ? [] : [['usual', 'how it usually blows here'] as const]),
+  ]
+  const says = by.some(([one]) => one === stand.windBy) ? (stand.windBy ?? 'hand') : 'hand'
+  return (
+    <>
+      {by.length > 1 && (
+        <Select
+          label="The wind is said by"
+          value={says}
+          options={by}
+          onChange={(windBy) => onChange('who says the wind', () => ({ windBy }))}
+        />
+      )}
+      {says === 'hand' && (
+        <>
+          <Select
+            label="Wind from"
+            value={nearestFrom(stand.wind.fromDeg)}
+            options={FROM}
+            onChange={(from) =>
+              onChange('wind', ({ wind }) => ({ wind: { ...wind, fromDeg: Number(from) } }))
+            }
+          />
+          <QuantityField
+            label="Wind"
+            measure="windSpeed"
+            value={stand.wind.mps}
+            onChange={(mps) => onChange('wind', ({ wind }) => ({ wind: { ...wind, mps } }))}
+            refuse={within(WIND_LIMITS, 'windSpeed')}
+          />
+        </>
+      )}
+    </>
+  )
+}
+
+/** What stands behind, and how high where a back cast might go over it. */
+function BehindFields({ stand, air: { spot }, onChange }: Props) {
+  const within = useWithin()
+  const ofPool = spot?.behind
+  const options = named(OBSTRUCTIONS, OBSTRUCTION_NAMES).map(([one, name]): readonly [Obstruction, string] =>
+    one === 'none' && ofPool !== undefined
+      ? [one, `as here always: ${OBSTRUCTION_NAMES[ofPool]}`]
+      : [one, name],
+  )
+  const there = stand.obstruction === 'none' ? ofPool : stand.obstruction
+  return (
+    <>
+      <Select
+        label="Behind me"
+        value={stand.obstruction}
+        options={options}
+        onChange={(obstruction) =>
+          onChange('what is behind', ({ behindHighM: _old, ...now }) => ({
+            ...now,
+            obstruction,
+            behindHighM: undefined,
+          }))
+        }
+      />
+      {(there === 'brush' || there === 'cliff') && (
+        <QuantityField
+          label="It stands over the water"
+          measure="length"
+          value={stand.behindHighM ?? (stand.obstruction === 'none' ? spot?.behindHighM : undefined)}
+          onChange={(behindHighM) => onChange('how high it stands', () => ({ behindHighM }))}
+          refuse={within(STAND_LIMITS.behindHighM, 'length')}
+        />
+      )}
+    </>
+  )
+}
+
+const SHOULDERS = [
+  ['sound', 'sound'],
+  ['sore', 'sore'],
+] as const
+const HAND_NAMES = [
+  ['sound', 'warm and sound'],
+  ['cold', 'cold'],
+  ['sore', 'sore'],
+] as const
+const HOLDS = [
+  ['loops', 'in loops'],
+  ['basket', 'in a basket'],
+] as const
+
+/** The one who casts, as they are today. */
+function CasterFields({ stand, day, onChange }: Props) {
+  const within = useWithin()
+  return (
+    <>
       <Select
         label="My casting"
         value={stand.skill}
         options={named(SKILLS, SKILL_NAMES)}
         onChange={(skill) => onChange('skill', () => ({ skill }))}
       />
-    </div>
+      <Select
+        label="My shoulder"
+        value={stand.shoulder ?? 'sound'}
+        options={SHOULDERS}
+        onChange={(one) => onChange('shoulder', () => ({ shoulder: one === 'sore' ? one : undefined }))}
+      />
+      <Select
+        label="My hands"
+        value={stand.hands ?? 'sound'}
+        options={HAND_NAMES}
+        onChange={(one) => onChange('hands', () => ({ hands: one === 'sound' ? undefined : one }))}
+      />
+      <Select
+        label="I hold the line"
+        value={stand.basket ? 'basket' : 'loops'}
+        options={HOLDS}
+        onChange={(one) =>
+          onChange('loops or basket', () => ({ basket: one === 'basket' ? true : undefined }))
+        }
+      />
+      {day.water === 'surf' && (
+        <QuantityField
+          label="Waves, trough to crest"
+          measure="length"
+          value={stand.swellM ?? 0}
+          onChange={(swellM) => onChange('waves', () => ({ swellM }))}
+          refuse={within(STAND_LIMITS.swellM, 'length')}
+        />
+      )}
+    </>
   )
 }

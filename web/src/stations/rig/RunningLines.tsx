@@ -1,4 +1,5 @@
 import { PULL_M } from '@hoxen/core/cast'
+import type { Day } from '@hoxen/core/day'
 import { itemsOf, type RunningLine } from '@hoxen/core/gear'
 import { runningLineFacts, USUAL_RUNNING_LINES } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
@@ -38,22 +39,29 @@ export function RunningLines({ rig, question }: { readonly rig: RankedRig; reado
         Running line
       </h1>
       <p className="mt-1 max-w-3xl text-[0.95rem] text-faint">
-        What each does behind {rig.parts.head.head.name}, thrown as a sound cast goes <Tag tag="estimate" />
+        What each does behind {rig.parts.head.head.name}, thrown as a sound cast goes here and in this wind{' '}
+        <Tag tag="estimate" />
       </p>
       <div className="mt-3 grid gap-3 md:grid-cols-2">
         {lines.map((line) => (
-          <LineCard key={line.id} line={line} rig={rig} />
+          <LineCard key={line.id} line={line} rig={rig} day={question.day} />
         ))}
       </div>
     </section>
   )
 }
 
-function LineCard({ line, rig }: { readonly line: RunningLine; readonly rig: RankedRig }) {
+interface CardProps {
+  readonly line: RunningLine
+  readonly rig: RankedRig
+  readonly day: Day
+}
+
+function LineCard({ line, rig, day }: CardProps) {
   const { show } = useUnits()
   const facts = runningLineFacts(line)
   const { runningLine } = rig.parts
-  const { shootM, castM, loopsM: loops } = shotWith(rig.parts, facts)
+  const { shootM, castM, loopsM: loops } = shotWith(rig.parts, facts, day)
   const volume = woundVolumeM3(ON_SPOOL_M, facts.diameterM.value) * 1e6
   return (
     <article

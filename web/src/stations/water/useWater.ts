@@ -3,7 +3,7 @@ import type { Plan } from '@hoxen/core/swing'
 import type { Run } from '@hoxen/core/water'
 import { useCallback, useMemo } from 'react'
 import { useToday } from '../../day/index.ts'
-import type { GaugeState } from '../../gauge/index.ts'
+import type { GaugeState } from '../../outside/index.ts'
 import { changeKept, noticeFailed } from '../../store/index.ts'
 
 /** The day's water, and what changes it. */

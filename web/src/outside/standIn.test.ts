@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals'
-import { GaugeSilent } from './gauge.ts'
+import { Silent } from './silent.ts'
 import { standInGauge } from './standIn.ts'
 
 const READINGS = { station: 'Skarn', readings: [{ atMs: 1_795_608_000_000, flowM3ps: 24, waterC: 4.2 }] }
@@ -12,7 +12,7 @@ const reason = async (): Promise<string> => {
   try {
     await standInGauge.read('skarn', never)
   } catch (error) {
-    if (error instanceof GaugeSilent) return error.message
+    if (error instanceof Silent) return error.message
     throw error
   }
   return 'it was read'
@@ -52,7 +52,7 @@ describe('a gauge over HTTP', () => {
       stop.abort()
       throw new DOMException('aborted', 'AbortError')
     })
-    await expect(standInGauge.read('skarn', stop.signal)).rejects.not.toBeInstanceOf(GaugeSilent)
+    await expect(standInGauge.read('skarn', stop.signal)).rejects.not.toBeInstanceOf(Silent)
   })
   test('its name is asked for as it is, whatever is in it', async () => {
     answer(JSON.stringify(READINGS))

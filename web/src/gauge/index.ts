@@ -1,1 +1,0 @@
-export { type GaugeState, useGauge } from './useGauge.ts'

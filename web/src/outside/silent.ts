@@ -1,0 +1,38 @@
+import type * as z from 'zod'
+
+/** Why something outside told nothing, in words for the angler. */
+export class Silent extends Error {}
+
+/** Takes a reply for what it is: JSON of the right shape, or a reason in plain words. @param what gauge, weather station */
+async function taken<T>(response: Response, schema: z.ZodType<T>, what: string): Promise<T> {
+  if (response.status === 404) throw new Silent(`There is no such ${what}.`)
+  if (!response.ok) throw new Silent(`The ${what} does not answer.`)
+  const text = await response.text()
+  if (/^\s*</.test(text)) throw new Silent(`The ${what} answered with a web page instead of readings.`)
+  let json: unknown
+  try {
+    json = JSON.parse(text) as unknown
+  } catch {
+    throw new Silent(`What the ${what} sent breaks off or is not readable.`)
+  }
+  const parsed = schema.safeParse(json)
+  if (!parsed.success) throw new Silent(`The ${what} sent figures that cannot be.`)
+  return parsed.data
+}
+
+/** Asks the server that serves this page, where a simulated one stands in. */
+export async function askOutside<T>(
+  path: string,
+  schema: z.ZodType<T>,
+  what: string,
+  signal: AbortSignal,
+): Promise<T> {
+  let response: Response
+  try {
+    response = await fetch(path, { signal })
+  } catch (error) {
+    if (signal.aborted) throw error
+    throw new Silent(`No connection to the ${what}.`)
+  }
+  return taken(response, schema, what)
+}

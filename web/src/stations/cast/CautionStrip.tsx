@@ -1,0 +1,46 @@
+import type { Day, Stand } from '@hoxen/core/day'
+import { CAUTION_WORDS } from '@hoxen/core/words'
+import { Link } from 'react-router'
+import type { Air } from './useAir.ts'
+import { useCautions } from './useCautions.ts'
+
+interface Props {
+  readonly day: Day
+  readonly stand: Stand
+  readonly air: Air
+}
+
+/** What to mind here and now, short, beside the choice; each can be put aside for the day. */
+export function CautionStrip({ day, stand, air }: Props) {
+  const { shown, hush } = useCautions(day, stand, air)
+  return (
+    <section aria-labelledby="mind-title" className="mb-5 border-l-4 border-watch pl-3">
+      <h2 id="mind-title" className="sr-only">
+        Mind
+      </h2>
+      <ul>
+        {shown.map((caution) => (
+          <li key={caution} data-caution={caution} className="flex items-start justify-between gap-3 py-0.5">
+            <p className="pt-2 text-[0.95rem]">
+              <b className="font-semibold">{CAUTION_WORDS[caution].title}.</b> {CAUTION_WORDS[caution].short}
+            </p>
+            <button
+              type="button"
+              onClick={() => hush(caution)}
+              aria-label={`${CAUTION_WORDS[caution].title}: not again today`}
+              className="no-print min-h-11 min-w-11 shrink-0 text-[0.88rem] text-faint underline underline-offset-4"
+            >
+              Not again today
+            </button>
+          </li>
+        ))}
+      </ul>
+      <Link
+        to="/cast/cautions"
+        className="no-print inline-flex min-h-11 items-center text-[0.9rem] text-faint underline underline-offset-4"
+      >
+        All cautions
+      </Link>
+    </section>
+  )
+}

@@ -1,0 +1,111 @@
+import { WIND_LIMITS } from '@hoxen/core/day'
+import { OBSTRUCTIONS, type Obstruction, type Run, type Spot } from '@hoxen/core/water'
+import { OBSTRUCTION_NAMES, sayBearing } from '@hoxen/core/words'
+import { useState } from 'react'
+import { noticeFailed, saveRun } from '../../store/index.ts'
+import { QuantityField, Select, TextField } from '../../ui/index.ts'
+import { useWithin } from './StandFields.tsx'
+
+/** Weather stations a pool can go by: the stand-ins that ship with the server. */
+const WEATHER: readonly (readonly [id: string, name: string])[] = [
+  ['none', 'none'],
+  ['skarn-bridge', 'Skarn bridge'],
+  ['ossan-head', 'Ossan head'],
+]
+const BEHIND = OBSTRUCTIONS.map((one): readonly [Obstruction, string] => [one, OBSTRUCTION_NAMES[one]])
+type Angle = 'latitudeDeg' | 'longitudeDeg' | 'facesDeg'
+
+/** A figure in degrees as it is typed; the sentence where it is none or lies outside. */
+function degrees(text: string, low: number, high: number): number | string {
+  const value = Number(text.trim().replace(',', '.').replace(/°$/, ''))
+  if (text.trim() === '' || !Number.isFinite(value)) return `“${text.trim()}” is no figure in degrees.`
+  return value >= low && value <= high ? value : `${low} to ${high} degrees, please.`
+}
+
+/** Where a pool lies and faces, its weather station, what stands behind and how the wind usually blows there. */
+export function PlaceForm({ run }: { readonly run: Run }) {
+  const { spot } = run
+  /** The three figures without which nothing is known of the place, until all are there. */
+  const [begun, setBegun] = useState<Partial<Record<Angle, number>>>({})
+  const save = (label: string, change: Partial<Spot>): void => {
+    const { latitudeDeg, longitudeDeg, facesDeg } = { ...begun, ...spot, ...change }
+    if (latitudeDeg === undefined || longitudeDeg === undefined || facesDeg === undefined) return
+    const next: Spot = { ...spot, ...change, latitudeDeg, longitudeDeg, facesDeg }
+    saveRun(`${run.name}: ${label}`, { ...run, spot: next }).catch(noticeFailed)
+  }
+  const angle = (label: string, key: Angle, low: number, high: number) => (
+    <TextField
+      label={label}
+      value={String(spot?.[key] ?? begun[key] ?? '')}
+      take={(text) => {
+        const read = degrees(text, low, high)
+        if (typeof read === 'string') return read
+        setBegun({ ...begun, [key]: read })
+        save(label.toLowerCase(), { [key]: read })
+        return undefined
+      }}
+    />
+  )
+  return (
+    <details className="no-print mt-3">
+      <summary className="min-h-11 cursor-pointer content-center text-[0.95rem]">
+        About this place{spot === undefined ? ': where it lies is not written down yet' : ''}
+      </summary>
+      <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
+        {angle('Latitude, north positive (°)', 'latitudeDeg', -90, 90)}
+        {angle('Longitude, east positive (°)', 'longitudeDeg', -180, 180)}
+        {angle('Across the water I face (°)', 'facesDeg', 0, 360)}
+        <p className="self-end pb-2 text-[0.9rem] text-faint">
+          {spot === undefined
+            ? 'With these three, sun, station and usual wind are known.'
+            : `That is ${sayBearing(spot.facesDeg)}.`}
+        </p>
+        {spot !== undefined && <Rest spot={spot} save={save} />}
+      </div>
+    </details>
+  )
+}
+
+interface RestProps {
+  readonly spot: Spot
+  readonly save: (label: string, change: Partial<Spot>) => void
+}
+
+function Rest({ spot, save }: RestProps) {
+  const within = useWithin()
+  return (
+    <>
+      <Select
+        label="Its weather station"
+        value={spot.weatherId ?? 'none'}
+        options={WEATHER}
+        onChange={(id) => save('weather station', { weatherId: id === 'none' ? undefined : id })}
+      />
+      <Select
+        label="What stands behind"
+        value={spot.behind ?? 'none'}
+        options={BEHIND}
+        onChange={(behind) => save('what stands behind', { behind: behind === 'none' ? undefined : behind })}
+      />
+      <TextField
+        label="The wind usually comes from (°)"
+        value={String(spot.prevailing?.fromDeg ?? '')}
+        take={(text) => {
+          const read = degrees(text, 0, 360)
+          if (typeof read === 'string') return read
+          save('usual wind', { prevailing: { mps: spot.prevailing?.mps ?? 3, fromDeg: read } })
+          return undefined
+        }}
+      />
+      <QuantityField
+        label="and blows with"
+        measure="windSpeed"
+        value={spot.prevailing?.mps}
+        onChange={(mps) =>
+          save('usual wind', { prevailing: { fromDeg: spot.prevailing?.fromDeg ?? spot.facesDeg, mps } })
+        }
+        refuse={within(WIND_LIMITS, 'windSpeed')}
+      />
+    </>
+  )
+}

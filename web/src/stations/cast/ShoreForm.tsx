@@ -1,0 +1,122 @@
+import { printExact, unitFor } from '@hoxen/core/quantity'
+import { readConstituents, readProfile, type Shore, type TideSource } from '@hoxen/core/tide'
+import type { Run } from '@hoxen/core/water'
+import { sayTypedProblem } from '@hoxen/core/words'
+import { useState } from 'react'
+import { noticeFailed, saveRun } from '../../store/index.ts'
+import { QuantityField, Select, TextField, useUnits } from '../../ui/index.ts'
+import { TideFile } from './TideFile.tsx'
+
+interface Props {
+  readonly run: Run
+}
+
+const BY = [
+  ['constituents', 'harmonic constituents'],
+  ['file', 'a tide file'],
+] as const
+/** Where one may stand on a beach, and its mean level over the datum [m]. */
+const LIMITS = { standM: { low: 0, high: 500 }, meanM: { low: -20, high: 20 } } as const
+
+/** The bed of a beach and its tide, as they are written down; kept as soon as both are there. */
+export function ShoreForm({ run }: Props) {
+  const { system, range } = useUnits()
+  const unit = unitFor('length', system)
+  /** What is there of a beach that is not whole yet. */
+  const [begun, setBegun] = useState<Partial<Shore>>({})
+  const [by, setBy] = useState<(typeof BY)[number][0]>()
+  const shore: Partial<Shore> = { ...begun, ...run.shore }
+  const { station, profile, standM } = shore
+  const save = (label: string, change: Partial<Shore>): void => {
+    const next = { ...shore, ...change }
+    setBegun(next)
+    if (next.station === undefined || next.profile === undefined) return
+    const whole: Shore = { station: next.station, profile: next.profile, standM: next.standM ?? 0 }
+    saveRun(`${run.name}: ${label}`, { ...run, shore: whole }).catch(noticeFailed)
+  }
+  const within = (limits: { readonly low: number; readonly high: number }) => (si: number) =>
+    si >= limits.low && si <= limits.high ? undefined : `${range(limits, 'length')}, please.`
+  const way = by ?? (station !== undefined && 'table' in station ? 'file' : 'constituents')
+  const show = (m: number): string => (m < 0 ? `-${printExact(-m, unit)}` : printExact(m, unit))
+  return (
+    <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
+      <TextField
+        label="The bed from the dry sand out, a point a line: how far, how high over the datum"
+        lines={7}
+        value={(profile ?? [])
+          .map(({ fromM, heightM }) => `${show(round(fromM))}, ${show(round(heightM))}`)
+          .join('\n')}
+        take={(text) => {
+          const read = readProfile(text, unit)
+          if (!read.ok) return sayTypedProblem(read.problem)
+          save('its bed', { profile: read.value })
+          return undefined
+        }}
+      />
+      <div className="space-y-2">
+        <QuantityField
+          label="I stand, from where the bed begins"
+          measure="length"
+          value={standM}
+          onChange={(m) => save('where I stand', { standM: m })}
+          refuse={within(LIMITS.standM)}
+        />
+        <Select label="Its tide is known by" value={way} options={BY} onChange={setBy} />
+        {way === 'file' ? (
+          <TideFile source={station} onRead={(read) => save('its tide file', { station: read })} />
+        ) : (
+          <Constituents
+            station={station}
+            unit={unit}
+            onChange={(next) => save('its constituents', { station: next })}
+          />
+        )}
+      </div>
+    </div>
+  )
+}
+
+/** To the centimetre: nobody sounds a beach finer. */
+const round = (m: number): number => Math.round(m * 100) / 100
+
+interface ConstituentsProps {
+  readonly station: TideSource | undefined
+  readonly unit: string
+  readonly onChange: (station: TideSource) => void
+}
+
+function Constituents({ station, unit, onChange }: ConstituentsProps) {
+  const { range } = useUnits()
+  const now = station !== undefined && 'constituents' in station ? station : { constituents: [], meanM: 0 }
+  const { meanM = 0 } = now
+  return (
+    <>
+      <TextField
+        label="Constituents, one a line: name, amplitude, phase lag behind Greenwich (°)"
+        lines={5}
+        value={now.constituents
+          .map(
+            ({ name, amplitudeM, phaseDeg }) => `${name} ${printExact(round(amplitudeM), unit)} ${phaseDeg}`,
+          )
+          .join('\n')}
+        take={(text) => {
+          const read = readConstituents(text, unit)
+          if (!read.ok) return sayTypedProblem(read.problem)
+          onChange({ constituents: read.value, meanM })
+          return undefined
+        }}
+      />
+      <QuantityField
+        label="Mean level over the datum"
+        measure="length"
+        value={meanM}
+        onChange={(m) => onChange({ ...now, meanM: m })}
+        refuse={(si) =>
+          si >= LIMITS.meanM.low && si <= LIMITS.meanM.high
+            ? undefined
+            : `${range(LIMITS.meanM, 'length')}, please.`
+        }
+      />
+    </>
+  )
+}

@@ -1,0 +1,172 @@
+import { lightSpans, moonAt, type Place } from '@hoxen/core/sky'
+import { type Shore, type TideWindow, tideHeights, tideTurns, tideWindows } from '@hoxen/core/tide'
+import { sayMoon, TIDE_WINDOW_NAMES } from '@hoxen/core/words'
+import { useMemo } from 'react'
+import { useWidth } from '../../drawing/index.ts'
+import { useUnits } from '../../ui/index.ts'
+import { clock } from './clock.ts'
+
+const HOUR_MS = 3_600_000
+/** What is shown: from a little before now. */
+const BACK_MS = 3 * HOUR_MS
+const AHEAD_MS = 21 * HOUR_MS
+const STEP_S = 300
+
+interface Props {
+  readonly shore: Shore
+  readonly place: Place | undefined
+  readonly now: number
+  readonly shiftM: number
+  readonly roundTurnH: number
+}
+
+const HEIGHT = 190
+/** Bands of the picture, from above: light, windows, tide, hours. */
+const LIGHT_Y = 8
+const ROWS: Readonly<Record<TideWindow['kind'], { readonly y: number; readonly fill: string }>> = {
+  scout: { y: 22, fill: 'var(--caster)' },
+  fish: { y: 36, fill: 'var(--river)' },
+  dusk: { y: 50, fill: 'var(--watch)' },
+}
+const TOP = 78
+const BOTTOM = HEIGHT - 30
+const LIGHT_FILL = { day: 'var(--sheet)', twilight: 'var(--rule)', night: 'var(--faint)' } as const
+
+/** A day of the tide on one clock: light, when to look, when to fish, the turns, sun and moon. */
+export function TideClock({ shore, place, now, shiftM, roundTurnH }: Props) {
+  const [ref, width] = useWidth<HTMLDivElement>(560)
+  const { show } = useUnits()
+  const { station } = shore
+  const [from, to] = [now - BACK_MS, now + AHEAD_MS]
+  const heights = useMemo(() => tideHeights(station, from, to, STEP_S), [station, from, to])
+  const turns = useMemo(() => tideTurns(station, from, to), [station, from, to])
+  const windows = useMemo(
+    () => tideWindows(station, from, to, { place, roundTurnH }),
+    [station, from, to, place, roundTurnH],
+  )
+  const lights = useMemo(() => (place === undefined ? [] : lightSpans(place, from, to)), [place, from, to])
+  const levels = heights.map(({ heightM }) => heightM)
+  const [low, high] = [Math.min(...levels), Math.max(...levels)]
+  const x = (ms: number): number => ((ms - from) / (to - from)) * width
+  const y = (m: number): number => BOTTOM - ((m - low) / (high - low || 1)) * (BOTTOM - TOP)
+  const said = turns
+    .map(({ atMs, heightM, kind }) => `${kind} water ${clock(atMs)}, ${show(heightM + shiftM, 'length')}`)
+    .join('; ')
+  const best = windows
+    .filter(({ toMs }) => toMs > now)
+    .map(({ kind, fromMs, toMs }) => `${TIDE_WINDOW_NAMES[kind]} ${clock(fromMs)} to ${clock(toMs)}`)
+    .join(', ')
+  return (
+    <div ref={ref} className="mt-2">
+      <svg
+        width={width}
+        height={HEIGHT}
+        role="img"
+        aria-label={`The tide: ${said}. ${best}.${place === undefined ? '' : ` ${sayMoon(moonAt(now))}`}`}
+        className="block"
+      >
+        {lights.map(({ light, fromMs, toMs }) => (
+          <rect
+            key={fromMs}
+            x={x(fromMs)}
+            y={LIGHT_Y - 6}
+            width={x(toMs) - x(fromMs)}
+            height={9}
+            fill={LIGHT_FILL[light]}
+            stroke="var(--rule)"
+          />
+        ))}
+        {place !== undefined && <Moon x={width - 12} y={LIGHT_Y - 1} phase={moonAt(now).phase} />}
+        {windows.map((window) => (
+          <Span key={`${window.kind} ${window.fromMs}`} window={window} x={x} width={width} />
+        ))}
+        {turns.map(({ atMs, heightM, kind }) => (
+          <g key={atMs} fontSize="11.5" textAnchor="middle" fill="var(--ink)">
+            <circle cx={x(atMs)} cy={y(heightM)} r="3" fill="var(--river)" />
+            <text
+              x={Math.min(Math.max(x(atMs), 30), width - 30)}
+              y={kind === 'high' ? y(heightM) - 7 : y(heightM) + 15}
+            >
+              {clock(atMs)} · {show(heightM + shiftM, 'length')}
+            </text>
+          </g>
+        ))}
+        <path d={pathOf(heights, x, y)} fill="none" stroke="var(--river)" strokeWidth="2.2" />
+        <path d={`M${x(now)} ${TOP - 12}V${HEIGHT - 14}`} stroke="var(--caster)" strokeWidth="2" />
+        <text
+          x={x(now)}
+          y={HEIGHT - 2}
+          textAnchor="middle"
+          fontSize="12"
+          fontWeight="650"
+          fill="var(--caster)"
+        >
+          now
+        </text>
+      </svg>
+    </div>
+  )
+}
+
+/** The tide as a line, broken where nothing is known. */
+function pathOf(
+  heights: readonly { readonly atMs: number; readonly heightM: number }[],
+  x: (ms: number) => number,
+  y: (m: number) => number,
+): string {
+  return heights
+    .map(({ atMs, heightM }, i) => {
+      const joined = i > 0 && atMs - (heights[i - 1]?.atMs ?? 0) < 1.5 * STEP_S * 1000
+      return `${joined ? 'L' : 'M'}${x(atMs).toFixed(1)} ${y(heightM).toFixed(1)}`
+    })
+    .join('')
+}
+
+interface SpanProps {
+  readonly window: TideWindow
+  readonly x: (ms: number) => number
+  readonly width: number
+}
+
+/** A window: its bar in its own row, and its name where there is room. */
+function Span({ window: { kind, fromMs, toMs }, x, width }: SpanProps) {
+  const [left, right] = [Math.max(0, x(fromMs)), Math.min(width, x(toMs))]
+  const { y, fill } = ROWS[kind]
+  return (
+    <g>
+      <rect
+        x={left}
+        y={y - 9}
+        width={Math.max(2, right - left)}
+        height={12}
+        rx="3"
+        fill={fill}
+        fillOpacity="0.24"
+      />
+      {right - left > 32 && (
+        <text x={(left + right) / 2} y={y} textAnchor="middle" fontSize="11" fill="var(--ink)">
+          {TIDE_WINDOW_NAMES[kind]}
+        </text>
+      )}
+    </g>
+  )
+}
+
+/** The moon as it looks: the lit part light, from new to full on the right side, back on the left. */
+function Moon({ x, y, phase }: { readonly x: number; readonly y: number; readonly phase: number }) {
+  const r = 6
+  const waxing = phase < 0.5
+  const bulge = Math.cos(2 * Math.PI * phase) * r
+  const outer = waxing ? 1 : 0
+  const inner = bulge > 0 === waxing ? 0 : 1
+  return (
+    <g>
+      <circle cx={x} cy={y} r={r} fill="var(--faint)" />
+      <path
+        d={`M${x} ${y - r}A${r} ${r} 0 0 ${outer} ${x} ${y + r}A${Math.max(0.1, Math.abs(bulge))} ${r} 0 0 ${inner} ${x} ${y - r}Z`}
+        fill="var(--paper)"
+        stroke="var(--faint)"
+      />
+    </g>
+  )
+}

@@ -1,0 +1,82 @@
+import { gapsIn, type TideSource } from '@hoxen/core/tide'
+import { sayTideProblem } from '@hoxen/core/words'
+import { useId, useState } from 'react'
+import { noticeSaid } from '../../store/index.ts'
+import { Select } from '../../ui/index.ts'
+import { ask } from '../../worker/index.ts'
+
+interface Props {
+  readonly source: TideSource | undefined
+  readonly onRead: (source: TideSource) => void
+}
+
+const HERE = Intl.DateTimeFormat().resolvedOptions().timeZone
+const ZONES: readonly (readonly [string, string])[] = [
+  [HERE, `this device’s: ${HERE}`],
+  ...(HERE === 'UTC' ? [] : [['UTC', 'UTC'] as const]),
+  ...['+01:00', '+02:00', '-05:00', '-08:00', '+09:00', '+10:00', '+12:00']
+    .filter((zone) => zone !== HERE)
+    .map((zone) => [zone, `UTC ${zone}`] as const),
+]
+const day = (ms: number): string => new Date(ms).toLocaleDateString([], { day: 'numeric', month: 'long' })
+
+/** Takes the tide from a file: a table, or a calendar. What cannot be read changes nothing. */
+export function TideFile({ source, onRead }: Props) {
+  const id = useId()
+  const [zone, setZone] = useState(HERE)
+  const [said, setSaid] = useState<readonly string[]>([])
+  const read = async (file: File): Promise<void> => {
+    const text = await file.text()
+    const {
+      source: found,
+      floating,
+      problems,
+    } = await ask((api) => api.readTide(text, zone, file.name.slice(0, 80)))
+    setSaid([
+      ...(floating ? [`Its times name no zone: they were read in ${zone}.`] : []),
+      ...problems.map(sayTideProblem),
+      ...(found === undefined ? ['Nothing was changed.'] : []),
+    ])
+    if (found === undefined) return
+    onRead(found)
+    noticeSaid(`${found.table.length} heights taken from ${file.name}`)
+  }
+  const kept = source !== undefined && 'table' in source ? source : undefined
+  return (
+    <>
+      <Select label="Times without a zone are in" value={zone} options={ZONES} onChange={setZone} />
+      <div>
+        <label htmlFor={id} className="block text-sm text-faint">
+          Read a tide file: CSV, iCalendar
+        </label>
+        <input
+          id={id}
+          type="file"
+          accept=".csv,.txt,.ics,text/csv,text/calendar"
+          aria-describedby={said.length > 0 ? `${id}-said` : undefined}
+          onChange={(event) => {
+            const [file] = event.target.files ?? []
+            if (file !== undefined)
+              read(file).catch(() => setSaid(['The file could not be read. Nothing was changed.']))
+            event.target.value = ''
+          }}
+          className="mt-1 block min-h-11 w-full text-sm file:mr-3 file:min-h-11 file:rounded-md file:border file:border-ink/60 file:bg-sheet file:px-3"
+        />
+        {said.length > 0 && (
+          <ul id={`${id}-said`} role="alert" className="mt-1 text-sm font-medium text-breaks">
+            {said.map((text) => (
+              <li key={text}>{text}</li>
+            ))}
+          </ul>
+        )}
+      </div>
+      {kept !== undefined && (
+        <p className="text-[0.9rem] text-faint">
+          {kept.from ?? 'A table'}: {kept.table.length} heights, {day(kept.table[0]?.[0] ?? 0)} to{' '}
+          {day(kept.table.at(-1)?.[0] ?? 0)}
+          {gapsIn(kept).length > 0 ? `, with ${gapsIn(kept).length} holes` : ''}.
+        </p>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,20 @@
+import { behindOf, type Caution, cautionsIn, type Day, hushedOn, type Stand } from '@hoxen/core/day'
+import { noticeFailed, setKept, useSingle } from '../../store/index.ts'
+import { today } from '../../ui/index.ts'
+import type { Air } from './useAir.ts'
+
+/** The cautions of this moment; those put aside stay aside until midnight. */
+export function useCautions(day: Day, stand: Stand, { wind, thunder, pool }: Air) {
+  const hushed = hushedOn(useSingle('hushed'), today())
+  const { obstruction } = behindOf(pool, stand)
+  const apply = cautionsIn({ day, wind, obstruction, shoulder: stand.shoulder, thunder })
+  const put = (cautions: readonly Caution[]): void =>
+    void setKept('Cautions put aside', 'hushed', { on: today(), cautions }).catch(noticeFailed)
+  return {
+    apply,
+    shown: apply.filter((caution) => !hushed.includes(caution)),
+    hushed,
+    hush: (caution: Caution) => put([...hushed, caution]),
+    showAll: () => put([]),
+  }
+}

@@ -1,0 +1,1 @@
+export { readTideFile } from '@hoxen/core/tide'
