@@ -1,14 +1,14 @@
 import type { Caster, HeadStyle } from '../gear/index.ts'
 import type { Obstruction } from '../water/index.ts'
-import { backCastLowM } from './backCast.ts'
+import { type BackCast, backCastOf } from './backCast.ts'
+import { carryOf } from './carry.ts'
 import { type Anchor, CAST_NAMES, CASTS, type CastDefinition, type CastName, ONE_HAND_M } from './casts.ts'
 import { windOnto } from './onto.ts'
 import { roomForBackCast, roomForLoop } from './room.ts'
+import type { Skill } from './skill.ts'
 import { type CastWind, type Side, windOn } from './wind.ts'
 
 export type Fit = 'good' | 'care' | 'no'
-export const SKILLS = ['beginner', 'practised', 'expert'] as const
-export type Skill = (typeof SKILLS)[number]
 
 /** Where one stands, what is in the hand and what the air does. */
 export interface CastSetting {
@@ -24,6 +24,8 @@ export interface CastSetting {
     readonly rodLengthM: number
     readonly style: HeadStyle
     readonly headLengthM: number
+    /** Of a line in one piece what an overhead cast so far carries [m]. */
+    readonly overheadLengthM?: number | undefined
     readonly tipLengthM?: number | undefined
     readonly leaderLengthM?: number | undefined
   }
@@ -68,6 +70,7 @@ export type CastReason =
   | 'angle-wide'
   | 'angle-too-wide'
   | 'skill'
+  | 'long-carry'
   | 'one-grip'
   | 'heavy-for-one-hand'
   | 'shoulder-one-hand'
@@ -133,11 +136,14 @@ const byRoom: Rule = (cast, _side, setting) => {
 
 /** What an overhead back cast must clear by [m]. [practice] */
 const CLEAR_M = 0.5
-const backCastM = ({ rig: { headLengthM, tipLengthM = 0, leaderLengthM = 0 } }: CastSetting): number =>
-  headLengthM + tipLengthM + leaderLengthM
-/** How low the fly comes in the back cast of this rig [m over the water]. */
-export const backCastLow = (setting: CastSetting): number =>
-  backCastLowM(setting.rig.rodLengthM, backCastM(setting), setting.wadingM)
+const backCastM = ({ rig }: CastSetting): number =>
+  (rig.overheadLengthM ?? rig.headLengthM) + (rig.tipLengthM ?? 0) + (rig.leaderLengthM ?? 0)
+/** The back cast of this rig here. */
+export const backCastIn = (setting: CastSetting): BackCast & { readonly lineM: number } => {
+  const lineM = backCastM(setting)
+  return { lineM, ...backCastOf(setting.rig.rodLengthM, lineM, setting.wadingM) }
+}
+const backCastLow = (setting: CastSetting): number => backCastIn(setting).lowM
 
 /** Whether a back cast goes over what stands behind: only judged where its height is known and the line reaches it. */
 function overBehind(setting: CastSetting): Judged | null | undefined {
@@ -191,6 +197,12 @@ const byAngle: Rule = ({ changeDeg }, _side, { changeDeg: asked = 0 }) => {
 const bySkill: Rule = ({ anchor }, _side, { skill = 'practised' }) =>
   skill === 'beginner' && anchor === 'touch-and-go' ? ['care', 'skill'] : null
 
+/** A trout line in the air is comfortable to some length, and hard work beyond (C4). */
+const byCarry: Rule = (cast, _side, { rig: { overheadLengthM }, skill = 'practised' }) => {
+  if (!overhead(cast) || overheadLengthM === undefined) return null
+  return overheadLengthM > carryOf(skill).easyM ? ['care', 'long-carry'] : null
+}
+
 const byRod: Rule = ({ rodM }, _side, { rig: { rodLengthM } }) => {
   if (rodM?.low !== undefined && rodLengthM < rodM.low) return ['no', 'one-grip']
   return rodM?.high !== undefined && rodLengthM > rodM.high ? ['care', 'heavy-for-one-hand'] : null
@@ -214,6 +226,7 @@ const RULES: readonly Rule[] = [
   byAngle,
   byWindAlong,
   bySkill,
+  byCarry,
   byRod,
   byShoulder,
 ]

@@ -1,3 +1,4 @@
+export { CARRY_M, carryOf } from './carry.ts'
 export {
   type Anchor,
   CAST_NAMES,
@@ -9,16 +10,15 @@ export {
 } from './casts.ts'
 export {
   ACROSS_MPS,
-  backCastLow,
+  backCastIn,
   type CastChoice,
   type CastReason,
   type CastSetting,
   chooseCasts,
   type Fit,
-  SKILLS,
-  type Skill,
 } from './choose.ts'
 export { type DLoopResult, dLoopDepth, type LoopMass, loopMass, upperArcAt } from './dLoop.ts'
+export { type FrontTaper, frontTapers, TAPER_CARRIED_M } from './frontTaper.ts'
 export { longestHeadM } from './longest.ts'
 export {
   HANDS,
@@ -43,6 +43,7 @@ export {
   type Stroke,
 } from './room.ts'
 export { OVERHANG_M, shootLengthM, USUAL_LAUNCH_M } from './shoot.ts'
+export { SKILLS, type Skill } from './skill.ts'
 export {
   ANCHOR_PLACE,
   CAST_MOVES,

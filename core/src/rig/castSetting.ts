@@ -1,4 +1,4 @@
-import type { CastSetting } from '../cast/index.ts'
+import { type CastSetting, carryOf, type Skill } from '../cast/index.ts'
 import { bankOf, behindOf, castLineDeg, type Day, type Stand, type Wind } from '../day/index.ts'
 import type { Leader, Section } from '../gear/index.ts'
 import { leaderDiameterM } from '../leader/index.ts'
@@ -13,7 +13,7 @@ import type { RigParts } from './parts.ts'
  */
 export function castSettingOf(
   parts: Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader' | 'runningLine'>,
-  day: ThrowDay & Pick<Day, 'plan' | 'caster' | 'where'>,
+  day: ThrowDay & Pick<Day, 'plan' | 'caster' | 'where' | 'castM'>,
   stand: Stand,
   wind: Wind,
 ): CastSetting {
@@ -35,6 +35,7 @@ export function castSettingOf(
       rodLengthM: rodM,
       style,
       headLengthM: carriedM,
+      overheadLengthM: overheadM(parts, day, skill),
       tipLengthM: parts.tip?.lengthM ?? 0,
       leaderLengthM: parts.leader?.lengthM ?? 0,
     },
@@ -44,6 +45,18 @@ export function castSettingOf(
     swellM: surf ? swellM : undefined,
     compactCostM: compactCostM(parts, day),
   }
+}
+
+/** What an overhead cast so far carries of a line in one piece [m]: no more than this caster can. */
+function overheadM(
+  { rod, head, leader }: Pick<RigParts, 'rod' | 'head' | 'leader'>,
+  { castM }: Pick<Day, 'castM'>,
+  skill: Skill,
+): number | undefined {
+  const { style } = head.head
+  if (style !== 'double-taper' && style !== 'weight-forward') return undefined
+  const askedM = castM - rod.lengthM - (leader?.lengthM ?? 0)
+  return Math.max(0, Math.min(head.lengthM, askedM, carryOf(skill).mostM))
 }
 
 /** Head, tip and leader as one line, front first: what is thrown. @param stretch the head so many times as long, its shape kept */

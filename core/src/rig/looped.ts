@@ -1,13 +1,9 @@
-import { compactLaunch, type Looped, liveInLoop, roomForLoop, type Stroke } from '../cast/index.ts'
+import { CARRY_M, compactLaunch, type Looped, liveInLoop, roomForLoop, type Stroke } from '../cast/index.ts'
 import type { Day } from '../day/index.ts'
-import { M_PER_FOOT } from '../quantity/index.ts'
 import { castOverhead, type RigParts } from './parts.ts'
 
 /** A long line in one piece is carried in a D loop by so many rod lengths of it. [practice] */
 const CARRIED_RODS = 2.6
-
-/** Overhead a standard line is carried comfortably to here, and is hard work beyond (C4) [m]. [practice] */
-export const CARRY_M = Object.freeze({ comfortable: 50 * M_PER_FOOT, most: 60 * M_PER_FOOT })
 
 /** What of a day bears on how a rig is thrown. */
 export type ThrowDay = Pick<Day, 'water' | 'roomBehindM' | 'wadingM' | 'aheadMps'>

@@ -1,7 +1,7 @@
 import {
   ACROSS_MPS,
   type Anchor,
-  backCastLow,
+  backCastIn,
   CAST_MOVES,
   type CastChoice,
   type CastFault,
@@ -9,6 +9,7 @@ import {
   type CastReason,
   type CastSetting,
   type CastStepCode,
+  carryOf,
   dLoopOf,
   type HeldState,
   type Holding,
@@ -60,8 +61,6 @@ type Say = (
 ) => string
 
 const other = (side: CastChoice['side']): string => (side === 'left' ? 'right' : 'left')
-const backCastM = ({ rig: { headLengthM, tipLengthM = 0, leaderLengthM = 0 } }: CastSetting): number =>
-  headLengthM + tipLengthM + leaderLengthM
 const loopM = ({ rig, wadingM = 0 }: CastSetting, stroke: 'full' | 'compact'): number =>
   dLoopOf({ rodM: rig.rodLengthM, style: rig.style, carriedM: rig.headLengthM, wadingM }, stroke).behindM
 
@@ -82,18 +81,18 @@ const REASONS: Readonly<Record<CastReason, Say>> = {
   'tight-room': (_choice, setting, show) =>
     `The D loop takes ${show(loopM(setting, 'full'), 'length')} behind you: only just.`,
   'back-cast-room': (_choice, setting, show) =>
-    `A back cast lays ${show(backCastM(setting), 'length')} out behind you, and ${show(setting.roomM, 'length')} are there.`,
+    `A back cast lays ${show(backCastIn(setting).lineM, 'length')} out behind you, and ${show(setting.roomM, 'length')} are there.`,
   'people-behind': ({ anchor }) =>
     anchor === 'none' ? 'People behind: no back cast.' : 'People about: look behind before each sweep.',
   'cliff-behind': () => 'A back cast meets the cliff: the hook breaks on it, or stays.',
   'clears-behind': (_choice, setting, show) =>
-    `The back cast goes over what is behind, ${show(backCastLow(setting), 'length')} up against ${show(setting.behindHighM ?? 0, 'length')}: keep it high, and do not wait too long.`,
+    `The back cast goes over what is behind, ${show(backCastIn(setting).lowM, 'length')} up against ${show(setting.behindHighM ?? 0, 'length')}: keep it high, and do not wait too long.`,
   'meets-behind': (_choice, setting, show) =>
-    `The back cast comes down to ${show(backCastLow(setting), 'length')}, and what is behind stands ${show(setting.behindHighM ?? 0, 'length')} high: the hook stays in it.`,
+    `The back cast comes down to ${show(backCastIn(setting).lowM, 'length')}, and what is behind stands ${show(setting.behindHighM ?? 0, 'length')} high: the hook stays in it.`,
   'swell-close': (_choice, setting, show) =>
-    `The back cast comes down to ${show(backCastLow(setting), 'length')} over the water: cast between the waves.`,
+    `The back cast comes down to ${show(backCastIn(setting).lowM, 'length')} over the water: cast between the waves.`,
   'swell-meets': (_choice, setting, show) =>
-    `The back cast comes down to ${show(backCastLow(setting), 'length')}, and the waves stand ${show(setting.swellM ?? 0, 'length')} high: step back.`,
+    `The back cast comes down to ${show(backCastIn(setting).lowM, 'length')}, and the waves stand ${show(setting.swellM ?? 0, 'length')} high: step back.`,
   branches: ({ anchor }) =>
     anchor === 'none' ? 'The rod has no room above.' : 'The rod goes high in this cast: mind the branches.',
   'power-line': () => 'No cast near a power line: rod and wet line carry the current. Go elsewhere.',
@@ -103,6 +102,8 @@ const REASONS: Readonly<Record<CastReason, Say>> = {
   'angle-wide': () => 'A wide change of angle for this cast: turn it in two.',
   'angle-too-wide': () => 'It does not turn the line so far.',
   skill: () => 'Touch and go is for a later season: learn the lying anchor first, on both sides.',
+  'long-carry': (_choice, { rig, skill = 'practised' }, show) =>
+    `${show(rig.overheadLengthM ?? 0, 'length')} of line in the air: you carry ${show(carryOf(skill).easyM, 'length')} with ease, beyond it is hard work.`,
   'one-grip': () => 'This rod has one grip.',
   'heavy-for-one-hand': () => 'A long rod for one hand.',
   'shoulder-one-hand': () =>

@@ -6,8 +6,7 @@ export const CAUTION_WORDS: Readonly<
 > = Object.freeze({
   lightning: {
     title: 'Lightning',
-    short:
-      'Thunder has been about within the hour: a carbon rod conducts. Stop, lay it down, and move away from it.',
+    short: 'Thunder within the hour: a carbon rod conducts. Stop, lay it down, move away from it.',
     whole: [
       'A carbon rod conducts. At the first thunder stop, lay the rod down and move away from it and from the water.',
       'Wait half an hour after the last thunder.',
@@ -16,7 +15,7 @@ export const CAUTION_WORDS: Readonly<
   },
   'power-line': {
     title: 'Power lines',
-    short: 'Rod and wet line conduct. No cast near a power line: go elsewhere, with the rod down.',
+    short: 'Rod and wet line conduct: no cast here. Go elsewhere, with the rod down.',
     whole: [
       'Rod and wet line conduct, and current jumps before they touch.',
       'Look up before you put the rod together, and carry it low and apart when you walk beneath.',
@@ -25,7 +24,7 @@ export const CAUTION_WORDS: Readonly<
   },
   surf: {
     title: 'Surf and flood tide',
-    short: 'Never alone. Mind sets and rips, and be gone before the flood cuts off the bar.',
+    short: 'Never alone; mind sets and rips, and be gone before the flood cuts off the bar.',
     whole: [
       'The flood fills the trough behind a bar before it covers the bar: know the way back and the time to leave.',
       'Larger waves come in sets: watch for ten minutes before you step in, and never turn your back.',
@@ -35,8 +34,7 @@ export const CAUTION_WORDS: Readonly<
   },
   wading: {
     title: 'Wading',
-    short:
-      'Where you stand it is deep or quick. A belt and a staff, and never further than you can come back from.',
+    short: 'Deep or quick where you stand: belt, staff, and never further than you can come back from.',
     whole: [
       'Depth times current of 10 ft × ft/s (0.93 m²/s) or more is not to be waded, nor is water above the waist; from 6 (0.56) on take care.',
       'Belt, staff, felt or studs; a jacket in strong or cold water.',
@@ -46,7 +44,7 @@ export const CAUTION_WORDS: Readonly<
   },
   hooks: {
     title: 'Hooks',
-    short: 'Wind across you carries the fly. Glasses, a hat, barbs pinched; cast off the lee side.',
+    short: 'Wind across you carries the fly: glasses, a hat, the lee side.',
     whole: [
       'Glasses and a hat, always; pinch the barbs.',
       'Anchor and D loop lie on the side the wind blows to.',
@@ -56,7 +54,7 @@ export const CAUTION_WORDS: Readonly<
   },
   cold: {
     title: 'Cold',
-    short: 'Cold water: numb fingers slip, most of all on mono. Gloves, and stop before you shiver.',
+    short: 'Numb fingers slip, most of all on mono: gloves, and stop before you shiver.',
     whole: [
       'Numb fingers slip on mono and do not feel a knot: gloves, a coated line.',
       'Cold water takes the strength to swim within minutes.',
@@ -65,8 +63,7 @@ export const CAUTION_WORDS: Readonly<
   },
   pain: {
     title: 'Pain',
-    short:
-      'Two hands and a lighter rig; the lower hand does the work. Pain that stays is for a professional.',
+    short: 'Two hands, a lighter rig, the lower hand; pain that stays is for a professional.',
     whole: [
       'Two hands and lighter gear; the lower hand does the work, short and low.',
       'Rest the shoulder; change sides, for the other hand is on top then.',

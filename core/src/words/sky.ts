@@ -15,8 +15,14 @@ export function sayLight(
   { dawnMs, riseMs, setMs, duskMs }: SunDay,
   clock: (ms: number) => string,
 ): string {
-  const of = (name: string, at: number | undefined): string => (at === undefined ? '' : `${name} ${clock(at)}`)
-  const times = [of('first light', dawnMs), of('sunrise', riseMs), of('sunset', setMs), of('last light', duskMs)]
+  const of = (name: string, at: number | undefined): string =>
+    at === undefined ? '' : `${name} ${clock(at)}`
+  const times = [
+    of('first light', dawnMs),
+    of('sunrise', riseMs),
+    of('sunset', setMs),
+    of('last light', duskMs),
+  ]
     .filter((each) => each !== '')
     .join(', ')
   const sun =
@@ -44,7 +50,12 @@ export function sayMoon({ fraction, phase }: { readonly fraction: number; readon
 const SYNODIC_DAYS = 29.53
 
 /** The wind that counts, and who says so. @param age how old a station's reading is, in words */
-export function sayWind(wind: Wind, system: UnitSystem, age: string, trend: 'rising' | 'dropping' | 'steady'): string {
+export function sayWind(
+  wind: Wind,
+  system: UnitSystem,
+  age: string,
+  trend: 'rising' | 'dropping' | 'steady',
+): string {
   const show = (mps: number): string => printMeasure(mps, 'windSpeed', system)
   if (wind.by !== 'station') return ''
   const gusts = wind.gustMps === undefined ? '' : `, gusts of ${show(wind.gustMps)}`
@@ -52,6 +63,16 @@ export function sayWind(wind: Wind, system: UnitSystem, age: string, trend: 'ris
   return `${show(wind.mps)}${gusts}${veers}; ${age}, ${trend}. Sides are judged by the gusts.`
 }
 
-const POINTS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'] as const
+const POINTS = [
+  'north',
+  'north-east',
+  'east',
+  'south-east',
+  'south',
+  'south-west',
+  'west',
+  'north-west',
+] as const
 /** A bearing as a point of the compass. @example sayBearing(250) // "west" */
-export const sayBearing = (deg: number): string => POINTS[Math.round((((deg % 360) + 360) % 360) / 45) % 8] ?? 'north'
+export const sayBearing = (deg: number): string =>
+  POINTS[Math.round((((deg % 360) + 360) % 360) / 45) % 8] ?? 'north'

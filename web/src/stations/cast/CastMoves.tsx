@@ -1,5 +1,6 @@
 import {
   ANCHOR_PLACE,
+  backCastIn,
   type CastChoice,
   type CastSetting,
   type CastStep,
@@ -132,7 +133,7 @@ function Picture({ choice, setting, castM, from, to, share }: PictureProps) {
     { rodM: rig.rodLengthM, style: rig.style, carriedM: rig.headLengthM, wadingM },
     compact ? 'compact' : 'full',
   )
-  const backM = rig.headLengthM + (rig.tipLengthM ?? 0) + (rig.leaderLengthM ?? 0)
+  const { lineM: backM } = backCastIn(setting)
   const overhead = choice.anchor === 'none'
   const rods = rig.rodLengthM
   const behind = overhead ? Math.min(backM / rods + 0.3, 3) : Math.max(0.9, loop.behindM / rods + 0.2)

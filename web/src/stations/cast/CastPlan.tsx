@@ -1,4 +1,5 @@
 import {
+  backCastIn,
   type CastChoice,
   type CastSetting,
   type CastWind,
@@ -173,7 +174,7 @@ function Ground({ chosen, setting, x0, y0, scale }: GroundProps) {
   const out = chosen.fit === 'no'
   const colour = out ? 'var(--breaks)' : 'var(--river)'
   if (chosen.anchor === 'none') {
-    const backM = rig.headLengthM + (rig.tipLengthM ?? 0) + (rig.leaderLengthM ?? 0)
+    const { lineM: backM } = backCastIn(setting)
     return (
       <path d={`M${x} ${y0}V${y0 + backM * scale}`} stroke={colour} strokeWidth="3" strokeDasharray="8 5" />
     )
@@ -276,7 +277,16 @@ function WindDial({ wind, x, y, onWind, show, sunDeg }: DialProps) {
         fill="var(--caster)"
       />
       <circle cx={x + sin * 36} cy={y - cos * 36} r="6" fill="var(--caster)" />
-      <text x={x} y={y + DIAL + 14} textAnchor="middle" fontSize="11.5" fill="var(--faint)">
+      <text
+        x={x}
+        y={y + DIAL + 14}
+        textAnchor="middle"
+        fontSize="12"
+        fill="var(--ink)"
+        stroke="var(--sheet)"
+        strokeWidth="4"
+        paintOrder="stroke"
+      >
         {show(wind.mps, 'windSpeed')}
         {wind.gustMps === undefined ? '' : `, gusts ${show(wind.gustMps, 'windSpeed')}`}
       </text>

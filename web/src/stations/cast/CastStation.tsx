@@ -9,6 +9,7 @@ import { Gone, type Question, useQuestion, useRig } from '../../ledger/index.ts'
 import { changeKept, noticeFailed, useSingle, useStand } from '../../store/index.ts'
 import { useUnits } from '../../ui/index.ts'
 import { AirLines } from './AirLines.tsx'
+import { BackCastSide } from './BackCastSide.tsx'
 import { CastMoves } from './CastMoves.tsx'
 import { CastPlan } from './CastPlan.tsx'
 import { CautionStrip } from './CautionStrip.tsx'
@@ -123,11 +124,15 @@ function Cast({ question: { day }, rig, stand }: Props) {
         {chosen !== undefined && (
           <CastMoves key={keyOf(chosen)} choice={chosen} setting={setting} castM={castM} />
         )}
-        <LoopSide
-          setting={setting}
-          parts={rig.parts}
-          stroke={chosen?.reasons.includes('compact-stroke') ? 'compact' : 'full'}
-        />
+        {chosen?.anchor === 'none' ? (
+          <BackCastSide setting={setting} />
+        ) : (
+          <LoopSide
+            setting={setting}
+            parts={rig.parts}
+            stroke={chosen?.reasons.includes('compact-stroke') ? 'compact' : 'full'}
+          />
+        )}
         <LoopsInHand shot={shot} parts={rig.parts} day={day} stand={stand} />
       </div>
     </div>

@@ -14,21 +14,21 @@ interface Props {
 export function CautionStrip({ day, stand, air }: Props) {
   const { shown, hush } = useCautions(day, stand, air)
   return (
-    <section aria-labelledby="mind-title" className="mb-5 border-l-4 border-watch pl-3">
+    <section aria-labelledby="mind-title" className="mb-4 border-l-4 border-watch pl-3 text-[0.92rem]">
       <h2 id="mind-title" className="sr-only">
         Mind
       </h2>
       <ul>
         {shown.map((caution) => (
-          <li key={caution} data-caution={caution} className="flex items-start justify-between gap-3 py-0.5">
-            <p className="pt-2 text-[0.95rem]">
+          <li key={caution} data-caution={caution} className="flex items-center justify-between gap-3">
+            <p>
               <b className="font-semibold">{CAUTION_WORDS[caution].title}.</b> {CAUTION_WORDS[caution].short}
             </p>
             <button
               type="button"
               onClick={() => hush(caution)}
               aria-label={`${CAUTION_WORDS[caution].title}: not again today`}
-              className="no-print min-h-11 min-w-11 shrink-0 text-[0.88rem] text-faint underline underline-offset-4"
+              className="no-print min-h-11 shrink-0 px-1 text-faint underline underline-offset-4 sm:min-h-9"
             >
               Not again today
             </button>
@@ -37,7 +37,7 @@ export function CautionStrip({ day, stand, air }: Props) {
       </ul>
       <Link
         to="/cast/cautions"
-        className="no-print inline-flex min-h-11 items-center text-[0.9rem] text-faint underline underline-offset-4"
+        className="no-print inline-flex min-h-11 items-center text-faint underline underline-offset-4 sm:min-h-8"
       >
         All cautions
       </Link>

@@ -1,4 +1,4 @@
-import { printExact, unitFor } from '@hoxen/core/quantity'
+import { unitFor, unitOf } from '@hoxen/core/quantity'
 import { readConstituents, readProfile, type Shore, type TideSource } from '@hoxen/core/tide'
 import type { Run } from '@hoxen/core/water'
 import { sayTypedProblem } from '@hoxen/core/words'
@@ -37,14 +37,13 @@ export function ShoreForm({ run }: Props) {
   const within = (limits: { readonly low: number; readonly high: number }) => (si: number) =>
     si >= limits.low && si <= limits.high ? undefined : `${range(limits, 'length')}, please.`
   const way = by ?? (station !== undefined && 'table' in station ? 'file' : 'constituents')
-  const show = (m: number): string => (m < 0 ? `-${printExact(-m, unit)}` : printExact(m, unit))
   return (
     <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
       <TextField
         label="The bed from the dry sand out, a point a line: how far, how high over the datum"
         lines={7}
         value={(profile ?? [])
-          .map(({ fromM, heightM }) => `${show(round(fromM))}, ${show(round(heightM))}`)
+          .map(({ fromM, heightM }) => `${typed(fromM, unit)}, ${typed(heightM, unit)}`)
           .join('\n')}
         take={(text) => {
           const read = readProfile(text, unit)
@@ -76,8 +75,8 @@ export function ShoreForm({ run }: Props) {
   )
 }
 
-/** To the centimetre: nobody sounds a beach finer. */
-const round = (m: number): number => Math.round(m * 100) / 100
+/** To a hundredth of the unit: nobody sounds a beach finer. */
+const typed = (m: number, unit: string): string => `${Number(unitOf(unit).fromSi(m).toFixed(2))} ${unit}`
 
 interface ConstituentsProps {
   readonly station: TideSource | undefined
@@ -95,9 +94,7 @@ function Constituents({ station, unit, onChange }: ConstituentsProps) {
         label="Constituents, one a line: name, amplitude, phase lag behind Greenwich (°)"
         lines={5}
         value={now.constituents
-          .map(
-            ({ name, amplitudeM, phaseDeg }) => `${name} ${printExact(round(amplitudeM), unit)} ${phaseDeg}`,
-          )
+          .map(({ name, amplitudeM, phaseDeg }) => `${name} ${typed(amplitudeM, unit)} ${phaseDeg}`)
           .join('\n')}
         take={(text) => {
           const read = readConstituents(text, unit)

@@ -65,7 +65,7 @@ export function StandFields(props: Props) {
   const { show } = useUnits()
   const within = useWithin()
   return (
-    <div className="no-print mt-3 grid gap-x-4 gap-y-2 sm:grid-cols-2">
+    <div className="no-print mt-3 grid grid-cols-2 items-end gap-x-4 gap-y-2">
       {day.water !== 'surf' && day.where.by === 'words' && (
         <Select
           label="Looking downstream I stand on the"

@@ -80,10 +80,15 @@ export function TideClock({ shore, place, now, shiftM, roundTurnH }: Props) {
         {windows.map((window) => (
           <Span key={`${window.kind} ${window.fromMs}`} window={window} x={x} width={width} />
         ))}
+        <path d={pathOf(heights, x, y)} fill="none" stroke="var(--river)" strokeWidth="2.2" />
+        <path d={`M${x(now)} ${TOP - 12}V${HEIGHT - 14}`} stroke="var(--caster)" strokeWidth="2" />
         {turns.map(({ atMs, heightM, kind }) => (
           <g key={atMs} fontSize="11.5" textAnchor="middle" fill="var(--ink)">
             <circle cx={x(atMs)} cy={y(heightM)} r="3" fill="var(--river)" />
             <text
+              stroke="var(--sheet)"
+              strokeWidth="4"
+              paintOrder="stroke"
               x={Math.min(Math.max(x(atMs), 30), width - 30)}
               y={kind === 'high' ? y(heightM) - 7 : y(heightM) + 15}
             >
@@ -91,8 +96,6 @@ export function TideClock({ shore, place, now, shiftM, roundTurnH }: Props) {
             </text>
           </g>
         ))}
-        <path d={pathOf(heights, x, y)} fill="none" stroke="var(--river)" strokeWidth="2.2" />
-        <path d={`M${x(now)} ${TOP - 12}V${HEIGHT - 14}`} stroke="var(--caster)" strokeWidth="2" />
         <text
           x={x(now)}
           y={HEIGHT - 2}

@@ -11,6 +11,7 @@ import { PLAIN_WORDS, type PlainQuestion, RULES, TAG_MEANINGS } from '@hoxen/cor
 import type { ReactNode } from 'react'
 import { Tag, useUnits } from '../../ui/index.ts'
 import { Converter } from './Converter.tsx'
+import { HowMuchLine } from './HowMuchLine.tsx'
 import { LabelReader } from './LabelReader.tsx'
 
 const SECTIONS = [
@@ -18,6 +19,7 @@ const SECTIONS = [
   ['label', 'Label against grains'],
   ['single-hand', 'Single-hand numbers'],
   ['two-hand', 'Two-hand numbers'],
+  ['line', 'How much line'],
   ['rules', 'Rules of thumb'],
   ['words', 'Plain words'],
   ['tags', 'What the tags mean'],
@@ -47,6 +49,9 @@ export function TablesStation() {
         <LabelReader />
         <SingleHand />
         <TwoHand />
+        <Part id="line" title="How much line is that?">
+          <HowMuchLine />
+        </Part>
         <Rules />
         <Words />
         <Tags />

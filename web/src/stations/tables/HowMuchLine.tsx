@@ -1,0 +1,145 @@
+import { CARRY_M, frontTapers, TAPER_CARRIED_M } from '@hoxen/core/cast'
+import {
+  doubleTaper,
+  equalMassCarry,
+  massOfFirst,
+  SINGLE_HAND_LENGTH_M,
+  SINGLE_HAND_MAX,
+  singleHandKg,
+  USUAL_TAPER_M,
+} from '@hoxen/core/line'
+import { M_PER_FOOT } from '@hoxen/core/quantity'
+import { useState } from 'react'
+import { QuantityField, Select, Tag, useUnits } from '../../ui/index.ts'
+
+const NUMBERS = Array.from({ length: SINGLE_HAND_MAX }, (_, i) => String(i + 1))
+const OPTIONS = NUMBERS.map((n): readonly [string, string] => [n, `no. ${n}`])
+/** What can be asked: no double taper is longer, no head heavier. */
+const LIMITS = {
+  taperM: { low: 1 * M_PER_FOOT, high: SINGLE_HAND_LENGTH_M },
+  lengthM: { low: 0, high: 120 * M_PER_FOOT },
+  headKg: { low: 0.002, high: 0.08 },
+} as const
+
+/** How much line a mass is: a double taper at any length, and the length that weighs what a head weighs. */
+export function HowMuchLine() {
+  const { show, range } = useUnits()
+  const [number, setNumber] = useState('9')
+  const [taperM, setTaper] = useState(USUAL_TAPER_M)
+  const [lengthM, setLength] = useState(45 * M_PER_FOOT)
+  const [headKg, setHead] = useState(0.0243)
+  const made = doubleTaper(Number(number), taperM)
+  const carry = equalMassCarry(Number(number), taperM, headKg)
+  const within =
+    ({ low, high }: { readonly low: number; readonly high: number }, measure: 'length' | 'lineMass') =>
+    (si: number): string | undefined =>
+      si >= low - 1e-9 && si <= high + 1e-9 ? undefined : `${range({ low, high }, measure)}, please.`
+  const weighs = (m: number): string =>
+    made.outcome === 'made' ? show(massOfFirst(made.line, m), 'lineMass') : '–'
+  return (
+    <>
+      <div className="no-print grid max-w-3xl grid-cols-2 items-end gap-x-4 gap-y-2 sm:grid-cols-4">
+        <Select label="Single-hand number" value={number} options={OPTIONS} onChange={setNumber} />
+        <QuantityField
+          label="Front taper"
+          measure="length"
+          value={taperM}
+          onChange={setTaper}
+          refuse={within(LIMITS.taperM, 'length')}
+        />
+        <QuantityField
+          label="Line out"
+          measure="length"
+          value={lengthM}
+          onChange={setLength}
+          refuse={within(LIMITS.lengthM, 'length')}
+        />
+        <QuantityField
+          label="A head of"
+          measure="lineMass"
+          value={headKg}
+          onChange={setHead}
+          refuse={within(LIMITS.headKg, 'lineMass')}
+        />
+      </div>
+      <p className="mt-3 max-w-3xl" data-line-out>
+        <b className="font-semibold">{weighs(lengthM)}</b> are {show(lengthM, 'length')} of a no. {number}{' '}
+        double taper with a front taper of {show(taperM, 'length')} <Tag tag="physics" />.{' '}
+        {carry.outcome === 'found' ? (
+          <>
+            A head of {show(headKg, 'lineMass')} is{' '}
+            <b className="font-semibold">{show(carry.carryM, 'length')}</b> of that line, squeezed into its
+            own length.
+          </>
+        ) : (
+          `A head of ${show(headKg, 'lineMass')} weighs more than the longest of such lines.`
+        )}
+      </p>
+      <p className="mt-2 max-w-3xl">
+        The number stands for {show(singleHandKg(Number(number)) ?? 0, 'lineMass')}, its first{' '}
+        {show(SINGLE_HAND_LENGTH_M, 'length')}. A standard line is comfortable to{' '}
+        {show(CARRY_M.comfortable, 'length')} in the air, {weighs(CARRY_M.comfortable)}, and hard work beyond{' '}
+        {show(CARRY_M.most, 'length')}, {weighs(CARRY_M.most)}: to cast far, or a big fly, a rod wants that
+        mass in a shorter head, clearly more than its number says. <Tag tag="practice" />
+      </p>
+      <FrontTapers number={Number(number)} />
+    </>
+  )
+}
+
+/** A cast that a short front taper still makes [m]. [practice] */
+const SHORT_TAPER_M = { low: 50 * M_PER_FOOT, high: 55 * M_PER_FOOT } as const
+const cell = 'border-b border-rule px-3 py-1.5 text-right'
+
+/** Why a long front taper casts better in a D loop. */
+function FrontTapers({ number }: { readonly number: number }) {
+  const { show, range } = useUnits()
+  const rows = frontTapers(number)
+  const most = Math.max(...rows.map(({ carriedKg }) => carriedKg))
+  return (
+    <div className="mt-4">
+      <h3 className="font-text font-semibold tracking-normal">The front taper in a D loop</h3>
+      <table className="mt-1">
+        <thead>
+          <tr className="text-sm text-faint">
+            <th scope="col" className={cell}>
+              front taper
+            </th>
+            <th scope="col" className={cell}>
+              carried, {show(TAPER_CARRIED_M, 'length')}
+            </th>
+            <th scope="col" className={cell}>
+              in the upper leg
+            </th>
+            <th scope="col" className={`${cell} w-40`}>
+              <span className="sr-only">drawn</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ taperM, carriedKg, liveKg, liveShare }) => (
+            <tr key={taperM}>
+              <th scope="row" className={cell}>
+                {show(taperM, 'length')}
+              </th>
+              <td className={cell}>{show(carriedKg, 'lineMass')}</td>
+              <td className={cell}>
+                {show(liveKg, 'lineMass')}, {Math.round(liveShare * 100)} %
+              </td>
+              <td className={cell} aria-hidden="true">
+                <span className="block h-3 bg-shoal" style={{ width: `${(carriedKg / most) * 100}%` }}>
+                  <span className="block h-3 bg-river" style={{ width: `${liveShare * 100}%` }} />
+                </span>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-1 max-w-3xl text-[0.92rem] text-faint">
+        Only the upper leg drives the cast: a long front taper leaves little on the water and below, and casts
+        better for it <Tag tag="physics" />. A short one, on a 9 ft rod, still works to 50–55 ft{' '}
+        <Tag tag="practice" />.
+      </p>
+    </div>
+  )
+}
