@@ -72,4 +72,4 @@ export function heldState(build: RunningLine['build'], stripM: number, holding: 
 }
 
 /** Pulls until so much line is in, the last one as long as is left. [practice] */
-export const pullsFor = (stripM: number): number => Math.ceil(stripM / PULL_M - 1e-9)
+export const pullsFor = (stripM: number): number => Math.max(0, Math.ceil(stripM / PULL_M - 1e-9))

@@ -9,11 +9,15 @@ import {
   airParts,
   buttOn,
   carriedAs,
+  compactCostM,
   launchM,
   piecesOf,
   type RigParts,
   shotWith,
   strandParts,
+  stripIn,
+  strokeIn,
+  thrownWith,
 } from './index.ts'
 
 const feet = (n: number): number => n * M_PER_FOOT
@@ -119,6 +123,59 @@ describe('what a rig comes to', () => {
       6,
     )
     expect(coated?.loopsM.reduce((sum, m) => sum + m, 0)).toBeGreaterThanOrEqual(coated?.shootM ?? 0)
+  })
+  test('a wind ahead costs of the shot, one from behind gives a little; the compact stroke costs a few feet [estimate]', () => {
+    const skagit = parts({
+      rod: { ...rod, hands: 'two-hander', lengthM: feet(13) },
+      head: headFacts({ ...head, style: 'skagit', massKg: 0.033, lengthM: feet(22) }),
+    })
+    const day = dayWith({ roomBehindM: 8 })
+    const shoot = (aheadMps: number, roomBehindM = 8): number =>
+      thrownWith(skagit, null, { ...day, aheadMps, roomBehindM }).shootM
+    expect(shoot(5) / shoot(0)).toBeCloseTo(1 - 5 * 0.045, 9)
+    expect(shoot(-5) / shoot(0)).toBeCloseTo(1.1, 9)
+    expect(shoot(40) / shoot(0)).toBeCloseTo(0.2, 9)
+    expect(strokeIn(skagit, { ...day, roomBehindM: 2 })).toBe('compact')
+    const cost = compactCostM(skagit, day) ?? 0
+    expect(shoot(0) - shoot(0, 2)).toBeCloseTo(cost, 9)
+    expect(cost).toBeGreaterThan(feet(3))
+    expect(cost).toBeLessThan(feet(15))
+    expect(compactCostM({ ...skagit, head: headFacts({ ...head, style: 'scandi' }) }, day)).toBeUndefined()
+  })
+  test('handbook 4 [practice]: a short-tapered trout line spey-casts to 50–60 ft from an 8–9 ft single-hand no. 5', () => {
+    const line: Head = {
+      kind: 'head',
+      id: 'wf',
+      name: 'wf',
+      style: 'weight-forward',
+      lengthM: 25,
+      labelNumber: 5,
+      frontTaperM: feet(7),
+    }
+    for (const lengthM of [feet(8), feet(8.5), feet(9)]) {
+      const single = parts({
+        rod: { ...rod, hands: 'single', lengthM, lineNumber: 5 },
+        head: headFacts(line),
+        tip: null,
+      })
+      const { castM } = thrownWith(
+        { ...single, leader: { kind: 'leader', id: 'l', name: '', form: 'tapered', lengthM: feet(9) } },
+        null,
+        dayWith({ roomBehindM: 8 }),
+      )
+      expect(castM).toBeGreaterThan(feet(50))
+      expect(castM).toBeLessThan(feet(61))
+    }
+  })
+  test('C27: stripped in to the mark, what hangs is overhang, head, tip and leader, of one length with the loop in the guides', () => {
+    const all = parts({})
+    const { pulls, hangsM, hangsKg } = stripIn(all, dayWith(), feet(27))
+    expect(pulls).toBe(9)
+    expect(hangsM).toBeCloseTo(
+      feet(3) + all.head.lengthM + (all.tip?.lengthM ?? 0) + (all.leader?.lengthM ?? 0),
+      9,
+    )
+    expect(hangsKg).toBeCloseTo(all.head.massKg.value + (all.tip?.massKg.value ?? 0), 9)
   })
   test('a butt is judged with the ledger’s own slack', () => {
     const tip = tipFacts({

@@ -53,7 +53,7 @@ function heightOf(text: string, feet: boolean): number | undefined {
 
 type Order = 'ymd' | 'dmy' | 'mdy'
 const DATE = /^(\d{1,4})[-./](\d{1,2})[-./](\d{1,4})/
-const TIME = /(\d{1,2})[:.h](\d{2})(?::(\d{2}))?\s*(am|pm)?\s*(z|utc|gmt|[+-]\d{2}:?\d{2})?$/i
+const TIME = /(\d{1,2})[:.h](\d{2})(?::(\d{2})(?:\.\d+)?)?\s*(am|pm)?\s*(z|utc|gmt|[+-]\d{2}:?\d{2})?$/i
 
 /** In which order a column writes its dates; undefined where every one of them could be read two ways. */
 function orderOf(dates: readonly string[]): Order | undefined {

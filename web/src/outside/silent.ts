@@ -1,10 +1,15 @@
-import type * as z from 'zod'
-
 /** Why something outside told nothing, in words for the angler. */
 export class Silent extends Error {}
 
+/** A shape that a reply must have. */
+interface Shape<T> {
+  readonly safeParse: (
+    json: unknown,
+  ) => { readonly success: true; readonly data: T } | { readonly success: false }
+}
+
 /** Takes a reply for what it is: JSON of the right shape, or a reason in plain words. @param what gauge, weather station */
-async function taken<T>(response: Response, schema: z.ZodType<T>, what: string): Promise<T> {
+async function taken<T>(response: Response, schema: Shape<T>, what: string): Promise<T> {
   if (response.status === 404) throw new Silent(`There is no such ${what}.`)
   if (!response.ok) throw new Silent(`The ${what} does not answer.`)
   const text = await response.text()
@@ -23,7 +28,7 @@ async function taken<T>(response: Response, schema: z.ZodType<T>, what: string):
 /** Asks the server that serves this page, where a simulated one stands in. */
 export async function askOutside<T>(
   path: string,
-  schema: z.ZodType<T>,
+  schema: Shape<T>,
   what: string,
   signal: AbortSignal,
 ): Promise<T> {

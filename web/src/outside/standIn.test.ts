@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals'
 import { Silent } from './silent.ts'
-import { standInGauge } from './standIn.ts'
+import { standInGauge, standInWeather } from './standIn.ts'
 
 const READINGS = { station: 'Skarn', readings: [{ atMs: 1_795_608_000_000, flowM3ps: 24, waterC: 4.2 }] }
 const never = new AbortController().signal
@@ -20,6 +20,17 @@ const reason = async (): Promise<string> => {
 
 afterEach(() => {
   jest.restoreAllMocks()
+})
+
+test('a weather station is asked the same way, under its own address and name', async () => {
+  const winds = { station: 'Head', readings: [{ atMs: 1_795_608_000_000, fromDeg: 262, mps: 6, gustMps: 8 }] }
+  answer(JSON.stringify(winds))
+  expect(await standInWeather.read('ossan-head', never)).toEqual(winds)
+  expect(fetch).toHaveBeenCalledWith('/api/weather/ossan-head', { signal: never })
+  answer('{}', 503)
+  await expect(standInWeather.read('ossan-head', never)).rejects.toThrow(
+    'The weather station does not answer.',
+  )
 })
 
 describe('a gauge over HTTP', () => {

@@ -137,8 +137,8 @@ function FrontTapers({ number }: { readonly number: number }) {
       </table>
       <p className="mt-1 max-w-3xl text-[0.92rem] text-faint">
         Only the upper leg drives the cast: a long front taper leaves little on the water and below, and casts
-        better for it <Tag tag="physics" />. A short one, on a 9 ft rod, still works to 50–55 ft{' '}
-        <Tag tag="practice" />.
+        better for it <Tag tag="physics" />. A short one, on a 9 ft rod, still works to{' '}
+        {range(SHORT_TAPER_M, 'length')} <Tag tag="practice" />.
       </p>
     </div>
   )
