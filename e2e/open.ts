@@ -17,6 +17,21 @@ export function gaugeReply(flowM3ps = 24, hoursOld = 0) {
   }
 }
 
+/** What the weather stations say in the tests: a breeze from where it is told, newest last. */
+export function weatherReply(fromDeg = 240, mps = 4, gustMps = 5) {
+  const last = Date.now() - 60_000
+  return {
+    station: 'Skarn bridge',
+    readings: Array.from({ length: 30 }, (_, i) => ({
+      atMs: Math.round(last - (29 - i) * 600_000),
+      fromDeg,
+      mps,
+      gustMps,
+      veerDeg: 10,
+    })),
+  }
+}
+
 /** A page that fails its test when it asks another host for anything, or when the console shows an error. */
 export const test = base.extend<{ page: Page }>({
   page: async ({ page, baseURL }, use) => {
@@ -32,6 +47,7 @@ export const test = base.extend<{ page: Page }>({
       if (message.type() === 'error') errors.push(message.text())
     })
     await page.route('**/api/gauge/*', (route) => route.fulfill({ json: gaugeReply() }))
+    await page.route('**/api/weather/*', (route) => route.fulfill({ json: weatherReply() }))
     await use(page)
     expect(strangers).toEqual([])
     expect(errors).toEqual([])

@@ -24,6 +24,23 @@ const compressed = (): Plugin => ({
   },
 })
 
+/** What the first look needs, by folder: the ledger of the rig in the strip, the day, and the frame round every page. */
+const AT_ONCE = new RegExp(
+  [
+    'core/src/rig/(checks/|(check|choice|define|wound|looped|reach)[.])',
+    'core/src/cast/(wind|room|dLoop|shoot|turnover)[.]',
+    'core/src/day/(wading|day|season|answers|wind|stand|heard|plainWater|usualDays)[.]',
+    'core/src/words/(plain|check|names|day|swing)[.]',
+    'core/src/(rod/|reel/(fill|backing|number|spool)[.]|line/(cheater|runningLine)[.])',
+    'core/src/(leader/length|water/(section|gauge))[.]',
+    'web/src/(store/(?!files)|ui/(Button|StateMark|Tag|units|file)[.]|worker/door)',
+    'web/src/drawing/(RigStrip|scale|useWidth|GrainAxis)',
+    'createLucideIcon',
+  ]
+    .join('|')
+    .replaceAll('/', '[\\\\/]'),
+)
+
 export default defineConfig({
   plugins: [react(), tailwindcss(), compressed()],
   worker: { format: 'es' },
@@ -48,7 +65,7 @@ export default defineConfig({
             },
             {
               name: 'frame',
-              test: /core[\\/]src[\\/](rig[\\/](checks|define|wound|looped|reach)|cast[\\/](wind|room|dLoop|shoot|turnover)|day[\\/]season|rod[\\/]|reel[\\/](fill|backing|number|spool)|line[\\/](cheater|runningLine)|leader[\\/]length|water[\\/](section|gauge)[.])|web[\\/]src[\\/](store[\\/](?!files)|ui[\\/](Button|StateMark|Tag|units|file)|worker[\\/]door|drawing[\\/](RigStrip|scale|useWidth|GrainAxis))|createLucideIcon/,
+              test: AT_ONCE,
             },
           ],
         },

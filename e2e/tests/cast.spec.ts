@@ -54,9 +54,105 @@ test('the wind decides the side: turned round, the casts change sides; what is b
   await expect(page.getByText(/“(One|Two|Three|Four|Five|Six|Seven|Eight) pulls?/)).toBeVisible()
 })
 
-test('on the beach the time to be gone stands first; a mark that reads higher brings it nearer', async ({
+/** Puts a head of the demo's on one of its rods into the strip, and goes to Cast. */
+async function castWith(page: Page, key: string): Promise<void> {
+  await page.goto(`/match/rig/${key}`)
+  await page.getByRole('button', { name: 'Make this my rig' }).click()
+  await inTheStrip(page)
+  await page.goto('/cast')
+  await expect(page.getByRole('heading', { name: 'At the pool' })).toBeVisible()
+}
+
+/** How casts with a D loop stand for room: the fitnesses they have, and whether they need the compact stroke. */
+const loops = (page: Page): Promise<string[]> =>
+  page.locator('[data-cast]').evaluateAll((cards) => [
+    ...new Set(
+      cards
+        .filter((card) => !card.getAttribute('data-cast')?.startsWith('overhead'))
+        .map((card) => {
+          const text = card.textContent ?? ''
+          if (text.includes('The D loop takes')) return 'out'
+          return text.includes('compact stroke') ? 'compact' : 'free'
+        }),
+    ),
+  ])
+
+test('room behind decides the head: two metres, then four', async ({ page }) => {
+  await winterRig(page)
+  await page.goto('/cast')
+  const room = page.getByLabel('Room behind me')
+  const with_ = ['level-4-ft', 'coated-30-lb', 'full-frame-eleven'].join('~')
+  const rigs = [
+    [`long-seven-13-ft~450-gr-scandi~_~${with_}`, 'out', 'out'],
+    [`long-seven-13-ft~510-gr-short-skagit~t-8-5-ft~${with_}`, 'compact', 'free'],
+    [`long-seven-13-ft~480-gr-long-skagit~t-8-5-ft~${with_}`, 'compact', 'free'],
+    [
+      'beck-three-10-ft-9~240-gr-trout-skagit~_~level-4-ft~coated-20-lb~little-full-frame-five',
+      'free',
+      'free',
+    ],
+  ] as const
+  // Standing dry, as the figures are: without a pool.
+  await page.goto('/water')
+  await page.getByRole('button', { name: 'As the job describes it' }).click()
+  await page.goto('/cast')
+  const deep = page.getByLabel('I stand in', { exact: true })
+  await deep.fill('0 m')
+  await deep.press('Enter')
+  for (const [key, ...expected] of rigs) {
+    await castWith(page, key)
+    for (const [i, metres] of ['2 m', '4 m'].entries()) {
+      await room.fill(metres)
+      await room.press('Enter')
+      await expect.poll(() => loops(page)).toEqual([expected[i]])
+    }
+  }
+})
+
+test('the station’s gusts, a silent station, a sore shoulder and cold hands; cautions go for the day', async ({
   page,
 }) => {
+  await winterRig(page)
+  await page.goto('/water')
+  await page.getByRole('button', { name: 'Kettle Run' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: /Kettle Run/ })).toBeVisible()
+  await page.goto('/cast')
+  await page.getByLabel('The wind is said by').selectOption('station')
+  await expect(page.getByText(/Skarn bridge: 9 mph, gusts of 11 mph.*judged by the gusts/)).toBeVisible()
+  // From the south-west, as one faces it from the left: only the right side is left.
+  await expect.poll(() => sides(page)).toEqual(['right'])
+  await expect(page.locator('[data-light]')).toContainText(/sunrise \d\d:\d\d/)
+  await expect(page.getByRole('slider', { name: 'Wind from' })).toHaveCount(0)
+  // Pains and cold hands.
+  await page.getByLabel('My shoulder').selectOption('sore')
+  await expect(page.locator('[data-fit] [data-cast]').first()).toContainText('it spares the shoulder')
+  await expect(page.locator('[data-caution="pain"]')).toBeVisible()
+  await page.getByLabel('My hands').selectOption('cold')
+  await page.getByLabel('My casting').selectOption('beginner')
+  await page.getByText(/^Not here, not now/).click()
+  await expect(page.locator('[data-cast="snake-roll right"]')).toContainText('a later season')
+  await page.getByRole('button', { name: 'Pain: not again today' }).click()
+  await expect(page.locator('[data-caution="pain"]')).toHaveCount(0)
+  await page.getByRole('link', { name: 'All cautions' }).click()
+  await expect(page.getByRole('heading', { name: /^Pain here, now/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Show them again' }).click()
+  // The station falls silent: what it said last stands; after a reload, what was said by hand.
+  await page.goto('/cast')
+  await expect(page.locator('[data-caution="pain"]')).toBeVisible()
+  await page.getByText('About this place').click()
+  const faces = page.getByLabel('Across the water I face (°)')
+  await faces.fill('elsewhere')
+  await faces.press('Enter')
+  await expect(page.getByText('“elsewhere” is no figure in degrees.')).toBeVisible()
+  await faces.fill('140')
+  await faces.press('Enter')
+  await expect.poll(() => sides(page)).toEqual(['left'])
+})
+
+test('on the beach at dusk, on the flood, the time to be gone stands first; the mark and a tide file move it', async ({
+  page,
+}) => {
+  await page.clock.setFixedTime(new Date('2026-11-28T14:00:00Z'))
   await openDemo(page)
   await page.getByRole('button', { name: 'Surf at dawn' }).click()
   await page.getByRole('article').first().getByRole('button', { name: 'Make this my rig' }).click()
@@ -67,14 +163,30 @@ test('on the beach the time to be gone stands first; a mark that reads higher br
   await page.goto('/cast')
   await expect(page.getByRole('heading', { name: 'On the beach' })).toBeVisible()
   const leave = page.locator('[data-leave]')
-  await expect(leave).toContainText(/Leave by \d\d:\d\d|cut off, until about \d\d:\d\d/)
-  await expect(page.getByRole('img', { name: /^The tide: (high|low) water \d\d:\d\d/ })).toBeVisible()
-  const mark = page.getByLabel('Mark reads above the prediction')
+  await expect(leave).toHaveText('Leave by 14:58: the way back is cut off at 15:28')
+  await expect(page.getByRole('img', { name: /^The tide: .*dusk 1\d:\d\d to 1\d:\d\d/ })).toBeVisible()
+  await expect(page.locator('[data-caution="surf"]')).toBeVisible()
+  const mark = page.getByLabel('My mark reads now')
   await mark.fill('9 m')
   await mark.press('Enter')
-  await expect(page.getByText(/From .* to 6\.6 ft, please/)).toBeVisible()
-  await mark.fill('2 m')
+  await expect(page.getByText(/The prediction says .* please/)).toBeVisible()
+  await mark.fill('1 m')
   await mark.press('Enter')
-  await expect(leave).toContainText('No dry way back')
-  await expect(page.getByText(/The prediction is shifted by 6\.6 ft/)).toBeVisible()
+  await expect(page.getByText(/The prediction is (raised|lowered) by/)).toBeVisible()
+  await expect(leave).not.toContainText('14:58')
+  await page.reload()
+  await expect(page.getByText(/The prediction is (raised|lowered) by/)).toBeVisible()
+  await page.getByText('The bed and the tide of this beach').click()
+  await page.getByLabel('Its tide is known by').selectOption('file')
+  const file = page.getByLabel('Read a tide file: CSV, iCalendar')
+  const csv = (text: string) => ({ name: 'strand.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+  await file.setInputFiles(csv('03/04/2026,05:12,3.2'))
+  await expect(page.getByText(/could be read with the day or the month first/)).toBeVisible()
+  await file.setInputFiles(
+    csv('2026-11-28T08:00Z,4.1\n2026-11-28T14:10Z,0.1\n2026-11-28T20:20Z,4.2\n2026-11-29T02:30Z,0.5'),
+  )
+  await expect(page.getByText(/strand\.csv: 4 heights/)).toBeVisible()
+  await expect(leave).toHaveText(/Leave by 1\d:\d\d/)
+  await page.getByRole('button', { name: /^Undo: .*its tide file/ }).click()
+  await expect(page.getByText(/strand\.csv: 4 heights/)).toHaveCount(0)
 })

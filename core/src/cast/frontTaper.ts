@@ -6,6 +6,8 @@ import { liveInLoop } from './taper.ts'
 const TAPERS_M = [7, 15, 30].map((feet) => feet * M_PER_FOOT)
 /** As much of each is carried [m]: the length over which a number weighs the same; on a rod of 9 ft. */
 export const TAPER_CARRIED_M = 30 * M_PER_FOOT
+/** A cast that the short one still makes from such a rod [m]. [practice] */
+export const SHORT_TAPER_REACH_M = Object.freeze({ low: 50 * M_PER_FOOT, high: 55 * M_PER_FOOT })
 const ROD_M = 9 * M_PER_FOOT
 
 /** What a front taper does in the D loop of a trout rod. */

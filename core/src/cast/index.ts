@@ -18,7 +18,7 @@ export {
   type Fit,
 } from './choose.ts'
 export { type DLoopResult, dLoopDepth, type LoopMass, loopMass, upperArcAt } from './dLoop.ts'
-export { type FrontTaper, frontTapers, TAPER_CARRIED_M } from './frontTaper.ts'
+export { type FrontTaper, frontTapers, SHORT_TAPER_REACH_M, TAPER_CARRIED_M } from './frontTaper.ts'
 export { longestHeadM } from './longest.ts'
 export {
   HANDS,

@@ -29,7 +29,7 @@ export const CAUTIONS = Object.freeze({
   lightning: ({ thunder }: CautionSetting) => thunder === true,
   'power-line': ({ obstruction }: CautionSetting) => obstruction === 'power-line',
   surf: ({ day }: CautionSetting) => day.water === 'surf',
-  wading: ({ day }: CautionSetting) => day.water !== 'surf' && wadingOf(day).state !== 'fine',
+  wading: ({ day }: CautionSetting) => wadingOf(day).state !== 'fine',
   hooks: ({ wind }: CautionSetting) =>
     windOnto(wind, 'left') > HOOK_MPS || windOnto(wind, 'right') > HOOK_MPS,
   cold: ({ day }: CautionSetting) => day.waterC !== undefined && day.waterC < COLD_C,

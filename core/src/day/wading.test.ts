@@ -19,7 +19,11 @@ describe('C43: wading where one stands [standard, a field rule of hydrographers,
     ['2 ft of surf', 2, 0.5, 'surf', 'care'],
     ['knee-deep surf', 1.5, 0.5, 'surf', 'fine'],
   ] as const)('%s', (_name, feet, fps, water, state) => {
-    const day: Pick<Day, 'run' | 'water'> = { run: standing(ft(feet), ft(fps)), water }
+    const day: Pick<Day, 'run' | 'water' | 'wadingM'> = {
+      run: standing(ft(feet), ft(fps)),
+      water,
+      wadingM: ft(feet),
+    }
     expect(wadingOf(day).state).toBe(state)
   })
 })

@@ -1,4 +1,4 @@
-import { depthAt, MEAN_OF_SURFACE, surfaceCurrentAt } from '../water/index.ts'
+import { MEAN_OF_SURFACE, surfaceCurrentAt } from '../water/index.ts'
 import type { Day } from './day.ts'
 
 /**
@@ -20,8 +20,7 @@ export interface Wading {
 }
 
 /** A caution of the day, not a line of the ledger: it ranks no rig. Mean current of the vertical, by the power law. */
-export function wadingOf({ run, water }: Pick<Day, 'run' | 'water'>): Wading {
-  const depthM = depthAt(run, run.wadeM)
+export function wadingOf({ run, water, wadingM: depthM }: Pick<Day, 'run' | 'water' | 'wadingM'>): Wading {
   const currentMps = surfaceCurrentAt(run, run.wadeM) * MEAN_OF_SURFACE
   const product = depthM * currentMps
   const { not, care } = WADING

@@ -2,6 +2,7 @@ export { cheaterJoint, type Lengthened, usualCheater, withCheater, withoutCheate
 export { CUT_ENDS, type CutEnd, type CutResult, cutHead, cutTo, type HeadCut } from './cut.ts'
 export {
   type CarryResult,
+  DOUBLE_TAPER_LIMITS,
   type DoubleTaperResult,
   doubleTaper,
   equalMassCarry,

@@ -67,9 +67,10 @@ const anyDay: fc.Arbitrary<Day> = fc
     indicator: fc.constantFrom(undefined, undefined, undefined, true as const),
     sinkingLeaders: fc.constantFrom('main-tip' as const, 'quick-fix' as const),
     reelWeight: fc.constantFrom('heavy' as const, 'light' as const),
+    aheadMps: fc.constantFrom(0, 0, 8),
   })
-  .map(({ sinkingLeaders, reelWeight, stripToM, indicator, ...job }) =>
-    dayOf({
+  .map(({ sinkingLeaders, reelWeight, stripToM, indicator, aheadMps, ...job }) => ({
+    ...dayOf({
       job: {
         ...FIRST_JOB,
         ...job,
@@ -78,7 +79,8 @@ const anyDay: fc.Arbitrary<Day> = fc
       } satisfies Job,
       schools: { ...DEFAULT_SCHOOLS, sinkingLeaders, reelWeight },
     }),
-  )
+    aheadMps,
+  }))
 /** Swings of every sort there can be, made from one that was let swing: each is possible, none is measured here. */
 const SWUNG: Swung = swing(
   swingInput({

@@ -121,6 +121,7 @@ describe('a tide known by a table', () => {
       ],
     }
     const way = leaveBy(shore, 0)
+    expect(leaveBy(shore, 0, { shiftM: 4 })).toEqual({ outcome: 'cut-off' })
     expect(way.outcome).toBe('not-known')
     expect(way.outcome === 'not-known' && way.fromMs / HOUR_MS).toBeCloseTo(18.6, 0)
   })

@@ -9,6 +9,7 @@ export {
   type Sea,
   type Shore,
   type ShorePoint,
+  standingM,
   type TideWindow,
   type Trough,
   tideWindows,

@@ -46,8 +46,8 @@ export function lowestWayBack({ profile, standM }: Shore): ShorePoint {
 export type LeaveBy =
   /** Said so early that there is time: the way back is cut off at `cutOffMs`. */
   | { readonly outcome: 'leave-by'; readonly leaveMs: number; readonly cutOffMs: number }
-  /** Cut off at this moment, until then. */
-  | { readonly outcome: 'cut-off'; readonly freeMs: number }
+  /** Cut off at this moment, until then, or until nobody knows when. */
+  | { readonly outcome: 'cut-off'; readonly freeMs?: number }
   /** Even low water covers it too deep. */
   | { readonly outcome: 'no-dry-way' }
   /** Not in the next day. */
@@ -77,7 +77,8 @@ export function leaveBy(
   const endsMs = heights.at(-1)?.atMs ?? nowMs
   const whole = endsMs >= nowMs + DAY_MS - 2 * STEP_S * 1000
   const change = over.findIndex((each) => each !== over[0])
-  if (change === -1 && !whole) return { outcome: 'not-known', fromMs: endsMs }
+  if (change === -1 && !whole)
+    return over[0] ? { outcome: 'cut-off' } : { outcome: 'not-known', fromMs: endsMs }
   if (change === -1) return { outcome: over[0] ? 'no-dry-way' : 'free' }
   const atMs = heights[change]?.atMs ?? nowMs
   return over[0]
@@ -178,3 +179,7 @@ export function tideWindows(
   )
   return [...byTide, ...dusk].flatMap((window) => within(window, [{ fromMs, toMs }]))
 }
+
+/** How deep one stands at a level of the sea [m]; 0 on the dry bar. @param levelM over the datum */
+export const standingM = ({ profile, standM }: Shore, levelM: number): number =>
+  Math.max(0, levelM - bedAt(profile, standM))

@@ -145,6 +145,10 @@ const WORDS: CheckWords = {
       reaches: ({ value }) => `Casts about ${value}, with what shoots after the head.`,
       short: ({ value, low }) =>
         `Casts about ${value}, and ${low} is asked: wade, shorten the cast, or take a rig that carries further.`,
+      'short-in-wind': ({ value, low }) =>
+        `Casts about ${value} into this wind, and ${low} is asked: in still air it would reach.`,
+      'short-compact': ({ value, low }) =>
+        `Casts about ${value} in the compact stroke, and ${low} is asked: with more room behind it would reach.`,
     },
   },
   'leader-fish': {

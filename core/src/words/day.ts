@@ -61,7 +61,10 @@ export function sayLevelDoubt({ where }: Pick<Day, 'where'>): string | undefined
 }
 
 /** What is to be said of standing where one stands today; undefined where there is nothing. */
-export function sayWading(day: Day, system: UnitSystem): string | undefined {
+export function sayWading(
+  day: Pick<Day, 'run' | 'water' | 'wadingM'>,
+  system: UnitSystem,
+): string | undefined {
   const { state, depthM, currentMps, byDepth } = wadingOf(day)
   if (state === 'fine') return undefined
   const depth = printMeasure(depthM, 'length', system)

@@ -24,6 +24,7 @@ test.each<readonly [LeaveBy, string]>([
     'Leave by 2 h: the way back is cut off at 2.5 h',
   ],
   [{ outcome: 'cut-off', freeMs: 9 * H }, 'until about 9 h'],
+  [{ outcome: 'cut-off' }, 'until when is not known'],
   [{ outcome: 'no-dry-way' }, 'No dry way back'],
   [{ outcome: 'free' }, 'stays free'],
   [{ outcome: 'not-known', fromMs: 5 * H }, 'ends at 5 h'],

@@ -7,7 +7,9 @@ export function sayLeaveBy(way: LeaveBy, clock: (ms: number) => string): string 
     case 'leave-by':
       return `Leave by ${clock(way.leaveMs)}: the way back is cut off at ${clock(way.cutOffMs)}`
     case 'cut-off':
-      return `The way back is cut off, until about ${clock(way.freeMs)}`
+      return way.freeMs === undefined
+        ? 'The way back is cut off; until when is not known'
+        : `The way back is cut off, until about ${clock(way.freeMs)}`
     case 'no-dry-way':
       return 'No dry way back: even low water covers it too deep'
     case 'free':

@@ -7,12 +7,11 @@ import { QuantityField, Select, Tag, useUnits } from '../../ui/index.ts'
 import { BedSection } from './BedSection.tsx'
 import { clock, useNow } from './clock.ts'
 import { type ChangeStand, useWithin } from './StandFields.tsx'
+import { seaShiftM } from './sea.ts'
 import { TideClock } from './TideClock.tsx'
 
 const ShoreForm = lazy(() => import('./ShoreForm.tsx').then((m) => ({ default: m.ShoreForm })))
 
-/** A mark read longer ago than this no longer shifts the tide [ms]. [practice] */
-const MARK_COUNTS_MS = 24 * 3_600_000
 /** A level of the sea that can be read at a mark [m]. */
 const MARK = { low: -20, high: 20 } as const
 
@@ -60,8 +59,9 @@ interface SeaNow {
 }
 
 /** How the sea stands today: what the mark said, as long as it counts, and how far the waves run up. */
-function useSea({ mark, runUpM = WAY_BACK.runUpM }: Stand, now: number): SeaNow {
-  const shiftM = mark !== undefined && now - mark.atMs < MARK_COUNTS_MS ? mark.shiftM : 0
+function useSea(stand: Stand, now: number): SeaNow {
+  const { runUpM = WAY_BACK.runUpM } = stand
+  const shiftM = seaShiftM(stand, now)
   return useMemo(() => ({ shiftM, runUpM }), [shiftM, runUpM])
 }
 

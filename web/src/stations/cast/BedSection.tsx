@@ -1,4 +1,4 @@
-import { bedAt, lowestWayBack, type Shore, tideAt, tideHeights, troughsAt } from '@hoxen/core/tide'
+import { bedAt, lowestWayBack, type Shore, standingM, tideAt, tideHeights, troughsAt } from '@hoxen/core/tide'
 import { useWidth } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
@@ -30,6 +30,7 @@ export function BedSection({ shore, now, shiftM }: Props) {
     .join('')
   const troughs = troughsAt(profile, nowM)
   const way = lowestWayBack(shore)
+  const depthM = standingM(shore, nowM)
   return (
     <div ref={ref} className="mt-2 overflow-hidden rounded-md">
       <svg
@@ -66,7 +67,7 @@ export function BedSection({ shore, now, shiftM }: Props) {
           strokeLinecap="round"
         />
         <text x={x(standM) + 7} y={y(bedAt(profile, standM)) - 12} fontSize="11.5" fill="var(--ink)">
-          you
+          you, {depthM > 0 ? `in ${show(depthM, 'length')}` : 'dry'}
         </text>
         <text x={6} y={y(lowM) - 4} fontSize="11.5" fill="var(--ink)">
           low water

@@ -1,5 +1,6 @@
-import { CARRY_M, frontTapers, TAPER_CARRIED_M } from '@hoxen/core/cast'
+import { CARRY_M, frontTapers, SHORT_TAPER_REACH_M, TAPER_CARRIED_M } from '@hoxen/core/cast'
 import {
+  DOUBLE_TAPER_LIMITS,
   doubleTaper,
   equalMassCarry,
   massOfFirst,
@@ -8,26 +9,21 @@ import {
   singleHandKg,
   USUAL_TAPER_M,
 } from '@hoxen/core/line'
-import { M_PER_FOOT } from '@hoxen/core/quantity'
 import { useState } from 'react'
 import { QuantityField, Select, Tag, useUnits } from '../../ui/index.ts'
 
 const NUMBERS = Array.from({ length: SINGLE_HAND_MAX }, (_, i) => String(i + 1))
 const OPTIONS = NUMBERS.map((n): readonly [string, string] => [n, `no. ${n}`])
-/** What can be asked: no double taper is longer, no head heavier. */
-const LIMITS = {
-  taperM: { low: 1 * M_PER_FOOT, high: SINGLE_HAND_LENGTH_M },
-  lengthM: { low: 0, high: 120 * M_PER_FOOT },
-  headKg: { low: 0.002, high: 0.08 },
-} as const
+/** To begin with: a head of 375 gr, and the carry it stands for on a no. 9 (C3) [kg, m]. [practice] */
+const FIRST = { headKg: 0.0243, lengthM: 13.716 } as const
 
 /** How much line a mass is: a double taper at any length, and the length that weighs what a head weighs. */
 export function HowMuchLine() {
   const { show, range } = useUnits()
   const [number, setNumber] = useState('9')
   const [taperM, setTaper] = useState(USUAL_TAPER_M)
-  const [lengthM, setLength] = useState(45 * M_PER_FOOT)
-  const [headKg, setHead] = useState(0.0243)
+  const [lengthM, setLength] = useState<number>(FIRST.lengthM)
+  const [headKg, setHead] = useState<number>(FIRST.headKg)
   const made = doubleTaper(Number(number), taperM)
   const carry = equalMassCarry(Number(number), taperM, headKg)
   const within =
@@ -45,21 +41,21 @@ export function HowMuchLine() {
           measure="length"
           value={taperM}
           onChange={setTaper}
-          refuse={within(LIMITS.taperM, 'length')}
+          refuse={within(DOUBLE_TAPER_LIMITS.taperM, 'length')}
         />
         <QuantityField
           label="Line out"
           measure="length"
           value={lengthM}
           onChange={setLength}
-          refuse={within(LIMITS.lengthM, 'length')}
+          refuse={within(DOUBLE_TAPER_LIMITS.lengthM, 'length')}
         />
         <QuantityField
           label="A head of"
           measure="lineMass"
           value={headKg}
           onChange={setHead}
-          refuse={within(LIMITS.headKg, 'lineMass')}
+          refuse={within(DOUBLE_TAPER_LIMITS.headKg, 'lineMass')}
         />
       </div>
       <p className="mt-3 max-w-3xl" data-line-out>
@@ -87,8 +83,6 @@ export function HowMuchLine() {
   )
 }
 
-/** A cast that a short front taper still makes [m]. [practice] */
-const SHORT_TAPER_M = { low: 50 * M_PER_FOOT, high: 55 * M_PER_FOOT } as const
 const cell = 'border-b border-rule px-3 py-1.5 text-right'
 
 /** Why a long front taper casts better in a D loop. */
@@ -138,7 +132,7 @@ function FrontTapers({ number }: { readonly number: number }) {
       <p className="mt-1 max-w-3xl text-[0.92rem] text-faint">
         Only the upper leg drives the cast: a long front taper leaves little on the water and below, and casts
         better for it <Tag tag="physics" />. A short one, on a 9 ft rod, still works to{' '}
-        {range(SHORT_TAPER_M, 'length')} <Tag tag="practice" />.
+        {range(SHORT_TAPER_REACH_M, 'length')} <Tag tag="practice" />.
       </p>
     </div>
   )
