@@ -1,6 +1,6 @@
 /** Makes docs/screenshots from the demo data: one picture of each main view. Build first. */
 import type { Browser, Page } from '@playwright/test'
-import { gaugeReply } from './open.ts'
+import { gaugeReply, weatherReply } from './open.ts'
 import { ROOT, served } from './served.ts'
 
 /** Waits until the ranking is settled by the swing. */
@@ -22,6 +22,7 @@ async function demoPage(
   const page = await context.newPage()
   // The stand-in gauge moves with the clock; a picture wants the same day each time.
   await page.route('**/api/gauge/*', (route) => route.fulfill({ json: gaugeReply(30, 1) }))
+  await page.route('**/api/weather/*', (route) => route.fulfill({ json: weatherReply(270, 5, 6.5) }))
   await page.goto(`${base}/?demo`)
   await page.getByRole('article').first().waitFor()
   await page.getByRole('button', { name: 'Winter run' }).click()
@@ -38,6 +39,25 @@ async function toKettleRun(page: Page): Promise<void> {
   await page.goto(new URL('/water', page.url()).href)
   await page.getByRole('button', { name: 'Kettle Run' }).click()
   await page.getByText('Skarn above the forks').waitFor()
+}
+
+/** A November afternoon on the strand, the flood beginning as the light goes. */
+const DUSK = new Date('2026-11-28T14:00:00Z')
+
+/** From the river to the beach, with the rig of the surf. */
+async function toTheStrand(page: Page): Promise<void> {
+  const at = (path: string): string => new URL(path, page.url()).href
+  await page.clock.setFixedTime(DUSK)
+  await page.goto(at('/match'))
+  await page.getByRole('button', { name: 'Surf at dawn' }).click()
+  await page.goto(
+    at('/match/rig/strand-eight-nine-11-ft~530-gr-surf-head~_~tapered-9-ft~mono-0-60~strand-reel'),
+  )
+  await page.getByRole('button', { name: 'Make this my rig' }).click()
+  await page.waitForURL(/\/rig$/)
+  await page.goto(at('/water'))
+  await page.getByRole('button', { name: /Ossan Strand/ }).click()
+  await page.waitForTimeout(5500)
 }
 
 interface Moment {
@@ -73,15 +93,13 @@ await served(4392, async (base, browser) => {
   await shoot(desk, '/rig?view=mass', 'rig-mass')
   await shoot(desk, '/rig?view=turnover', 'rig-turnover')
   await shoot(desk, '/rig?view=leader', 'leader-builder')
-  await shoot(desk, '/rig?view=list', 'rigging-list')
   await shoot(desk, '/reel', 'reel')
   await shoot(desk, '/water', 'water-swing', { at: '14' })
   await shoot(desk, '/water', 'water-plan', { at: '10', scrollTo: 'From above, your bank below' })
   await shoot(desk, '/water?view=ladder', 'water-ladder')
-  await shoot(desk, '/water?view=bed', 'water-pool')
   await shoot(desk, '/gear?kind=head&sort=mass', 'gear')
-  await shoot(desk, '/gear/item/450-gr-scandi', 'gear-item')
   await shoot(desk, '/cast', 'cast')
+  await shoot(desk, '/cast', 'cast-loop', { scrollTo: 'Loops, tangles and twist' })
   await shoot(desk, '/tables', 'tables')
   await shoot(desk, '/match/look?ask=12½+ft+6', 'look')
   await shoot(await demoPage(base, browser, 1280, 800, 'dark'), '/match', 'match-dusk')
@@ -89,4 +107,9 @@ await served(4392, async (base, browser) => {
   await shoot(phone, '/rig', 'phone-ledger')
   await toKettleRun(phone)
   await shoot(phone, '/water', 'phone-water', { at: '14' })
+  const beach = await demoPage(base, browser, 1280, 800)
+  await toTheStrand(beach)
+  await shoot(beach, '/cast', 'cast-beach')
+  await beach.setViewportSize({ width: 390, height: 844 })
+  await shoot(beach, '/cast', 'tide-clock')
 })

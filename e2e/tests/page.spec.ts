@@ -17,6 +17,7 @@ const PLACES = [
   '/water?view=ladder',
   '/water?view=bed',
   '/cast',
+  '/cast/cautions',
   '/gear',
   '/gear/new/head',
   '/gear/item/510-gr-short-skagit',

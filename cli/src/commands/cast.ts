@@ -1,11 +1,4 @@
-import {
-  chooseCasts,
-  dLoopDepth,
-  loopMass,
-  SKILLS,
-  shootLengthM,
-  turnover,
-} from '@hoxen/core/cast'
+import { chooseCasts, dLoopDepth, loopMass, SKILLS, shootLengthM, turnover } from '@hoxen/core/cast'
 import { HEAD_STYLES } from '@hoxen/core/gear'
 import { OBSTRUCTIONS } from '@hoxen/core/water'
 import { sayCast } from '@hoxen/core/words'
