@@ -48,6 +48,7 @@ export interface CastSetting {
 export type CastReason =
   | 'windward'
   | 'light-windward'
+  | 'wind-turns'
   | 'headwind'
   | 'tailwind'
   | 'too-windy'
@@ -101,9 +102,12 @@ const overhead = ({ anchor }: CastDefinition): boolean => anchor === 'none'
 
 /** Anchor and D loop lie downwind, always. */
 const byWindAcross: Rule = (_cast, side, { wind, targetDeg }) => {
-  const onto = windOnto(wind, side, targetDeg)
+  const { veerDeg: _veer, ...steady } = wind
+  const onto = windOnto(steady, side, targetDeg)
   if (onto > ACROSS_MPS.no) return ['no', 'windward']
-  return onto > ACROSS_MPS.calm ? ['care', 'light-windward'] : null
+  if (onto > ACROSS_MPS.calm) return ['care', 'light-windward']
+  // From the other side, or from ahead or behind, but turning: now and then it reaches this one.
+  return windOnto(wind, side, targetDeg) > ACROSS_MPS.no ? ['care', 'wind-turns'] : null
 }
 
 const byWindAlong: Rule = (_cast, _side, { wind, targetDeg }) => {

@@ -27,6 +27,8 @@ export interface Stand {
   readonly swellM?: number | undefined
   /** How far the waves run up the beach [m]. */
   readonly runUpM?: number | undefined
+  /** Hours round a turn of the tide that are fished. */
+  readonly roundTurnH?: number | undefined
   /** How the beach's mark stood above the prediction, and when it was read. */
   readonly mark?: { readonly shiftM: number; readonly atMs: number } | undefined
 }
@@ -39,6 +41,7 @@ export const STAND_LIMITS = Object.freeze({
   swellM: { low: 0, high: 4 },
   runUpM: { low: 0, high: 1 },
   shiftM: { low: -1.5, high: 2.5 },
+  roundTurnH: { low: 0.5, high: 3 },
 })
 /** As deep as anybody wades [m]. */
 export const WADING_LIMITS = Object.freeze({ low: 0, high: 1.4 })

@@ -19,5 +19,6 @@ export const standSchema: z.ZodType<Stand> = z.strictObject({
   basket: z.literal(true).optional(),
   swellM: within(STAND_LIMITS.swellM).optional(),
   runUpM: within(STAND_LIMITS.runUpM).optional(),
+  roundTurnH: within(STAND_LIMITS.roundTurnH).optional(),
   mark: z.strictObject({ shiftM: within(STAND_LIMITS.shiftM), atMs: z.number().min(0) }).optional(),
 })

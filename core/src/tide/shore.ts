@@ -120,8 +120,8 @@ export function troughsAt(profile: readonly ShorePoint[], levelM: number): reado
   return out
 }
 
-/** Half an hour to three hours round a turn: what may be chosen; and what is usual [h]. [practice] */
-export const ROUND_TURN_H = Object.freeze({ low: 0.5, high: 3, usual: 1.5 })
+/** Hours round a turn that are usually fished. [practice] */
+export const ROUND_TURN_H = 1.5
 const HOUR_MS = 3_600_000
 /** Fish come close in the dusk: so long before dark and after first light [ms]. [practice] */
 const DUSK_MS = 0.75 * HOUR_MS
@@ -153,7 +153,7 @@ export function tideWindows(
   toMs: number,
   {
     place,
-    roundTurnH = ROUND_TURN_H.usual,
+    roundTurnH = ROUND_TURN_H,
   }: { readonly place?: Place | undefined; readonly roundTurnH?: number } = {},
 ): readonly TideWindow[] {
   const roundMs = roundTurnH * HOUR_MS

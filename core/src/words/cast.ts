@@ -69,6 +69,8 @@ const REASONS: Readonly<Record<CastReason, Say>> = {
     `The wind comes from the ${side}, ${show(windOnto(wind, side, targetDeg), 'windSpeed')} across you${wind.gustMps === undefined ? '' : ' in its gusts'}: it puts line and hook into you. Cast off the ${other(side)}.`,
   'light-windward': ({ side }, _setting, show) =>
     `A light wind from the ${side}: below ${show(ACROSS_MPS.no, 'windSpeed')} across you it can be done, with care.`,
+  'wind-turns': ({ side }, { wind }) =>
+    `The wind turns by ${wind.veerDeg ?? 0}° and comes from the ${side} now and then: cast between.`,
   headwind: () => 'Into a wind: a tight loop, low and hard, and expect less.',
   tailwind: () => 'A wind from behind flattens the D loop: wait for it less, aim higher.',
   'too-windy': () => 'Too much wind to cast in: wait, or go where it is sheltered.',
@@ -185,6 +187,17 @@ export function sayHeld(
     ? `More than is held easily${why === '' ? '' : ` ${why}`}: ${most} at most.${slips}`
     : `${most} is the most that is held${why === '' ? '' : ` ${why}`}: cast shorter, stand shallower or take a basket.${slips}`
 }
+
+/** What a wind along the cast does to how far it goes [m], below zero where it costs; undefined where it is next to nothing. */
+export function sayWindOnCast(gainM: number, system: UnitSystem): string | undefined {
+  if (Math.abs(gainM) < SAID_FROM_M) return undefined
+  const by = printMeasure(Math.abs(gainM), 'length', system)
+  return gainM < 0
+    ? `The wind ahead takes about ${by} of it.`
+    : `The wind from behind gives about ${by} of it.`
+}
+/** Less than this is not worth a word [m]. */
+const SAID_FROM_M = 0.3
 
 /** Before the next cast: how often to strip, and what is lifted then. */
 export const sayStripIn = (

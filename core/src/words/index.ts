@@ -9,6 +9,7 @@ export {
   sayMoves,
   sayPulls,
   sayStripIn,
+  sayWindOnCast,
 } from './cast.ts'
 export { CAUTION_WORDS } from './cautions.ts'
 export { CHECK_TITLES, sayAllowed, sayCheck, sayFigure } from './check.ts'

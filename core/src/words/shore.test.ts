@@ -9,10 +9,12 @@ import {
   sayLight,
   sayMark,
   sayMoon,
+  sayMoves,
   sayStripIn,
   sayTideProblem,
   sayTypedProblem,
   sayWind,
+  sayWindOnCast,
 } from './index.ts'
 
 const clock = (ms: number): string => `${ms / 3_600_000} h`
@@ -90,6 +92,19 @@ describe('light, moon and wind in words', () => {
   })
 })
 
+test.each([
+  ['double-spey', 2],
+  ['snap-t', 2],
+] as const)(
+  'C32 [practice]: before the sweep of a %s the belly hangs three to five feet below the tip',
+  (cast, step) => {
+    const rig = { rodLengthM: 3.9, style: 'skagit', headLengthM: 6.7 } as const
+    expect(sayMoves(cast, { rig }, 'trade').steps[step]).toContain(
+      'When the belly hangs 3 – 5 ft below the tip, sweep',
+    )
+  },
+)
+
 describe('the hand', () => {
   test('what cannot be held is said with why, and what helps', () => {
     expect(sayHeld('easy', 'coated', {}, 'trade')).toBeUndefined()
@@ -97,6 +112,9 @@ describe('the hand', () => {
     const cold = sayHeld('too-much', 'mono', { hands: 'cold', wadingM: 0.8 }, 'trade')
     expect(cold).toContain('with cold hands and so deep in the water')
     expect(cold).toContain('a coated line grips better')
+    expect(sayWindOnCast(-2.4, 'metric')).toBe('The wind ahead takes about 2.4 m of it.')
+    expect(sayWindOnCast(1, 'metric')).toContain('from behind gives')
+    expect(sayWindOnCast(0.1, 'metric')).toBeUndefined()
     expect(sayStripIn({ pulls: 9, hangsM: 9.1, hangsKg: 0.03 }, 'metric')).toContain('strip in nine pulls')
   })
   test('every caution has a title, a short line and its whole', () => {

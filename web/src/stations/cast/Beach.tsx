@@ -2,7 +2,7 @@ import { STAND_LIMITS, type Stand } from '@hoxen/core/day'
 import { gapsIn, leaveBy, lowestWayBack, ROUND_TURN_H, type Shore, tideAt, WAY_BACK } from '@hoxen/core/tide'
 import type { Run } from '@hoxen/core/water'
 import { SURF_STEPS, sayLeaveBy, sayMark } from '@hoxen/core/words'
-import { lazy, Suspense, useMemo, useState } from 'react'
+import { lazy, Suspense, useMemo } from 'react'
 import { QuantityField, Select, Tag, useUnits } from '../../ui/index.ts'
 import { BedSection } from './BedSection.tsx'
 import { clock, useNow } from './clock.ts'
@@ -73,7 +73,7 @@ function Tide({ shore, run, stand, onChange }: Props & { readonly shore: Shore }
   const now = useNow()
   const { show } = useUnits()
   const sea = useSea(stand, now)
-  const [hours, setHours] = useState<Hours>(String(ROUND_TURN_H.usual) as Hours)
+  const { roundTurnH = ROUND_TURN_H } = stand
   const way = useMemo(() => leaveBy(shore, now, sea), [shore, now, sea])
   const urgent = way.outcome === 'cut-off' || way.outcome === 'no-dry-way'
   const gap = 'table' in shore.station ? gapsIn(shore.station).find(({ toMs }) => toMs > now) : undefined
@@ -92,10 +92,15 @@ function Tide({ shore, run, stand, onChange }: Props & { readonly shore: Shore }
           The tide file has a hole from {clock(gap.fromMs)} to {clock(gap.toMs)}: nothing is known of it.
         </p>
       )}
-      <TideClock shore={shore} place={run.spot} now={now} shiftM={sea.shiftM} roundTurnH={Number(hours)} />
+      <TideClock shore={shore} place={run.spot} now={now} shiftM={sea.shiftM} roundTurnH={roundTurnH} />
       <BedSection shore={shore} now={now} shiftM={sea.shiftM} />
       <SeaFields shore={shore} sea={sea} now={now} onChange={onChange}>
-        <Select label="I fish round a turn" value={hours} options={HOUR_OPTIONS} onChange={setHours} />
+        <Select
+          label="I fish round a turn"
+          value={HOURS.find((h) => Number(h) >= roundTurnH) ?? '3'}
+          options={HOUR_OPTIONS}
+          onChange={(h) => onChange('hours round a turn', () => ({ roundTurnH: Number(h) }))}
+        />
       </SeaFields>
     </>
   )

@@ -1,7 +1,7 @@
 import { type Holding, heldState, PULL_M } from '@hoxen/core/cast'
 import type { Stand } from '@hoxen/core/day'
-import { heldFor, type RigParts, type Shot, stripIn, type ThrowDay } from '@hoxen/core/rig'
-import { LOOP_ADVICE, sayHeld, sayPulls, sayStripIn } from '@hoxen/core/words'
+import { heldFor, type RigParts, type Shot, shotWith, stripIn, type ThrowDay } from '@hoxen/core/rig'
+import { LOOP_ADVICE, sayHeld, sayPulls, sayStripIn, sayWindOnCast } from '@hoxen/core/words'
 import { useWidth } from '../../drawing/index.ts'
 import { Tag, useUnits } from '../../ui/index.ts'
 
@@ -20,6 +20,8 @@ export function LoopsInHand({ shot, parts, day, stand }: Props) {
   if (stripM <= 0) return null
   const build = parts.runningLine?.item.build ?? 'coated'
   const holding: Holding = { wadingM: day.wadingM, hands: stand.hands, basket: stand.basket }
+  const inStillAir = shotWith(parts, parts.runningLine, { ...day, aheadMps: 0 })
+  const wind = sayWindOnCast(shot.castM - inStillAir.castM, system)
   const trouble = sayHeld(heldState(build, stripM, holding), build, holding, system)
   return (
     <section aria-labelledby="hand-title" className="mt-6">
@@ -30,6 +32,7 @@ export function LoopsInHand({ shot, parts, day, stand }: Props) {
         {shot.castM >= castM
           ? `For ${show(castM, 'length')} strip ${show(stripM, 'length')} (it would go ${show(shot.castM, 'length')}).`
           : `It goes about ${show(shot.castM, 'length')}, short of the ${show(castM, 'length')} asked: strip ${show(stripM, 'length')}.`}{' '}
+        {wind !== undefined && `${wind} `}
         <b className="font-semibold">
           {stand.basket ? 'Into the basket, no loops.' : sayPulls(loopsM, build, PULL_M)}
         </b>
