@@ -1,4 +1,4 @@
-import { tipHeightOf } from './room.ts'
+import { type RoomFor, roomForBackCast, tipHeightOf } from './room.ts'
 
 /** A flat back cast has sunk by so much of its length when it is straight. [estimate] */
 const BACK_DROP = 0.08
@@ -17,4 +17,33 @@ export interface BackCast {
 export function backCastOf(rodM: number, lineM: number, wadingM?: number): BackCast {
   const tipM = tipHeightOf(rodM, wadingM)
   return { tipM, lowM: tipM - BACK_DROP * lineM }
+}
+
+/** A back cast, and where it is thrown. */
+export interface BackCastRoom {
+  readonly rodM: number
+  /** Line behind the tip [m]. */
+  readonly lineM: number
+  readonly roomM: number
+  readonly wadingM?: number | undefined
+  /** How high brush or cliff stands there over the water [m]; left out where nobody has said. */
+  readonly behindHighM?: number | undefined
+}
+
+/** What a back cast must clear by [m]. [practice] */
+export const CLEAR_M = 0.5
+
+/**
+ * Whether a back cast has room: by length alone, or, where the height of what is behind is known and the line reaches it, over it.
+ * The one answer of the ledger's line and of the choice of casts. [estimate]
+ */
+export function roomForCastBack({
+  rodM,
+  lineM,
+  roomM,
+  wadingM,
+  behindHighM,
+}: BackCastRoom): RoomFor | 'over' {
+  if (behindHighM === undefined || lineM <= roomM) return roomForBackCast(lineM, roomM)
+  return backCastOf(rodM, lineM, wadingM).lowM >= behindHighM + CLEAR_M ? 'over' : 'none'
 }

@@ -1,10 +1,10 @@
 import type { Caster, HeadStyle } from '../gear/index.ts'
 import type { Obstruction } from '../water/index.ts'
-import { type BackCast, backCastOf } from './backCast.ts'
+import { type BackCast, backCastOf, CLEAR_M, roomForCastBack } from './backCast.ts'
 import { carryOf } from './carry.ts'
 import { type Anchor, CAST_NAMES, CASTS, type CastDefinition, type CastName, ONE_HAND_M } from './casts.ts'
 import { windOnto } from './onto.ts'
-import { roomForBackCast, roomForLoop } from './room.ts'
+import { roomForLoop } from './room.ts'
 import type { Skill } from './skill.ts'
 import { type CastWind, type Side, windOn } from './wind.ts'
 
@@ -128,18 +128,18 @@ const byRoom: Rule = (cast, _side, setting) => {
   const { rig, roomM, wadingM } = setting
   const { rodLengthM: rodM, style, headLengthM } = rig
   if (overhead(cast)) {
-    // Where the height of what is behind is known, the line may go over it.
-    if (overBehind(setting) !== undefined) return null
-    const back = roomForBackCast(backCastM(setting), roomM)
-    return back === 'enough' ? null : [back === 'tight' ? 'care' : 'no', 'back-cast-room']
+    const behindHighM = overHigh(setting)
+    const back = roomForCastBack({ rodM, lineM: backCastM(setting), roomM, wadingM, behindHighM })
+    if (back === 'enough') return null
+    if (back === 'over') return ['care', 'clears-behind']
+    if (behindHighM !== undefined) return ['no', 'meets-behind']
+    return [back === 'tight' ? 'care' : 'no', 'back-cast-room']
   }
   const room = roomForLoop({ rodM, style, carriedM: headLengthM, wadingM }, roomM)
   if (room === 'enough') return null
   return room === 'none' ? ['no', 'no-room'] : ['care', room === 'compact' ? 'compact-stroke' : 'tight-room']
 }
 
-/** What an overhead back cast must clear by [m]. [practice] */
-const CLEAR_M = 0.5
 const backCastM = ({ rig }: CastSetting): number =>
   (rig.overheadLengthM ?? rig.headLengthM) + (rig.tipLengthM ?? 0) + (rig.leaderLengthM ?? 0)
 /** The back cast of this rig here. */
@@ -149,18 +149,14 @@ export const backCastIn = (setting: CastSetting): BackCast & { readonly lineM: n
 }
 const backCastLow = (setting: CastSetting): number => backCastIn(setting).lowM
 
-/** Whether a back cast goes over what stands behind: only judged where its height is known and the line reaches it. */
-function overBehind(setting: CastSetting): Judged | null | undefined {
-  const { behindHighM, roomM, obstruction } = setting
-  if (behindHighM === undefined || (obstruction !== 'brush' && obstruction !== 'cliff')) return undefined
-  if (backCastM(setting) <= roomM) return null
-  return backCastLow(setting) >= behindHighM + CLEAR_M ? ['care', 'clears-behind'] : ['no', 'meets-behind']
-}
+/** Only brush and cliff can be cast over, and only where somebody has said how high they stand. */
+const overHigh = ({ obstruction, behindHighM }: CastSetting): number | undefined =>
+  obstruction === 'brush' || obstruction === 'cliff' ? behindHighM : undefined
 
 const byObstruction: Rule = (cast, _side, setting) => {
   const { obstruction = 'none' } = setting
-  const over = overhead(cast) ? overBehind(setting) : undefined
-  if (over !== undefined) return over
+  // Its height known, the room it leaves says it all.
+  if (overhead(cast) && overHigh(setting) !== undefined) return null
   switch (obstruction) {
     case 'power-line':
       return ['no', 'power-line']

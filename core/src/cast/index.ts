@@ -1,3 +1,4 @@
+export { type BackCastRoom, roomForCastBack } from './backCast.ts'
 export { CARRY_M, carryOf } from './carry.ts'
 export {
   type Anchor,

@@ -10,6 +10,7 @@ import {
   cautionsIn,
   hushedOn,
   type Stand,
+  seaShiftM,
   USUAL_STAND,
   windOf,
 } from './index.ts'
@@ -59,7 +60,22 @@ describe('the wind of a day', () => {
     expect(behindOf(pool, stand())).toEqual({ obstruction: 'brush', behindHighM: 3 })
     expect(behindOf(pool, stand({ obstruction: 'people' }))).toEqual({ obstruction: 'people' })
     expect(behindOf(undefined, stand())).toEqual({ obstruction: 'none' })
+    const water = { runId: pool.id, plan: { angleDeg: 60, tipHeightM: 1, mends: [] } }
+    const high = (more?: Partial<Stand>) =>
+      dayWith({}, { runs: [pool], water, stand: stand(more) }).behindHighM
+    expect([high(), high({ obstruction: 'people' }), high({ obstruction: 'cliff', behindHighM: 2 })]).toEqual(
+      [3, undefined, 2],
+    )
   })
+})
+
+test('how deep one stands is the tide’s where it is known; a mark counts for a day', () => {
+  const pool = { ...flatRun(1, 0.6), spot: SPOT }
+  const water = { runId: pool.id, plan: { angleDeg: 60, tipHeightM: 1, mends: [] } }
+  expect(dayWith({}, { runs: [pool], water, standingM: 0.4 }).wadingM).toBe(0.4)
+  expect(dayWith({}, { runs: [pool], water }).wadingM).not.toBe(0.4)
+  const marked = { mark: { shiftM: 0.3, atMs: 1_000_000 } }
+  expect([seaShiftM(marked, 2_000_000), seaShiftM(marked, 90_000_000), seaShiftM({}, 5)]).toEqual([0.3, 0, 0])
 })
 
 describe('cautions (handbook 12; common practice, no source)', () => {

@@ -8,3 +8,9 @@ export function behindOf(pool: Run | undefined, stand: Stand): Pick<Stand, 'obst
     return { obstruction: stand.obstruction, behindHighM: stand.behindHighM }
   return { obstruction: spot.behind, behindHighM: stand.behindHighM ?? spot.behindHighM }
 }
+
+/** How high brush or cliff stands behind [m]; what else is there cannot be cast over. */
+export function highBehind(pool: Run | undefined, stand: Stand): number | undefined {
+  const { obstruction, behindHighM } = behindOf(pool, stand)
+  return obstruction === 'brush' || obstruction === 'cliff' ? behindHighM : undefined
+}

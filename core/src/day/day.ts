@@ -4,6 +4,7 @@ import type { Weather } from '../sky/index.ts'
 import { type SwingPlan, USUAL_PLAN, usualRod } from '../swing/index.ts'
 import { atFlow, depthAt, fishedWater, latest, type Run } from '../water/index.ts'
 import { JOB_LIMITS } from './answers.ts'
+import { highBehind } from './behind.ts'
 import { flowToday, type Heard, type TodaysFlow } from './heard.ts'
 import type { Job } from './job.ts'
 import { runOfWords } from './plainWater.ts'
@@ -41,6 +42,8 @@ export interface Day extends Job {
   readonly wadingM: number
   /** Wind along the cast, from ahead when positive, in steps [m/s]. */
   readonly aheadMps: number
+  /** How high brush or cliff behind stands over the water, where it is known [m]. */
+  readonly behindHighM?: number | undefined
   readonly schools: Schools
   /** The knot tied at the fly, where the angler has said. */
   readonly flyKnot?: FlyKnot | undefined
@@ -53,6 +56,8 @@ export interface DayParts {
   readonly flyKnot?: FlyKnot | undefined
   /** Where one stands: how deep, where no pool says it, and in what wind. */
   readonly stand?: Stand | undefined
+  /** How deep one stands by the tide, on a beach that knows it [m]. */
+  readonly standingM?: number | undefined
   /** What the pool's weather station tells. */
   readonly weather?: Weather | undefined
   /** The pool chosen, the flow said by hand, the plan; without it the job's own words and the usual plan. */
@@ -93,7 +98,7 @@ function temperature({ job, heard }: DayParts): { readonly waterC?: number } {
 
 /** The day everything is judged in. A pool that is gone, or none, leaves the water the job describes. */
 export function dayOf(parts: DayParts): Day {
-  const { schools, flyKnot, stand = USUAL_STAND, weather, water, runs = [], heard } = parts
+  const { schools, flyKnot, stand = USUAL_STAND, standingM, weather, water, runs = [], heard } = parts
   const { waterC: _own, ...job } = parts.job
   const { rod = usualRod(job.water === 'surf'), ...handling } = water?.plan ?? USUAL_PLAN
   const plan: SwingPlan = { ...handling, rod, castM: job.castM }
@@ -108,6 +113,7 @@ export function dayOf(parts: DayParts): Day {
       plan,
       wadingM: stand.wadingM,
       aheadMps,
+      behindHighM: highBehind(pool, stand),
       schools,
       flyKnot,
     }
@@ -122,8 +128,9 @@ export function dayOf(parts: DayParts): Day {
     where: { by: 'pool', pool, level, flow, ratio },
     run,
     plan,
-    wadingM: depthAt(run, run.wadeM),
+    wadingM: standingM ?? depthAt(run, run.wadeM),
     aheadMps,
+    behindHighM: highBehind(pool, stand),
     schools,
     flyKnot,
   }

@@ -18,6 +18,7 @@ export { seasonFelt } from './season.ts'
 export {
   STAND_LIMITS,
   type Stand,
+  seaShiftM,
   USUAL_STAND,
   WADING_LIMITS,
   WIND_BY,

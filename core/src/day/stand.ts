@@ -54,3 +54,10 @@ export const USUAL_STAND: Stand = Object.freeze({
   wadingM: 0,
   skill: 'practised',
 })
+
+/** A mark read longer ago than this no longer shifts the tide [ms]. [practice] */
+const MARK_COUNTS_MS = 24 * 3_600_000
+
+/** How the sea stands above the prediction, by a mark that still counts [m]. */
+export const seaShiftM = ({ mark }: Pick<Stand, 'mark'>, nowMs: number): number =>
+  mark !== undefined && nowMs - mark.atMs < MARK_COUNTS_MS ? mark.shiftM : 0

@@ -68,8 +68,9 @@ const anyDay: fc.Arbitrary<Day> = fc
     sinkingLeaders: fc.constantFrom('main-tip' as const, 'quick-fix' as const),
     reelWeight: fc.constantFrom('heavy' as const, 'light' as const),
     aheadMps: fc.constantFrom(0, 0, 8),
+    behindHighM: fc.constantFrom(undefined, undefined, 0.1),
   })
-  .map(({ sinkingLeaders, reelWeight, stripToM, indicator, aheadMps, ...job }) => ({
+  .map(({ sinkingLeaders, reelWeight, stripToM, indicator, aheadMps, behindHighM, ...job }) => ({
     ...dayOf({
       job: {
         ...FIRST_JOB,
@@ -80,6 +81,7 @@ const anyDay: fc.Arbitrary<Day> = fc
       schools: { ...DEFAULT_SCHOOLS, sinkingLeaders, reelWeight },
     }),
     aheadMps,
+    behindHighM,
   }))
 /** Swings of every sort there can be, made from one that was let swing: each is possible, none is measured here. */
 const SWUNG: Swung = swing(

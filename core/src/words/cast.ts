@@ -152,7 +152,10 @@ const inWords = (n: number): string => NUMBERS[n] ?? String(n)
 export function sayPulls(loopsM: readonly number[], build: 'coated' | 'mono', pullM: number): string {
   if (loopsM.length === 0) return 'Nothing to hold.'
   if (build === 'mono')
-    return `${inWords(loopsM.length)} long loops of mono.`.replace(/^./, (c) => c.toUpperCase())
+    return `${inWords(loopsM.length)} long ${loopsM.length === 1 ? 'loop' : 'loops'} of mono.`.replace(
+      /^./,
+      (c) => c.toUpperCase(),
+    )
   const [first = 0, ...rest] = loopsM.map((m) => Math.round(m / pullM))
   return `“${[`${inWords(first)} ${first === 1 ? 'pull' : 'pulls'}`, ...rest.map(inWords)].join(', ')}.”`.replace(
     /^“./,

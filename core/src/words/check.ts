@@ -207,6 +207,8 @@ const WORDS: CheckWords = {
       'd-loop': ({ value, high }) => `The D loop of this head takes about ${value}; there is ${high}.`,
       'back-cast': ({ value, high }) =>
         `An overhead cast takes the whole line’s ${value} behind; there is ${high}.`,
+      'goes-over': ({ value }) =>
+        `An overhead cast lays ${value} out behind, over what stands there: keep it high.`,
     },
   },
   season: {

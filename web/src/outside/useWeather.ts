@@ -10,33 +10,19 @@ export interface WeatherState {
 
 /** Winds are read this often [ms]. */
 const EVERY_MS = 5 * 60_000
-/** The last that was heard, for when it is silent. */
-const heard = new Map<string, Weather>()
 
-async function hear(weatherId: string, signal: AbortSignal): Promise<WeatherState> {
-  try {
-    const { standInWeather } = await import('./standIn.ts')
-    const weather = await standInWeather.read(weatherId, signal)
-    heard.set(weatherId, weather)
-    return { weather, silent: undefined }
-  } catch (error) {
-    if (signal.aborted) throw error
-    const silent = error instanceof Error ? error.message : 'The weather station does not answer.'
-    return { weather: heard.get(weatherId), silent }
-  }
-}
-
-const NOTHING: WeatherState = { weather: undefined, silent: undefined }
-
-/** Reads a weather station; undefined asks for none. */
+/** Reads a weather station; undefined asks for none. When it is silent, the last that was heard stands. */
 export function useWeather(weatherId: string | undefined): WeatherState {
-  const { data } = useQuery({
+  const { data, error } = useQuery({
     queryKey: ['weather', weatherId],
-    queryFn: ({ signal }) => hear(weatherId as string, signal),
+    queryFn: async ({ signal }) => {
+      const { standInWeather } = await import('./standIn.ts')
+      return standInWeather.read(weatherId as string, signal)
+    },
     enabled: weatherId !== undefined,
     refetchInterval: EVERY_MS,
     staleTime: EVERY_MS / 2,
     retry: false,
   })
-  return data ?? NOTHING
+  return { weather: data, silent: error?.message }
 }

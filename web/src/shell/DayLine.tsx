@@ -20,8 +20,7 @@ export function DayLine({ day, rig }: Props) {
   const { show, system } = useUnits()
   const trend = useTrend()
   const doubt = sayLevelDoubt(day)
-  // How deep one stands on a beach goes with the tide: Cast says that, by the clock.
-  const wading = day.run.shore === undefined ? sayWading(day, system) : undefined
+  const wading = sayWading(day, system)
   const { where } = day
   return (
     <section aria-label="The day" className="border-b border-rule/60 text-[0.88rem]">

@@ -1,4 +1,4 @@
-import { dLoopOf, type RoomFor, roomForBackCast, roomForLoop } from '../../cast/index.ts'
+import { dLoopOf, type RoomFor, roomForCastBack, roomForLoop } from '../../cast/index.ts'
 import { type Day, seasonFelt } from '../../day/index.ts'
 import { headSinks } from '../../sink/index.ts'
 import { SWING_THRESHOLDS, type SwingReason, type Swung, swingVerdict } from '../../swing/index.ts'
@@ -159,7 +159,8 @@ const bare = ({ rod, head }: Pick<RigParts, 'rod' | 'head'>): Behind => ({
 const overhead = ({ rod, head }: Pick<RigParts, 'rod' | 'head'>, { water }: Day): boolean =>
   castOverhead(rod, head.head.style, water)
 
-const OF_ROOM: Readonly<Record<RoomFor, CheckState>> = {
+const OF_ROOM: Readonly<Record<RoomFor | 'over', CheckState>> = {
+  over: 'watch',
   enough: 'holds',
   compact: 'watch',
   tight: 'watch',
@@ -170,8 +171,12 @@ function room(parts: Behind, day: Day) {
   const value = roomNeededM(parts, day)
   const high = day.roomBehindM
   const back = overhead(parts, day)
-  const there = back ? roomForBackCast(value, high) : roomForLoop(loopedOf(parts, day), high)
-  const short = back ? 'back-cast' : there === 'compact' ? 'compact' : 'd-loop'
+  const { wadingM, behindHighM } = day
+  const there = back
+    ? roomForCastBack({ rodM: parts.rod.lengthM, lineM: value, roomM: high, wadingM, behindHighM })
+    : roomForLoop(loopedOf(parts, day), high)
+  const short =
+    there === 'over' ? 'goes-over' : back ? 'back-cast' : there === 'compact' ? 'compact' : 'd-loop'
   return {
     state: OF_ROOM[there],
     reason: there === 'enough' ? 'enough' : short,
@@ -186,7 +191,7 @@ function room(parts: Behind, day: Day) {
 const roomBehind = defineCheck({
   code: 'room-behind',
   slots: ['headId', 'rodId'],
-  reasons: { enough: {}, compact: {}, 'd-loop': {}, 'back-cast': {} },
+  reasons: { enough: {}, compact: {}, 'd-loop': {}, 'back-cast': {}, 'goes-over': {} },
 })
   .look(['rod', 'head'], (parts, day) => (overhead(parts, day) ? null : room(bare(parts), day)))
   .look(

@@ -1,4 +1,4 @@
-import { STAND_LIMITS, type Stand } from '@hoxen/core/day'
+import { STAND_LIMITS, type Stand, seaShiftM } from '@hoxen/core/day'
 import { gapsIn, leaveBy, lowestWayBack, ROUND_TURN_H, type Shore, tideAt, WAY_BACK } from '@hoxen/core/tide'
 import type { Run } from '@hoxen/core/water'
 import { SURF_STEPS, sayLeaveBy, sayMark } from '@hoxen/core/words'
@@ -7,7 +7,6 @@ import { QuantityField, Select, Tag, useUnits } from '../../ui/index.ts'
 import { BedSection } from './BedSection.tsx'
 import { clock, useNow } from './clock.ts'
 import { type ChangeStand, useWithin } from './StandFields.tsx'
-import { seaShiftM } from './sea.ts'
 import { TideClock } from './TideClock.tsx'
 
 const ShoreForm = lazy(() => import('./ShoreForm.tsx').then((m) => ({ default: m.ShoreForm })))

@@ -19,7 +19,6 @@ import { LoopsInHand } from './LoopsInHand.tsx'
 import { PlaceForm } from './PlaceForm.tsx'
 import { type ChangeStand, StandFields } from './StandFields.tsx'
 import { type Air, useAir } from './useAir.ts'
-import { useStanding } from './useStanding.ts'
 
 const Beach = lazy(() => import('./Beach.tsx').then((m) => ({ default: m.Beach })))
 
@@ -82,8 +81,7 @@ function useSun({ spot }: Air): number | undefined {
   return altitudeDeg > 0 ? bearingDeg - spot.facesDeg : undefined
 }
 
-function Cast({ question, rig, stand }: Props) {
-  const day = useStanding(question.day, stand)
+function Cast({ question: { day }, rig, stand }: Props) {
   const [picked, setPicked] = useState<string>()
   const air = useAir(day, stand)
   const sunDeg = useSun(air)
