@@ -47,17 +47,18 @@ const DUSK = new Date('2026-11-28T14:00:00Z')
 /** From the river to the beach, with the rig of the surf. */
 async function toTheStrand(page: Page): Promise<void> {
   const at = (path: string): string => new URL(path, page.url()).href
-  await page.clock.setFixedTime(DUSK)
   await page.goto(at('/match'))
   await page.getByRole('button', { name: 'Surf at dawn' }).click()
+  await page.getByRole('button', { name: /^Undo: Job: surf at dawn/ }).waitFor()
   await page.goto(
     at('/match/rig/strand-eight-nine-11-ft~530-gr-surf-head~_~tapered-9-ft~mono-0-60~strand-reel'),
   )
-  await page.getByRole('button', { name: 'Make this my rig' }).click()
+  await page.getByRole('button', { name: 'Make this my rig', exact: true }).click()
   await page.waitForURL(/\/rig$/)
   await page.goto(at('/water'))
   await page.getByRole('button', { name: /Ossan Strand/ }).click()
   await page.waitForTimeout(5500)
+  await page.clock.setFixedTime(DUSK)
 }
 
 interface Moment {
@@ -99,7 +100,7 @@ await served(4392, async (base, browser) => {
   await shoot(desk, '/water?view=ladder', 'water-ladder')
   await shoot(desk, '/gear?kind=head&sort=mass', 'gear')
   await shoot(desk, '/cast', 'cast')
-  await shoot(desk, '/cast', 'cast-loop', { scrollTo: 'Loops, tangles and twist' })
+  await shoot(desk, '/cast', 'cast-loop', { scrollTo: 'In the hand' })
   await shoot(desk, '/tables', 'tables')
   await shoot(desk, '/match/look?ask=12½+ft+6', 'look')
   await shoot(await demoPage(base, browser, 1280, 800, 'dark'), '/match', 'match-dusk')

@@ -19,7 +19,7 @@ export function useStanding(shore: Shore | undefined, stand: Stand | undefined):
       const levelM = tideAt(shore.station, now)
       if (gone) return
       const depthM = levelM === undefined ? undefined : standingM(shore, levelM + seaShiftM(stand, now))
-      setDeep(depthM && Math.min(WADING_LIMITS.high, Math.round(depthM / STEP_M) * STEP_M))
+      setDeep(depthM && Math.round(depthM / STEP_M) * STEP_M)
     }
     void look()
     const timer = setInterval(look, MINUTE_MS)

@@ -97,7 +97,7 @@ export function StandFields(props: Props) {
         />
       ) : (
         <p className="self-end text-[0.9rem] text-faint">
-          {day.run.shore === undefined ? 'As the pool says: ' : 'By the tide: '}
+          {day.water !== 'surf' || day.run.shore === undefined ? 'As the pool says: ' : 'By the tide: '}
           {day.water === 'surf' ? '' : `${day.run.bank} bank, `}
           {day.wadingM < WADING_LIMITS.high ? 'standing in' : 'deeper than anybody stands, over'}{' '}
           {show(day.wadingM, 'length')}.

@@ -28,6 +28,9 @@ const ROWS: Readonly<Record<TideWindow['kind'], { readonly y: number; readonly f
   fish: { y: 36, fill: 'var(--river)' },
   dusk: { y: 50, fill: 'var(--watch)' },
 }
+/** Without a place nothing is known of the dusk. */
+const ROWS_BY_TIDE = ['scout', 'fish'] as const
+const WINDOW_KINDS = [...ROWS_BY_TIDE, 'dusk'] as const
 const TOP = 78
 const BOTTOM = HEIGHT - 30
 const LIGHT_FILL = { day: 'var(--sheet)', twilight: 'var(--rule)', night: 'var(--faint)' } as const
@@ -82,6 +85,20 @@ export function TideClock({ shore, place, now, shiftM, roundTurnH }: Props) {
         ))}
         <path d={pathOf(heights, x, y)} fill="none" stroke="var(--river)" strokeWidth="2.2" />
         <path d={`M${x(now)} ${TOP - 12}V${HEIGHT - 14}`} stroke="var(--caster)" strokeWidth="2" />
+        {(place === undefined ? ROWS_BY_TIDE : WINDOW_KINDS).map((kind) => (
+          <text
+            key={kind}
+            x={2}
+            y={ROWS[kind].y + 1}
+            fontSize="11.5"
+            fill="var(--ink)"
+            stroke="var(--sheet)"
+            strokeWidth="4"
+            paintOrder="stroke"
+          >
+            {TIDE_WINDOW_NAMES[kind]}
+          </text>
+        ))}
         {turns.map(({ atMs, heightM, kind }) => (
           <g key={atMs} fontSize="11.5" textAnchor="middle" fill="var(--ink)">
             <circle cx={x(atMs)} cy={y(heightM)} r="3" fill="var(--river)" />
@@ -89,7 +106,7 @@ export function TideClock({ shore, place, now, shiftM, roundTurnH }: Props) {
               stroke="var(--sheet)"
               strokeWidth="4"
               paintOrder="stroke"
-              x={Math.min(Math.max(x(atMs), 30), width - 30)}
+              x={Math.min(Math.max(x(atMs), 44), width - 44)}
               y={kind === 'high' ? y(heightM) - 7 : y(heightM) + 15}
             >
               {clock(atMs)} · {show(heightM + shiftM, 'length')}
@@ -131,27 +148,20 @@ interface SpanProps {
   readonly width: number
 }
 
-/** A window: its bar in its own row, and its name where there is room. */
+/** A window: its bar in its own row. */
 function Span({ window: { kind, fromMs, toMs }, x, width }: SpanProps) {
   const [left, right] = [Math.max(0, x(fromMs)), Math.min(width, x(toMs))]
   const { y, fill } = ROWS[kind]
   return (
-    <g>
-      <rect
-        x={left}
-        y={y - 9}
-        width={Math.max(2, right - left)}
-        height={12}
-        rx="3"
-        fill={fill}
-        fillOpacity="0.24"
-      />
-      {right - left > 32 && (
-        <text x={(left + right) / 2} y={y} textAnchor="middle" fontSize="11" fill="var(--ink)">
-          {TIDE_WINDOW_NAMES[kind]}
-        </text>
-      )}
-    </g>
+    <rect
+      x={left}
+      y={y - 9}
+      width={Math.max(2, right - left)}
+      height={12}
+      rx="3"
+      fill={fill}
+      fillOpacity="0.24"
+    />
   )
 }
 
