@@ -1,4 +1,4 @@
-import { type Stand, seaShiftM, WADING_LIMITS } from '@hoxen/core/day'
+import { type Stand, seaShiftM } from '@hoxen/core/day'
 import type { Shore } from '@hoxen/core/tide'
 import { useEffect, useState } from 'react'
 

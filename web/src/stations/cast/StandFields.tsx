@@ -99,7 +99,7 @@ export function StandFields(props: Props) {
         <p className="self-end text-[0.9rem] text-faint">
           {day.water !== 'surf' || day.run.shore === undefined ? 'As the pool says: ' : 'By the tide: '}
           {day.water === 'surf' ? '' : `${day.run.bank} bank, `}
-          {day.wadingM < WADING_LIMITS.high ? 'standing in' : 'deeper than anybody stands, over'}{' '}
+          {day.wadingM <= WADING_LIMITS.high ? 'standing in' : 'nobody stands there, in'}{' '}
           {show(day.wadingM, 'length')}.
         </p>
       )}
