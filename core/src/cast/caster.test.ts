@@ -95,6 +95,13 @@ describe('a sore shoulder, a habit, one hand (handbook 10; common practice, no s
       'top-hand-habit',
     )
   })
+  test('a first season: lying anchors, with a Skagit; another head is told so', () => {
+    const first = { ...CALM, skill: 'beginner' } as const
+    expect(pick(first, 'double-spey')?.reasons).toEqual(['strong-hand'])
+    expect(pick(first, 'snake-roll')?.reasons).toContain('skill')
+    const scandi = { ...first, rig: { ...CALM.rig, style: 'scandi' } } as const
+    expect(pick(scandi, 'double-spey')?.reasons).toContain('skagit-first')
+  })
   test('one hand with a short Skagit: both shoulders, the off side across the body, little room', () => {
     const short = {
       ...CALM,

@@ -78,6 +78,7 @@ export type CastReason =
   | 'shoulder-high'
   | 'shoulder-spared'
   | 'top-hand-habit'
+  | 'skagit-first'
   | 'strong-hand'
   | 'off-hand'
   | 'across-the-body'
@@ -237,11 +238,14 @@ const spares = ({ high, rodM }: CastDefinition, fit: Fit, rodLengthM: number): b
 
 /** What is said of a cast and not judged. */
 function said(cast: CastDefinition, side: Side, fit: Fit, setting: CastSetting): readonly CastReason[] {
-  const { hand, habit, shoulder, rig } = setting
+  const { hand, habit, shoulder, skill, rig } = setting
   const oneHand = rig.rodLengthM < ONE_HAND_M.least
   const driven = !oneHand && (cast.anchor === 'touch-and-go' || cast.rodM?.low !== undefined)
   return [
     ...(shoulder === 'sore' && spares(cast, fit, rig.rodLengthM) ? (['shoulder-spared'] as const) : []),
+    ...(skill === 'beginner' && cast.anchor === 'sustained' && rig.style !== 'skagit'
+      ? (['skagit-first'] as const)
+      : []),
     ...(habit === 'top-hand' && driven ? (['top-hand-habit'] as const) : []),
     side === hand ? 'strong-hand' : oneHand || cast.rodM?.high !== undefined ? 'across-the-body' : 'off-hand',
   ]

@@ -115,6 +115,8 @@ const REASONS: Readonly<Record<CastReason, Say>> = {
     anchor === 'none'
       ? 'Short and flat, the lower hand takes the turn: it spares the shoulder.'
       : 'Low, and the lower hand does the pulling: it spares the shoulder.',
+  'skagit-first': () =>
+    'For a first season a Skagit forgives more: its anchor lies still, and it asks for little timing.',
   'top-hand-habit': () => 'Your upper hand leads by habit: here the lower one pulls in.',
   'strong-hand': ({ side }, { rig }) =>
     rig.rodLengthM < ONE_HAND_M.least

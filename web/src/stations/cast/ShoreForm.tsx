@@ -58,7 +58,7 @@ export function ShoreForm({ run }: Props) {
           measure="length"
           value={standM}
           onChange={(m) => save('where I stand', { standM: m })}
-          refuse={within(LIMITS.standM)}
+          refuse={within({ ...LIMITS.standM, high: profile?.at(-1)?.fromM ?? LIMITS.standM.high })}
         />
         <Select label="Its tide is known by" value={way} options={BY} onChange={setBy} />
         {way === 'file' ? (
