@@ -6,6 +6,7 @@ import { checkCommand } from './commands/check.ts'
 import { convertCommand } from './commands/convert.ts'
 import { carryCommand, cutCommand, lineCommand } from './commands/line.ts'
 import { judgeCommand, matchCommand } from './commands/match.ts'
+import { readCommand } from './commands/read.ts'
 import { balanceCommand, fillCommand } from './commands/reel.ts'
 import { specifyCommand } from './commands/specify.ts'
 import { tideCommand } from './commands/tide.ts'
@@ -34,6 +35,7 @@ export const COMMANDS: readonly Command[] = [
   castsCommand,
   tideCommand,
   checkCommand,
+  readCommand,
 ]
 
 export interface Result {

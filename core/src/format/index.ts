@@ -1,4 +1,3 @@
-export { ASKED_ROD, askedFor, askedRod } from './askedRod.ts'
 export { type CsvReading, csvColumns, guardCell, type RowProblem, readCsv, rowsCsv, writeCsv } from './csv.ts'
 export {
   countsOf,
@@ -24,7 +23,8 @@ export {
   type SingleName,
   type SingleValue,
 } from './kept.ts'
-export { type QuickAddResult, quickAdd } from './quickAdd.ts'
 export { documentSchema } from './schema.ts'
 export { DEFAULT_SETTINGS, type Settings } from './settings.ts'
 export { FILE_PLACES, FORMAT_VERSION, type Raw, upgraded, upgradedPart } from './steps.ts'
+export { ASKED_ROD, askedFor, askedRod } from './typed/askedRod.ts'
+export { type QuickAddResult, quickAdd } from './typed/quickAdd.ts'

@@ -73,6 +73,7 @@ export {
   sayTarget,
 } from './specify.ts'
 export { saySwing } from './swing.ts'
+export { LINE_EXAMPLES, sayGuesses, sayLine } from './typed.ts'
 export {
   BOTTOM_NAMES,
   MEND_NAMES,

@@ -77,7 +77,7 @@ const SENTENCES: Readonly<Record<string, Say>> = {
       ? `${what(f)} must be a whole number.`
       : d.expected === 'string'
         ? `${what(f)} is needed.`
-        : `${what(f)} is needed, as a ${String(d.expected)}.`,
+        : `${what(f)} is needed.`,
   invalid_value: (d, f) =>
     `${what(f)} must be one of: ${(d.values as readonly string[] | undefined)?.join(', ')}.`,
   invalid_union: () => 'This is none of the kinds of gear Hoxen knows.',
@@ -132,6 +132,9 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   // The typed line
   'no-kind': (d) =>
     `${text(d.text)} does not say what it is. Start with a kind: rod, skagit, scandi, tip, T-11, leader, reel…`,
+  'says-otherwise': (d) =>
+    `${text(d.text)} says otherwise than what stands beside it: leave one of them out.`,
+  'negative-figure': (d) => `${text(d.text)} is less than nothing: leave the sign out.`,
   'figure-without-place': (d) => `${text(d.text)} has no place in a ${String(d.kind).replace('-', ' ')}.`,
   'figure-without-unit': (d) => `${text(d.text)} needs a unit (gr, ft, mm…), or “no. 7” for a line number.`,
   // Files

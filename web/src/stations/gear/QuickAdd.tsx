@@ -1,5 +1,5 @@
 import { askedFor, quickAdd } from '@hoxen/core/format'
-import { KIND_NAMES, sayProblem, summarize } from '@hoxen/core/words'
+import { KIND_NAMES, sayGuesses, sayLine, summarize } from '@hoxen/core/words'
 import { type FormEvent, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
@@ -14,7 +14,7 @@ export function QuickAdd({ focus }: { readonly focus: boolean }) {
   const rod = askedFor(text)
   const navigate = useNavigate()
   const [problem] = read.ok ? [] : read.problems
-  const error = asked && problem !== undefined ? sayProblem(problem, system) : undefined
+  const error = asked && problem !== undefined ? sayLine(problem, system) : undefined
   const submit = (event: FormEvent): void => {
     event.preventDefault()
     setAsked(true)
@@ -63,7 +63,7 @@ export function QuickAdd({ focus }: { readonly focus: boolean }) {
           ? `What to look for round a ${summarize(rod, system)}: press Add`
           : (error ??
             (read.ok
-              ? `A ${KIND_NAMES[read.item.kind].one}: ${summarize(read.item, system)}`
+              ? `A ${KIND_NAMES[read.item.kind].one}: ${summarize(read.item, system)}. ${sayGuesses(read.item, read.guessed, system)}`
               : 'Also: “T-11 10 ft” · “13 ft no. 7 two-hander” · “leader 5 ft 12 lb stepped” · “reel no. 11 full frame”'))}
       </p>
     </form>

@@ -60,6 +60,6 @@ describe('the form', () => {
       undefined,
       'trade',
     )
-    expect(read).toEqual({ errors: { 'windows/skagit/highKg': 'Skagit window, to is needed, as a number.' } })
+    expect(read).toEqual({ errors: { 'windows/skagit/highKg': 'Skagit window, to is needed.' } })
   })
 })

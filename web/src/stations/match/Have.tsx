@@ -1,6 +1,6 @@
 import { quickAdd } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
-import { KIND_NAMES, quickLine, sayProblem, summarize } from '@hoxen/core/words'
+import { KIND_NAMES, quickLine, sayGuesses, sayLine, summarize } from '@hoxen/core/words'
 import { type FormEvent, useState } from 'react'
 import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, fieldLook, useUnits } from '../../ui/index.ts'
@@ -50,10 +50,10 @@ export function Have({
         className={`min-h-6 text-[0.9rem] ${problem || wrong ? 'font-medium text-breaks' : 'text-faint'}`}
       >
         {problem !== undefined
-          ? sayProblem(problem, system)
+          ? sayLine(problem, system)
           : wrong
             ? `That is a ${read.ok ? KIND_NAMES[read.item.kind].one : ''}, not a ${KIND_NAMES[item.kind].one}.`
-            : read.ok && summarize(read.item, system)}
+            : read.ok && `${summarize(read.item, system)}. ${sayGuesses(read.item, read.guessed, system)}`}
       </p>
       <div className="flex gap-2">
         <Button type="submit" weight="strong">

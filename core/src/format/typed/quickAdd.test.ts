@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { readField } from '../gear/index.ts'
-import { KG_PER_GRAIN, M_PER_FOOT } from '../quantity/index.ts'
-import { quickAdd } from './index.ts'
+import { readField } from '../../gear/index.ts'
+import { KG_PER_GRAIN, M_PER_FOOT } from '../../quantity/index.ts'
+import { quickAdd } from '../index.ts'
 
 const seeded = { seed: 20261125, numRuns: 200 }
 
@@ -40,7 +40,8 @@ describe('the typed line', () => {
     ['', 'empty'],
     ['something nice', 'no-kind'],
     ['skagit 510 gr 23 ft 5 ips', 'figure-without-place'],
-    ['skagit 510 23 ft', 'figure-without-unit'],
+    ['skagit 51 23 ft', 'figure-without-unit'],
+    ['skagit 510 gr 23 ft T-11 T-14', 'says-otherwise'],
     ['skagit 900 gr 3 ft', 'too-thick'],
     ['skagit 23 ft', 'needs-mass'],
   ])('%p is refused: %s', (text, code) => {
