@@ -19,7 +19,16 @@ export {
 } from './factor.ts'
 export { dimensionOf, MEASURES, type Measure, UNIT_SYSTEMS, type UnitSystem, unitFor } from './measure.ts'
 export { type ParseResult, parseQuantity } from './parse.ts'
-export { feetOf, printExact, printFeetExact, printMeasure, printRange, spokenUnit } from './print.ts'
+export {
+  feetOf,
+  printExact,
+  printFeetExact,
+  printMeasure,
+  printRange,
+  printRound,
+  spokenUnit,
+  withUnit,
+} from './print.ts'
 export {
   type Dimension,
   findUnit,

@@ -70,3 +70,25 @@ export function printFeetExact(m: number): string {
 }
 
 export const feetOf = (m: number): number => m / M_PER_FOOT
+
+/** Finer than so much nobody types a figure by hand: a field shows it rounded, and what is stored stays as it is. */
+const ROUND_TO = 0.01
+const FINEST = 3
+
+/** A figure for a field as a person would write it: as round as it may be within a hundredth of itself. */
+export function printRound(si: number, measure: Measure, system: UnitSystem): string {
+  const [symbol] = MEASURES[measure][system]
+  const { toSi, fromSi } = unitOf(symbol)
+  const value = fromSi(si)
+  for (let decimals = 0; decimals < FINEST; decimals++) {
+    const text = trimmed(value, decimals)
+    if (Math.abs(toSi(Number(text)) - si) <= Math.abs(si) * ROUND_TO) return `${text} ${spokenUnit(symbol)}`
+  }
+  return printExact(si, symbol)
+}
+
+/** A bare figure with the unit that it gets; anything else as it was typed. */
+export const withUnit = (text: string, symbol: string): string =>
+  /^\s*(?:\d+(?:[.,]\d+)?|[.,]\d+)\s*(?:[¼½¾⅓⅔⅛⅜⅝⅞]|\d\/\d)?\s*$/.test(text)
+    ? `${text.trim()} ${spokenUnit(symbol)}`
+    : text

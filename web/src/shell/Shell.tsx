@@ -1,21 +1,11 @@
 import { Moon, Redo2, Search, Sun, Undo2 } from 'lucide-react'
 import { lazy, type ReactNode, Suspense, useEffect, useMemo, useState } from 'react'
-import { NavLink, Outlet, useLocation, useNavigationType, useSearchParams } from 'react-router'
-import {
-  claimTab,
-  hasGear,
-  noticeFailed,
-  noticeSaid,
-  onVersionTrouble,
-  redo,
-  undo,
-  useHistory,
-  useSettings,
-} from '../store/index.ts'
+import { NavLink, Outlet, useLocation } from 'react-router'
+import { redo, undo, useHistory, useSettings } from '../store/index.ts'
 import { UnitsContext } from '../ui/index.ts'
 import { ActiveStrip } from './ActiveStrip.tsx'
 import { useCommands } from './commands.ts'
-import { loadDemo, toggleFace, toggleUnits } from './deeds.ts'
+import { toggleFace, toggleUnits } from './deeds.ts'
 import { PageGuard } from './PageGuard.tsx'
 import { STATIONS } from './stations.ts'
 import { useFace } from './useFace.ts'
@@ -24,40 +14,8 @@ import { useKeys } from './useKeys.ts'
 // Sheets and notices come after the first look.
 const Palette = lazy(() => import('./Palette.tsx').then((m) => ({ default: m.Palette })))
 const ShortcutSheet = lazy(() => import('./Palette.tsx').then((m) => ({ default: m.ShortcutSheet })))
+const Later = lazy(() => import('./Later.tsx').then((m) => ({ default: m.Later })))
 const Toaster = lazy(() => import('sonner').then((m) => ({ default: m.Toaster })))
-
-/** Keeps this tab’s name to itself, and says so when another tab’s Hoxen is of another version. */
-function useOneStore(): void {
-  useEffect(() => {
-    void claimTab()
-    onVersionTrouble((trouble) =>
-      noticeSaid(
-        trouble === 'newer-tab'
-          ? 'A newer Hoxen is open in another tab. Load this page again to go on here; nothing is lost.'
-          : 'An older Hoxen is open in another tab. Close that tab, and this one goes on by itself.',
-      ),
-    )
-  }, [])
-}
-
-/** Opens the demo when the address asks for it and nothing would be overwritten. */
-function useDemoAddress(): void {
-  const [params, setParams] = useSearchParams()
-  const wanted = params.has('demo')
-  useEffect(() => {
-    if (!wanted) return
-    setParams(
-      (old) => {
-        old.delete('demo')
-        return old
-      },
-      { replace: true },
-    )
-    hasGear().then((has) => {
-      if (!has) loadDemo()
-    }, noticeFailed)
-  }, [wanted, setParams])
-}
 
 export function Shell() {
   const settings = useSettings()
@@ -73,9 +31,6 @@ export function Shell() {
   )
   const dark = useFace(settings.face)
   const { pathname } = useLocation()
-  useDemoAddress()
-  useOneStore()
-  useTopOfPage(pathname)
   useKeys(withSheets, open === undefined)
   usePaletteKey(() => setOpen('palette'))
   return (
@@ -95,7 +50,7 @@ export function Shell() {
             >
               Hoxen
             </NavLink>
-            <nav aria-label="Stations" className="hidden gap-1 sm:flex">
+            <nav aria-label="Stations" className="hidden gap-1 lg:flex">
               {STATIONS.map(({ path, name }) => (
                 <NavLink
                   key={path}
@@ -118,7 +73,7 @@ export function Shell() {
           <ActiveStrip />
         </div>
       </header>
-      <main id="page" tabIndex={-1} className="mx-auto max-w-[84rem] px-4 pt-4 pb-24 outline-none sm:pb-10">
+      <main id="page" tabIndex={-1} className="mx-auto max-w-[84rem] px-4 pt-4 pb-24 outline-none lg:pb-10">
         <PageGuard address={pathname}>
           <Suspense fallback={<p className="py-10 text-faint">Opening…</p>}>
             <Outlet />
@@ -127,7 +82,7 @@ export function Shell() {
       </main>
       <nav
         aria-label="Stations"
-        className="no-print fixed inset-x-0 bottom-0 z-30 grid auto-cols-fr grid-flow-col border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] sm:hidden"
+        className="no-print fixed inset-x-0 bottom-0 z-30 grid auto-cols-fr grid-flow-col border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] lg:hidden"
       >
         {STATIONS.map(({ path, name, icon: Icon }) => (
           <NavLink
@@ -143,6 +98,7 @@ export function Shell() {
         ))}
       </nav>
       <Suspense>
+        <Later pathname={pathname} />
         {open === 'palette' && <Palette open onClose={() => setOpen(undefined)} commands={commands} />}
         {open === 'keys' && <ShortcutSheet open onClose={() => setOpen(undefined)} commands={commands} />}
         <Toaster
@@ -169,15 +125,6 @@ export function Shell() {
       </Suspense>
     </UnitsContext>
   )
-}
-
-/** A page opened by a link starts at its top; going back is left to the browser. */
-function useTopOfPage(pathname: string): void {
-  const kind = useNavigationType()
-  // biome-ignore lint/correctness/useExhaustiveDependencies: runs when the page changes
-  useEffect(() => {
-    if (kind === 'PUSH') scrollTo(0, 0)
-  }, [pathname])
 }
 
 function usePaletteKey(open: () => void): void {

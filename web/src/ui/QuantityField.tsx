@@ -1,13 +1,6 @@
-import {
-  dimensionOf,
-  type Measure,
-  parseQuantity,
-  printExact,
-  spokenUnit,
-  unitFor,
-} from '@hoxen/core/quantity'
+import { dimensionOf, type Measure, parseQuantity, printRound, unitFor, withUnit } from '@hoxen/core/quantity'
 import { sayProblem } from '@hoxen/core/words'
-import { useEffect, useId, useState } from 'react'
+import { useEffect, useId, useRef, useState } from 'react'
 import { fieldLook } from './fieldLook.ts'
 import { useUnits } from './units.ts'
 
@@ -25,28 +18,37 @@ export function QuantityField({ label, measure, value, onChange, refuse }: Props
   const id = useId()
   const { system } = useUnits()
   const symbol = unitFor(measure, system)
-  const printed = value === undefined ? '' : rounded(value, symbol)
+  const printed = value === undefined ? '' : printRound(value, measure, system)
   const [text, setText] = useState(printed)
   const [error, setError] = useState<string>()
+  /** What was refused stays as it was typed, whatever is shown elsewhere. */
+  const refusedText = useRef(false)
   useEffect(() => {
-    setText(printed)
-    setError(undefined)
+    if (!refusedText.current) setText(printed)
   }, [printed])
+  const say = (sentence: string | undefined): void => {
+    setError(sentence)
+    refusedText.current = sentence !== undefined
+    // The unit it had: another face does not make another figure of it.
+    if (sentence !== undefined) setText(withUnit(text, symbol))
+  }
 
+  /** The figure that was typed, or why there is none. */
+  const read = (): { readonly si: number } | { readonly wrong: string } => {
+    const parsed = parseQuantity(text, dimensionOf(measure), symbol)
+    if (parsed.ok) {
+      const wrong = refuse?.(parsed.si)
+      return wrong === undefined ? { si: parsed.si } : { wrong }
+    }
+    const { ok: _ok, code, ...data } = parsed
+    return { wrong: sayProblem({ path: [], code, data }, system) }
+  }
   const take = (): void => {
-    if (text === printed) {
-      setError(undefined)
-      return
-    }
-    const read = parseQuantity(text, dimensionOf(measure), symbol)
-    if (!read.ok) {
-      const { ok: _ok, code, ...data } = read
-      setError(sayProblem({ path: [], code, data }, system))
-      return
-    }
-    const refused = refuse?.(read.si)
-    setError(refused)
-    if (refused === undefined) onChange(read.si)
+    const taken = text.trim() === printed ? undefined : read()
+    say(taken !== undefined && 'wrong' in taken ? taken.wrong : undefined)
+    if (taken === undefined || 'wrong' in taken) return
+    setText(printRound(taken.si, measure, system))
+    onChange(taken.si)
   }
   return (
     <div>
@@ -74,11 +76,4 @@ export function QuantityField({ label, measure, value, onChange, refuse }: Props
       )}
     </div>
   )
-}
-
-/** As exact as a person would type it; the stored figure stays untouched until it is changed. */
-function rounded(si: number, symbol: string): string {
-  const exact = printExact(si, symbol)
-  const [figure = ''] = exact.split(' ')
-  return figure.length <= 6 ? exact : `${Number(Number(figure).toPrecision(4))} ${spokenUnit(symbol)}`
 }

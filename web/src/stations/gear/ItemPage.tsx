@@ -1,7 +1,8 @@
 import { FIELDS, type Field, type Item, KINDS, type Kind } from '@hoxen/core/gear'
+import { unitFor, withUnit } from '@hoxen/core/quantity'
 import { KIND_NAMES, sayChoice } from '@hoxen/core/words'
 import { useQuery } from '@tanstack/react-query'
-import { useMemo } from 'react'
+import { type FocusEvent, useMemo } from 'react'
 import { type UseFormReturn, useForm } from 'react-hook-form'
 import { Link, useNavigate, useParams } from 'react-router'
 import {
@@ -166,6 +167,7 @@ interface RowProps {
 }
 
 function FieldRow({ field, form, elsewhere }: RowProps) {
+  const { system } = useUnits()
   const name = fieldName(field.path)
   const error = form.formState.errors[name]?.message
   const about = [
@@ -180,6 +182,13 @@ function FieldRow({ field, form, elsewhere }: RowProps) {
     'aria-invalid': error !== undefined,
     ...(about === '' ? {} : { 'aria-describedby': about }),
     ...form.register(name),
+  }
+  /** A bare figure is given the unit it has, so that another face makes no other figure of it. */
+  const leave = (event: FocusEvent<HTMLInputElement>): void => {
+    void common.onBlur(event)
+    if (field.type.as !== 'quantity') return
+    const said = withUnit(event.target.value, unitFor(field.type.measure, system))
+    if (said !== event.target.value) form.setValue(name, said, { shouldDirty: true })
   }
   return (
     <div className={field.path === 'notes' ? 'sm:col-span-2' : ''}>
@@ -196,7 +205,7 @@ function FieldRow({ field, form, elsewhere }: RowProps) {
           ))}
         </select>
       ) : (
-        <input autoComplete="off" {...common} />
+        <input autoComplete="off" {...common} onBlur={leave} />
       )}
       {field.help !== undefined && (
         <p id={`${name}-help`} className="mt-0.5 text-[0.83rem] text-faint">

@@ -1,0 +1,106 @@
+import { useEffect, useRef } from 'react'
+import { useLocation, useNavigationType, useSearchParams } from 'react-router'
+import { claimTab, hasGear, noticeFailed, noticeSaid, onVersionTrouble } from '../store/index.ts'
+import { loadDemo } from './deeds.ts'
+
+/** Keeps this tab’s name to itself, and says so when another tab’s Hoxen is of another version. */
+function useOneStore(): void {
+  useEffect(() => {
+    void claimTab()
+    onVersionTrouble((trouble) =>
+      noticeSaid(
+        trouble === 'newer-tab'
+          ? 'A newer Hoxen is open in another tab. Load this page again to go on here; nothing is lost.'
+          : 'An older Hoxen is open in another tab. Close that tab, and this one goes on by itself.',
+      ),
+    )
+  }, [])
+}
+
+/** Opens the demo when the address asks for it and nothing would be overwritten. */
+function useDemoAddress(): void {
+  const [params, setParams] = useSearchParams()
+  const wanted = params.has('demo')
+  useEffect(() => {
+    if (!wanted) return
+    setParams(
+      (old) => {
+        old.delete('demo')
+        return old
+      },
+      { replace: true },
+    )
+    hasGear().then((has) => {
+      if (!has) loadDemo()
+    }, noticeFailed)
+  }, [wanted, setParams])
+}
+
+/** How long a page that is gone back to may take until it is as long as it was [ms]. */
+const GROWS_MS = 1500
+/** Where each page of this visit was left. */
+const places = new Map<string, number>()
+
+/** A page opened by a link starts at its top; one that is gone back to is found where it was left, as soon as it is as long again. */
+function usePlace(): void {
+  const { key } = useLocation()
+  const kind = useNavigationType()
+  useEffect(() => {
+    const wanted = kind === 'POP' ? places.get(key) : kind === 'PUSH' ? 0 : undefined
+    const until = performance.now() + GROWS_MS
+    let frame = 0
+    const go = (): void => {
+      if (wanted === undefined) return
+      scrollTo(0, wanted)
+      if (Math.abs(scrollY - wanted) > 2 && performance.now() < until) frame = requestAnimationFrame(go)
+    }
+    go()
+    const keep = (): void => void places.set(key, scrollY)
+    addEventListener('scrollend', keep)
+    return () => {
+      cancelAnimationFrame(frame)
+      removeEventListener('scrollend', keep)
+    }
+  }, [key, kind])
+}
+
+const NAME = 'Hoxen'
+
+/** The page is called by its heading; gone to by a link, the heading is where one reads on. */
+function useHeading(pathname: string): void {
+  const kind = useNavigationType()
+  /** A page that was gone to, until its heading is there. */
+  const waiting = useRef(false)
+  // biome-ignore lint/correctness/useExhaustiveDependencies: runs when the page changes
+  useEffect(() => {
+    waiting.current = kind === 'PUSH'
+  }, [pathname])
+  useEffect(() => {
+    const page = document.querySelector('#page')
+    if (page === null) return
+    const look = (): void => {
+      const heading = page.querySelector<HTMLElement>('h1')
+      const title = heading?.textContent.trim()
+      document.title = title ? `${title} – ${NAME}` : NAME
+      if (heading === null || !waiting.current) return
+      waiting.current = false
+      // Whoever is typing already is left alone.
+      if (document.activeElement?.matches('input, textarea, select')) return
+      heading.tabIndex = -1
+      heading.focus({ preventScroll: true })
+    }
+    look()
+    const watch = new MutationObserver(look)
+    watch.observe(page, { childList: true, subtree: true, characterData: true })
+    return () => watch.disconnect()
+  }, [])
+}
+
+/** What the frame does and the first look does not need: the page's name, its place, its store, the demo by address. */
+export function Later({ pathname }: { readonly pathname: string }) {
+  useDemoAddress()
+  useOneStore()
+  usePlace()
+  useHeading(pathname)
+  return null
+}
