@@ -27,13 +27,13 @@ const compressed = (): Plugin => ({
 /** What the first look needs, by folder: the ledger of the rig in the strip, the day, and the frame round every page. */
 const AT_ONCE = new RegExp(
   [
-    'core/src/rig/(checks/|(check|choice|define|wound|looped|reach)[.])',
+    'core/src/rig/(checks/|(check|choice|define|ledger|wound|looped|reach|swung)[.])',
     'core/src/cast/(wind|room|dLoop|shoot|turnover)[.]',
     'core/src/day/(wading|day|season|answers|wind|stand|heard|plainWater|usualDays)[.]',
     'core/src/words/(plain|check|names|day|swing)[.]',
     'core/src/(rod/|reel/(fill|backing|number|spool)[.]|line/(cheater|runningLine)[.])',
     'core/src/(leader/length|water/(section|gauge))[.]',
-    'web/src/(store/(?!files)|ui/(Button|StateMark|Tag|units|file)[.]|worker/door)',
+    'web/src/(store/(?!files|demo)|ui/(Button|StateMark|Tag|units|file)[.]|worker/(door|pool|gearDoor)|day/|outside/use)',
     'web/src/drawing/(RigStrip|scale|useWidth|GrainAxis)',
     'createLucideIcon',
   ]

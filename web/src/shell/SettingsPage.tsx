@@ -1,9 +1,19 @@
 import type { Settings } from '@hoxen/core/format'
 import { SCHOOLS, type SchoolQuestion } from '@hoxen/core/gear'
 import { SCHOOL_WORDS } from '@hoxen/core/words'
-import { Link } from 'react-router'
-import { changeKept, noticeDone, noticeFailed, useSettings, wipeGear } from '../store/index.ts'
-import { Button, buttonLook } from '../ui/index.ts'
+import { useState } from 'react'
+import { Link, useSearchParams } from 'react-router'
+import {
+  changeKept,
+  leaveDemo,
+  noticeDone,
+  noticeFailed,
+  useDemoThere,
+  useList,
+  useSettings,
+  wipeGear,
+} from '../store/index.ts'
+import { Button, buttonLook, Sheet } from '../ui/index.ts'
 import { loadDemo, saveEverything } from './deeds.ts'
 
 const change = (label: string, edit: (settings: Settings) => Settings): void =>
@@ -56,13 +66,8 @@ export function SettingsPage() {
           <Link to="/gear?import" className={buttonLook('plain')}>
             Bring a file back
           </Link>
-          <Button onClick={loadDemo}>Open the demo gear</Button>
-          <Button
-            weight="danger"
-            onClick={() => void wipeGear().then((did) => did && noticeDone('All gear cleared'), noticeFailed)}
-          >
-            Clear all gear
-          </Button>
+          <DemoButton />
+          <ClearButton />
         </div>
       </section>
       <section aria-labelledby="schools">
@@ -77,6 +82,75 @@ export function SettingsPage() {
         </div>
       </section>
     </div>
+  )
+}
+
+/** Opens the demo, asking first where there is gear of one's own; or leaves it. */
+function DemoButton() {
+  const [params, setParams] = useSearchParams()
+  const there = useDemoThere()
+  const asking = params.has('ask-demo')
+  const ask = (on: boolean): void => setParams(on ? { 'ask-demo': '' } : {}, { replace: true })
+  if (there === undefined) return null
+  if (there.demo)
+    return (
+      <Button
+        onClick={() => void leaveDemo().then((did) => did && noticeDone('Your own is back'), noticeFailed)}
+      >
+        Leave the demo
+      </Button>
+    )
+  return (
+    <>
+      <Button onClick={() => (there.gear ? ask(true) : loadDemo())}>Open the demo gear</Button>
+      <Sheet open={asking} title="Look round with the demo gear?" onClose={() => ask(false)}>
+        <p>
+          Your own gear, pools and job are put aside while you look round, and come back when you leave the
+          demo.
+        </p>
+        <div className="mt-4 flex flex-wrap gap-2">
+          <Button
+            weight="strong"
+            onClick={() => {
+              ask(false)
+              loadDemo()
+            }}
+          >
+            Open the demo
+          </Button>
+          <Button onClick={() => ask(false)}>Stay with my own</Button>
+        </div>
+      </Sheet>
+    </>
+  )
+}
+
+/** Clears all gear, asking first. */
+function ClearButton() {
+  const [asking, setAsking] = useState(false)
+  const count = useList('items')?.length ?? 0
+  const clear = (): void => {
+    setAsking(false)
+    void wipeGear().then((did) => did && noticeDone('All gear cleared'), noticeFailed)
+  }
+  return (
+    <>
+      <Button weight="danger" disabled={count === 0} onClick={() => setAsking(true)}>
+        Clear all gear
+      </Button>
+      <Sheet open={asking} title="Clear all gear?" onClose={() => setAsking(false)}>
+        <p>
+          {count} {count === 1 ? 'item goes' : 'items go'}; pools, job and settings stay. It can be undone, in
+          this tab.
+        </p>
+        <div className="mt-4 flex flex-wrap gap-2">
+          <Button weight="danger" onClick={clear}>
+            Clear {count === 1 ? 'it' : 'them'}
+          </Button>
+          <Button onClick={() => setAsking(false)}>Keep {count === 1 ? 'it' : 'them'}</Button>
+        </div>
+      </Sheet>
+    </>
   )
 }
 

@@ -46,7 +46,7 @@ export function Shell() {
           <div className="flex h-12 items-center gap-1 sm:gap-2">
             <NavLink
               to="/match"
-              className="font-display mr-2 flex h-11 items-center text-[1.35rem] font-bold tracking-tight"
+              className="font-display mr-2 flex h-11 shrink-0 items-center whitespace-nowrap text-[1.35rem] font-bold tracking-tight"
             >
               Hoxen
             </NavLink>
@@ -89,7 +89,7 @@ export function Shell() {
             key={path}
             to={`/${path}`}
             className={({ isActive }) =>
-              `flex min-h-14 flex-col items-center justify-center gap-0.5 text-[0.7rem] ${isActive ? 'font-bold text-river' : ''}`
+              `flex min-h-14 flex-col items-center justify-center gap-0.5 text-[0.7rem] max-[23rem]:text-[0.6rem] ${isActive ? 'font-bold text-river' : ''}`
             }
           >
             <Icon size={20} aria-hidden="true" />
@@ -161,6 +161,7 @@ function Tools({ dark, units, onFind, onKeys }: ToolsProps) {
         label={history.redo === undefined ? 'Nothing to redo' : `Redo: ${history.redo}`}
         disabled={history.redo === undefined}
         onClick={redo}
+        narrow="max-[23rem]:hidden"
       >
         <Redo2 size={19} aria-hidden="true" />
       </Tool>
@@ -197,10 +198,12 @@ interface ToolProps {
   readonly label: string
   readonly onClick: () => void
   readonly disabled?: boolean
+  /** Where there is little room. */
+  readonly narrow?: string
   readonly children: ReactNode
 }
 
-function Tool({ label, onClick, disabled = false, children }: ToolProps) {
+function Tool({ label, onClick, disabled = false, narrow = '', children }: ToolProps) {
   return (
     <button
       type="button"
@@ -208,7 +211,7 @@ function Tool({ label, onClick, disabled = false, children }: ToolProps) {
       title={label}
       onClick={onClick}
       disabled={disabled}
-      className="grid size-11 place-items-center rounded hover:bg-shoal disabled:opacity-35 disabled:hover:bg-transparent"
+      className={`grid size-11 place-items-center rounded hover:bg-shoal disabled:opacity-35 disabled:hover:bg-transparent ${narrow}`}
     >
       {children}
     </button>

@@ -50,7 +50,7 @@ test.each([
       expect(await singleOf(name)).toEqual(document[name])
     expect(await db.history.count()).toBe(0)
     expect(await db.gauges.count()).toBe(version === 2 ? 1 : 0)
-    expect(db.tables.map((t) => t.name).sort()).toEqual(['drafts', 'gauges', 'history', 'kept'])
+    expect(db.tables.map((t) => t.name).sort()).toEqual(['aside', 'drafts', 'gauges', 'history', 'kept'])
   },
 )
 

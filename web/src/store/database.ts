@@ -1,5 +1,5 @@
 import type { Heard } from '@hoxen/core/day'
-import { type KeptName, type Raw, upgraded } from '@hoxen/core/format'
+import { type HoxenDocument, type KeptName, type Raw, upgraded } from '@hoxen/core/format'
 import Dexie, { type Table, type Transaction } from 'dexie'
 import type { Change } from './change.ts'
 
@@ -35,6 +35,12 @@ export interface HistoryEntry {
   readonly changes: readonly Change[]
   /** 1 when taken back and waiting to be redone. */
   readonly undone: 0 | 1
+}
+
+/** What was one's own before the demo was opened; not part of what can be undone. */
+export interface Aside {
+  readonly id: 'before-demo'
+  readonly document: HoxenDocument
 }
 
 interface Migration {
@@ -89,6 +95,7 @@ const MIGRATIONS: readonly Migration[] = [
     upgrade: gatherTables,
   },
   { version: 4, tables: { items: null, documents: null, runs: null } },
+  { version: 5, tables: { aside: 'id' } },
 ]
 
 class HoxenDatabase extends Dexie {
@@ -96,6 +103,7 @@ class HoxenDatabase extends Dexie {
   readonly history!: Table<HistoryEntry, number, Omit<HistoryEntry, 'seq'>>
   readonly gauges!: Table<StoredGauge, string>
   readonly drafts!: Table<Draft, [string, string]>
+  readonly aside!: Table<Aside, Aside['id']>
 
   constructor() {
     // A change need not wait for the disk: the browser writes it within a moment, and the page redraws at once.

@@ -1,7 +1,8 @@
-import type { HoxenDocument } from '@hoxen/core/format'
+import type { HoxenDocument, ListName, SingleName } from '@hoxen/core/format'
 import demoUrl from '../../../demo/skarn.json?url'
-import { commit } from './commit.ts'
-import { files, takeIn } from './everything.ts'
+import { commit, type Tx } from './commit.ts'
+import { db } from './database.ts'
+import { everything, files } from './everything.ts'
 
 async function demoDocument(): Promise<HoxenDocument> {
   const response = await fetch(demoUrl)
@@ -12,9 +13,41 @@ async function demoDocument(): Promise<HoxenDocument> {
   return document
 }
 
-/** The demo angler's gear and pools, which ship with the application. */
+const idsOf = (document: HoxenDocument, name: ListName): readonly string[] =>
+  document[name].map(({ id }) => id)
+
+/** Puts one document in the place of another: what else is there stays. Nothing is waited for: a transaction would not. */
+async function swapping(): Promise<(tx: Tx, goes: HoxenDocument, comes: HoxenDocument) => void> {
+  const { LISTS, SINGLES } = await files()
+  return (tx, goes, comes) => {
+    for (const name of Object.keys(LISTS) as ListName[]) {
+      tx.remove(name, idsOf(goes, name))
+      tx.put(name, comes[name])
+    }
+    for (const name of Object.keys(SINGLES) as SingleName[]) tx.set(name, comes[name])
+  }
+}
+
+/** The demo angler's gear and pools, which ship with the application; what was one's own is put aside. */
 export async function openDemo(): Promise<boolean> {
-  return takeIn(await demoDocument(), 'Open the demo')
+  const [demo, own, swap] = [await demoDocument(), await everything(), await swapping()]
+  const did = await commit('Open the demo', (tx) =>
+    swap(tx, own, { ...demo, settings: own.settings ?? demo.settings } as HoxenDocument),
+  )
+  // The demo opened twice is no data of one's own.
+  if (did && (await db.aside.get('before-demo')) === undefined)
+    await db.aside.put({ id: 'before-demo', document: own })
+  return did
+}
+
+/** Takes the demo away and puts one's own back; what was added meanwhile stays. */
+export async function leaveDemo(): Promise<boolean> {
+  const aside = await db.aside.get('before-demo')
+  if (aside === undefined) return false
+  const [demo, swap] = [await demoDocument(), await swapping()]
+  const did = await commit('Leave the demo', (tx) => swap(tx, demo, aside.document))
+  if (did) await db.aside.delete('before-demo')
+  return did
 }
 
 /** The demo angler's pools alone, beside gear of one's own. */

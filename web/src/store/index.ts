@@ -1,6 +1,6 @@
 export { commit } from './commit.ts'
 export { onVersionTrouble } from './database.ts'
-export { loadDemoRuns, openDemo } from './demo.ts'
+export { useDemoThere } from './demoThere.ts'
 export { draftOf, dropDraft, keepDraft, useOtherDrafts } from './drafts.ts'
 export { everything, exportEverything, hasGear, takeIn, wipeGear } from './everything.ts'
 export { keepGauge, keptGauge } from './gauges.ts'
@@ -26,3 +26,9 @@ export {
 } from './kept.ts'
 export { noticeFailed, noticeSaid } from './notice.ts'
 export { claimTab } from './tab.ts'
+
+// The demo comes when it is asked for.
+const demo = () => import('./demo.ts')
+export const openDemo = (): Promise<boolean> => demo().then((m) => m.openDemo())
+export const leaveDemo = (): Promise<boolean> => demo().then((m) => m.leaveDemo())
+export const loadDemoRuns = (): Promise<boolean> => demo().then((m) => m.loadDemoRuns())

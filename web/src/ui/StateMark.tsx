@@ -30,7 +30,9 @@ export function VerdictMark({
 
 export function StateMark({ state, word = true }: { readonly state: CheckState; readonly word?: boolean }) {
   return (
-    <span className={`inline-flex items-center gap-1.5 self-start font-semibold ${COLOURS[state]}`}>
+    <span
+      className={`inline-flex shrink-0 items-center gap-1.5 self-start whitespace-nowrap font-semibold ${COLOURS[state]}`}
+    >
       <svg viewBox="0 0 28 16" width="28" height="16" aria-hidden="true" className="shrink-0">
         <path d={SHAPES[state]} fill="none" stroke="currentColor" strokeWidth="3" strokeLinecap="round" />
       </svg>

@@ -19,7 +19,7 @@ const without = (job: { readonly [K in keyof Job]: Job[K] | undefined }): Job =>
   Object.fromEntries(Object.entries(job).filter(([, v]) => v !== undefined)) as Job
 
 const strips = () => import('./WhatIsMissing.tsx')
-const Welcome = lazy(() => strips().then((m) => ({ default: m.Welcome })))
+const Welcome = lazy(() => import('./Welcome.tsx').then((m) => ({ default: m.Welcome })))
 const NothingToMatch = lazy(() => strips().then((m) => ({ default: m.NothingToMatch })))
 const WhatIsMissing = lazy(() => strips().then((m) => ({ default: m.WhatIsMissing })))
 

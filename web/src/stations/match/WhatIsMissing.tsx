@@ -6,8 +6,7 @@ import { KIND_NAMES, SLOT_NAMES, SPECIFIED_NAMES, saySortOf, summarize } from '@
 import { useMemo } from 'react'
 import { Link } from 'react-router'
 import { type Question, useMissing, useSpecified } from '../../ledger/index.ts'
-import { noticeFailed, openDemo } from '../../store/index.ts'
-import { Button, buttonLook, useUnits, VerdictMark } from '../../ui/index.ts'
+import { buttonLook, useUnits, VerdictMark } from '../../ui/index.ts'
 import { CardDrawing } from './CardDrawing.tsx'
 import { PARTS } from './useLook.ts'
 
@@ -145,30 +144,5 @@ function Strip({ specified, address }: { readonly specified: SpecifiedRig; reado
         How far each figure may go, and “I have this”
       </Link>
     </li>
-  )
-}
-
-/** What stands where nothing is kept yet. */
-export function Welcome() {
-  return (
-    <div className="mx-auto max-w-2xl py-10">
-      <h1 className="text-4xl leading-tight">Which of your lines belongs on which of your rods?</h1>
-      <p className="mt-4 text-lg">
-        Tell Hoxen what you own and what you want to fish. It puts rod, head, tip, leader, running line and
-        reel together, says what holds and what breaks, and what single change would mend it. Everything stays
-        in this browser.
-      </p>
-      <div className="mt-6 flex flex-wrap gap-3">
-        <Button weight="strong" onClick={() => void openDemo().catch(noticeFailed)}>
-          Look round with the demo gear
-        </Button>
-        <Link to="/gear?add" className={buttonLook('plain')}>
-          Start with my own
-        </Link>
-        <Link to="/match/look" className={buttonLook('plain')}>
-          I have one rod, or none
-        </Link>
-      </div>
-    </div>
   )
 }

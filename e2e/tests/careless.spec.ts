@@ -1,0 +1,97 @@
+import { expect, openDemo, test, winterRig } from '../open.ts'
+
+test('the first ten seconds: a rod and a head are typed, and answered; kept, they are there', async ({
+  page,
+}) => {
+  await page.goto('/')
+  await page.getByLabel('A rod', { exact: true }).fill("9' 5wt")
+  await expect(page.getByText(/no\. 5, 9 ft.*what it throws/)).toBeVisible()
+  await page.getByLabel('A rod', { exact: true }).fill('13 ft no. 7 two-hander')
+  await expect(page.getByRole('img', { name: /Skagit window \d+ gr to \d+ gr/ })).toBeVisible()
+  const head = page.getByLabel('A head for it')
+  await head.fill('skagit scandi 450 gr')
+  await expect(page.getByText(/“scandi” says otherwise/)).toBeVisible()
+  await head.fill('skagit 700')
+  await expect(page.locator('[data-fit="breaks"]')).toContainText('700 gr lies above')
+  await head.fill('skagit 480')
+  await expect(page.locator('[data-fit="holds"]')).toBeVisible()
+  await expect(page.getByText('Supposed: mass 480 gr, length 22 ft.')).toBeVisible()
+  await expect(page.getByRole('img', { name: /^A swing in a pool.*rides with the fish/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Keep both and go on' }).click()
+  await expect(page.getByRole('heading', { name: 'The job' })).toBeVisible()
+  await expect(page.getByRole('article').first()).toContainText('Skagit')
+})
+
+test('the demo asks over one’s own, puts it aside and gives it back; clearing asks too', async ({ page }) => {
+  await page.goto('/')
+  await page.getByLabel('A rod', { exact: true }).fill('13 ft no. 7 two-hander')
+  await page.getByRole('button', { name: 'Keep it and go on' }).click()
+  await expect(page.getByRole('button', { name: 'Undo: Keep what was typed' })).toBeVisible()
+  await page.goto('/settings')
+  await page.getByRole('button', { name: 'Open the demo gear' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Stay with my own' }).click()
+  await expect(page).toHaveURL(/\/settings$/)
+  await page.getByRole('button', { name: 'Open the demo gear' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Open the demo' }).click()
+  await page.getByRole('button', { name: 'Leave the demo' }).click()
+  await expect(page.getByRole('button', { name: 'Undo: Leave the demo' })).toBeVisible()
+  await page.getByRole('button', { name: 'Clear all gear' }).click()
+  await expect(page.getByRole('dialog')).toContainText('1 item goes')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Gear' }).click()
+  await expect(page.getByRole('button', { name: /^All/ })).toContainText('1')
+})
+
+const LONG = 'x'.repeat(80)
+
+test('names of eighty letters widen no page, from 320 to 2560 pixels', async ({ page }) => {
+  await winterRig(page)
+  for (const id of ['510-gr-short-skagit', 'long-seven-13-ft']) {
+    await page.goto(`/gear/item/${id}`)
+    await page.getByLabel('Name', { exact: true }).fill(LONG)
+    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await expect(page).toHaveURL(/\/gear\?/)
+  }
+  for (const place of [
+    '/match',
+    '/rig?part=tipId',
+    '/reel',
+    '/water?view=ladder',
+    '/gear/item/510-gr-short-skagit',
+  ]) {
+    await page.goto(place)
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    for (const width of [320, 800, 2560]) {
+      await page.setViewportSize({ width, height: 800 })
+      // Drawings follow the page a moment later.
+      await expect
+        .poll(() => page.evaluate(() => document.documentElement.scrollWidth), { intervals: [100] })
+        .toBe(width)
+    }
+  }
+})
+
+test('a page is called by its heading, read on from there, and found where it was left; another face makes no other figure', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await page.goto('/tables')
+  await expect(page).toHaveTitle('Tables – Hoxen')
+  await page.mouse.wheel(0, 900)
+  await expect.poll(() => page.evaluate(() => scrollY)).toBeGreaterThan(500)
+  const left = await page.evaluate(() => scrollY)
+  await page.waitForTimeout(300)
+  await page.getByRole('link', { name: 'Gear' }).first().click()
+  await expect(page.getByRole('heading', { level: 1 })).toBeFocused()
+  await page.goBack()
+  await expect.poll(() => page.evaluate(() => scrollY)).toBe(left)
+  await page.goto('/gear/new/head')
+  await page.getByLabel('Name', { exact: true }).fill('Bare')
+  await page.getByLabel('Kind of head', { exact: true }).selectOption('skagit')
+  await page.getByLabel('Mass', { exact: true }).fill('510')
+  await page.getByLabel('Length', { exact: true }).fill('20')
+  await page.getByRole('button', { name: /^Units: grains/ }).click()
+  await expect(page.getByLabel('Mass', { exact: true })).toHaveValue('510 gr')
+  await page.getByRole('button', { name: 'Add it' }).click()
+  await expect(page.getByRole('link', { name: /^Bare head — Skagit, 33 g, 6\.1 m/ })).toBeVisible()
+})

@@ -1,0 +1,142 @@
+import { dayOf, FIRST_JOB } from '@hoxen/core/day'
+import { askedRod, quickAdd } from '@hoxen/core/format'
+import { DEFAULT_SCHOOLS, type Head, type Item, type Rod, WINDOW_STYLES } from '@hoxen/core/gear'
+import { headFacts } from '@hoxen/core/line'
+import { ledger, type RigParts } from '@hoxen/core/rig'
+import { windowFor } from '@hoxen/core/rod'
+import { sayCheck, sayGuesses, sayLine, summarize, WINDOW_NAMES } from '@hoxen/core/words'
+import { useState } from 'react'
+import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
+import { newId, noticeDone, noticeFailed, saveItems } from '../../store/index.ts'
+import { Button, fieldLook, StateMark, useUnits } from '../../ui/index.ts'
+
+/** Any day will do: a window is the rod's own. */
+const DAY = dayOf({ job: FIRST_JOB, schools: DEFAULT_SCHOOLS })
+const bare = (rod: Rod, head: Head): RigParts => ({
+  rod,
+  head: headFacts(head),
+  tip: null,
+  leader: null,
+  runningLine: null,
+  reel: null,
+})
+
+/** A rod is typed, and its windows stand on the grain axis; a head is typed, and lands in them or beside, and why. */
+export function FirstLook() {
+  const { system } = useUnits()
+  const [rodText, setRodText] = useState('')
+  const [headText, setHeadText] = useState('')
+  const rod = askedRod(rodText)
+  const read = quickAdd(headText, 'first-head')
+  const head = read.ok && read.item.kind === 'head' ? read.item : undefined
+  const keep = (): void => {
+    const typed: readonly Item[] = [rod, head].filter((item) => item !== undefined)
+    const items = typed.map((item) => ({ ...item, id: newId(item.name) }))
+    saveItems('Keep what was typed', items).then(
+      (did) => did && noticeDone('It is in your gear'),
+      noticeFailed,
+    )
+  }
+  return (
+    <section aria-label="Try it" className="mt-6 rounded-lg border border-rule bg-sheet px-4 py-4">
+      <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
+        <Typed
+          label="A rod"
+          example="13 ft no. 7 two-hander"
+          text={rodText}
+          onType={setRodText}
+          wrong={wrongRod(rodText, rod)}
+        />
+        <Typed
+          label="A head for it"
+          example="skagit 510 gr 23 ft"
+          text={headText}
+          onType={setHeadText}
+          wrong={
+            headText.trim() === '' || head !== undefined
+              ? undefined
+              : read.ok
+                ? 'That is no head.'
+                : read.problems[0] && sayLine(read.problems[0], system)
+          }
+        />
+      </div>
+      {rod !== undefined && <Windows rod={rod} head={head} />}
+      {head !== undefined && read.ok && read.guessed.length > 0 && (
+        <p className="text-[0.9rem] text-faint">{sayGuesses(head, read.guessed, system)}</p>
+      )}
+      {rod !== undefined && (
+        <Button weight="strong" className="mt-2" onClick={keep}>
+          Keep {head === undefined ? 'it' : 'both'} and go on
+        </Button>
+      )}
+    </section>
+  )
+}
+
+const wrongRod = (text: string, rod: Rod | undefined): string | undefined =>
+  text.trim().length < 5 || rod !== undefined
+    ? undefined
+    : "A rod wants its length and its number: “13 ft no. 7”, “9' 5wt”."
+
+interface TypedProps {
+  readonly label: string
+  readonly example: string
+  readonly text: string
+  readonly onType: (text: string) => void
+  readonly wrong: string | undefined
+}
+
+function Typed({ label, example, text, onType, wrong }: TypedProps) {
+  const id = `first-${label.replaceAll(' ', '-')}`
+  return (
+    <div>
+      <label htmlFor={id} className="font-display text-lg font-semibold">
+        {label}
+      </label>
+      <input
+        id={id}
+        value={text}
+        autoComplete="off"
+        spellCheck={false}
+        placeholder={example}
+        aria-describedby={wrong === undefined ? undefined : `${id}-wrong`}
+        onChange={(event) => onType(event.target.value)}
+        className={fieldLook}
+      />
+      {wrong !== undefined && (
+        <p id={`${id}-wrong`} role="status" className="mt-1 text-[0.9rem] text-faint">
+          {wrong}
+        </p>
+      )}
+    </div>
+  )
+}
+
+function Windows({ rod, head }: { readonly rod: Rod; readonly head: Head | undefined }) {
+  const { system } = useUnits()
+  const bands = WINDOW_STYLES.flatMap((style): AxisBand[] => {
+    const found = windowFor(rod, style, DAY)
+    return found.outcome === 'window' ? [{ label: WINDOW_NAMES[style], window: found.window }] : []
+  })
+  const parts = head === undefined ? undefined : bare(rod, head)
+  const lines = parts === undefined ? [] : ledger(parts, DAY)
+  const check = parts === undefined ? undefined : lines.find(({ code }) => code === 'mass-in-window')
+  const marks =
+    head === undefined || parts === undefined
+      ? []
+      : [{ id: head.id, label: head.name, massKg: parts.head.massKg.value, chosen: true }]
+  return (
+    <figure className="mt-3">
+      <figcaption className="mb-1 text-[0.92rem]">
+        <b className="font-semibold">{summarize(rod, system)}</b>: what it throws, by kind of head
+      </figcaption>
+      <GrainAxis bands={bands} marks={marks} />
+      {check !== undefined && (
+        <p data-fit={check.state} className="flex items-baseline gap-2">
+          <StateMark state={check.state} /> {sayCheck(check, system)}
+        </p>
+      )}
+    </figure>
+  )
+}

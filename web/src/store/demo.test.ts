@@ -1,0 +1,42 @@
+/** @jest-environment jsdom */
+
+import { readFileSync } from 'node:fs'
+import type { Item } from '@hoxen/core/gear'
+import { beforeEach, expect, jest, test } from '@jest/globals'
+import { everything, leaveDemo, openDemo, saveItems, undo } from './index.ts'
+
+const MINE: Item = {
+  kind: 'rod',
+  id: 'mine',
+  name: 'Mine',
+  lineNumber: 7,
+  lengthM: 3.96,
+  hands: 'two-hander',
+}
+const NEW: Item = { ...MINE, id: 'new', name: 'New' }
+const ids = async (): Promise<readonly string[]> => (await everything()).items.map(({ id }) => id)
+
+beforeEach(() => {
+  globalThis.fetch = jest.fn<typeof fetch>(
+    async () =>
+      ({ ok: true, text: async () => readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8') }) as Response,
+  )
+})
+
+test('the demo puts one’s own aside; left, one’s own is back, and what was added meanwhile is there too', async () => {
+  await saveItems('Add', [MINE])
+  const before = await everything()
+  expect(await openDemo()).toBe(true)
+  expect(await ids()).toContain('long-seven-13-ft')
+  expect(await ids()).not.toContain('mine')
+  // Opened again it is no data of one's own.
+  await openDemo()
+  await saveItems('Add', [NEW])
+  expect(await leaveDemo()).toBe(true)
+  expect([...(await ids())].sort()).toEqual(['mine', 'new'])
+  expect((await everything()).runs).toEqual(before.runs)
+  expect((await everything()).job).toEqual(before.job)
+  expect(await leaveDemo()).toBe(false)
+  await undo()
+  expect(await ids()).toContain('long-seven-13-ft')
+})
