@@ -69,7 +69,7 @@ function RigLedger({
     onSwap(remedy.choice, `Mend: ${SLOT_NAMES[remedy.slot].toLowerCase()} to ${name}`)
   }
   return (
-    <div className="grid gap-x-8 gap-y-5 lg:grid-cols-[1fr_22rem]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
       <div className="min-w-0 lg:col-span-2">
         <p className="text-[0.9rem] text-faint">
           {mine ? (

@@ -54,7 +54,7 @@ export function MatchStation() {
       if (water !== undefined) tx.set('water', { plan: water.plan })
     }).catch(noticeFailed)
   return (
-    <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[24rem_1fr]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 lg:grid-cols-[24rem_minmax(0,1fr)]">
       <section
         aria-labelledby="job"
         className="lg:sticky lg:top-[9.5rem] lg:max-h-[calc(100dvh-10rem)] lg:self-start lg:-mx-2 lg:overflow-y-auto lg:px-2 lg:pb-4"

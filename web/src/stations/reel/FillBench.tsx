@@ -65,7 +65,7 @@ export function FillBench({ rig, question, reel, spool }: Props) {
     )
   }
   return (
-    <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[20rem_1fr]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[20rem_minmax(0,1fr)]">
       <figure>
         <SpoolSection
           spool={spool}

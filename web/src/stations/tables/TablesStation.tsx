@@ -28,7 +28,7 @@ const SECTIONS = [
 /** Standards, rules and words, each with what it rests on. */
 export function TablesStation() {
   return (
-    <div className="grid gap-8 lg:grid-cols-[13rem_1fr]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[13rem_minmax(0,1fr)]">
       <nav aria-label="Tables" className="lg:sticky lg:top-[9.5rem] lg:self-start">
         <h1 className="mb-2 text-2xl">Tables</h1>
         <ul className="flex flex-wrap gap-x-4 lg:block">

@@ -39,7 +39,7 @@ export function BedView({ run }: Props) {
   const refuse = (make: (si: number) => Run) => (si: number) => fault(make(si))
   const estimated = sectionFlowM3ps(run)
   return (
-    <div className="grid gap-x-8 gap-y-5 lg:grid-cols-[1fr_21rem]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_21rem]">
       <div className="min-w-0">
         <BedDrawing
           run={run}
