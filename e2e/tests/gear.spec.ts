@@ -103,6 +103,7 @@ test('export, clear, import: all back', async ({ page }) => {
   await page.getByRole('button', { name: 'Save everything to a file' }).click()
   const saved = await readFile(await (await saving).path(), 'utf8')
   await page.getByRole('button', { name: 'Clear all gear' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Clear them' }).click()
   await expect(page.getByText('All gear cleared')).toBeVisible()
   await page.goto('/match')
   await expect(page.getByRole('heading', { name: /Which of your lines/ })).toBeVisible()

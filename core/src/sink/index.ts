@@ -28,3 +28,4 @@ export {
   tipFacts,
   tipPieces,
 } from './tip.ts'
+export { WEIGHED } from './weighed.ts'

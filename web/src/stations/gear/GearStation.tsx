@@ -1,7 +1,7 @@
 import { writeCsv } from '@hoxen/core/format'
 import { type Item, KINDS, type Kind } from '@hoxen/core/gear'
 import { KIND_NAMES, summarize } from '@hoxen/core/words'
-import { useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { useList } from '../../store/index.ts'
 import { Button, buttonLook, fieldLook, saveFile, today, useUnits } from '../../ui/index.ts'
@@ -17,7 +17,6 @@ const isSort = (text: string | null): text is Sort => text !== null && text in S
 export function GearStation() {
   const gear = useList('items')
   const [params, setParams] = useSearchParams()
-  const [importing, setImporting] = useState(params.has('import'))
   const { system } = useUnits()
   const kindText = params.get('kind')
   const kind = isKind(kindText) ? kindText : undefined
@@ -49,7 +48,7 @@ export function GearStation() {
       <div className="flex flex-wrap items-center justify-between gap-3">
         <h1 className="text-2xl">Gear</h1>
         <div className="flex flex-wrap gap-2">
-          <Button onClick={() => setImporting(true)}>Import</Button>
+          <Button onClick={() => set('import', 'file')}>Import</Button>
           <Button onClick={exportTable} disabled={shown.length === 0}>
             Export table
           </Button>
@@ -93,7 +92,7 @@ export function GearStation() {
       ) : (
         <ItemList items={shown} />
       )}
-      <ImportSheet open={importing} onClose={() => setImporting(false)} />
+      <ImportSheet open={params.has('import')} onClose={() => set('import', undefined)} />
     </>
   )
 }

@@ -30,14 +30,16 @@ export function ItemPage() {
   if (ofKind === undefined)
     return (
       <Empty
-        title="This is not in your gear"
+        title={kind === undefined ? 'This is not in your gear' : `There is no kind of gear called “${kind}”`}
         action={
           <Link to="/gear" className={buttonLook('strong')}>
             Gear
           </Link>
         }
       >
-        It may have been removed; undo brings it back.
+        {kind === undefined
+          ? 'It may have been removed; undo brings it back.'
+          : 'Rods, heads, tips, leaders, running lines, reels and more are added in Gear.'}
       </Empty>
     )
   return <DraftedForm key={`${id ?? ''}${ofKind}`} kind={ofKind as Kind} item={item} />

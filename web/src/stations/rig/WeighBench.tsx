@@ -1,6 +1,6 @@
 import { type Item, itemSchema, problemsOf } from '@hoxen/core/gear'
 import { unitOf } from '@hoxen/core/quantity'
-import { type MaterialReading, nameMaterial } from '@hoxen/core/sink'
+import { type MaterialReading, nameMaterial, WEIGHED } from '@hoxen/core/sink'
 import { sayProblem } from '@hoxen/core/words'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -123,7 +123,11 @@ function Naming({ massKg, onMass }: NamingProps) {
   const [lengthM, setLengthM] = useState<number>()
   const [sinkingM, setSinkingM] = useState<number>()
   const [error, setError] = useState<string>()
-  const { system } = useUnits()
+  const { system, range } = useUnits()
+  const within =
+    (what: string, limits: { readonly low: number; readonly high: number }, measure: 'lineMass' | 'length') =>
+    (si: number): string | undefined =>
+      si >= limits.low && si <= limits.high ? undefined : `${what} ${range(limits, measure)}.`
   const ready = massKg !== undefined && lengthM !== undefined && lengthM > 0
   const reading = ready ? nameMaterial(massKg, lengthM, sinkingM) : undefined
   const save = (item: Item): void => {
@@ -139,13 +143,26 @@ function Naming({ massKg, onMass }: NamingProps) {
   return (
     <>
       <div className="no-print mt-4 grid gap-3 sm:grid-cols-3">
-        <QuantityField label="Mass (or typed)" measure="lineMass" value={massKg} onChange={onMass} />
-        <QuantityField label="Length, by tape" measure="length" value={lengthM} onChange={setLengthM} />
+        <QuantityField
+          label="Mass (or typed)"
+          measure="lineMass"
+          value={massKg}
+          onChange={onMass}
+          refuse={within('What is weighed is', WEIGHED.massKg, 'lineMass')}
+        />
+        <QuantityField
+          label="Length, by tape"
+          measure="length"
+          value={lengthM}
+          onChange={setLengthM}
+          refuse={within('What is measured is', WEIGHED.lengthM, 'length')}
+        />
         <QuantityField
           label="Of which sinks, if not all"
           measure="length"
           value={sinkingM}
           onChange={setSinkingM}
+          refuse={within('What sinks of it is', { low: 0, high: lengthM ?? WEIGHED.lengthM.high }, 'length')}
         />
       </div>
       {reading !== undefined && massKg !== undefined && lengthM !== undefined && (
