@@ -11,11 +11,15 @@ import {
   FORMAT_VERSION,
   LIST_NAMES,
   LISTS,
+  newIn,
   nothingKept,
   placeOf,
   planImport,
+  readCsv,
   readDocument,
   readParsedDocument,
+  refusedTable,
+  rowId,
   SINGLE_NAMES,
   upgradedPart,
   writeDocument,
@@ -226,5 +230,32 @@ describe('limits', () => {
       readable: false,
       problems: [{ code: 'too-many-rows', data: { rows: rows.length, limit: LISTS[name].limit } }],
     })
+  })
+})
+
+describe('the same table again', () => {
+  const table =
+    'kind,name,style,mass_gr,length_ft\nhead,A,skagit,510,20\nhead,A,skagit,510,20\nhead,B,scandi,450,33\n'
+  const read = (stamp: string) => ({
+    ...nothingKept(),
+    items: readCsv(table, (row) => rowId(row, stamp)).items,
+  })
+  test('adds nothing: its rows are known by what they are; a third of a pair is new', () => {
+    const first = planImport(nothingKept(), read('a'))
+    expect(first.lists.items.added).toHaveLength(3)
+    const kept = newIn(read('a'), first)
+    const again = planImport(kept, read('b'))
+    expect([again.lists.items.added.length, again.lists.items.same]).toEqual([0, 3])
+    expect(newIn(read('b'), again).items).toEqual([])
+    const fewer = { ...kept, items: kept.items.slice(1) }
+    expect(planImport(fewer, read('c')).lists.items.added).toHaveLength(1)
+  })
+  test('what was refused goes out as a table of its own, each row with why', () => {
+    const text = 'kind,name,mass_gr\nhead,"A, long",x\nhead,B,510\nhead,C,y\n'
+    expect(refusedTable(text, { 2: 'no figure', 4: 'no figure' }).split('\r\n')).toEqual([
+      'kind,name,mass_gr,why',
+      'head,"A, long",x,no figure',
+      'head,C,y,no figure',
+    ])
   })
 })

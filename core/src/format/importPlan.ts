@@ -21,18 +21,52 @@ export interface ImportPlan {
   readonly singles: readonly SingleName[]
 }
 
-/** Compares by identifier; nothing is ever taken away by an import. */
+/** How a row of a table that names no identifiers is called until it is taken in. */
+export const rowId = (row: number, stamp: string): string => `row-${row}-${stamp}`
+const isRowId = (id: string): boolean => /^row-\d+-/.test(id)
+
+/** All of a row but its identifier, figures to ten places: what two tables with the same thing have in common. */
+function contentOf({ id: _id, ...rest }: { readonly id: string }): string {
+  const sorted = (_key: string, value: unknown): unknown =>
+    typeof value === 'number'
+      ? Number(value.toPrecision(10))
+      : typeof value === 'object' && value !== null && !Array.isArray(value)
+        ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+        : value
+  return JSON.stringify(rest, sorted)
+}
+
+/** How many there are of each content. */
+function counted(rows: readonly { readonly id: string }[]): Map<string, number> {
+  const counts = new Map<string, number>()
+  for (const row of rows) counts.set(contentOf(row), (counts.get(contentOf(row)) ?? 0) + 1)
+  return counts
+}
+
+/**
+ * Compares by identifier, and rows of a table that names none by what they are: the same table again adds nothing. Nothing is ever
+ * taken away by an import.
+ */
 function planList<T extends { readonly id: string }>(
   current: readonly T[],
   incoming: readonly T[],
 ): ListPlan<T> {
   const byId = new Map(current.map((row) => [row.id, row]))
+  const nameless = incoming.some(({ id }) => isRowId(id))
+  const there = nameless ? counted(current) : new Map<string, number>()
+  const isThere = (row: T): boolean => {
+    if (!isRowId(row.id)) return false
+    const left = there.get(contentOf(row)) ?? 0
+    if (left > 0) there.set(contentOf(row), left - 1)
+    return left > 0
+  }
   const added: T[] = []
   const changed: { before: T; after: T }[] = []
   let same = 0
   for (const after of incoming) {
     const before = byId.get(after.id)
-    if (before === undefined) added.push(after)
+    if (before === undefined && isThere(after)) same++
+    else if (before === undefined) added.push(after)
     else if (sameFigures(before, after)) same++
     else changed.push({ before, after })
   }
@@ -48,6 +82,15 @@ export function planImport(current: HoxenDocument, incoming: HoxenDocument): Imp
       (name) => incoming[name] !== undefined && !sameFigures(current[name], incoming[name]),
     ),
   }
+}
+
+/** Of what comes, only what it adds or changes. */
+export function newIn(incoming: HoxenDocument, { lists }: ImportPlan): HoxenDocument {
+  const some = LIST_NAMES.map((name) => [
+    name,
+    [...lists[name].changed.map(({ after }) => after), ...lists[name].added],
+  ])
+  return { ...incoming, ...Object.fromEntries(some) }
 }
 
 /** Figures that differ only by the rounding of a unit conversion count as the same. */

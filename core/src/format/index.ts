@@ -8,7 +8,7 @@ export {
   readParsedDocument,
   writeDocument,
 } from './document.ts'
-export { type ImportPlan, type ListPlan, planImport, sameFigures } from './importPlan.ts'
+export { type ImportPlan, type ListPlan, newIn, planImport, rowId, sameFigures } from './importPlan.ts'
 export {
   type HoxenDocument,
   isList,
@@ -23,6 +23,7 @@ export {
   type SingleName,
   type SingleValue,
 } from './kept.ts'
+export { refusedTable } from './refusedTable.ts'
 export { documentSchema } from './schema.ts'
 export { DEFAULT_SETTINGS, type Settings } from './settings.ts'
 export { FILE_PLACES, FORMAT_VERSION, type Raw, upgraded, upgradedPart } from './steps.ts'

@@ -198,8 +198,12 @@ const api = {
   },
 
   async readTable(text: string, stamp: string): Promise<CsvReading> {
-    const { readCsv } = await import('./files.ts')
-    return readCsv(text, (row) => `row-${row}-${stamp}`)
+    const { readCsv, rowId } = await import('./files.ts')
+    return readCsv(text, (row) => rowId(row, stamp))
+  },
+  async refusedTable(text: string, why: Readonly<Record<number, string>>): Promise<string> {
+    const { refusedTable } = await import('./files.ts')
+    return refusedTable(text, why)
   },
   async readGauge(text: string): Promise<GaugeFileReading> {
     const { readGaugeFile } = await import('./files.ts')

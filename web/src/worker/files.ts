@@ -1,2 +1,2 @@
-export { readCsv, readDocument } from '@hoxen/core/format'
+export { readCsv, readDocument, refusedTable, rowId } from '@hoxen/core/format'
 export { readGaugeFile } from '@hoxen/core/water'

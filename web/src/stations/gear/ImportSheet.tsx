@@ -7,17 +7,19 @@ import {
   LISTS,
   type ListName,
   type ListRow,
+  newIn,
   nothingKept,
   placeOf,
   planImport,
   SINGLES,
 } from '@hoxen/core/format'
 import type { Problem } from '@hoxen/core/gear'
+import type { UnitSystem } from '@hoxen/core/quantity'
 import { sayProblem, summarize } from '@hoxen/core/words'
 import { useMutation, useQuery } from '@tanstack/react-query'
 import { useId, useMemo, useState } from 'react'
 import { everything, noticeDone, noticeFailed, takeIn, useList } from '../../store/index.ts'
-import { Button, fieldLook, Sheet, useUnits } from '../../ui/index.ts'
+import { Button, fieldLook, Sheet, saveFile, useUnits } from '../../ui/index.ts'
 import { ask, revisionOf } from '../../worker/index.ts'
 
 const capital = (text: string): string => text.slice(0, 1).toUpperCase() + text.slice(1)
@@ -28,9 +30,11 @@ interface Reading {
   readonly fileProblems: readonly Problem[]
   readonly refused: readonly { readonly place: string; readonly problem: Problem }[]
   readonly unknownColumns: readonly string[]
+  /** The table as it was read, and the number of each row that was refused. */
+  readonly table?: { readonly text: string; readonly rows: readonly number[] }
 }
 
-function fromTable(name: string, csv: CsvReading): Reading {
+function fromTable(name: string, text: string, csv: CsvReading): Reading {
   const refused = csv.rowProblems.map((problem) => ({
     place: `Row ${problem.row}${problem.name === '' ? '' : `, ${problem.name}`}`,
     problem,
@@ -41,6 +45,7 @@ function fromTable(name: string, csv: CsvReading): Reading {
     fileProblems: csv.fileProblems,
     refused,
     unknownColumns: csv.unknownColumns,
+    table: { text, rows: csv.rowProblems.map(({ row }) => row) },
   }
 }
 
@@ -66,7 +71,7 @@ async function readAny(name: string, text: string): Promise<Reading> {
   const looksJson = /^\s*[{[<]/.test(text)
   if (looksJson) return fromFile(name, await ask((api) => api.readFile(text)))
   const stamp = crypto.randomUUID().slice(0, 6)
-  return fromTable(name, await ask((api) => api.readTable(text, stamp)))
+  return fromTable(name, text, await ask((api) => api.readTable(text, stamp)))
 }
 
 /** A table or an everything file: first shown what it would add, change and refuse, then taken in as one step. */
@@ -144,7 +149,7 @@ function Preview({ reading, onDone }: { readonly reading: Reading; readonly onDo
     lists.reduce((total, list) => total + of(list), 0)
   const take = (): void => {
     setBusy(true)
-    takeIn(document, `Import ${reading.name}`)
+    takeIn(newIn(document, plan), `Import ${reading.name}`)
       .then(() => {
         noticeDone(`${count} taken from ${reading.name}`)
         onDone()
@@ -168,7 +173,7 @@ function Preview({ reading, onDone }: { readonly reading: Reading; readonly onDo
           Columns not known and left out: {unknownColumns.join(', ')}.
         </p>
       )}
-      <Refused rows={refused} />
+      <Refused reading={reading} />
       <ChangeList plan={plan} />
       <div className="mt-4 flex gap-3">
         <Button weight="strong" disabled={busy || (count === 0 && plan.singles.length === 0)} onClick={take}>
@@ -180,7 +185,7 @@ function Preview({ reading, onDone }: { readonly reading: Reading; readonly onDo
   )
 }
 
-function Refused({ rows }: { readonly rows: Reading['refused'] }) {
+function Refused({ reading: { name, refused: rows, table } }: { readonly reading: Reading }) {
   const { system } = useUnits()
   if (rows.length === 0) return null
   return (
@@ -197,8 +202,30 @@ function Refused({ rows }: { readonly rows: Reading['refused'] }) {
         ))}
       </ul>
       {rows.length > LISTED && <p className="text-faint">… and {rows.length - LISTED} more.</p>}
+      {table !== undefined && (
+        <Button
+          weight="quiet"
+          className="px-0"
+          onClick={() => void saveRefused(name, table, rows, system).catch(noticeFailed)}
+        >
+          Save these rows as a table to correct
+        </Button>
+      )}
     </details>
   )
+}
+
+async function saveRefused(
+  name: string,
+  { text, rows }: NonNullable<Reading['table']>,
+  refused: Reading['refused'],
+  system: UnitSystem,
+): Promise<void> {
+  const why = Object.fromEntries(
+    rows.map((row, i) => [row, refused[i] === undefined ? '' : sayProblem(refused[i].problem, system)]),
+  )
+  const table = await ask((api) => api.refusedTable(text, why))
+  saveFile(`${name.replace(/\.[^.]*$/, '')}-refused.csv`, table, 'text/csv')
 }
 
 function ChangeList({ plan }: { readonly plan: ImportPlan }) {
