@@ -34,7 +34,8 @@ const AT_ONCE = new RegExp(
     'core/src/(rod/|reel/(fill|backing|number|spool)[.]|line/(cheater|runningLine)[.])',
     'core/src/(leader/length|water/(section|gauge))[.]',
     'web/src/(store/(?!files|demo)|ui/(Button|StateMark|Tag|units|file)[.]|worker/(door|pool|gearDoor)|day/|outside/use)',
-    'web/src/drawing/(RigStrip|scale|useWidth|GrainAxis)',
+    'web/src/drawing/(RigStrip|scale|ticks|useWidth|GrainAxis)',
+    'web/src/(ledger/sayScore|stations/match/token)',
     'createLucideIcon',
   ]
     .join('|')

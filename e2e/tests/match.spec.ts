@@ -84,7 +84,10 @@ test('a second rig is pinned and compared line by line', async ({ page }) => {
   await page.getByRole('article').nth(1).getByRole('button', { name: 'Pin' }).click()
   await page.getByRole('article').first().getByRole('link', { name: 'Ledger' }).click()
   await page.getByRole('link', { name: 'Compare with the pinned' }).click()
-  await expect(page.getByRole('heading', { name: 'Line by line' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Which for what' })).toBeVisible()
+  await expect(page.locator('[data-which]')).toContainText(/The (pinned one|other) (casts|needs|rides|is)/)
+  await expect(page.getByRole('img', { name: /^Both swings.* s with the fish/ })).toBeVisible()
+  await page.getByText(/^What is the same/).click()
   await expect(page.getByRole('row', { name: /^Mass in the rod/ })).toContainText('gr')
 })
 

@@ -1,4 +1,5 @@
 export { candidatesOf, inStyle } from './candidates.ts'
+export { type Advantage, advantagesOf, type Compared, type ComparedLine, compareRigs } from './compare.ts'
 export {
   CARD_LIMIT,
   type Card,

@@ -13,6 +13,7 @@ export {
 } from './cast.ts'
 export { CAUTION_WORDS } from './cautions.ts'
 export { CHECK_TITLES, sayAllowed, sayCheck, sayFigure } from './check.ts'
+export { sayAdvantages } from './compare.ts'
 export {
   DRESS_NAMES,
   FISH_AT_NAMES,

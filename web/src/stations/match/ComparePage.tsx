@@ -1,13 +1,17 @@
-import type { RankedRig } from '@hoxen/core/match'
-import { CHECK_CODES, type Check, rigFromKey, stateRank } from '@hoxen/core/rig'
-import { CHECK_TITLES, sayFigure } from '@hoxen/core/words'
+import type { Day } from '@hoxen/core/day'
+import { advantagesOf, type ComparedLine, compareRigs, type RankedRig } from '@hoxen/core/match'
+import { type Check, rigFromKey, stateRank, swingInput, windowOf } from '@hoxen/core/rig'
+import { CHECK_TITLES, sayAdvantages, sayFigure } from '@hoxen/core/words'
+import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { Link, useParams } from 'react-router'
+import { type AxisBand, GrainAxis, SwingAcross } from '../../drawing/index.ts'
 import { sayScore, useQuestion, useRig } from '../../ledger/index.ts'
 import { useSingle } from '../../store/index.ts'
 import { buttonLook, Empty, StateMark, useUnits } from '../../ui/index.ts'
+import { swingInWorker } from '../../worker/index.ts'
 
-/** Two ledgers side by side: the pinned rig and another. */
+/** Two rigs: what each is for, drawn; what differs line by line, and what is the same. */
 export function ComparePage() {
   const { key = '' } = useParams()
   const choice = useMemo(() => rigFromKey(key), [key])
@@ -29,55 +33,136 @@ export function ComparePage() {
         Pin one rig, then open another and compare.
       </Empty>
     )
-  return <TwoLedgers left={left} right={right} />
+  return <TwoRigs left={left} right={right} day={question.day} />
 }
 
-function TwoLedgers({ left, right }: { readonly left: RankedRig; readonly right: RankedRig }) {
-  const find = (rig: RankedRig, code: Check['code']): Check | undefined =>
-    rig.checks.find((c) => c.code === code)
-  const codes = CHECK_CODES.filter((code) => find(left, code) || find(right, code))
+interface TwoProps {
+  readonly left: RankedRig
+  readonly right: RankedRig
+  readonly day: Day
+}
+
+const nameOf = ({ parts }: RankedRig): string => `${parts.rod.name} with ${parts.head.head.name}`
+
+function TwoRigs({ left, right, day }: TwoProps) {
+  const { system } = useUnits()
+  const { differ, same } = useMemo(() => compareRigs(left, right), [left, right])
   return (
     <>
-      <h1 className="mb-3 text-2xl">Line by line</h1>
-      <div className="overflow-x-auto">
-        <table className="w-full min-w-[34rem] border-collapse text-left">
-          <thead>
-            <tr className="border-b border-ink align-bottom">
-              <td className="w-1/4 py-2" />
-              {[left, right].map((rig, i) => (
-                <th key={i === 0 ? 'pinned' : 'other'} scope="col" className="py-2 pr-4 font-normal">
-                  <span className="block text-sm text-faint">{i === 0 ? 'Pinned' : 'Against'}</span>
-                  <span className="font-display block font-semibold">
-                    {rig.parts.rod.name} with {rig.parts.head.head.name}
-                  </span>
-                  <span className="block text-sm">
-                    {[rig.parts.tip?.item.name, rig.parts.leader?.name]
-                      .filter((n) => n !== undefined)
-                      .join(' · ')}
-                  </span>
-                  <span className="block text-sm text-faint">{sayScore(rig.score)}</span>
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {codes.map((code) => {
-              const [a, b] = [find(left, code), find(right, code)]
-              const better = stateRank(a?.state ?? 'holds') - stateRank(b?.state ?? 'holds')
-              return (
-                <tr key={code} className="border-b border-rule align-top">
-                  <th scope="row" className="py-2 pr-4 font-medium">
-                    {CHECK_TITLES[code]}
-                  </th>
-                  <Cell check={a} better={better < 0} />
-                  <Cell check={b} better={better > 0} />
-                </tr>
-              )
-            })}
-          </tbody>
-        </table>
-      </div>
+      <h1 className="mb-1 text-2xl">Which for what</h1>
+      <p className="mb-3 max-w-3xl text-lg" data-which>
+        {sayAdvantages(advantagesOf(left, right), ['The pinned one', 'The other'], system)}
+      </p>
+      <Heads left={left} right={right} day={day} />
+      <Swings left={left} right={right} day={day} />
+      <h2 className="mt-5 text-xl">What differs</h2>
+      {differ.length === 0 ? (
+        <p>Nothing: every line reads alike.</p>
+      ) : (
+        <Lines lines={differ} left={left} right={right} />
+      )}
+      <details className="mt-4">
+        <summary className="min-h-11 cursor-pointer content-center font-semibold">
+          What is the same: {same.length} {same.length === 1 ? 'line' : 'lines'}
+        </summary>
+        <Lines lines={same} left={left} right={right} />
+      </details>
     </>
+  )
+}
+
+/** Both heads on one axis, each rod's window for its own. */
+function Heads({ left, right, day }: TwoProps) {
+  const bands = [left, right].flatMap((rig, i): AxisBand[] => {
+    const window = windowOf(rig.parts, day)
+    return window === undefined ? [] : [{ label: i === 0 ? 'Pinned' : 'Other', window }]
+  })
+  const marks = [left, right].map((rig, i) => ({
+    id: i === 0 ? 'pinned' : 'other',
+    label: nameOf(rig),
+    massKg: rig.massKg,
+    chosen: true,
+  }))
+  return (
+    <figure className="rounded-lg border border-rule bg-sheet px-4 pt-3 pb-1">
+      <GrainAxis bands={bands} marks={marks} />
+    </figure>
+  )
+}
+
+/** Both swings in one picture, in today's water. */
+function Swings({ left, right, day }: TwoProps) {
+  const inputs = [left, right].map((rig) => swingInput({ ...day, parts: rig.parts }))
+  const { data } = useQuery({
+    queryKey: ['both-swings', JSON.stringify(inputs)],
+    queryFn: () => Promise.all(inputs.map((input) => swingInWorker(input))),
+    enabled: left.swung !== undefined && right.swung !== undefined,
+  })
+  const [a, b] = data ?? []
+  if (a === undefined || b === undefined) return null
+  const said = [a, b].map(({ summary }) => `${Math.round(summary.inBandS)} s with the fish`)
+  return (
+    <figure className="mt-3">
+      <SwingAcross
+        run={day.run}
+        swings={[
+          { id: 'pinned', samples: a.samples },
+          { id: 'other', samples: b.samples, dash: '6 4' },
+        ]}
+        atS={Math.min(a.summary.swingS, b.summary.swingS) / 2}
+        label={`Both swings, seen along the river: the pinned one ${said[0]}, the other ${said[1]}`}
+      />
+      <figcaption className="mt-1 text-[0.9rem] text-faint">
+        Seen along the river, half way round: the pinned one drawn full ({said[0]}), the other dashed (
+        {said[1]}).
+      </figcaption>
+    </figure>
+  )
+}
+
+interface LinesProps {
+  readonly lines: readonly ComparedLine[]
+  readonly left: RankedRig
+  readonly right: RankedRig
+}
+
+function Lines({ lines, left, right }: LinesProps) {
+  return (
+    <div className="overflow-x-auto">
+      <table className="w-full min-w-[34rem] border-collapse text-left">
+        <thead>
+          <tr className="border-b border-ink align-bottom">
+            <td className="w-1/4 py-2" />
+            {[left, right].map((rig, i) => (
+              <th key={i === 0 ? 'pinned' : 'other'} scope="col" className="py-2 pr-4 font-normal">
+                <span className="block text-sm text-faint">{i === 0 ? 'Pinned' : 'Against'}</span>
+                <span className="font-display block font-semibold">{nameOf(rig)}</span>
+                <span className="block text-sm">
+                  {[rig.parts.tip?.item.name, rig.parts.leader?.name]
+                    .filter((n) => n !== undefined)
+                    .join(' · ')}
+                </span>
+                <span className="block text-sm text-faint">{sayScore(rig.score)}</span>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map(({ code, lines: [a, b] }) => {
+            const better = stateRank(a?.state ?? 'holds') - stateRank(b?.state ?? 'holds')
+            return (
+              <tr key={code} className="border-b border-rule align-top">
+                <th scope="row" className="py-2 pr-4 font-medium">
+                  {CHECK_TITLES[code]}
+                </th>
+                <Cell check={a} better={better < 0} />
+                <Cell check={b} better={better > 0} />
+              </tr>
+            )
+          })}
+        </tbody>
+      </table>
+    </div>
   )
 }
 

@@ -2,11 +2,11 @@ import { dayOf, FIRST_JOB } from '@hoxen/core/day'
 import { DEFAULT_SCHOOLS, type Item } from '@hoxen/core/gear'
 import { resolveRig, swingInput } from '@hoxen/core/rig'
 import { type SwingResult, USUAL_PLAN } from '@hoxen/core/swing'
-import { depthAt, type Run } from '@hoxen/core/water'
+import type { Run } from '@hoxen/core/water'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import demoUrl from '../../../../demo/skarn.json?url'
-import { useWidth } from '../../drawing/index.ts'
+import { SwingAcross } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 import { swingInWorker } from '../../worker/index.ts'
 
@@ -45,47 +45,22 @@ export function SmallSwing() {
 }
 
 function Drawn({ run, swing }: Swung) {
-  const [ref, width] = useWidth<HTMLDivElement>(600)
   const { show } = useUnits()
   const { samples, summary } = swing
-  const at = useClock(samples.at(-1)?.tS ?? 0)
-  const deepest = Math.max(...run.soundings.map(({ depthM }) => depthM)) + 0.2
-  const far = Math.max(...samples.map(({ flyM }) => flyM[1])) + 2
-  const x = (m: number): number => (m / far) * width
-  const y = (m: number): number => 18 + (m / deepest) * (HEIGHT - 24)
-  const bed = Array.from({ length: 41 }, (_, i) => (i / 40) * far)
-    .map((m, i) => `${i === 0 ? 'M' : 'L'}${x(m)} ${y(depthAt(run, m))}`)
-    .join('')
-  const path = samples.map(({ flyM }, i) => `${i === 0 ? 'M' : 'L'}${x(flyM[1])} ${y(-flyM[2])}`).join('')
-  const fly = samples.findLast(({ tS }) => tS <= at)?.flyM ?? samples[0]?.flyM
+  const atS = useClock(samples.at(-1)?.tS ?? 0)
+  const deep = show(summary.maxDepthM, 'length')
+  const withFish = Math.round(summary.inBandS)
   return (
     <figure className="mt-5">
-      <div ref={ref} className="overflow-hidden rounded-lg border border-rule">
-        <svg
-          width={width}
-          height={HEIGHT}
-          role="img"
-          aria-label={`A swing in a pool, seen along the river: the fly goes down to ${show(summary.maxDepthM, 'length')} and rides with the fish for ${Math.round(summary.inBandS)} seconds`}
-          className="block bg-sheet"
-        >
-          <rect y={18} width={width} height={HEIGHT} fill="var(--shoal)" />
-          <path d={`${bed}V${HEIGHT}H0Z`} fill="var(--rule)" stroke="var(--ink)" strokeWidth="1.2" />
-          <path d={path} fill="none" stroke="var(--river)" strokeWidth="1.6" strokeDasharray="3 4" />
-          {fly !== undefined && (
-            <>
-              <path
-                d={`M${x(run.wadeM)} 4L${x(fly[1])} ${y(-fly[2])}`}
-                stroke="var(--ink)"
-                strokeWidth="1.3"
-              />
-              <circle cx={x(fly[1])} cy={y(-fly[2])} r="5" fill="var(--caster)" />
-            </>
-          )}
-        </svg>
-      </div>
+      <SwingAcross
+        run={run}
+        swings={[{ id: 'demo', samples }]}
+        atS={atS}
+        label={`A swing in a pool, seen along the river: the fly goes down to ${deep} and rides with the fish for ${withFish} seconds`}
+      />
       <figcaption className="mt-1 text-[0.9rem] text-faint">
-        {run.name}, seen along the river: down to {show(summary.maxDepthM, 'length')}, with the fish for{' '}
-        {Math.round(summary.inBandS)} s of {Math.round(summary.swingS)}.
+        {run.name}, seen along the river: down to {deep}, with the fish for {withFish} s of{' '}
+        {Math.round(summary.swingS)}.
       </figcaption>
     </figure>
   )

@@ -2,10 +2,12 @@ import { TURNOVER_MODEL } from '@hoxen/core/cast'
 import type { FlyShape } from '@hoxen/core/gear'
 import { itemsOf } from '@hoxen/core/gear'
 import type { RankedRig } from '@hoxen/core/match'
+import type { Measure, UnitSystem } from '@hoxen/core/quantity'
 import { LAUNCH_MPS, rigTurnover } from '@hoxen/core/rig'
 import { Chart, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js'
 import { useMemo, useState } from 'react'
 import { Line } from 'react-chartjs-2'
+import { unitTicks } from '../../drawing/index.ts'
 import type { Question } from '../../ledger/index.ts'
 import { Tag, useUnits } from '../../ui/index.ts'
 
@@ -45,10 +47,10 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
         Turnover <Tag tag="estimate" />
       </h1>
       <p className="mt-1 max-w-3xl text-[0.95rem] text-faint">
-        The loop is thrown at about {launch} m/s, as your habit goes, and unrolls to the fly. Meanwhile the
-        fly falls where the loop’s pull does not bear it: straight is what arrives with speed and has not
-        dropped more than {show(TURNOVER_MODEL.straightDropM, 'length')}. For comparing flies, tips and
-        leaders, not for metres per second.
+        The loop is thrown at about {show(launch, 'current')}, as your habit goes, and unrolls to the fly.
+        Meanwhile the fly falls where the loop’s pull does not bear it: straight is what arrives with speed
+        and has not dropped more than {show(TURNOVER_MODEL.straightDropM, 'length')}. For comparing flies,
+        tips and leaders, not for metres per second.
       </p>
       <fieldset className="mt-2 flex flex-wrap gap-x-5">
         <legend className="text-sm text-faint">Up to three other flies</legend>
@@ -77,7 +79,7 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
                   : result.speedAtFlyMps < TURNOVER_MODEL.arrivesMps
                     ? 'Dies before it straightens'
                     : `Drops ${show(result.dropM, 'length')} before the loop is out`}
-                : {result.speedAtFlyMps.toFixed(1)} m/s left at the fly,{' '}
+                : {show(result.speedAtFlyMps, 'current')} left at the fly,{' '}
                 {(result.energyLeft * 100).toFixed(1)} % of the energy.
               </span>
             ) : (
@@ -94,8 +96,16 @@ interface Run extends NamedFly {
   readonly result: ReturnType<typeof rigTurnover>
 }
 
+/** An axis whose ticks fall on round figures of the unit in use. */
+const inUnits = (measure: Measure, system: UnitSystem) => ({
+  afterBuildTicks: (axis: { min: number; max: number; ticks: { value: number }[] }): void => {
+    axis.ticks = unitTicks(axis.min, axis.max, TICKS, measure, system).map(({ si }) => ({ value: si }))
+  },
+})
+const TICKS = 6
+
 function SpeedChart({ runs, launch }: { readonly runs: readonly Run[]; readonly launch: number }) {
-  const { show } = useUnits()
+  const { show, system } = useUnits()
   const style = getComputedStyle(document.documentElement)
   const colour = (name: string): string => style.getPropertyValue(`--${name}`).trim()
   const inks = [colour('ink'), colour('river'), colour('caster'), colour('watch')]
@@ -117,7 +127,7 @@ function SpeedChart({ runs, launch }: { readonly runs: readonly Run[]; readonly 
     <figure className="mt-3 h-72 rounded-lg border border-rule bg-sheet p-3">
       <Line
         role="img"
-        aria-label={`Speed of the fly leg as it unrolls, thrown at ${launch} metres a second`}
+        aria-label={`Speed of the fly leg as it unrolls, thrown at ${show(launch, 'current')}`}
         data={data}
         options={{
           animation: false,
@@ -130,6 +140,7 @@ function SpeedChart({ runs, launch }: { readonly runs: readonly Run[]; readonly 
               min: 0,
               max: runs[0]?.result.samples[0]?.legM ?? 10,
               title: { display: true, text: 'line still to unroll', ...text },
+              ...inUnits('length', system),
               ticks: { ...text, callback: (v) => show(Number(v), 'length') },
               grid: { color: colour('rule') },
             },
@@ -137,8 +148,9 @@ function SpeedChart({ runs, launch }: { readonly runs: readonly Run[]; readonly 
               type: 'linear',
               min: 0,
               suggestedMax: 40,
-              title: { display: true, text: 'm/s', ...text },
-              ticks: text,
+              title: { display: true, text: 'speed', ...text },
+              ...inUnits('current', system),
+              ticks: { ...text, callback: (v) => show(Number(v), 'current') },
               grid: { color: colour('rule') },
             },
           },
