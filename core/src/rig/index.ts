@@ -2,6 +2,7 @@ export { airParts, LAUNCH_MPS, rigTurnover } from './air.ts'
 export { type Balance, balanceOf, beamOf } from './balance.ts'
 export { buttOn } from './butt.ts'
 export { type Carried, carriedAs } from './carried.ts'
+export { type CastPart, castParts } from './castParts.ts'
 export { castSettingOf, frontProfile } from './castSetting.ts'
 export {
   CHECK_CODES,

@@ -9,6 +9,7 @@ import {
   airParts,
   buttOn,
   carriedAs,
+  castParts,
   compactCostM,
   launchM,
   piecesOf,
@@ -176,6 +177,17 @@ describe('what a rig comes to', () => {
       9,
     )
     expect(hangsKg).toBeCloseTo(all.head.massKg.value + (all.tip?.massKg.value ?? 0), 9)
+  })
+  test('a cast piece by piece is the reach, whatever it is made of', () => {
+    for (const one of [parts(), parts({ tip: null, leader: null }), parts({ tip: tipFacts(partSinking) })]) {
+      const day = dayWith({ roomBehindM: 8 })
+      const pieces = castParts(one, null, day)
+      expect(pieces.reduce((sum, { lengthM }) => sum + lengthM, 0)).toBeCloseTo(
+        thrownWith(one, null, day).castM,
+        9,
+      )
+      expect(pieces[0]?.part).toBe('rod')
+    }
   })
   test('a butt is judged with the ledger’s own slack', () => {
     const tip = tipFacts({

@@ -1,4 +1,5 @@
 export { type AxisBand, GrainAxis } from './GrainAxis.tsx'
+export { HangingLoops } from './HangingLoops.tsx'
 export { ItemDrawing } from './ItemDrawing.tsx'
 export { type Ink, inkOf, SPEED_STEPS } from './ink.ts'
 export { paintPlanView } from './planView.ts'
