@@ -3,7 +3,7 @@ import { depthAt, type Run } from '@hoxen/core/water'
 import { useWidth } from './useWidth.ts'
 
 /** A swing that is drawn. */
-export interface AcrossSwing {
+interface AcrossSwing {
   readonly id: string
   readonly samples: readonly SwingSample[]
   /** How its way is drawn: plain, or dashed beside another. */
