@@ -52,13 +52,7 @@ test('names of eighty letters widen no page, from 320 to 2560 pixels', async ({ 
     await page.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page).toHaveURL(/\/gear\?/)
   }
-  for (const place of [
-    '/match',
-    '/rig?part=tipId',
-    '/reel',
-    '/water?view=ladder',
-    '/gear/item/510-gr-short-skagit',
-  ]) {
+  for (const place of ['/match', '/rig?part=tipId', '/water?view=ladder']) {
     await page.goto(place)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     for (const width of [320, 800, 2560]) {
@@ -85,6 +79,12 @@ test('a page is called by its heading, read on from there, and found where it wa
   await expect(page.getByRole('heading', { level: 1 })).toBeFocused()
   await page.goBack()
   await expect.poll(() => page.evaluate(() => scrollY)).toBe(left)
+  // A line of the ledger leads to what it asks; the palette finds it too.
+  await page.keyboard.press('/')
+  await page.getByLabel('Command or gear').fill('what is room behind')
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/\/tables#line-room-behind$/)
+  await expect(page.getByText(/A D loop is half an ellipse/)).toBeInViewport()
   await page.goto('/gear/new/head')
   await page.getByLabel('Name', { exact: true }).fill('Bare')
   await page.getByLabel('Kind of head', { exact: true }).selectOption('skagit')

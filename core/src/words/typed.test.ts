@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import { quickAdd } from '../format/index.ts'
 import { type Dimension, findUnit, parseQuantity } from '../quantity/index.ts'
-import { sayGuesses, sayLine } from './index.ts'
+import { CHECK_CODES } from '../rig/index.ts'
+import { HELP, sayGuesses, sayLine } from './index.ts'
 
 const LINES = readFileSync(`${process.cwd()}/core/src/format/typed/lines.txt`, 'utf8')
   .split('\n')
@@ -77,4 +78,14 @@ describe('lines as anglers type them', () => {
       .toLowerCase()
     for (const word of expected.slice(2).toLowerCase().split(' | ')) expect(said).toContain(word)
   })
+})
+
+test('every line of the ledger is explained once, and so is how things are worked out', () => {
+  expect(new Set(HELP.map(({ id }) => id)).size).toBe(HELP.length)
+  expect(
+    HELP.filter(({ id }) => id.startsWith('line-'))
+      .map(({ id }) => id.slice(5))
+      .sort(),
+  ).toEqual([...CHECK_CODES].sort())
+  for (const { text } of HELP) expect(text.length).toBeGreaterThan(60)
 })

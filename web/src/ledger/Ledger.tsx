@@ -3,6 +3,7 @@ import type { Remedy } from '@hoxen/core/match'
 import { type Check, type CheckCode, worstFirst } from '@hoxen/core/rig'
 import { CHECK_TITLES, sayAllowed, sayCheck, sayFigure } from '@hoxen/core/words'
 import type { ReactNode } from 'react'
+import { Link } from 'react-router'
 import { StateMark, Tag, useUnits } from '../ui/index.ts'
 import { RemedyLine } from './RemedyLine.tsx'
 
@@ -41,7 +42,15 @@ export function Ledger({ checks, remedies, items, onTake, besides, preview }: Pr
               />
             </span>
             <div className="min-w-0">
-              <h2 className="font-text font-semibold tracking-normal">{CHECK_TITLES[check.code]}</h2>
+              <h2 className="font-text font-semibold tracking-normal">
+                <Link
+                  to={`/tables#line-${check.code}`}
+                  title="What this asks"
+                  className="decoration-rule underline-offset-4 hover:underline"
+                >
+                  {CHECK_TITLES[check.code]}
+                </Link>
+              </h2>
               <p className="text-[0.95rem]">{sayCheck(check, system)}</p>
               {remedy !== undefined && (
                 <RemedyLine remedy={remedy} items={items} onTake={() => onTake(remedy)} />

@@ -43,10 +43,11 @@ const places = new Map<string, number>()
 
 /** A page opened by a link starts at its top; one that is gone back to is found where it was left, as soon as it is as long again. */
 function usePlace(): void {
-  const { key } = useLocation()
+  const { key, hash } = useLocation()
   const kind = useNavigationType()
   useEffect(() => {
-    const wanted = kind === 'POP' ? places.get(key) : kind === 'PUSH' ? 0 : undefined
+    // An address that names a place on the page is for the page to go to.
+    const wanted = kind === 'POP' ? places.get(key) : kind === 'PUSH' && hash === '' ? 0 : undefined
     const until = performance.now() + GROWS_MS
     let frame = 0
     const go = (): void => {
@@ -61,7 +62,7 @@ function usePlace(): void {
       cancelAnimationFrame(frame)
       removeEventListener('scrollend', keep)
     }
-  }, [key, kind])
+  }, [key, kind, hash])
 }
 
 const NAME = 'Hoxen'

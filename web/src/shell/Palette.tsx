@@ -1,7 +1,7 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
 import { askedFor } from '@hoxen/core/format'
 import { rigKey } from '@hoxen/core/rig'
-import { KIND_NAMES, summarize } from '@hoxen/core/words'
+import { HELP, KIND_NAMES, summarize } from '@hoxen/core/words'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { useList, useSingle } from '../store/index.ts'
@@ -33,6 +33,10 @@ export function Palette({ open, onClose, commands }: Props) {
           },
         ]
       : []),
+    ...HELP.map(({ id, title }) => ({
+      name: `What is: ${title}`,
+      run: () => void navigate(`/tables#${id}`),
+    })),
     ...gear.map((item) => ({
       name: `${item.name} — ${KIND_NAMES[item.kind].one}, ${summarize(item, system)}`,
       run: () => void navigate(`/gear/item/${item.id}`),

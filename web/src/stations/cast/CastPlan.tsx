@@ -87,7 +87,7 @@ export function CastPlan({ setting, chosen, castM, surf, onWind, sunDeg }: Props
           {show(castM, 'length')}
         </text>
       </svg>
-      <svg width={2 * DIAL + 60} height={2 * DIAL + 30} className="absolute right-2 bottom-2">
+      <svg width={2 * DIAL + 60} height={2 * DIAL + 38} className="absolute right-2 bottom-2">
         <title>
           {onWind === undefined ? 'The wind, as the station says' : 'The wind, to be turned by hand'}
         </title>
@@ -279,7 +279,7 @@ function WindDial({ wind, x, y, onWind, show, sunDeg }: DialProps) {
       <circle cx={x + sin * 36} cy={y - cos * 36} r="6" fill="var(--caster)" />
       <text
         x={x}
-        y={y + DIAL + 14}
+        y={y + DIAL + 22}
         textAnchor="middle"
         fontSize="12"
         fill="var(--ink)"

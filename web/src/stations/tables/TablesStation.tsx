@@ -7,8 +7,9 @@ import {
   twoHandRows,
 } from '@hoxen/core/line'
 import { EVIDENCE_TAGS, type Measure } from '@hoxen/core/quantity'
-import { PLAIN_WORDS, type PlainQuestion, RULES, TAG_MEANINGS } from '@hoxen/core/words'
-import type { ReactNode } from 'react'
+import { HELP, PLAIN_WORDS, type PlainQuestion, RULES, TAG_MEANINGS } from '@hoxen/core/words'
+import { type ReactNode, useEffect } from 'react'
+import { useLocation } from 'react-router'
 import { Tag, useUnits } from '../../ui/index.ts'
 import { Converter } from './Converter.tsx'
 import { HowMuchLine } from './HowMuchLine.tsx'
@@ -21,6 +22,7 @@ const SECTIONS = [
   ['two-hand', 'Two-hand numbers'],
   ['line', 'How much line'],
   ['rules', 'Rules of thumb'],
+  ['help', 'What the ledger asks'],
   ['words', 'Plain words'],
   ['tags', 'What the tags mean'],
 ] as const
@@ -53,6 +55,7 @@ export function TablesStation() {
           <HowMuchLine />
         </Part>
         <Rules />
+        <Help />
         <Words />
         <Tags />
       </div>
@@ -181,6 +184,31 @@ function Rules() {
           </li>
         ))}
       </ul>
+    </Part>
+  )
+}
+
+/** What each line of the ledger asks, and how the models work; a line of the ledger leads to its own. */
+function Help() {
+  const { hash } = useLocation()
+  // A page that comes later than its address is gone to when it is there.
+  useEffect(() => {
+    if (hash.length > 1) document.getElementById(decodeURIComponent(hash.slice(1)))?.scrollIntoView()
+  }, [hash])
+  return (
+    <Part id="help" title="What the ledger asks">
+      <dl className="max-w-3xl divide-y divide-rule">
+        {HELP.map(({ id, title, text }) => (
+          <div
+            key={id}
+            id={id}
+            className={`scroll-mt-40 py-2 ${hash === `#${id}` ? 'border-l-4 border-l-river pl-3' : ''}`}
+          >
+            <dt className="font-semibold">{title}</dt>
+            <dd>{text}</dd>
+          </div>
+        ))}
+      </dl>
     </Part>
   )
 }

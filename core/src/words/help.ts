@@ -1,0 +1,92 @@
+import type { CheckCode } from '../rig/index.ts'
+import { CHECK_TITLES } from './check.ts'
+
+/** What each line of the ledger asks, by what it is judged, and where that ends. */
+const LINES: Readonly<Record<CheckCode, string>> = Object.freeze({
+  'mass-in-window':
+    'A rod throws well between two masses, for each kind of head. Printed windows have hard ends, and their upper one counts at full power; estimated ones fade. Your own trials will outrank both. Whether the tip is part of the figure is said beside it.',
+  'rod-number':
+    'The number on a box is only a name: the same number is a far heavier line on a two-handed rod. This line compares what is printed with what the rod’s own number stands for, and never outranks grains.',
+  'skagit-tip':
+    'A Skagit has a blunt front that wants a tip: with nothing on it the cast kicks and the anchor slips.',
+  'joint-step':
+    'Where head and tip meet, mass per length may step down, not up and not too far: a great step hinges, a tip heavier than the head’s front kicks.',
+  'cheater-joint':
+    'A cheater lengthens a head from behind. It must be about as heavy per foot as the head where it joins, and heavier than the running line.',
+  'leader-joint':
+    'The leader’s butt against what it hangs on: a butt much heavier than the line’s end hinges, one far lighter lets the turnover die.',
+  'tip-material':
+    'Heavy heads turn over heavy tips, light heads light ones, by ranges of grains that practitioners use. The balance runs both ways.',
+  'fly-tip':
+    'An unrolling loop loses energy to the air and carries the fly with it. By the turnover model the cast is straight when the fly arrives with speed and has not dropped by more than a foot; the rule of thumb is a second witness. An estimate, for comparing.',
+  'sinking-leader':
+    'Tapered sinking leaders weigh little: fine-fronted heads and light Skagits turn them over, a full-size Skagit hardly does.',
+  'head-length':
+    'A Skagit of more than two rod lengths, a Scandi of more than three, is hard to lift and needs much room. Shorter is only said.',
+  reach:
+    'How far the rig goes with what shoots after the head, thrown soundly: rod, overhang, head, tip, leader and shot. The wind along the cast, the stroke there is room for and, of a trout line, what hangs in its upper leg count. First order, an estimate.',
+  'leader-fish':
+    'Fish that take on a tight line break fine tippets. Wanted is 4 lb × (the fish in lb)^0.53 as printed on the weakest spool, your own knot allowed for.',
+  'leader-length':
+    'Behind a floating head one to one and a half rod lengths, shorter for weighted flies; behind a sink tip four to six feet.',
+  depth:
+    'The whole line is let swing in the pool as it is today: how much of its way the fly spends where the fish hold, and how often it touches. Until that is worked out a first look stands in, and never holds. Under a float its own rule counts.',
+  'room-behind':
+    'A D loop is half an ellipse over the height of the rod’s tip; its arc is the line that is neither anchored nor shot. In tight room a Skagit can be thrown compact. An overhead cast lays the whole line out behind, or over what stands there.',
+  season:
+    'Fine heads suit warm water and small flies, short heavy ones cold water and big flies: by the thermometer where there is one, else by the season’s name.',
+  water: 'The surf wants the whole mass in one back cast; a surf rod is made for that alone.',
+  'loop-in-guides':
+    'Stripped in further than head, tip and leader are long, the rear loop runs into the rings and catches.',
+  'running-line':
+    'Light heads shoot with thin running lines, heavy ones want thicker; coated grips and tangles, mono flies and slips.',
+  'running-core':
+    'Something must part first, and it should be the tippet: a running line whose core is the weakest piece loses everything.',
+  balance:
+    'Where the rigged rod balances against the upper hand, by mass and balance point. Up to six inches ahead of it is liked; it never breaks a rig.',
+  'reel-room':
+    'Backing, running line and head as they are wound, by volume and a packing that hands reach, with a clearance below the rim.',
+  'reel-cage': 'Mono slips out between spool and frame of an open reel; a full cage holds it.',
+  'rod-fish': 'Light rods for small fish, strong ones for large: by what such a rod can turn.',
+  'rod-cast': 'Length follows how far one casts and how wide the water is: longer rods for longer casts and bigger rivers.',
+})
+
+/** How a thing is worked out, and where that ends. */
+export interface HelpTopic {
+  readonly id: string
+  readonly title: string
+  readonly text: string
+}
+
+const MODELS: readonly HelpTopic[] = [
+  {
+    id: 'model-swing',
+    title: 'How the swing is worked out',
+    text: 'Rod tip to fly is a chain of lumps in three dimensions, with weight, buoyancy, drag along and across it, a current that is slower near the bed, and a bed that grips. It knows no boulders, no wind on the water and no hand that follows a fish; bed and current are what was sounded.',
+  },
+  {
+    id: 'model-window',
+    title: 'How a window is estimated',
+    text: 'Where none is printed, the two-hand standard’s class for such a rod, or single-hand grains some numbers up for light ones, moved with the rod’s length and how you cast. The band is wide on purpose.',
+  },
+  {
+    id: 'model-casts',
+    title: 'How casts are chosen',
+    text: 'A table of common practice: anchor and D loop lie downwind, always, judged by the gusts; what the bank, the room, the head, the angle, your skill and your shoulder say comes after, and nothing outweighs a “no”.',
+  },
+  {
+    id: 'model-tide',
+    title: 'How the tide is known',
+    text: 'A sum of cosines with the periods of moon and sun, or a file you brought. Wind and pressure are in neither: read the mark on the beach.',
+  },
+]
+
+/** Everything that is explained, the ledger’s lines first. */
+export const HELP: readonly HelpTopic[] = [
+  ...(Object.keys(LINES) as CheckCode[]).map((code) => ({
+    id: `line-${code}`,
+    title: CHECK_TITLES[code],
+    text: LINES[code],
+  })),
+  ...MODELS,
+]
