@@ -48,7 +48,8 @@ const LINES: Readonly<Record<CheckCode, string>> = Object.freeze({
     'Backing, running line and head as they are wound, by volume and a packing that hands reach, with a clearance below the rim.',
   'reel-cage': 'Mono slips out between spool and frame of an open reel; a full cage holds it.',
   'rod-fish': 'Light rods for small fish, strong ones for large: by what such a rod can turn.',
-  'rod-cast': 'Length follows how far one casts and how wide the water is: longer rods for longer casts and bigger rivers.',
+  'rod-cast':
+    'Length follows how far one casts and how wide the water is: longer rods for longer casts and bigger rivers.',
 })
 
 /** How a thing is worked out, and where that ends. */
