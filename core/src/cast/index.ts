@@ -39,7 +39,6 @@ export {
   dLoopOf,
   type Looped,
   type RoomFor,
-  roomForBackCast,
   roomForLoop,
   type Stroke,
 } from './room.ts'

@@ -86,7 +86,7 @@ export function roomForLoop(looped: Looped, roomM: number): RoomFor {
 /** A back cast with a little less than the whole line behind it: so much of the room. [estimate] */
 const BACK_CAST_SLACK = 1.25
 
-/** Whether a back cast has room behind: for the whole line, only just, or not. Asked by the same two. [estimate] */
+/** Whether a back cast has room behind by its length alone: for the whole line, only just, or not. [estimate] */
 export function roomForBackCast(lineM: number, roomM: number): RoomFor {
   if (lineM <= roomM) return 'enough'
   return lineM <= roomM * BACK_CAST_SLACK ? 'tight' : 'none'

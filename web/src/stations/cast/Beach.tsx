@@ -3,16 +3,13 @@ import { gapsIn, leaveBy, lowestWayBack, ROUND_TURN_H, type Shore, tideAt, WAY_B
 import type { Run } from '@hoxen/core/water'
 import { SURF_STEPS, sayLeaveBy, sayMark } from '@hoxen/core/words'
 import { lazy, Suspense, useMemo } from 'react'
-import { QuantityField, Select, Tag, useUnits } from '../../ui/index.ts'
+import { QuantityField, Select, Tag, useUnits, useWithin } from '../../ui/index.ts'
 import { BedSection } from './BedSection.tsx'
 import { clock, useNow } from './clock.ts'
-import { type ChangeStand, useWithin } from './StandFields.tsx'
+import type { ChangeStand } from './StandFields.tsx'
 import { TideClock } from './TideClock.tsx'
 
 const ShoreForm = lazy(() => import('./ShoreForm.tsx').then((m) => ({ default: m.ShoreForm })))
-
-/** A level of the sea that can be read at a mark [m]. */
-const MARK = { low: -20, high: 20 } as const
 
 interface Props {
   readonly run: Run
@@ -124,7 +121,7 @@ function SeaFields({ shore, sea, now, onChange, children }: SeaProps) {
     const shiftM = si - predictedM
     return shiftM >= low && shiftM <= high
       ? undefined
-      : `The prediction says ${show(predictedM, 'length')}: ${range({ low: Math.max(MARK.low, predictedM + low), high: predictedM + high }, 'length')}, please.`
+      : `The prediction says ${show(predictedM, 'length')}: ${range({ low: predictedM + low, high: predictedM + high }, 'length')}, please.`
   }
   return (
     <div className="no-print mt-2 grid items-start gap-x-4 gap-y-2 sm:grid-cols-3">

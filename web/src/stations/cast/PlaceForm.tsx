@@ -3,8 +3,7 @@ import { OBSTRUCTIONS, type Obstruction, type Run, type Spot } from '@hoxen/core
 import { OBSTRUCTION_NAMES, sayBearing } from '@hoxen/core/words'
 import { useState } from 'react'
 import { noticeFailed, saveRun } from '../../store/index.ts'
-import { QuantityField, Select, TextField } from '../../ui/index.ts'
-import { useWithin } from './StandFields.tsx'
+import { QuantityField, Select, TextField, useWithin } from '../../ui/index.ts'
 
 /** Weather stations a pool can go by: the stand-ins that ship with the server. */
 const WEATHER: readonly (readonly [id: string, name: string])[] = [

@@ -4,7 +4,7 @@ import type { Run } from '@hoxen/core/water'
 import { sayTypedProblem } from '@hoxen/core/words'
 import { useState } from 'react'
 import { noticeFailed, saveRun } from '../../store/index.ts'
-import { QuantityField, Select, TextField, useUnits } from '../../ui/index.ts'
+import { QuantityField, Select, TextField, useUnits, useWithin } from '../../ui/index.ts'
 import { TideFile } from './TideFile.tsx'
 
 interface Props {
@@ -20,7 +20,7 @@ const LIMITS = { standM: { low: 0, high: 500 }, meanM: { low: -20, high: 20 } } 
 
 /** The bed of a beach and its tide, as they are written down; kept as soon as both are there. */
 export function ShoreForm({ run }: Props) {
-  const { system, range } = useUnits()
+  const { system } = useUnits()
   const unit = unitFor('length', system)
   /** What is there of a beach that is not whole yet. */
   const [begun, setBegun] = useState<Partial<Shore>>({})
@@ -34,8 +34,7 @@ export function ShoreForm({ run }: Props) {
     const whole: Shore = { station: next.station, profile: next.profile, standM: next.standM ?? 0 }
     saveRun(`${run.name}: ${label}`, { ...run, shore: whole }).catch(noticeFailed)
   }
-  const within = (limits: { readonly low: number; readonly high: number }) => (si: number) =>
-    si >= limits.low && si <= limits.high ? undefined : `${range(limits, 'length')}, please.`
+  const within = useWithin()
   const way = by ?? (station !== undefined && 'table' in station ? 'file' : 'constituents')
   return (
     <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
@@ -58,7 +57,7 @@ export function ShoreForm({ run }: Props) {
           measure="length"
           value={standM}
           onChange={(m) => save('where I stand', { standM: m })}
-          refuse={within({ ...LIMITS.standM, high: profile?.at(-1)?.fromM ?? LIMITS.standM.high })}
+          refuse={within({ ...LIMITS.standM, high: profile?.at(-1)?.fromM ?? LIMITS.standM.high }, 'length')}
         />
         <Select label="Its tide is known by" value={way} options={BY} onChange={setBy} />
         {way === 'file' ? (
@@ -85,7 +84,7 @@ interface ConstituentsProps {
 }
 
 function Constituents({ station, unit, onChange }: ConstituentsProps) {
-  const { range } = useUnits()
+  const within = useWithin()
   const now = station !== undefined && 'constituents' in station ? station : { constituents: [], meanM: 0 }
   const { meanM = 0 } = now
   return (
@@ -108,11 +107,7 @@ function Constituents({ station, unit, onChange }: ConstituentsProps) {
         measure="length"
         value={meanM}
         onChange={(m) => onChange({ ...now, meanM: m })}
-        refuse={(si) =>
-          si >= LIMITS.meanM.low && si <= LIMITS.meanM.high
-            ? undefined
-            : `${range(LIMITS.meanM, 'length')}, please.`
-        }
+        refuse={within(LIMITS.meanM, 'length')}
       />
     </>
   )

@@ -11,7 +11,7 @@ import {
 import { OBSTRUCTIONS, type Obstruction } from '@hoxen/core/water'
 import { OBSTRUCTION_NAMES, SKILL_NAMES } from '@hoxen/core/words'
 import { changeKept, noticeFailed } from '../../store/index.ts'
-import { QuantityField, Select, useUnits } from '../../ui/index.ts'
+import { QuantityField, Select, useUnits, useWithin } from '../../ui/index.ts'
 import type { Air } from './useAir.ts'
 
 /** Changes where one stands from what it is at that moment. */
@@ -45,19 +45,6 @@ const named = <T extends string>(
   all: readonly T[],
   names: Readonly<Record<T, string>>,
 ): readonly (readonly [T, string])[] => all.map((one) => [one, names[one]])
-
-interface Limits {
-  readonly low: number
-  readonly high: number
-}
-
-/** Refuses what lies outside, in the unit in use. */
-export function useWithin() {
-  const { range } = useUnits()
-  return (limits: Limits, measure: 'length' | 'windSpeed') =>
-    (si: number): string | undefined =>
-      si >= limits.low && si <= limits.high ? undefined : `${range(limits, measure)}, please.`
-}
 
 /** Where one stands, in fields: the same that the picture is dragged to. */
 export function StandFields(props: Props) {

@@ -7,12 +7,12 @@ import type { Air } from './useAir.ts'
 export function useCautions(day: Day, stand: Stand, { wind, thunder, pool }: Air) {
   const hushed = hushedOn(useSingle('hushed'), today())
   const { obstruction } = behindOf(pool, stand)
-  const apply = cautionsIn({ day, wind, obstruction, shoulder: stand.shoulder, thunder })
+  const setting = { day, wind, obstruction, shoulder: stand.shoulder, thunder }
   const put = (cautions: readonly Caution[]): void =>
     void setKept('Cautions put aside', 'hushed', { on: today(), cautions }).catch(noticeFailed)
   return {
-    apply,
-    shown: apply.filter((caution) => !hushed.includes(caution)),
+    apply: cautionsIn(setting),
+    shown: cautionsIn(setting, hushed),
     hushed,
     hush: (caution: Caution) => put([...hushed, caution]),
     showAll: () => put([]),

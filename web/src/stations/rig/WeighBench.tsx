@@ -16,7 +16,7 @@ import {
   unplugBench,
 } from '../../scale/index.ts'
 import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
-import { Button, fieldLook, QuantityField, Tag, useUnits } from '../../ui/index.ts'
+import { Button, fieldLook, QuantityField, Tag, useUnits, useWithin } from '../../ui/index.ts'
 import { useScale } from './useScale.ts'
 
 const ENDS: Readonly<Record<ScaleEnd, string>> = {
@@ -123,11 +123,8 @@ function Naming({ massKg, onMass }: NamingProps) {
   const [lengthM, setLengthM] = useState<number>()
   const [sinkingM, setSinkingM] = useState<number>()
   const [error, setError] = useState<string>()
-  const { system, range } = useUnits()
-  const within =
-    (what: string, limits: { readonly low: number; readonly high: number }, measure: 'lineMass' | 'length') =>
-    (si: number): string | undefined =>
-      si >= limits.low && si <= limits.high ? undefined : `${what} ${range(limits, measure)}.`
+  const { system } = useUnits()
+  const within = useWithin()
   const ready = massKg !== undefined && lengthM !== undefined && lengthM > 0
   const reading = ready ? nameMaterial(massKg, lengthM, sinkingM) : undefined
   const save = (item: Item): void => {
@@ -148,21 +145,21 @@ function Naming({ massKg, onMass }: NamingProps) {
           measure="lineMass"
           value={massKg}
           onChange={onMass}
-          refuse={within('What is weighed is', WEIGHED.massKg, 'lineMass')}
+          refuse={within(WEIGHED.massKg, 'lineMass')}
         />
         <QuantityField
           label="Length, by tape"
           measure="length"
           value={lengthM}
           onChange={setLengthM}
-          refuse={within('What is measured is', WEIGHED.lengthM, 'length')}
+          refuse={within(WEIGHED.lengthM, 'length')}
         />
         <QuantityField
           label="Of which sinks, if not all"
           measure="length"
           value={sinkingM}
           onChange={setSinkingM}
-          refuse={within('What sinks of it is', { low: 0, high: lengthM ?? WEIGHED.lengthM.high }, 'length')}
+          refuse={within({ low: 0, high: lengthM ?? WEIGHED.lengthM.high }, 'length')}
         />
       </div>
       {reading !== undefined && massKg !== undefined && lengthM !== undefined && (

@@ -10,7 +10,7 @@ import {
   USUAL_TAPER_M,
 } from '@hoxen/core/line'
 import { useState } from 'react'
-import { QuantityField, Select, Tag, useUnits } from '../../ui/index.ts'
+import { QuantityField, Select, Tag, useUnits, useWithin } from '../../ui/index.ts'
 
 const NUMBERS = Array.from({ length: SINGLE_HAND_MAX }, (_, i) => String(i + 1))
 const OPTIONS = NUMBERS.map((n): readonly [string, string] => [n, `no. ${n}`])
@@ -19,17 +19,14 @@ const FIRST = { headKg: 0.0243, lengthM: 13.716 } as const
 
 /** How much line a mass is: a double taper at any length, and the length that weighs what a head weighs. */
 export function HowMuchLine() {
-  const { show, range } = useUnits()
+  const { show } = useUnits()
   const [number, setNumber] = useState('9')
   const [taperM, setTaper] = useState(USUAL_TAPER_M)
   const [lengthM, setLength] = useState<number>(FIRST.lengthM)
   const [headKg, setHead] = useState<number>(FIRST.headKg)
   const made = doubleTaper(Number(number), taperM)
   const carry = equalMassCarry(Number(number), taperM, headKg)
-  const within =
-    ({ low, high }: { readonly low: number; readonly high: number }, measure: 'length' | 'lineMass') =>
-    (si: number): string | undefined =>
-      si >= low - 1e-9 && si <= high + 1e-9 ? undefined : `${range({ low, high }, measure)}, please.`
+  const within = useWithin()
   const weighs = (m: number): string =>
     made.outcome === 'made' ? show(massOfFirst(made.line, m), 'lineMass') : '–'
   return (
