@@ -1,4 +1,4 @@
-/** A cast played slowly: how evenly its picture moves, against the same page at rest, in one run. */
+/** A cast played slowly and a swing at the water: how evenly their pictures move, against the same pages at rest, in one run. */
 import { served } from '@hoxen/e2e/served.ts'
 import type { Page } from '@playwright/test'
 import { median } from './timing.ts'
@@ -51,15 +51,17 @@ await served(4395, async (base, browser) => {
   await page.getByRole('button', { name: 'Make this my rig' }).click()
   await page.waitForURL(/\/rig$/)
   await page.waitForTimeout(1500)
-  await page.goto(`${base}/cast`)
-  const play = page.getByRole('button', { name: /^Play/ })
-  await play.waitFor()
-  await page.waitForTimeout(1500)
-  const rest = await framesOf(page, 3000)
-  await play.click()
-  const playing = await framesOf(page, PLAYED_MS)
-  console.log(`at rest: ${told(rest)}`)
-  console.log(
-    `playing: ${told(playing)}; ${(playing.perSecond / rest.perSecond).toFixed(3)} of the rate at rest`,
-  )
+  for (const path of ['/cast', '/water']) {
+    await page.goto(base + path)
+    const play = page.getByRole('button', { name: /^Play\b/ })
+    await play.waitFor()
+    await page.waitForTimeout(path === '/water' ? 6000 : 1500)
+    const rest = await framesOf(page, 3000)
+    await play.click()
+    const playing = await framesOf(page, PLAYED_MS)
+    console.log(`${path} at rest: ${told(rest)}`)
+    console.log(
+      `${path} playing: ${told(playing)}; ${(playing.perSecond / rest.perSecond).toFixed(3)} of the rate at rest`,
+    )
+  }
 })

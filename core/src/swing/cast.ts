@@ -1,4 +1,9 @@
+import { depthAt, type Run } from '../water/index.ts'
 import type { SwingInput } from './input.ts'
+import type { Mend } from './plan.ts'
+import { ANGLE_LIMITS, MEND_LIMITS } from './vocabulary.ts'
+
+const { atan2, cos, hypot, max, min, PI, sin } = Math
 
 /** How far from the angler's bank the fly lands when the line is laid straight [m]. */
 export function castReachM({ run, rodTip, parts, castAngleDeg }: SwingInput): number {
@@ -8,3 +13,51 @@ export function castReachM({ run, rodTip, parts, castAngleDeg }: SwingInput): nu
 
 /** Whether it reaches beyond the far bank: the fly would land on dry ground. */
 export const landsBeyond = (input: SwingInput): boolean => castReachM(input) > input.run.widthM
+
+/** Places the water that a cast covers is looked at for its deepest. */
+const COVERED_PLACES = 60
+
+/** Deepest water between the angler and this far from the bank, at most the far bank [m]. */
+export function deepestCoveredM(run: Run, reachM: number): number {
+  const farM = min(reachM, run.widthM)
+  let deepest = 0
+  for (let i = 0; i <= COVERED_PLACES; i++)
+    deepest = max(deepest, depthAt(run, run.wadeM + ((farM - run.wadeM) * i) / COVERED_PLACES))
+  return deepest
+}
+
+/** A place on the water: downstream of the angler, and across from the bank [m]. */
+export type Place = readonly [xM: number, yM: number]
+
+/** A cast from the angler to the fly [m], and its angle, 0 straight downstream [°]. */
+export interface Aim {
+  readonly castM: number
+  readonly angleDeg: number
+}
+
+/** Where the fly of a straight cast lands. @param wadeM how far from the bank the angler stands [m] */
+export const landingOf = ({ castM, angleDeg }: Aim, wadeM: number): Place => [
+  castM * cos((angleDeg * PI) / 180),
+  wadeM + castM * sin((angleDeg * PI) / 180),
+]
+
+/** The cast that lands there: the way back from `landingOf`, its angle kept to what can be cast. */
+export function aimAt([xM, yM]: Place, wadeM: number): Aim {
+  const deg = (atan2(yM - wadeM, xM) * 180) / PI
+  return {
+    castM: hypot(xM, yM - wadeM),
+    // Behind the angler and upstream is nearer to the one limit, downstream to the other.
+    angleDeg: max(ANGLE_LIMITS.low, min(ANGLE_LIMITS.high, deg < -90 ? ANGLE_LIMITS.high : deg)),
+  }
+}
+
+/** How far downstream a mend lays the middle of the line; negative upstream, 0 where line is stacked [m]. */
+export const mendedM = ({ kind, sizeM }: Mend): number =>
+  kind === 'stack' ? 0 : kind === 'upstream' ? -sizeM : sizeM
+
+/** The mend that lays the middle of the line so far downstream; undefined where that is no mend [m]. */
+export function mendOf(downM: number): Pick<Mend, 'kind' | 'sizeM'> | undefined {
+  const { low, high } = MEND_LIMITS.sizeM
+  if (Math.abs(downM) < low) return undefined
+  return { kind: downM < 0 ? 'upstream' : 'downstream', sizeM: min(high, Math.abs(downM)) }
+}

@@ -1,4 +1,14 @@
-export { castReachM, landsBeyond } from './cast.ts'
+export {
+  type Aim,
+  aimAt,
+  castReachM,
+  deepestCoveredM,
+  landingOf,
+  landsBeyond,
+  mendedM,
+  mendOf,
+  type Place,
+} from './cast.ts'
 export { SWING_OPTIONS, type SwingInput, type SwingOptions, workOf } from './input.ts'
 export { SNAGS_PER_M, type SwingSummary } from './measures.ts'
 export { type Mend, type Plan, planSchema, type SwingPlan } from './plan.ts'

@@ -1,4 +1,4 @@
-import { type Bottom, type FishAt, holdingBand } from '../water/index.ts'
+import { type Bottom, type FishAt, holdingBand, holdsFish } from '../water/index.ts'
 
 // Taken once: asked for in every step.
 const { max } = Math
@@ -11,9 +11,6 @@ export const SNAGS_PER_M: Readonly<Record<Bottom, number>> = Object.freeze({
   boulder: 0.08,
   ledge: 0.15,
 })
-
-/** Water at least this share as deep as the deepest that the cast covers is where fish hold. [estimate] */
-const HOLDING_WATER = 0.7
 
 /** A fly that lifts off the bed and comes back within this time has not left it [s]. */
 const TOUCH_GAP_S = 0.5
@@ -98,7 +95,7 @@ export class Measures {
     const { dtS, depthM, overBedM, crossedM, draggedM } = moment
     this.maxDepthM = max(this.maxDepthM, depthM)
     const waterM = depthM + overBedM
-    this.overHolding = waterM > 0 && waterM >= HOLDING_WATER * this.deepestM
+    this.overHolding = holdsFish(waterM, this.deepestM)
     this.depthSums.all += depthM * dtS
     this.depthSums.allS += dtS
     this.draggedAnywhereM += draggedM

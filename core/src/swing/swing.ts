@@ -1,6 +1,6 @@
 import { steadyLineInShear, WATER_MODEL, type WaterModel } from '../sink/index.ts'
 import { depthAt, profileShare, surfaceCurrentAt } from '../water/index.ts'
-import { castReachM } from './cast.ts'
+import { castReachM, deepestCoveredM } from './cast.ts'
 import { buildChain, type Chain, lengthOfChain } from './chain.ts'
 import { Hand } from './hand.ts'
 import { SWING_OPTIONS, type SwingInput, type SwingOptions, workOf } from './input.ts'
@@ -45,19 +45,6 @@ const LIFTED_M = 2 * SWING_THRESHOLDS.breaksDraggedM
 const BREATH = 32
 /** Pieces a part is cut into for the line at rest, which is right to a hundredth of its depth with them. */
 const REST_PIECES = 12
-/** Places the water that a cast covers is looked at for its deepest. */
-const COVERED_PLACES = 60
-
-/** Deepest water between the angler and where the cast reaches [m]. */
-function deepestCoveredM(input: SwingInput): number {
-  const { run } = input
-  const farM = min(castReachM(input), run.widthM)
-  let deepest = 0
-  for (let i = 0; i <= COVERED_PLACES; i++)
-    deepest = max(deepest, depthAt(run, run.wadeM + ((farM - run.wadeM) * i) / COVERED_PLACES))
-  return deepest
-}
-
 /** Depth at which the fly hangs this far from the bank: the line at rest there, never under the bed [m]. */
 export function hangDepthM(input: SwingInput, yM: number, model: WaterModel = WATER_MODEL): number {
   const { run, parts, fly } = input
@@ -123,7 +110,7 @@ class Swing {
     this.chain = buildChain(parts, fly, options.nodes, model)
     this.space = workspace(this.chain)
     this.stream = new Stream(run)
-    this.measures = new Measures(deepestCoveredM(input), input.fishAt ?? 'bottom')
+    this.measures = new Measures(deepestCoveredM(input.run, castReachM(input)), input.fishAt ?? 'bottom')
     layLine(this.chain, tip, angle, options.slack)
     this.hand = new Hand(this.chain, options, mends, model, angle)
     this.samples = new Samples(this.chain, this.stream, options)

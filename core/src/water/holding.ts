@@ -14,6 +14,13 @@ const SURFACE = { m: 0.45, share: 0.5 } as const
 /** Mid-water, as shares of the depth. [practice] */
 const MIDDLE = { low: 0.25, high: 0.75 } as const
 
+/** Water at least this share as deep as the deepest that the cast covers is where fish hold. [estimate] */
+const HOLDING_WATER = 0.7
+
+/** Whether fish hold over water of this depth, beside the deepest that the cast covers [m]. */
+export const holdsFish = (depthM: number, deepestM: number): boolean =>
+  depthM > 0 && depthM >= HOLDING_WATER * deepestM
+
 /** Depths between which fish hold in water of this depth [m]; at the bottom clear of the bed only. [practice] */
 export function holdingBand(fishAt: FishAt, depthM: number): { readonly low: number; readonly high: number } {
   if (fishAt === 'surface') return { low: 0, high: min(SURFACE.m, depthM * SURFACE.share) }

@@ -1,70 +1,181 @@
-import { surfaceCurrentAt } from '@hoxen/core/water'
+import { deepestCoveredM } from '@hoxen/core/swing'
+import { depthAt, holdsFish, surfaceCurrentAt } from '@hoxen/core/water'
 import { ticks } from 'd3-array'
 import type { Ink } from './ink.ts'
 import { momentAt } from './moment.ts'
+import { RIVER_ROOM, type RiverLayout } from './riverLayout.ts'
 import { type Axes, paintLine, paintTrace, strokeLine } from './swingMarks.ts'
 import { unitTicks } from './ticks.ts'
-import { planScale, type WaterScale } from './waterScale.ts'
 import { type DrawnSwing, reachOf, type WaterScene } from './waterScene.ts'
 
 type Pen = CanvasRenderingContext2D
 
-/** Downstream, and across the river. */
-const AXES: Axes = [0, 1]
+/** Across the river, and downstream. */
+const AXES: Axes = [1, 0]
 
-const ROOM = { left: 10, right: 44, top: 8, bottom: 14 } as const
-/** Seconds of drift that a current arrow stands for. */
-const ARROW_S = 3
+/** A dash of the current is a second of its drift; the next follows after so many [s]. */
+const DASH = { longS: 1, everyS: 4 } as const
+/** Rows of current stand so far apart [px]; slower than this nothing is drawn [m/s]. */
+const ROW_PX = 30
+const STILL_MPS = 0.03
 /** Seconds between the lines left behind. */
 const GHOST_S = 4
+/** How strongly the river's ink is laid on for each step of depth. */
+const TINT = 0.085
+/** The bed is looked at so finely across [px]. */
+const FINE_PX = 2
 
-function paintRiver(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink, width: number): void {
+/** Stretches across the river where something is so, in pixels. */
+function stretches(
+  layout: RiverLayout,
+  toM: number,
+  isSo: (yM: number) => boolean,
+): readonly (readonly [from: number, to: number])[] {
+  const found: [number, number][] = []
+  const { x, pxPerM } = layout.plan
+  for (let m = 0; m <= toM; m += FINE_PX / pxPerM) {
+    if (!isSo(m)) continue
+    const at = x(m)
+    const last = found.at(-1)
+    if (last !== undefined && at - last[1] < FINE_PX * 1.5) last[1] = at
+    else found.push([at, at])
+  }
+  return found
+}
+
+/** Where fish hold, of the water the casts cover: stretches across [px]. */
+export function holdingStretches(
+  scene: WaterScene,
+  layout: RiverLayout,
+): readonly (readonly [from: number, to: number])[] {
   const { run } = scene
-  const { toY } = reachOf(scene)
-  const foot = scale.y(0)
-  const top = run.widthM <= toY ? scale.y(run.widthM) : 0
+  const firsts = scene.swings.map(({ samples }) => samples[0]?.flyM[1] ?? 0)
+  const reachM = Math.min(Math.max(run.wadeM, ...firsts), run.widthM)
+  const deepest = deepestCoveredM(run, reachM)
+  return stretches(layout, reachM, (m) => m >= run.wadeM && holdsFish(depthAt(run, m), deepest))
+}
+
+/** Tints by depth, a step at each round figure, which is told at its edge. */
+function paintDepths(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink): void {
+  const { run } = scene
+  const toM = Math.min(layout.toM, run.widthM)
+  const foot = layout.seam - 4
+  const { top } = RIVER_ROOM
   pen.fillStyle = ink.shoal
-  pen.fillRect(0, top, width, foot - top)
+  pen.fillRect(layout.plan.x(0), top, layout.plan.x(toM) - layout.plan.x(0), foot - top)
+  for (const { si } of unitTicks(0, layout.deepestM, 6, 'length', scene.system)) {
+    if (si <= 0) continue
+    pen.fillStyle = ink.river
+    pen.globalAlpha = TINT
+    for (const [from, to] of stretches(layout, toM, (m) => depthAt(run, m) >= si))
+      pen.fillRect(from, top, to - from + FINE_PX, foot - top)
+  }
+  pen.globalAlpha = 1
+}
+
+function paintHolding(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink): void {
+  const { top } = RIVER_ROOM
+  const foot = layout.seam - 4
+  for (const [from, to] of holdingStretches(scene, layout)) {
+    pen.save()
+    pen.beginPath()
+    pen.rect(from, top, to - from, foot - top)
+    pen.clip()
+    pen.strokeStyle = ink.river
+    pen.globalAlpha = 0.22
+    pen.lineWidth = 1
+    pen.beginPath()
+    for (let x = from - (foot - top); x < to; x += 8) {
+      pen.moveTo(x, foot)
+      pen.lineTo(x + foot - top, top)
+    }
+    pen.stroke()
+    pen.restore()
+  }
+}
+
+function paintBanks(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink): void {
+  const { run } = scene
+  const { plan, seam } = layout
+  const { top } = RIVER_ROOM
   pen.strokeStyle = ink.ink
   pen.lineWidth = 2
   pen.beginPath()
-  pen.moveTo(0, foot)
-  pen.lineTo(width, foot)
-  if (run.widthM <= toY) {
-    pen.moveTo(0, scale.y(run.widthM))
-    pen.lineTo(width, scale.y(run.widthM))
+  for (const m of run.widthM <= layout.toM ? [0, run.widthM] : [0]) {
+    pen.moveTo(plan.x(m), top)
+    pen.lineTo(plan.x(m), seam - 4)
   }
   pen.stroke()
   pen.setLineDash([2, 5])
   pen.lineWidth = 1
   pen.beginPath()
-  pen.moveTo(0, scale.y(run.wadeM))
-  pen.lineTo(width, scale.y(run.wadeM))
+  pen.moveTo(plan.x(run.wadeM), top)
+  pen.lineTo(plan.x(run.wadeM), seam - 4)
   pen.stroke()
   pen.setLineDash([])
 }
 
-function paintCurrent(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink, width: number): void {
-  const { run } = scene
-  const { toY } = reachOf(scene)
-  const forward = run.bank === 'right' ? 1 : -1
-  const rows = ticks(0, Math.min(toY, run.widthM), 6)
-  pen.strokeStyle = ink.river
-  pen.globalAlpha = 0.5
-  pen.lineWidth = 1.2
+/** How far down the river, along your bank, and which way it runs. */
+function paintScale(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink): void {
+  const { plan, seam } = layout
+  const { toX, fromX } = reachOf(scene)
+  pen.fillStyle = ink.faint
+  pen.font = `12px ${ink.font}`
+  pen.textAlign = 'right'
+  pen.textBaseline = 'middle'
+  for (const { si, text } of unitTicks(0, toX, 5, 'length', scene.system))
+    if (si > 0 && si < toX) pen.fillText(text, RIVER_ROOM.left - 8, plan.y(si))
+  const down = plan.y(1) > plan.y(0) ? 1 : -1
+  const from = plan.y(fromX + (toX - fromX) * 0.04)
+  pen.strokeStyle = ink.faint
+  pen.lineWidth = 1.5
   pen.beginPath()
-  rows.forEach((row, i) => {
-    const y = row + 0.5
-    const length = surfaceCurrentAt(run, y) * ARROW_S * scale.pxPerM
-    if (length < 3) return
-    for (let x = 20 + (i % 2) * 55; x < width - ROOM.right - 20; x += 110) {
-      const at = scale.y(y)
-      const end = x + forward * length
-      pen.moveTo(x, at)
-      pen.lineTo(end, at)
-      pen.moveTo(end - forward * 5, at - 3.5)
-      pen.lineTo(end, at)
-      pen.lineTo(end - forward * 5, at + 3.5)
+  pen.moveTo(RIVER_ROOM.left - 20, from)
+  pen.lineTo(RIVER_ROOM.left - 20, from + down * 22)
+  pen.moveTo(RIVER_ROOM.left - 24, from + down * 17)
+  pen.lineTo(RIVER_ROOM.left - 20, from + down * 22)
+  pen.lineTo(RIVER_ROOM.left - 16, from + down * 17)
+  pen.stroke()
+  if (plan.exaggeration > 0.98) return
+  pen.fillStyle = ink.ink
+  pen.fillText(
+    `down the river × ${plan.exaggeration.toFixed(2)}`,
+    layout.width - RIVER_ROOM.right - 6,
+    down > 0 ? seam - 14 : RIVER_ROOM.top + 12,
+  )
+}
+
+/** What stays while the swing is played. */
+export function paintPlanStill(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink): void {
+  paintDepths(pen, scene, layout, ink)
+  paintHolding(pen, scene, layout, ink)
+  paintBanks(pen, scene, layout, ink)
+  paintScale(pen, scene, layout, ink)
+}
+
+/** The current, as dashes that go with it. */
+function paintCurrent(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink, tS: number): void {
+  const { run } = scene
+  const { plan } = layout
+  const { fromX, toX } = reachOf(scene)
+  const toM = Math.min(layout.toM, run.widthM)
+  pen.strokeStyle = ink.river
+  pen.globalAlpha = 0.55
+  pen.lineWidth = 1.3
+  pen.lineCap = 'round'
+  pen.beginPath()
+  ticks(0, toM, Math.max(2, (toM * plan.pxPerM) / ROW_PX)).forEach((row, i) => {
+    const mps = surfaceCurrentAt(run, row)
+    if (mps < STILL_MPS) return
+    const everyM = mps * DASH.everyS
+    // Rows do not march in step.
+    const ahead = (mps * tS + everyM * ((i * 0.618) % 1)) % everyM
+    for (let m = fromX + ahead - everyM; m < toX; m += everyM) {
+      const from = Math.max(fromX, m)
+      const to = Math.min(toX, m + mps * DASH.longS)
+      if (to <= from) continue
+      pen.moveTo(plan.x(row), plan.y(from))
+      pen.lineTo(plan.x(row), plan.y(to))
     }
   })
   pen.stroke()
@@ -72,32 +183,32 @@ function paintCurrent(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink, 
 }
 
 /** The lines left behind, every few seconds. */
-function paintGhosts(pen: Pen, { samples }: DrawnSwing, scale: WaterScale, ink: Ink, tS: number): void {
+function paintGhosts(pen: Pen, { samples }: DrawnSwing, layout: RiverLayout, ink: Ink, tS: number): void {
   pen.strokeStyle = ink.ink
   pen.lineWidth = 1
-  pen.globalAlpha = 0.22
+  pen.globalAlpha = 0.2
   let next = 0
   for (const sample of samples) {
     if (sample.tS < next) continue
     next += GHOST_S
-    if (sample.lineM !== undefined && sample.tS <= tS) strokeLine(pen, sample.lineM, scale, AXES)
+    if (sample.lineM !== undefined && sample.tS <= tS) strokeLine(pen, sample.lineM, layout.plan, AXES)
   }
   pen.globalAlpha = 1
 }
 
 /** The angler at the wading line with the rod, and the hang-down. */
-function paintPlaces(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink, tS: number): void {
+function paintPlaces(pen: Pen, scene: WaterScene, { plan }: RiverLayout, ink: Ink, tS: number): void {
   pen.fillStyle = ink.caster
   pen.beginPath()
-  pen.arc(scale.x(0), scale.y(scene.run.wadeM), 5, 0, 2 * Math.PI)
+  pen.arc(plan.x(scene.run.wadeM), plan.y(0), 5, 0, 2 * Math.PI)
   pen.fill()
   const line = momentAt(scene.swings[0]?.samples ?? [], tS)?.lineM
   if (line !== undefined && line.length >= 3) {
     pen.strokeStyle = ink.caster
-    pen.lineWidth = 2
+    pen.lineWidth = 2.5
     pen.beginPath()
-    pen.moveTo(scale.x(0), scale.y(scene.run.wadeM))
-    pen.lineTo(scale.x(line.at(-3) ?? 0), scale.y(line.at(-2) ?? 0))
+    pen.moveTo(plan.x(scene.run.wadeM), plan.y(0))
+    pen.lineTo(plan.x(line.at(-2) ?? 0), plan.y(line.at(-3) ?? 0))
     pen.stroke()
   }
   const end = scene.swings[0]?.samples.at(-1)
@@ -105,39 +216,23 @@ function paintPlaces(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink, t
   pen.strokeStyle = ink.ink
   pen.lineWidth = 1.5
   pen.beginPath()
-  pen.arc(scale.x(end.flyM[0]), scale.y(end.flyM[1]), 9, 0, 2 * Math.PI)
+  pen.arc(plan.x(end.flyM[1]), plan.y(end.flyM[0]), 9, 0, 2 * Math.PI)
   pen.stroke()
 }
 
-function paintScale(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink, width: number): void {
-  const { toY } = reachOf(scene)
-  pen.fillStyle = ink.faint
-  pen.font = `12px ${ink.font}`
-  pen.textAlign = 'right'
-  pen.textBaseline = 'middle'
-  for (const { si, text } of unitTicks(0, Math.min(toY, scene.run.widthM), 4, 'length', scene.system))
-    if (si > 0) pen.fillText(text, width - 6, scale.y(si))
-}
-
-/** The river from above, with the swing at one moment. */
-export function paintPlanView(
+/** The swing from above at one moment. */
+export function paintPlanMoment(
   pen: Pen,
   scene: WaterScene,
+  layout: RiverLayout,
   ink: Ink,
-  width: number,
-  height: number,
   tS: number,
 ): void {
-  const reach = reachOf(scene)
-  const scale = planScale({ width, height, ...ROOM }, reach, scene.run.bank)
-  pen.clearRect(0, 0, width, height)
-  paintRiver(pen, scene, scale, ink, width)
-  paintCurrent(pen, scene, scale, ink, width)
+  paintCurrent(pen, scene, layout, ink, tS)
   for (const swing of scene.swings) {
-    paintGhosts(pen, swing, scale, ink, tS)
-    paintTrace(pen, swing, scene.fastestMps, scale, AXES, ink, tS)
-    paintLine(pen, swing, scale, AXES, ink, tS)
+    paintGhosts(pen, swing, layout, ink, tS)
+    paintTrace(pen, swing, scene.fastestMps, layout.plan, AXES, ink, tS)
+    paintLine(pen, swing, layout.plan, AXES, ink, tS)
   }
-  paintPlaces(pen, scene, scale, ink, tS)
-  paintScale(pen, scene, scale, ink, width)
+  paintPlaces(pen, scene, layout, ink, tS)
 }

@@ -1,25 +1,21 @@
 import { type Section, sectionOf } from '@hoxen/core/water'
+import { paintBedStuff } from './bedStuff.ts'
 import type { Ink } from './ink.ts'
 import { momentAt } from './moment.ts'
+import { holdingStretches } from './planView.ts'
+import { RIVER_ROOM, type RiverLayout } from './riverLayout.ts'
 import { type Axes, paintLine, paintTrace } from './swingMarks.ts'
 import { unitTicks } from './ticks.ts'
-import { sectionScale, type WaterScale } from './waterScale.ts'
-import { reachOf, type WaterScene } from './waterScene.ts'
+import type { WaterScale } from './waterScale.ts'
+import type { WaterScene } from './waterScene.ts'
 
 type Pen = CanvasRenderingContext2D
 
 /** Across the river, and up. */
 const AXES: Axes = [1, 2]
 
-/** Room left for the scales, in pixels. */
-const ROOM = { left: 46, right: 14, top: 10, bottom: 24 } as const
-
-const sectionIn = (scene: WaterScene): Section => sectionOf(scene.run, reachOf(scene).toY, scene.fishAt)
-
-function scaleFor(scene: WaterScene, width: number, height: number): WaterScale {
-  const { toM, deepestM } = sectionIn(scene)
-  return sectionScale({ width, height, ...ROOM }, toM, deepestM * 1.12, scene.tipHeightM + 0.25)
-}
+const sectionIn = (scene: WaterScene, layout: RiverLayout): Section =>
+  sectionOf(scene.run, layout.toM, scene.fishAt)
 
 function trail(pen: Pen, points: readonly (readonly [number, number])[], scale: WaterScale): void {
   pen.beginPath()
@@ -29,39 +25,54 @@ function trail(pen: Pen, points: readonly (readonly [number, number])[], scale: 
   })
 }
 
-function paintWater(
-  pen: Pen,
-  scene: WaterScene,
-  scale: WaterScale,
-  ink: Ink,
-  width: number,
-  height: number,
-): void {
-  const { bed, band, toM: toY } = sectionIn(scene)
-  const right = scale.x(toY)
-  pen.fillStyle = ink.shoal
-  trail(pen, [[0, 0], ...bed, [toY, 0]], scale)
-  pen.fill()
-  // Where the fish hold: hatched.
+/** Where the fish hold: hatched, over the water that holds them. */
+function paintBand(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink): void {
+  const { section: scale, seam, height } = layout
   pen.save()
-  trail(pen, band, scale)
+  trail(pen, sectionIn(scene, layout).band, scale)
   pen.clip()
   pen.strokeStyle = ink.river
-  pen.globalAlpha = 0.3
+  pen.globalAlpha = 0.4
   pen.lineWidth = 1
-  pen.beginPath()
-  for (let x = -height; x < width; x += 8) {
-    pen.moveTo(x, height)
-    pen.lineTo(x + height, 0)
+  for (const [from, to] of holdingStretches(scene, layout)) {
+    pen.save()
+    pen.beginPath()
+    pen.rect(from, seam, to - from, height - seam)
+    pen.clip()
+    pen.beginPath()
+    for (let x = from - height; x < to; x += 8) {
+      pen.moveTo(x, height)
+      pen.lineTo(x + height, 0)
+    }
+    pen.stroke()
+    pen.restore()
   }
-  pen.stroke()
   pen.restore()
-  pen.fillStyle = ink.rule
-  trail(pen, bed, scale)
-  pen.lineTo(right, height - ROOM.bottom)
-  pen.lineTo(scale.x(0), height - ROOM.bottom)
-  pen.closePath()
+}
+
+function paintWater(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink): void {
+  const { section: scale, toM } = layout
+  const { bed } = sectionIn(scene, layout)
+  const foot = layout.height - RIVER_ROOM.bottom
+  pen.fillStyle = ink.shoal
+  trail(pen, [[0, 0], ...bed, [toM, 0]], scale)
   pen.fill()
+  paintBand(pen, scene, layout, ink)
+  const ground = (): void => {
+    trail(pen, bed, scale)
+    pen.lineTo(scale.x(toM), foot)
+    pen.lineTo(scale.x(0), foot)
+    pen.closePath()
+  }
+  pen.fillStyle = ink.rule
+  ground()
+  pen.fill()
+  pen.save()
+  ground()
+  pen.clip()
+  const line = bed.map(([m, z]) => [scale.x(m), scale.y(z)] as const)
+  paintBedStuff(pen, scene.run.bottom, line, scale.pxPerM, ink)
+  pen.restore()
   pen.strokeStyle = ink.ink
   pen.lineWidth = 1.5
   trail(pen, bed, scale)
@@ -72,33 +83,40 @@ function paintWater(
     pen,
     [
       [0, 0],
-      [toY, 0],
+      [toM, 0],
     ],
     scale,
   )
   pen.stroke()
 }
 
-function paintScales(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink, height: number): void {
-  const { toM, deepestM } = sectionIn(scene)
+function paintScales(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink): void {
+  const { section: scale, toM, deepestM, height, seam } = layout
   pen.fillStyle = ink.faint
   pen.font = `12px ${ink.font}`
   pen.textAlign = 'center'
   pen.textBaseline = 'alphabetic'
-  for (const { si, text } of unitTicks(0, toM, 6, 'length', scene.system))
+  for (const { si, text } of unitTicks(
+    0,
+    toM,
+    Math.max(3, (toM * scale.pxPerM) / 90),
+    'length',
+    scene.system,
+  ))
     if (si !== 0) pen.fillText(text, scale.x(si), height - 7)
   pen.textAlign = 'right'
-  pen.fillText(`heights × ${scale.exaggeration.toFixed(1)}`, scale.x(toM), ROOM.top + 12)
+  pen.fillText(`heights × ${scale.exaggeration.toFixed(1)}`, scale.x(toM) - 6, seam + 18)
   pen.textBaseline = 'middle'
   for (const { si, text } of unitTicks(0, deepestM, 4, 'length', scene.system))
-    pen.fillText(text, ROOM.left - 8, scale.y(-si))
+    pen.fillText(text, RIVER_ROOM.left - 8, scale.y(-si))
 }
 
 /** The angler at the wading line, and the rod out to its tip. */
-function paintAngler(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink, tS: number): void {
+function paintAngler(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink, tS: number): void {
+  const { section: scale } = layout
   const line = momentAt(scene.swings[0]?.samples ?? [], tS)?.lineM
   if (line === undefined || line.length < 3) return
-  const [wadeM, bedM] = sectionIn(scene).stand
+  const [wadeM, bedM] = sectionIn(scene, layout).stand
   const stand = scale.x(wadeM)
   const hand = scale.y(Math.min(scene.tipHeightM, 1))
   pen.strokeStyle = ink.caster
@@ -130,20 +148,22 @@ function paintTouches(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink):
   }
 }
 
+/** What stays while the swing is played. */
+export function paintSectionStill(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink): void {
+  paintWater(pen, scene, layout, ink)
+  paintScales(pen, scene, layout, ink)
+}
+
 /** The run in section, your bank at the left, with the swing at one moment. */
-export function paintSideView(
+export function paintSectionMoment(
   pen: Pen,
   scene: WaterScene,
+  layout: RiverLayout,
   ink: Ink,
-  width: number,
-  height: number,
   tS: number,
 ): void {
-  const scale = scaleFor(scene, width, height)
-  pen.clearRect(0, 0, width, height)
-  paintWater(pen, scene, scale, ink, width, height)
-  paintScales(pen, scene, scale, ink, height)
-  paintAngler(pen, scene, scale, ink, tS)
+  const { section: scale } = layout
+  paintAngler(pen, scene, layout, ink, tS)
   for (const swing of scene.swings) paintTrace(pen, swing, scene.fastestMps, scale, AXES, ink, tS)
   paintTouches(pen, scene, scale, ink)
   for (const swing of scene.swings) paintLine(pen, swing, scale, AXES, ink, tS)

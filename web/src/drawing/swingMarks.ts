@@ -5,8 +5,8 @@ import type { DrawnSwing } from './waterScene.ts'
 
 type Pen = CanvasRenderingContext2D
 
-/** Which two of x, y, z a view shows: from above x and y, in section y and z. */
-export type Axes = readonly [across: 0 | 1, up: 1 | 2]
+/** Which two of x, y, z a view shows: from above y and x, in section y and z. */
+export type Axes = readonly [across: 1, up: 0 | 2]
 
 const CLEAR = 0.22
 const FLY_PX = 5
@@ -34,18 +34,26 @@ export function paintTrace(
   tS: number,
 ): void {
   pen.lineCap = 'round'
+  pen.lineJoin = 'round'
+  let style = ''
   samples.forEach((to, i) => {
     const from = samples[i - 1]
     if (from === undefined) return
     const past = to.tS <= tS
-    pen.globalAlpha = past ? 1 : CLEAR
-    pen.lineWidth = past ? 3.5 : 2
-    pen.strokeStyle = speedInk(ink, to.speedMps / fastestMps)
-    pen.beginPath()
-    pen.moveTo(scale.x(from.flyM[a]), scale.y(from.flyM[b]))
+    const colour = speedInk(ink, to.speedMps / fastestMps)
+    // One stroke for each stretch of one look: a stroke for each sample is too dear at every frame.
+    if (style !== `${colour}${past}`) {
+      if (style !== '') pen.stroke()
+      style = `${colour}${past}`
+      pen.globalAlpha = past ? 1 : CLEAR
+      pen.lineWidth = past ? 3.5 : 2
+      pen.strokeStyle = colour
+      pen.beginPath()
+      pen.moveTo(scale.x(from.flyM[a]), scale.y(from.flyM[b]))
+    }
     pen.lineTo(scale.x(to.flyM[a]), scale.y(to.flyM[b]))
-    pen.stroke()
   })
+  if (style !== '') pen.stroke()
   pen.globalAlpha = 1
 }
 

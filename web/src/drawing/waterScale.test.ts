@@ -23,13 +23,17 @@ describe('scales of the water', () => {
     expect(scale.y(-2)).toBeLessThanOrEqual(240.001)
     expect((scale.y(-1) - scale.y(0)) / (scale.x(1) - scale.x(0))).toBeCloseTo(scale.exaggeration, 9)
   })
-  test('a plan is to scale both ways and is seen from the angler’s bank', () => {
-    const right = planScale(room, { fromX: -1, toX: 20, toY: 25 }, 'right')
-    const left = planScale(room, { fromX: -1, toX: 20, toY: 25 }, 'left')
-    expect(right.x(5) - right.x(0)).toBeCloseTo(right.y(0) - right.y(5), 9)
-    expect(right.x(5)).toBeGreaterThan(right.x(0))
-    expect(left.x(5)).toBeLessThan(left.x(0))
-    expect(right.y(25)).toBeGreaterThanOrEqual(10 - 1e-9)
+  test('a plan lies across from the angler’s bank; down the river it is squeezed only where there is no room', () => {
+    const extent = { fromX: -1, toX: 20, toY: 25 }
+    const [right, left] = (['right', 'left'] as const).map((bank) => planScale(room, extent, bank))
+    const tall = planScale({ ...room, height: 4000 }, extent, 'right')
+    expect(right?.x(5)).toBeGreaterThan(right?.x(0) ?? 0)
+    expect(left?.x(5)).toBeGreaterThan(left?.x(0) ?? 0)
+    expect(right?.y(5)).toBeGreaterThan(right?.y(0) ?? 0)
+    expect(left?.y(5)).toBeLessThan(left?.y(0) ?? 0)
+    expect(right?.exaggeration).toBeLessThan(1)
+    expect(tall.exaggeration).toBe(1)
+    expect(tall.y(5) - tall.y(0)).toBeCloseTo(tall.x(5) - tall.x(0), 9)
   })
   test.each([
     [30, 6, 'metric', ['0', '5 m', '10 m', '15 m', '20 m', '25 m', '30 m']],

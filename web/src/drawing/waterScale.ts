@@ -3,7 +3,7 @@ export interface WaterScale {
   readonly x: (m: number) => number
   readonly y: (m: number) => number
   readonly pxPerM: number
-  /** How many times heights are drawn larger than distances. */
+  /** How many times what goes up the drawing is drawn larger than what goes across. */
   readonly exaggeration: number
 }
 
@@ -35,27 +35,24 @@ export function sectionScale(room: Room, toM: number, deepestM: number, airM: nu
 }
 
 /**
- * The river from above, the angler's bank at the foot as it is seen from there: downstream to the right where the angler
- * stands on the right bank, to the left on the left.
+ * The river from above, seen as the angler faces it: the angler's bank at the left, the far one at the right; downstream is down where the angler
+ * stands on the right bank, up on the left. Lengths down the river are drawn shorter where there is no room.
  */
 export function planScale(
   room: Room,
   extent: { readonly fromX: number; readonly toX: number; readonly toY: number },
   bank: 'left' | 'right',
 ): WaterScale {
-  const across = room.width - room.left - room.right
-  const up = room.height - room.top - room.bottom
-  const long = Math.max(extent.toX - extent.fromX, 0.1)
-  const pxPerM = Math.max(0.5, Math.min(across / long, up / Math.max(extent.toY, 0.1)))
-  const spare = (across - long * pxPerM) / 2
-  const from = room.left + spare
+  const pxPerM = Math.max(1, room.width - room.left - room.right) / Math.max(extent.toY, 0.1)
+  const free = Math.max(1, room.height - room.top - room.bottom)
+  const along = Math.min(pxPerM, free / Math.max(extent.toX - extent.fromX, 0.1))
   return {
-    x: (m) =>
+    x: (m) => room.left + m * pxPerM,
+    y: (m) =>
       bank === 'right'
-        ? from + (m - extent.fromX) * pxPerM
-        : room.width - room.right - spare - (m - extent.fromX) * pxPerM,
-    y: (m) => room.height - room.bottom - m * pxPerM,
+        ? room.top + (m - extent.fromX) * along
+        : room.height - room.bottom - (m - extent.fromX) * along,
     pxPerM,
-    exaggeration: 1,
+    exaggeration: along / pxPerM,
   }
 }

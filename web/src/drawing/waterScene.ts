@@ -39,7 +39,7 @@ export function reachOf(scene: WaterScene): Reach {
   let fromX = -1.5
   for (const { samples } of scene.swings)
     for (const { flyM } of samples) {
-      toY = Math.max(toY, flyM[1] + 2)
+      toY = Math.max(toY, flyM[1] + 3)
       toX = Math.max(toX, flyM[0] + 2)
       fromX = Math.min(fromX, flyM[0] - 1)
     }

@@ -1,9 +1,9 @@
 import type { SwingSample } from '@hoxen/core/swing'
-import type { Run } from '@hoxen/core/water'
-import { describe, expect, test } from '@jest/globals'
+import { BOTTOMS, type Run } from '@hoxen/core/water'
+import { expect, test } from '@jest/globals'
 import type { Ink } from './ink.ts'
-import { paintPlanView } from './planView.ts'
-import { paintSideView } from './sideView.ts'
+import { riverLayout } from './riverLayout.ts'
+import { paintRiverMoment, paintRiverStill } from './riverView.ts'
 import { type DrawnSwing, sceneOf, type WaterScene } from './waterScene.ts'
 
 const INK: Ink = {
@@ -61,59 +61,57 @@ class Notes {
   lineTo(x: number, y: number): void {
     this.numbers.push(x, y)
   }
+  ellipse(x: number, y: number): void {
+    this.numbers.push(x, y)
+  }
 }
-const SILENT = [
-  'clearRect',
-  'fillRect',
-  'beginPath',
-  'closePath',
-  'stroke',
-  'fill',
-  'clip',
-  'save',
-  'restore',
-  'setLineDash',
-]
 
-function painted(paint: typeof paintSideView, scene: WaterScene, tS: number): Notes {
+/** What is told of the picture at one moment; strokes that say nothing of their own are let pass. */
+function painted(scene: WaterScene, tS: number): Notes {
   const notes = new Notes()
-  for (const name of SILENT) Object.assign(notes, { [name]: () => undefined })
-  paint(notes as unknown as CanvasRenderingContext2D, scene, INK, 800, 240, tS)
+  const pen = new Proxy(notes, {
+    get: (target, name) => (name in target ? Reflect.get(target, name) : () => undefined),
+    set: (target, name, value) => Reflect.set(target, name, value),
+  }) as unknown as CanvasRenderingContext2D
+  const layout = riverLayout(scene, 800, 440)
+  paintRiverStill(pen, scene, layout, INK)
+  paintRiverMoment(pen, scene, layout, INK, tS)
   return notes
 }
 
-describe.each([
-  ['in section', paintSideView],
-  ['from above', paintPlanView],
-] as const)('the water %s', (_name, paint) => {
-  test('nothing is drawn at a place that is none, at any moment', () => {
+test('nothing is drawn at a place that is none, over any bed, at any moment', () => {
+  for (const bottom of BOTTOMS)
     for (const tS of [-1, 0, 4.3, 12, 99])
-      for (const figure of painted(paint, sceneWith([swing('')]), tS).numbers)
+      for (const figure of painted(sceneWith([swing('')], { ...RUN, bottom }), tS).numbers)
         expect(Number.isFinite(figure)).toBe(true)
-  })
-  test('flies of several rigs are told apart by their letters, side by side', () => {
-    const { words } = painted(paint, sceneWith([swing('A', 8), swing('B', 22), swing('C', 36)]), 6)
-    const letters = words.filter(({ text }) => /^[ABC]$/.test(text))
-    expect(letters.map((l) => l.text)).toEqual(['A', 'B', 'C'])
-    expect((letters[1]?.x ?? 0) - (letters[0]?.x ?? 0)).toBeCloseTo(14, 9)
-  })
-  test('a fly on the bed is inked as what is wrong', () => {
-    const isMarked = (tS: number): boolean =>
-      painted(paint, sceneWith([swing('')]), tS).dots.some((dot) => dot.ink === INK.breaks)
-    expect(isMarked(4)).toBe(false)
-    expect(isMarked(11)).toBe(true)
-  })
-  test('before anything was worked out it draws the water alone', () => {
-    const { dots, numbers } = painted(paint, sceneWith([{ ...swing(''), samples: [] }]), 3)
-    expect(dots.every((dot) => dot.ink !== INK.ink)).toBe(true)
-    for (const figure of numbers) expect(Number.isFinite(figure)).toBe(true)
-  })
+})
+test('flies of several rigs are told apart by their letters, side by side, in both views', () => {
+  const { words } = painted(sceneWith([swing('A', 8), swing('B', 22), swing('C', 36)]), 6)
+  const letters = words.filter(({ text }) => /^[ABC]$/.test(text))
+  expect(letters.map((l) => l.text)).toEqual(['A', 'B', 'C', 'A', 'B', 'C'])
+  expect((letters[1]?.x ?? 0) - (letters[0]?.x ?? 0)).toBeCloseTo(14, 9)
+})
+test('a fly on the bed is inked as what is wrong', () => {
+  const isMarked = (tS: number): boolean =>
+    painted(sceneWith([swing('')]), tS).dots.some((dot) => dot.ink === INK.breaks)
+  expect(isMarked(4)).toBe(false)
+  expect(isMarked(11)).toBe(true)
+})
+test('before anything was worked out it draws the water alone', () => {
+  const { dots, numbers } = painted(sceneWith([{ ...swing(''), samples: [] }]), 3)
+  expect(dots.every((dot) => dot.ink !== INK.ink)).toBe(true)
+  for (const figure of numbers) expect(Number.isFinite(figure)).toBe(true)
+})
+test('both views share the axis across, and the moment is told in words', () => {
+  const { dots, words } = painted(sceneWith([swing('')]), 8)
+  const [above, below] = dots.filter((d) => d.ink === INK.ink)
+  expect(above?.x).toBeCloseTo(below?.x ?? 0, 9)
+  expect(words.some(({ text }) => text === '0.8 m deep, 0.4 m/s')).toBe(true)
 })
 
 test('from the left bank the river runs the other way', () => {
   const flyAt = (bank: Run['bank'], tS: number): number =>
-    painted(paintPlanView, sceneWith([swing('')], { ...RUN, bank }), tS).dots.find((d) => d.ink === INK.ink)
-      ?.x ?? 0
+    painted(sceneWith([swing('')], { ...RUN, bank }), tS).dots.find((d) => d.ink === INK.ink)?.y ?? 0
   expect(flyAt('right', 8)).toBeGreaterThan(flyAt('right', 1))
   expect(flyAt('left', 8)).toBeLessThan(flyAt('left', 1))
 })

@@ -10,6 +10,7 @@ export {
   addRun,
   changeKept,
   changeRig,
+  keptIn,
   newId,
   removeItems,
   removeRun,

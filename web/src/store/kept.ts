@@ -12,7 +12,7 @@ import type { RigChoice, Rigging } from '@hoxen/core/rig'
 import { USUAL_PLAN } from '@hoxen/core/swing'
 import type { Run } from '@hoxen/core/water'
 import { useLiveQuery } from 'dexie-react-hooks'
-import { commit, listOf, singleOf } from './commit.ts'
+import { commit, listOf, singleOf, type Tx } from './commit.ts'
 import { Once } from './once.ts'
 
 /** What stands for a single thing of which nothing was said yet. */
@@ -55,15 +55,17 @@ export function useStand(): Stand | undefined {
   return stand === null ? AT_FIRST.stand : stand
 }
 
+/** A single thing as a change finds it: as it was kept, or as it is at first. */
+export const keptIn = async <N extends SaidLater>(tx: Tx, name: N): Promise<SingleValue<N>> =>
+  (await tx.one(name)) ?? (AT_FIRST[name] as SingleValue<N>)
+
 /** Changes a single thing from what it is at that moment, whoever else has changed it meanwhile. */
 export function changeKept<N extends SaidLater>(
   label: string,
   name: N,
   change: (now: SingleValue<N>) => SingleValue<N>,
 ): Promise<boolean> {
-  return commit(label, async (tx) =>
-    tx.set(name, change((await tx.one(name)) ?? (AT_FIRST[name] as SingleValue<N>))),
-  )
+  return commit(label, async (tx) => tx.set(name, change(await keptIn(tx, name))))
 }
 
 /** Puts a single thing in place of whatever stood there; undefined takes it away. */
@@ -105,7 +107,7 @@ export const saveRun = (label: string, run: Run): Promise<boolean> =>
 export const addRun = (run: Run): Promise<boolean> =>
   adding.run('a pool', () =>
     commit('Add a pool', async (tx) => {
-      const water = (await tx.one('water')) ?? AT_FIRST.water
+      const water = await keptIn(tx, 'water')
       tx.put('runs', [run])
       tx.set('water', { plan: water.plan, runId: run.id })
     }),

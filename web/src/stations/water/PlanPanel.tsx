@@ -121,7 +121,7 @@ function Angle({
         type="range"
         min={ANGLE_LIMITS.low}
         max={ANGLE_LIMITS.high}
-        step={5}
+        step={1}
         value={shown}
         onChange={(event) => setShown(Number(event.target.value))}
         onPointerUp={keep}

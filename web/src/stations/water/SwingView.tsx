@@ -1,14 +1,16 @@
 import { DEEPEST_WADE_M } from '@hoxen/core/ladder'
 import type { SwingSetup } from '@hoxen/core/rig'
-import type { SwingResult } from '@hoxen/core/swing'
+import { type Mend, type SwingResult, USUAL_MEND } from '@hoxen/core/swing'
 import { depthAt } from '@hoxen/core/water'
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
+import { BOTTOM_NAMES } from '@hoxen/core/words'
+import { lazy, Suspense, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
 import {
   type DrawnSwing,
-  paintPlanView,
-  paintSideView,
+  riverLayout,
   SPEED_STEPS,
   sceneOf,
+  trueRiverHeight,
+  useWidth,
   type WaterScene,
 } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
@@ -17,18 +19,18 @@ import { Compare } from './Compare.tsx'
 import { SwingClock } from './clock.ts'
 import { Figures } from './Figures.tsx'
 import { landsOnBank } from './landing.ts'
+import { PlanHandles } from './PlanHandles.tsx'
 import { PlanPanel } from './PlanPanel.tsx'
 import { Player } from './Player.tsx'
+import { RiverCanvas } from './RiverCanvas.tsx'
 import { useOthers } from './useOthers.ts'
 import { useSwing } from './useSwing.ts'
 import type { Water } from './useWater.ts'
-import { WaterCanvas } from './WaterCanvas.tsx'
 
 // The chart library comes only with the view that needs it.
 const DepthChart = lazy(() => import('./DepthChart.tsx').then((m) => ({ default: m.DepthChart })))
 
-const SIDE_PX = 236
-const PLAN_PX = 250
+const CHART_PX = 180
 const DASHES: readonly (readonly number[])[] = [[], [7, 4], [2, 3]]
 
 /** Plays in steps for those whose device asks for less motion. */
@@ -46,35 +48,31 @@ export function SwingView({ setup, water }: { readonly setup: SwingSetup; readon
   const scene = useScene(setup, swings)
   useEffect(() => clock.load(Math.max(0, ...swings.map((r) => r.samples.at(-1)?.tS ?? 0))), [clock, swings])
   return (
-    // On a phone the columns fold into one: the drawing, what it came to, what to change, then the rest.
-    <div className="flex flex-col gap-x-6 gap-y-4 lg:grid lg:grid-cols-[1fr_21rem]">
-      <div className="contents min-w-0 lg:block">
-        <div className="order-1">
-          <Warnings setup={setup} failed={swing.error} />
-          {scene === undefined ? (
-            <p className="py-24 text-center text-faint">Letting it swing…</p>
-          ) : (
-            <Section scene={scene} clock={clock} />
-          )}
-        </div>
-        <div className="order-4">
-          {scene !== undefined && <FromAboveAndInTime scene={scene} clock={clock} first={swings[0]} />}
-          <Compare setup={setup} mine={swing.data} others={others} />
-        </div>
+    // On a phone the columns fold into one: the picture, what it came to, what to change, then the rest.
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-4 lg:grid-cols-[minmax(0,1fr)_19rem] xl:grid-cols-[minmax(0,1fr)_15.5rem_18rem]">
+      <div className="min-w-0 lg:row-span-2">
+        <Warnings setup={setup} failed={swing.error} />
+        {scene === undefined ? (
+          <p className="py-24 text-center text-faint">Letting it swing…</p>
+        ) : (
+          <River scene={scene} clock={clock} setup={setup} water={water} result={swing.data} />
+        )}
       </div>
-      <div className="contents min-w-0 lg:block">
-        <div className="order-2">
-          <Figures
-            result={swing.data}
-            fishAt={setup.fishAt}
-            stripped={setup.plan.rod === 'strip'}
-            busy={swing.isFetching}
-          />
-        </div>
-        <div className="order-3 lg:mt-3">
-          <PlanPanel plan={setup.plan} onChange={water.changePlan} onCast={water.changeCast} />
-          <ChangeList setup={setup} water={water} now={swing.data} />
-        </div>
+      <div className="min-w-0">
+        <Figures
+          result={swing.data}
+          fishAt={setup.fishAt}
+          stripped={setup.plan.rod === 'strip'}
+          busy={swing.isFetching}
+        />
+        {scene !== undefined && <InTime scene={scene} clock={clock} first={swings[0]} />}
+      </div>
+      <div className="min-w-0">
+        <PlanPanel plan={setup.plan} onChange={water.changePlan} onCast={water.changeCast} />
+        <ChangeList setup={setup} water={water} now={swing.data} />
+      </div>
+      <div className="min-w-0 lg:col-start-1">
+        <Compare setup={setup} mine={swing.data} others={others} />
       </div>
     </div>
   )
@@ -102,24 +100,70 @@ function useScene(setup: SwingSetup, results: readonly SwingResult[]): WaterScen
   }, [setup, results, system])
 }
 
-/** The run in section, and the clock. */
-function Section({ scene, clock }: { readonly scene: WaterScene; readonly clock: SwingClock }) {
+/** Room that the rest of the page takes over and under the picture, and the least it is drawn in [px]. */
+const PAGE_PX = 372
+const LEAST_PX = 400
+
+/** Height of the window, kept up to date [px]. */
+function useWindowHeight(): number {
+  return useSyncExternalStore(
+    (onChange) => {
+      addEventListener('resize', onChange)
+      return () => removeEventListener('resize', onChange)
+    },
+    () => innerHeight,
+  )
+}
+
+interface RiverProps {
+  readonly scene: WaterScene
+  readonly clock: SwingClock
+  readonly setup: SwingSetup
+  readonly water: Water
+  readonly result: SwingResult | undefined
+}
+
+/** The river in one picture, with the cast and the mend to take hold of; and the clock. */
+function River({ scene, clock, setup, water, result }: RiverProps) {
+  const { show } = useUnits()
+  const [box, width] = useWidth<HTMLDivElement>(600)
+  const room = Math.max(LEAST_PX, useWindowHeight() - PAGE_PX)
+  const height = Math.min(room, trueRiverHeight(scene, width))
+  const layout = useMemo(() => riverLayout(scene, width, height), [scene, width, height])
+  const { plan, run } = setup
+  const [mend, ...later] = plan.mends
+  const onMend = (next: Pick<Mend, 'kind' | 'sizeM'> | undefined): void =>
+    water.changePlan(next === undefined ? 'Take the mend away' : 'Change the mend', {
+      mends: next === undefined ? later : [{ ...USUAL_MEND, ...mend, ...next }, ...later],
+    })
   return (
     <>
-      <figure className="rounded-lg border border-rule bg-sheet">
-        <WaterCanvas
-          scene={scene}
-          clock={clock}
-          height={SIDE_PX}
-          label={`${scene.run.name} in section, with the line, the fly’s path and the holding band`}
-          paint={paintSideView}
-        />
-        <figcaption className="flex flex-wrap items-center justify-between gap-x-4 border-t border-rule px-3 py-1 text-[0.8rem] text-faint">
-          <span>Across the river from your bank. Hatched: where the fish are. ✕ touches.</span>
-          <SpeedLegend scene={scene} />
-        </figcaption>
+      <figure className="overflow-hidden rounded-lg border border-rule bg-sheet">
+        <div ref={box} className="relative" style={{ height }}>
+          <RiverCanvas
+            scene={scene}
+            layout={layout}
+            clock={clock}
+            label={`${run.name} from above and in section. ${result === undefined ? '' : `${result.summary.holdingS.toFixed(0)} of ${result.summary.overHoldingS.toFixed(0)} seconds with the fish, riding at ${show(result.summary.ridesM, 'length')}, ${result.summary.touches === 1 ? '1 touch' : `${result.summary.touches} touches`}`}`}
+          />
+          <PlanHandles
+            layout={layout}
+            wadeM={run.wadeM}
+            aim={plan}
+            mend={mend}
+            onAim={water.changeAim}
+            onMend={onMend}
+          />
+        </div>
       </figure>
       <Player clock={clock} />
+      <p className="flex flex-wrap items-center justify-between gap-x-4 text-[0.8rem] text-faint">
+        <span>
+          Drag the ring to cast elsewhere, the diamond to mend. Dashes: a second of drift. Hatched: where the
+          fish are. The bed is {BOTTOM_NAMES[run.bottom]}. ✕ touches.
+        </span>
+        <SpeedLegend scene={scene} />
+      </p>
     </>
   )
 }
@@ -130,31 +174,18 @@ interface TimeProps {
   readonly first: SwingResult | undefined
 }
 
-function FromAboveAndInTime({ scene, clock, first }: TimeProps) {
+/** Depth of the fly against time. */
+function InTime({ scene, clock, first }: TimeProps) {
   return (
-    <div className="grid gap-3 md:grid-cols-2">
-      <figure className="rounded-lg border border-rule bg-sheet">
-        <WaterCanvas
-          scene={scene}
-          clock={clock}
-          height={PLAN_PX}
-          label={`${scene.run.name} from above, with the current, the line and the fly’s path`}
-          paint={paintPlanView}
-        />
-        <figcaption className="border-t border-rule px-3 py-1 text-[0.8rem] text-faint">
-          From above, your bank below. Arrows: three seconds of drift. Ring: where it ends.
-        </figcaption>
-      </figure>
-      <div className="rounded-lg border border-rule bg-sheet">
-        <Suspense fallback={<p className="p-4 text-faint">Opening…</p>}>
-          {first !== undefined && (
-            <DepthChart samples={first.samples} fishAt={scene.fishAt} clock={clock} height={PLAN_PX} />
-          )}
-        </Suspense>
-        <p className="border-t border-rule px-3 py-1 text-[0.8rem] text-faint">
-          Depth of the fly against time. Dashed: the top of the holding band.
-        </p>
-      </div>
+    <div className="mt-3 rounded-lg border border-rule bg-sheet">
+      <Suspense fallback={<p className="p-4 text-faint">Opening…</p>}>
+        {first !== undefined && (
+          <DepthChart samples={first.samples} fishAt={scene.fishAt} clock={clock} height={CHART_PX} />
+        )}
+      </Suspense>
+      <p className="border-t border-rule px-3 py-1 text-[0.8rem] text-faint">
+        Depth of the fly in time. Dashed: the top of where the fish hold.
+      </p>
     </div>
   )
 }

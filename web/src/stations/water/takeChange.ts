@@ -1,7 +1,7 @@
 import type { SingleChange } from '@hoxen/core/ladder'
 import type { RigChoice } from '@hoxen/core/rig'
-import { type Plan, USUAL_PLAN } from '@hoxen/core/swing'
-import { changeKept, changeRig, commit, noticeDone, noticeFailed } from '../../store/index.ts'
+import type { Plan } from '@hoxen/core/swing'
+import { changeKept, changeRig, commit, keptIn, noticeDone, noticeFailed } from '../../store/index.ts'
 import type { Water } from './useWater.ts'
 
 const done = (label: string) => (did: boolean) => {
@@ -56,7 +56,7 @@ export function takeTip(tipId: string | null, name: string, angleDeg: number): v
   commit(label, async (tx) => {
     const rig = await tx.one('rig')
     if (rig === undefined) return
-    const water = (await tx.one('water')) ?? { plan: USUAL_PLAN }
+    const water = await keptIn(tx, 'water')
     tx.set('rig', { ...rig, tipId })
     tx.set('water', { ...water, plan: { ...water.plan, angleDeg } })
   }).then(done(label), noticeFailed)

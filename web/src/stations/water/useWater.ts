@@ -1,10 +1,10 @@
-import type { Day, TodaysFlow, WaterChoice } from '@hoxen/core/day'
-import type { Plan } from '@hoxen/core/swing'
+import { type Day, JOB_LIMITS, type TodaysFlow, type WaterChoice } from '@hoxen/core/day'
+import type { Aim, Plan } from '@hoxen/core/swing'
 import type { Run } from '@hoxen/core/water'
 import { useCallback, useMemo } from 'react'
 import { useToday } from '../../day/index.ts'
 import type { GaugeState } from '../../outside/index.ts'
-import { changeKept, noticeFailed } from '../../store/index.ts'
+import { changeKept, commit, keptIn, noticeFailed } from '../../store/index.ts'
 
 /** The day's water, and what changes it. */
 export interface Water {
@@ -19,6 +19,8 @@ export interface Water {
   readonly goByGauge: () => void
   readonly changePlan: (label: string, next: Partial<Plan>) => void
   readonly changeCast: (castM: number) => void
+  /** Angle and length of the cast at one stroke, as a hand in the picture sets them. */
+  readonly changeAim: (aim: Aim) => void
 }
 
 const change = (label: string, next: (now: WaterChoice) => WaterChoice): void =>
@@ -47,11 +49,22 @@ export function useWater(): Water | undefined {
       void changeKept('Change the cast', 'job', (job) => ({ ...job, castM })).catch(noticeFailed),
     [],
   )
+  const changeAim = useCallback(
+    ({ angleDeg, castM }: Aim) =>
+      void commit('Change the cast', async (tx) => {
+        const water = await keptIn(tx, 'water')
+        const job = await keptIn(tx, 'job')
+        tx.set('water', { ...water, plan: { ...water.plan, angleDeg } })
+        const { low, high } = JOB_LIMITS.castM
+        tx.set('job', { ...job, castM: Math.max(low, Math.min(high, castM)) })
+      }).catch(noticeFailed),
+    [],
+  )
   return useMemo(() => {
     if (today === undefined) return undefined
     const { day, runs, gauge } = today
     const pool = day.where.by === 'pool' ? day.where.pool : undefined
     const flow = day.where.by === 'pool' ? day.where.flow : undefined
-    return { day, runs, pool, flow, gauge, goTo, sayFlow, goByGauge, changePlan, changeCast }
-  }, [today, goTo, sayFlow, goByGauge, changePlan, changeCast])
+    return { day, runs, pool, flow, gauge, goTo, sayFlow, goByGauge, changePlan, changeCast, changeAim }
+  }, [today, goTo, sayFlow, goByGauge, changePlan, changeCast, changeAim])
 }

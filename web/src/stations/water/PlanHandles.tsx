@@ -1,0 +1,193 @@
+import { type Aim, ANGLE_LIMITS, aimAt, landingOf, type Mend, mendedM, mendOf } from '@hoxen/core/swing'
+import { MEND_NAMES, sayAngle } from '@hoxen/core/words'
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
+import type { RiverLayout } from '../../drawing/index.ts'
+import { useUnits } from '../../ui/index.ts'
+import { roundAim, roundLength } from './rounded.ts'
+
+interface Props {
+  readonly layout: RiverLayout
+  readonly wadeM: number
+  readonly aim: Aim
+  readonly mend: Mend | undefined
+  readonly onAim: (aim: Aim) => void
+  /** Undefined takes the mend away. */
+  readonly onMend: (mend: Pick<Mend, 'kind' | 'sizeM'> | undefined) => void
+}
+
+/** What is held, and where it has been taken to. */
+type Held = { readonly what: 'fly'; readonly aim: Aim } | { readonly what: 'mend'; readonly downM: number }
+
+/** The cast and its mend, to take hold of in the picture from above: by pointer, or by the arrow keys. */
+export function PlanHandles({ layout, wadeM, aim, mend, onAim, onMend }: Props) {
+  const { show, system } = useUnits()
+  const svg = useRef<SVGSVGElement>(null)
+  const [held, setHeld] = useState<Held>()
+  const { plan } = layout
+  const now = held?.what === 'fly' ? held.aim : aim
+  const landing = landingOf(now, wadeM)
+  const middle = [landing[0] / 2, (landing[1] + wadeM) / 2] as const
+  const downM = held?.what === 'mend' ? held.downM : mend === undefined ? 0 : mendedM(mend)
+  const up = plan.y(1) > plan.y(0) ? -1 : 1
+
+  const under = (event: PointerEvent): readonly [xM: number, yM: number] => {
+    const box = svg.current?.getBoundingClientRect()
+    const along = plan.pxPerM * plan.exaggeration * -up
+    return [
+      (event.clientY - (box?.top ?? 0) - plan.y(0)) / along,
+      (event.clientX - (box?.left ?? 0) - plan.x(0)) / plan.pxPerM,
+    ]
+  }
+  const move = (event: PointerEvent): void => {
+    if (held?.what === 'fly') setHeld({ what: 'fly', aim: roundAim(aimAt(under(event), wadeM), system) })
+    if (held?.what === 'mend') setHeld({ what: 'mend', downM: under(event)[0] - middle[0] })
+  }
+  const drop = (): void => {
+    if (held?.what === 'fly') onAim(held.aim)
+    if (held?.what === 'mend') {
+      const next = mendOf(held.downM)
+      onMend(next && { ...next, sizeM: roundLength(next.sizeM, system) })
+    }
+    setHeld(undefined)
+  }
+  const take = (event: PointerEvent, what: Held): void => {
+    svg.current?.setPointerCapture(event.pointerId)
+    setHeld(what)
+  }
+  const aimKey = (event: KeyboardEvent): void => {
+    const turn = { ArrowUp: -up, ArrowDown: up }[event.key]
+    const out = { ArrowLeft: -1, ArrowRight: 1 }[event.key]
+    if (turn === undefined && out === undefined) return
+    event.preventDefault()
+    event.stopPropagation()
+    const step = event.shiftKey ? 5 : 1
+    const angleDeg = Math.max(
+      ANGLE_LIMITS.low,
+      Math.min(ANGLE_LIMITS.high, aim.angleDeg + (turn ?? 0) * step),
+    )
+    onAim({ angleDeg, castM: roundLength(aim.castM, system) + roundLength(0.3, system) * (out ?? 0) * step })
+  }
+  const mendKey = (event: KeyboardEvent): void => {
+    const down = { ArrowUp: up, ArrowDown: -up, Delete: 0, Backspace: 0 }[event.key]
+    if (down === undefined) return
+    event.preventDefault()
+    event.stopPropagation()
+    onMend(down === 0 ? undefined : mendOf((mend === undefined ? 0 : mendedM(mend)) + down * 0.5))
+  }
+
+  const at = { x: plan.x(landing[1]), y: plan.y(landing[0]) }
+  const mendAt = { x: plan.x(middle[1]), y: plan.y(middle[0] + downM) }
+  const from = { x: plan.x(wadeM), y: plan.y(0) }
+  const says = `${now.angleDeg}°, ${show(now.castM, 'length')}`
+  const kind = downM === 0 ? mend?.kind : mendOf(downM)?.kind
+  const mendSays =
+    kind === undefined
+      ? 'no mend'
+      : `${MEND_NAMES[kind]}, ${show(kind === 'stack' ? (mend?.sizeM ?? 0) : Math.abs(downM), 'length')}`
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of
+    <svg
+      ref={svg}
+      role="group"
+      aria-label="Cast and mend, to be dragged"
+      className="no-print pointer-events-none absolute inset-0 touch-none"
+      width={layout.width}
+      height={layout.height}
+      onPointerMove={move}
+      onPointerUp={drop}
+      onPointerCancel={() => setHeld(undefined)}
+    >
+      <path
+        d={`M${from.x} ${from.y}Q${2 * mendAt.x - (from.x + at.x) / 2} ${2 * mendAt.y - (from.y + at.y) / 2} ${at.x} ${at.y}`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={held === undefined ? 1 : 2}
+        strokeOpacity={held === undefined ? 0.45 : 0.9}
+        strokeDasharray="2 4"
+      />
+      <Handle
+        label="Where the cast lands. Up and down turn it, left and right shorten and lengthen it"
+        at={at}
+        min={ANGLE_LIMITS.low}
+        max={ANGLE_LIMITS.high}
+        now={now.angleDeg}
+        text={`${says}, ${sayAngle(now.angleDeg)}`}
+        onTake={(event) => take(event, { what: 'fly', aim })}
+        onKey={aimKey}
+        shape={<circle r="7.5" />}
+        says={held?.what === 'fly' ? says : undefined}
+        width={layout.width}
+      />
+      <Handle
+        label="Mend of the line. Up and down lay it over, Delete takes it away"
+        at={mendAt}
+        min={-10}
+        max={10}
+        now={downM}
+        text={mendSays}
+        onTake={(event) => take(event, { what: 'mend', downM })}
+        onKey={mendKey}
+        shape={<path d="M0 -8.5L8.5 0L0 8.5L-8.5 0Z" />}
+        says={held?.what === 'mend' || kind !== undefined ? mendSays : undefined}
+        width={layout.width}
+      />
+    </svg>
+  )
+}
+
+interface HandleProps {
+  readonly label: string
+  readonly at: { readonly x: number; readonly y: number }
+  readonly min: number
+  readonly max: number
+  readonly now: number
+  readonly text: string
+  readonly says: string | undefined
+  readonly shape: React.ReactNode
+  readonly width: number
+  readonly onTake: (event: PointerEvent) => void
+  readonly onKey: (event: KeyboardEvent) => void
+}
+
+function Handle({ label, at, min, max, now, text, says, shape, width, onTake, onKey }: HandleProps) {
+  const right = at.x > width * 0.7
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label={label}
+      aria-valuemin={min}
+      aria-valuemax={max}
+      aria-valuenow={now}
+      aria-valuetext={text}
+      transform={`translate(${at.x} ${at.y})`}
+      className="group pointer-events-auto cursor-grab touch-none outline-none"
+      onPointerDown={onTake}
+      onKeyDown={onKey}
+    >
+      <circle r="22" fill="transparent" />
+      <g
+        fill="var(--sheet)"
+        stroke="var(--caster)"
+        className="[stroke-width:2.5] group-focus-visible:[stroke-width:6]"
+      >
+        {shape}
+      </g>
+      {says !== undefined && (
+        <text
+          x={right ? -14 : 14}
+          y="-10"
+          textAnchor={right ? 'end' : 'start'}
+          fontSize="13"
+          fontWeight="700"
+          fill="var(--ink)"
+          stroke="var(--shoal)"
+          strokeWidth="3"
+          paintOrder="stroke"
+        >
+          {says}
+        </text>
+      )}
+    </g>
+  )
+}
