@@ -1,13 +1,6 @@
 import type { Spool } from '../gear/index.ts'
 import { USUAL_BACKING_M } from './backing.ts'
-import {
-  diameterAtM,
-  HEXAGONAL_PACKING,
-  PACKING,
-  retrievePerTurnM,
-  spoolVolumeM3,
-  woundVolumeM3,
-} from './spool.ts'
+import { HEXAGONAL_PACKING, PACKING, spoolVolumeM3, woundVolumeM3 } from './spool.ts'
 
 /** What is wound on, from the arbor outward: a round line by length and diameter, or anything by its own volume. */
 export type WoundLine =
@@ -113,34 +106,4 @@ export function numberByVolume(capacityM3: number): number {
   let number = 0
   while (number < 15 && holds(number + 1)) number++
   return number
-}
-
-export interface RunState {
-  /** Line left on the spool after the run, as a share of what was on. */
-  readonly leftShare: number
-  readonly diameterM: number
-  readonly retrieveM: number
-}
-
-/** The spool after a fish has run: lines leave from the outside in. @param runM [m], [0, ∞) */
-export function afterRun(
-  spool: Spool,
-  packing: number,
-  lines: readonly { lengthM: number; diameterM: number }[],
-  runM: number,
-): RunState {
-  const all = lines.reduce((sum, l) => sum + woundVolumeM3(l.lengthM, l.diameterM, packing), 0)
-  let leftM3 = all
-  let toGo = runM
-  for (const line of [...lines].reverse()) {
-    const gone = Math.min(toGo, line.lengthM)
-    leftM3 -= woundVolumeM3(gone, line.diameterM, packing)
-    toGo -= gone
-  }
-  leftM3 = Math.max(0, leftM3)
-  return {
-    leftShare: all > 0 ? leftM3 / all : 0,
-    diameterM: diameterAtM(spool, leftM3),
-    retrieveM: retrievePerTurnM(spool, leftM3),
-  }
 }

@@ -9,7 +9,6 @@ export {
   usualHandle,
 } from './balance.ts'
 export {
-  afterRun,
   arborFromBox,
   type Calibration,
   calibratePacking,
@@ -18,12 +17,12 @@ export {
   fillBand,
   fillSpool,
   numberByVolume,
-  type RunState,
   troutLineVolumeM3,
   type Verdict,
   type WoundLine,
 } from './fill.ts'
 export { type ReelNumbers, reelNumbersFor } from './number.ts'
+export { afterRun, type Ring, type RunState, ringsOn } from './rings.ts'
 export {
   diameterAtM,
   fillDiameterM,

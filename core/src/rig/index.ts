@@ -72,4 +72,4 @@ export {
   swungIn,
   unknownSwings,
 } from './swung.ts'
-export { lineInRings, lineOnReelKg, type Wound, woundLines } from './wound.ts'
+export { backingRoomM, lineInRings, lineOnReelKg, type Wound, woundLines } from './wound.ts'

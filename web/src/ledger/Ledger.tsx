@@ -4,7 +4,8 @@ import { type Check, type CheckCode, worstFirst } from '@hoxen/core/rig'
 import { CHECK_TITLES, sayAllowed, sayCheck, sayFigure } from '@hoxen/core/words'
 import type { ReactNode } from 'react'
 import { Link } from 'react-router'
-import { StateMark, Tag, useUnits } from '../ui/index.ts'
+import { StateMark, useUnits } from '../ui/index.ts'
+import { LedgerLine } from './LedgerLine.tsx'
 import { RemedyLine } from './RemedyLine.tsx'
 
 interface Props {
@@ -25,48 +26,37 @@ export function Ledger({ checks, remedies, items, onTake, besides, preview }: Pr
     <ol aria-label="Ledger" className="divide-y divide-rule border-y border-rule">
       {worstFirst(checks).map((check) => {
         const remedy = remedies.get(check.code)
-        const allowed = sayAllowed(check, system)
         return (
-          <li
+          <LedgerLine
             key={check.code}
-            data-check={check.code}
-            data-state={check.state}
-            className="grid gap-x-4 py-2.5 sm:grid-cols-[5.6rem_1fr_11rem]"
-          >
-            <span className="flex flex-wrap gap-x-2 self-start">
-              <StateMark state={check.state} />
+            data={{ 'data-check': check.code }}
+            state={check.state}
+            tag={check.tag}
+            figure={check.value === null ? undefined : sayFigure(check, check.value, system)}
+            allowed={sayAllowed(check, system)}
+            besides={
               <Becomes
                 now={check}
                 then={preview?.find((c) => c.code === check.code)}
                 previewing={preview !== undefined}
               />
-            </span>
-            <div className="min-w-0">
-              <h2 className="font-text font-semibold tracking-normal">
-                <Link
-                  to={`/tables#line-${check.code}`}
-                  title="What this asks"
-                  className="decoration-rule underline-offset-4 hover:underline"
-                >
-                  {CHECK_TITLES[check.code]}
-                </Link>
-              </h2>
-              <p className="text-[0.95rem]">{sayCheck(check, system)}</p>
-              {remedy !== undefined && (
-                <RemedyLine remedy={remedy} items={items} onTake={() => onTake(remedy)} />
-              )}
-              {besides?.get(check.code)}
-            </div>
-            <div className="flex flex-wrap items-baseline gap-x-3 sm:flex-col sm:items-end">
-              {check.value !== null && (
-                <span className="text-[1.05rem] font-semibold">{sayFigure(check, check.value, system)}</span>
-              )}
-              {allowed !== '' && <span className="text-[0.88rem] text-faint">{allowed}</span>}
-              <span>
-                <Tag tag={check.tag} />
-              </span>
-            </div>
-          </li>
+            }
+            title={
+              <Link
+                to={`/tables#line-${check.code}`}
+                title="What this asks"
+                className="decoration-rule underline-offset-4 hover:underline"
+              >
+                {CHECK_TITLES[check.code]}
+              </Link>
+            }
+          >
+            <p className="text-[0.95rem]">{sayCheck(check, system)}</p>
+            {remedy !== undefined && (
+              <RemedyLine remedy={remedy} items={items} onTake={() => onTake(remedy)} />
+            )}
+            {besides?.get(check.code)}
+          </LedgerLine>
         )
       })}
     </ol>

@@ -1,3 +1,4 @@
+export { LedgerLine } from './LedgerLine.tsx'
 export { RemedyLine } from './RemedyLine.tsx'
 export { Gone, RigView } from './RigView.tsx'
 export { sayScore } from './sayScore.ts'

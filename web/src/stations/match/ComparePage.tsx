@@ -1,11 +1,20 @@
 import type { Day } from '@hoxen/core/day'
 import { advantagesOf, type ComparedLine, compareRigs, type RankedRig } from '@hoxen/core/match'
-import { type Check, rigFromKey, stateRank, swingInput, windowOf } from '@hoxen/core/rig'
+import { backingWantedM } from '@hoxen/core/reel'
+import {
+  backingRoomM,
+  type Check,
+  rigFromKey,
+  stateRank,
+  swingInput,
+  windowOf,
+  woundLines,
+} from '@hoxen/core/rig'
 import { CHECK_TITLES, sayAdvantages, sayFigure } from '@hoxen/core/words'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { Link, useParams } from 'react-router'
-import { type AxisBand, GrainAxis, SwingAcross } from '../../drawing/index.ts'
+import { type AxisBand, GrainAxis, SmallSpool, SwingAcross } from '../../drawing/index.ts'
 import { sayScore, useQuestion, useRig } from '../../ledger/index.ts'
 import { useSingle } from '../../store/index.ts'
 import { buttonLook, Empty, StateMark, useUnits } from '../../ui/index.ts'
@@ -55,6 +64,7 @@ function TwoRigs({ left, right, day }: TwoProps) {
       </p>
       <Heads left={left} right={right} day={day} />
       <Swings left={left} right={right} day={day} />
+      <Reels left={left} right={right} day={day} />
       <h2 className="mt-5 text-xl">What differs</h2>
       {differ.length === 0 ? (
         <p>Nothing: every line reads alike.</p>
@@ -100,7 +110,9 @@ function Swings({ left, right, day }: TwoProps) {
   })
   const [a, b] = data ?? []
   if (a === undefined || b === undefined) return null
-  const said = [a, b].map(({ summary }) => `${Math.round(summary.inBandS)} s with the fish`)
+  const said = [a, b].map(
+    ({ summary }) => `${Math.round(summary.holdingS)} of ${Math.round(summary.overHoldingS)} s with the fish`,
+  )
   return (
     <figure className="mt-3">
       <SwingAcross
@@ -117,6 +129,38 @@ function Swings({ left, right, day }: TwoProps) {
         {said[1]}).
       </figcaption>
     </figure>
+  )
+}
+
+/** Both reels to one scale, with what goes on them. */
+function Reels({ left, right, day }: TwoProps) {
+  const { show } = useUnits()
+  const rigs = [left, right].flatMap(({ parts }, i) =>
+    parts.reel?.spool === undefined
+      ? []
+      : [{ who: i === 0 ? 'pinned' : 'other', parts, reel: parts.reel, spool: parts.reel.spool }],
+  )
+  if (rigs.length === 0) return null
+  const largestM = Math.max(...rigs.map(({ spool }) => spool.rimDiameterM))
+  return (
+    <ul aria-label="Both reels" className="mt-3 flex flex-wrap gap-x-10 gap-y-3">
+      {rigs.map(({ who, parts, reel, spool }) => (
+        <li key={who} className="flex items-center gap-3">
+          <SmallSpool
+            spool={spool}
+            lines={woundLines(parts, undefined, backingWantedM(parts.rod, day.fishKg).low)}
+            largestM={largestM}
+            label={`${reel.name} with its lines`}
+          />
+          <span className="text-[0.95rem]">
+            <span className="block text-sm text-faint">{who === 'pinned' ? 'Pinned' : 'Against'}</span>
+            <b className="block">{reel.name}</b>
+            room for {show(backingRoomM(parts, spool), 'backingLength')} of backing
+            {reel.massKg === undefined ? '' : `, ${show(reel.massKg, 'gearMass')}`}
+          </span>
+        </li>
+      ))}
+    </ul>
   )
 }
 

@@ -49,7 +49,7 @@ function Drawn({ run, swing }: Swung) {
   const { samples, summary } = swing
   const atS = useClock(samples.at(-1)?.tS ?? 0)
   const deep = show(summary.maxDepthM, 'length')
-  const withFish = Math.round(summary.inBandS)
+  const withFish = Math.round(summary.holdingS)
   return (
     <figure className="mt-5">
       <SwingAcross
@@ -60,7 +60,7 @@ function Drawn({ run, swing }: Swung) {
       />
       <figcaption className="mt-1 text-[0.9rem] text-faint">
         {run.name}, seen along the river: down to {deep}, with the fish for {withFish} s of{' '}
-        {Math.round(summary.swingS)}.
+        {Math.round(summary.overHoldingS)} over them.
       </figcaption>
     </figure>
   )

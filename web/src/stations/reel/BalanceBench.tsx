@@ -1,11 +1,12 @@
-import { itemsOf, type Reel, type Rod } from '@hoxen/core/gear'
+import { itemsOf, type Reel } from '@hoxen/core/gear'
 import type { RankedRig } from '@hoxen/core/match'
 import { backingWantedM, reelForBalance, usualHandle } from '@hoxen/core/reel'
-import { balanceOf, beamOf, lineInRings } from '@hoxen/core/rig'
+import { BALANCES, balanceOf, beamOf, lineInRings, lineOnReelKg } from '@hoxen/core/rig'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Question } from '../../ledger/index.ts'
 import { buttonLook, QuantityField, Tag, useUnits } from '../../ui/index.ts'
+import { BeamPicture } from './BeamPicture.tsx'
 
 /** The rod as a beam: which reel balances it at the chosen hand, and which of yours comes closest. */
 export function BalanceBench({
@@ -40,9 +41,35 @@ export function BalanceBench({
   const closest = [...reels].sort((a, b) => Math.abs(a.massKg - wanted) - Math.abs(b.massKg - wanted))[0]
   const { low: backingM } = backingWantedM(rod, question.day.fishKg)
   const point = balanceOf({ ...rig.parts, reel: reel ?? null }, undefined, backingM, handM)?.pointM
+  const loads = [
+    { name: 'rod', massKg: beam.massKg, atM: beam.balanceM },
+    ...hung.map(({ massKg, atM }) => ({ name: 'line in the rings', massKg, atM })),
+    ...(reel?.massKg === undefined
+      ? []
+      : [
+          {
+            name: 'reel and line',
+            massKg: reel.massKg + lineOnReelKg(rig.parts, undefined, backingM),
+            atM: beam.reelSeatM,
+          },
+        ]),
+  ]
   return (
-    <div className="max-w-4xl">
-      <Beam rod={rod} seatM={beam.reelSeatM} handM={handM} bareM={beam.balanceM} pointM={point} />
+    <div>
+      <BeamPicture
+        rod={rod}
+        seatM={beam.reelSeatM}
+        handM={handM}
+        bareM={beam.balanceM}
+        pointM={point}
+        loads={loads}
+        band={
+          question.day.schools.reelWeight === 'light'
+            ? undefined
+            : { low: handM - BALANCES.behindM, high: handM + BALANCES.aheadM }
+        }
+        onHand={setHandM}
+      />
       <div className="mt-2 max-w-xs">
         <QuantityField
           label="Upper hand, from the butt"
@@ -79,39 +106,5 @@ export function BalanceBench({
         </p>
       )}
     </div>
-  )
-}
-
-interface BeamProps {
-  readonly rod: Rod
-  readonly seatM: number
-  readonly handM: number
-  readonly bareM: number
-  readonly pointM: number | undefined
-}
-
-function Beam({ rod, seatM, handM, bareM, pointM }: BeamProps) {
-  const x = (m: number): number => 20 + (m / rod.lengthM) * 760
-  return (
-    <svg viewBox="0 0 800 120" role="img" aria-label="The rod as a beam on the hand" className="w-full">
-      <path d={`M${x(0)} 56L${x(rod.lengthM)} 59V61L${x(0)} 66Z`} fill="var(--ink)" />
-      <circle cx={x(seatM)} cy="78" r="13" fill="none" stroke="var(--ink)" strokeWidth="3" />
-      <path d={`M${x(handM)} 66l-11 20h22z`} fill="var(--caster)" />
-      <text x={x(handM)} y="104" textAnchor="middle" fontSize="13" fill="var(--caster)">
-        hand
-      </text>
-      <path d={`M${x(bareM)} 30v24`} stroke="var(--faint)" strokeWidth="2" />
-      <text x={x(bareM)} y="24" textAnchor="middle" fontSize="13" fill="var(--faint)">
-        bare rod balances
-      </text>
-      {pointM !== undefined && (
-        <>
-          <path d={`M${x(pointM)} 30v24`} stroke="var(--river)" strokeWidth="3" />
-          <text x={x(pointM)} y="24" textAnchor="middle" fontSize="13" fontWeight="600" fill="var(--river)">
-            with reel
-          </text>
-        </>
-      )}
-    </svg>
   )
 }

@@ -13,16 +13,19 @@ import {
   HEXAGONAL_PACKING,
   numberByVolume,
   PACKING,
+  type Ring,
   reelNumbersFor,
+  ringsOn,
   spoolVolumeM3,
   type Verdict,
 } from '@hoxen/core/reel'
-import { lineOnReelKg, type Wound, woundLines } from '@hoxen/core/rig'
-import { sayCheck } from '@hoxen/core/words'
-import { useState } from 'react'
-import type { Question } from '../../ledger/index.ts'
-import { Button, QuantityField, StateMark, Tag, useUnits } from '../../ui/index.ts'
-import { SpoolSection } from './SpoolSection.tsx'
+import { backingRoomM, lineOnReelKg, type Wound, woundLines } from '@hoxen/core/rig'
+import { CHECK_TITLES, sayCheck } from '@hoxen/core/words'
+import { type ReactNode, useState } from 'react'
+import { RingSwatch } from '../../drawing/index.ts'
+import { LedgerLine, type Question } from '../../ledger/index.ts'
+import { Button, QuantityField, Tag, useUnits } from '../../ui/index.ts'
+import { ReelPicture } from './ReelPicture.tsx'
 
 interface Props {
   readonly rig: RankedRig
@@ -36,21 +39,20 @@ const VERDICTS: Readonly<Record<Verdict, string>> = {
   'only-if-wound-well': 'It goes on only if wound firmly and evenly.',
   'does-not-fit': 'It does not go on, however well it is wound.',
 }
-const RUNS_M = [0, 30, 60, 100] as const
 
-/** The spool in section, filling as lines go on, and what a run leaves on it. */
+/** The reel, filling as lines go on and emptying as a fish runs, and what the ledger says of it. */
 export function FillBench({ rig, question, reel, spool }: Props) {
   const { show, range, system } = useUnits()
   const wanted = backingWantedM(rig.parts.rod, question.day.fishKg)
   const [backingM, setBackingM] = useState(wanted.low)
   const [packing, setPacking] = useState<number>(PACKING.usual)
   const [calibration, setCalibration] = useState<string>()
+  const [runM, setRunM] = useState(0)
   const backing: Backing | undefined = itemsOf(question.gear, 'backing')[0]
   const lines = woundLines(rig.parts, backing, backingM)
-  const [under, ...rest] = lines
   const band = fillBand(spool, lines)
   const now = fillSpool(spool, packing, lines)
-  const { backingM: room = 0 } = fillSpool(spool, packing, rest, under.diameterM)
+  const room = backingRoomM(rig.parts, spool, packing, backing)
   const over = backingM - room
   const enough = backingState(backingM, wanted)
   const cage = rig.checks.find((check) => check.code === 'reel-cage')
@@ -64,35 +66,72 @@ export function FillBench({ rig, question, reel, spool }: Props) {
         : `That would be denser than round lines can lie (${HEXAGONAL_PACKING.toFixed(3)}): check the spool’s measures or the lengths.`,
     )
   }
+  const rings = ringsOn(spool, packing, lines, runM)
+  const all = lines.reduce((sum, line) => sum + line.lengthM, 0)
+  const numbers = reelNumbersFor(rig.parts.rod)
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[20rem_minmax(0,1fr)]">
-      <figure>
-        <SpoolSection
-          spool={spool}
-          lines={lines}
-          packing={packing}
-          describe={`Section of the spool, ${Math.round(now.fillFraction * 100)} percent full`}
-        />
-        <figcaption className="mt-1 text-[0.88rem] text-faint">
-          The dashed line is the clearance below the rim. Dots backing, hatching running line, solid the head.
-        </figcaption>
-      </figure>
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">
       <div>
-        <p className="text-lg">
-          <StateMark state={FILL_STATE[band.verdict]} />{' '}
-          <span data-fill={band.verdict}>{VERDICTS[band.verdict]}</span>
+        <figure className="rounded-lg border border-rule bg-sheet p-2">
+          <ReelPicture
+            reel={reel}
+            spool={spool}
+            rings={rings}
+            out={runM > 0 ? show(runM, 'backingLength') : undefined}
+            describe={`${reel.name} from its edge and its face, ${Math.round(now.fillFraction * 100)} percent full${runM > 0 ? `; after a run of ${show(runM, 'backingLength')}` : ''}`}
+          />
+          <Rings rings={rings} />
+        </figure>
+        <Run runM={Math.min(runM, all)} mostM={all} onRun={setRunM}>
+          <AfterRun spool={spool} packing={packing} lines={lines} rings={rings} runM={runM} />
+        </Run>
+      </div>
+      <div className="min-w-0">
+        <ol aria-label="Ledger of the reel" className="divide-y divide-rule border-y border-rule">
+          <LedgerLine
+            state={FILL_STATE[band.verdict]}
+            title="Everything goes on"
+            figure={`${Math.round(now.fillFraction * 100)} %`}
+            allowed={`${Math.round(band.tight.fillFraction * 100)} % wound tightly, ${Math.round(band.loose.fillFraction * 100)} % loosely`}
+            tag="physics"
+          >
+            <p data-fill={band.verdict}>{VERDICTS[band.verdict]}</p>
+            <p className="text-[0.95rem]">
+              Under this head and running line go <b>{show(room, 'backingLength')}</b> of backing.
+              {over > 0.5 ? <b className="text-breaks"> Take {show(over, 'backingLength')} off.</b> : ''}
+            </p>
+          </LedgerLine>
+          <LedgerLine
+            state={enough}
+            title="Backing for a run"
+            figure={show(backingM, 'backingLength')}
+            allowed={range(wanted, 'backingLength')}
+            tag="practice"
+          >
+            <p data-run={enough}>
+              {enough === 'holds'
+                ? 'Backing enough for the run of such a fish.'
+                : 'Short of backing for a fish of this size that runs.'}
+            </p>
+            {leaderN !== undefined && (
+              <p className="text-[0.95rem]">
+                Drag between {range(dragRangeN(leaderN), 'breakingLoad')}, a quarter to a third of the leader.
+              </p>
+            )}
+          </LedgerLine>
+          {cage !== undefined && (
+            <LedgerLine state={cage.state} title={CHECK_TITLES[cage.code]} tag={cage.tag}>
+              <p data-cage={cage.state}>{sayCheck(cage, system)}</p>
+            </LedgerLine>
+          )}
+        </ol>
+        <p className="mt-2 text-[0.95rem]">
+          By volume this spool is a single-hand no. {numberByVolume(spoolVolumeM3(spool))}
+          {reel.forNumber === undefined ? '' : `, its box says ${reel.forNumber}`}; this rod wants{' '}
+          {numbers.low} to {numbers.high} <Tag tag="practice" />. All this line adds{' '}
+          {show(lineOnReelKg(rig.parts, backing, backingM), 'gearMass')} to it.
         </p>
-        <p className="mt-1">
-          {Math.round(now.fillFraction * 100)} % full at a packing of {packing.toFixed(2)}; between{' '}
-          {Math.round(band.tight.fillFraction * 100)} % wound tightly and{' '}
-          {Math.round(band.loose.fillFraction * 100)} % loosely <Tag tag="physics" />
-        </p>
-        <p className="mt-1">
-          Under this head and running line go <b>{show(room, 'backingLength')}</b> of backing.
-          {over > 0.5 ? <b className="text-breaks"> Take {show(over, 'backingLength')} off.</b> : ''} Wanted
-          for this fish: {range(wanted, 'backingLength')} <Tag tag="practice" />
-        </p>
-        <div className="mt-3 grid max-w-xl gap-3 sm:grid-cols-2">
+        <div className="mt-3 grid gap-3 sm:grid-cols-2">
           <QuantityField
             label="Backing"
             measure="backingLength"
@@ -100,66 +139,104 @@ export function FillBench({ rig, question, reel, spool }: Props) {
             onChange={setBackingM}
             refuse={(m) => (m > BACKING_LIMIT_M ? 'That is more backing than any spool takes.' : undefined)}
           />
-          <label className="text-sm text-faint">
-            Packing, {packing.toFixed(2)}
-            <input
-              type="range"
-              min={PACKING.loose}
-              max={PACKING.tight}
-              step={0.01}
-              value={packing}
-              onChange={(event) => setPacking(Number(event.target.value))}
-              className="mt-3 block w-full accent-river"
-            />
-          </label>
+          <div>
+            <label className="text-sm text-faint">
+              Packing of my winding, {packing.toFixed(2)}
+              <input
+                type="range"
+                min={PACKING.loose}
+                max={PACKING.tight}
+                step={0.01}
+                value={packing}
+                onChange={(event) => setPacking(Number(event.target.value))}
+                className="mt-2 block w-full accent-river"
+              />
+            </label>
+            <Button onClick={calibrate}>It is just full with this: learn my winding</Button>
+          </div>
         </div>
-        <p className="mt-2">
-          <Button onClick={calibrate}>It is just full with this: learn my winding</Button>
-        </p>
         {calibration !== undefined && <p role="status">{calibration}</p>}
-        <p className="mt-2" data-run={enough}>
-          <StateMark state={enough} />{' '}
-          {enough === 'holds'
-            ? 'Backing enough for the run of such a fish.'
-            : 'Short of backing for a fish of this size that runs.'}
-          {leaderN === undefined
-            ? ''
-            : ` Drag between ${range(dragRangeN(leaderN), 'breakingLoad')}, a quarter to a third of the leader.`}
-        </p>
-        <p className="mt-1">
-          All this line adds {show(lineOnReelKg(rig.parts, backing, backingM), 'gearMass')} to the reel.
-        </p>
-        <Layers lines={lines} />
-        <RunTable spool={spool} packing={packing} lines={lines} />
         <OtherLines rig={rig} question={question} spool={spool} packing={packing} backing={backing} />
-        <p className="mt-3">
-          By volume this spool is a single-hand no. {numberByVolume(spoolVolumeM3(spool))}
-          {reel.forNumber === undefined ? '' : `, its box says ${reel.forNumber}`}; this rod wants{' '}
-          {reelNumbersFor(rig.parts.rod).low} to {reelNumbersFor(rig.parts.rod).high} <Tag tag="practice" />
-        </p>
-        {cage !== undefined && (
-          <p className="mt-2" data-cage={cage.state}>
-            <StateMark state={cage.state} /> {sayCheck(cage, system)}
-          </p>
-        )}
       </div>
     </div>
   )
 }
 
-function Layers({ lines }: { readonly lines: readonly Wound[] }) {
+/** What each ring is, and how much of it is on. */
+function Rings({ rings }: { readonly rings: readonly Ring<Wound>[] }) {
   const { show } = useUnits()
   return (
-    <ol aria-label="On the spool, arbor outward" className="mt-3 divide-y divide-rule border-y border-rule">
-      {lines.map((line) => (
-        <li key={line.part} className="flex justify-between gap-4 py-1.5">
-          <span>{line.name}</span>
-          <span>
-            {show(line.lengthM, 'backingLength')} of {show(line.diameterM, 'diameter')}
-          </span>
+    <ol
+      aria-label="On the spool, arbor outward"
+      className="flex flex-wrap gap-x-5 gap-y-1 px-2 py-1 text-[0.88rem]"
+    >
+      {rings.map(({ line, leftM }) => (
+        <li key={line.part} className="inline-flex items-center gap-1.5">
+          <RingSwatch part={line.part} />
+          {line.name}, <b>{show(leftM, 'backingLength')}</b>
+          <span className="text-faint">of {show(line.diameterM, 'diameter')}</span>
         </li>
       ))}
     </ol>
+  )
+}
+
+interface RunProps {
+  readonly runM: number
+  readonly mostM: number
+  readonly onRun: (m: number) => void
+  readonly children: ReactNode
+}
+
+/** A run, to be dragged. */
+function Run({ runM, mostM, onRun, children }: RunProps) {
+  const { show } = useUnits()
+  return (
+    <div className="mt-3">
+      <label className="flex flex-wrap justify-between gap-x-3">
+        <span>A fish runs</span>
+        <b>{show(runM, 'backingLength')}</b>
+        <input
+          type="range"
+          min={0}
+          max={Math.round(mostM)}
+          step={1}
+          value={runM}
+          onChange={(event) => onRun(Number(event.target.value))}
+          aria-valuetext={show(runM, 'backingLength')}
+          className="h-11 w-full accent-river"
+        />
+      </label>
+      {children}
+    </div>
+  )
+}
+
+interface AfterProps {
+  readonly spool: Spool
+  readonly packing: number
+  readonly lines: readonly Wound[]
+  readonly rings: readonly Ring<Wound>[]
+  readonly runM: number
+}
+
+/** What a run leaves, in words. */
+function AfterRun({ spool, packing, lines, rings, runM }: AfterProps) {
+  const { show } = useUnits()
+  const after = afterRun(spool, packing, lines, runM)
+  const backing = rings[0]
+  return (
+    <p role="status" data-after-run>
+      {after.leftShare <= 0 ? (
+        <b className="text-breaks">All of it is out: it stands on the knot at the arbor.</b>
+      ) : (
+        <>
+          {Math.round(after.leftShare * 100)} % is left, with{' '}
+          <b>{show(backing?.leftM ?? 0, 'backingLength')}</b> of backing; a turn brings{' '}
+          <b>{show(after.retrieveM, 'spoolSize')}</b> <Tag tag="physics" />
+        </>
+      )}
+    </p>
   )
 }
 
@@ -180,12 +257,8 @@ function OtherLines({ rig, question, spool, packing, backing }: OtherProps) {
       <p className="text-sm text-faint">Backing there is room for, by running line</p>
       <dl>
         {itemsOf(question.gear, 'running-line').map((item) => {
-          const [under, ...rest] = woundLines(
-            { ...rig.parts, runningLine: runningLineFacts(item) },
-            backing,
-            0,
-          )
-          const { backingM = 0 } = fillSpool(spool, packing, rest, under.diameterM)
+          const parts = { ...rig.parts, runningLine: runningLineFacts(item) }
+          const backingM = backingRoomM(parts, spool, packing, backing)
           return (
             <div key={item.id} className="flex justify-between border-b border-rule py-1">
               <dt>{item.name}</dt>
@@ -195,49 +268,5 @@ function OtherLines({ rig, question, spool, packing, backing }: OtherProps) {
         })}
       </dl>
     </div>
-  )
-}
-
-function RunTable({
-  spool,
-  packing,
-  lines,
-}: {
-  readonly spool: Spool
-  readonly packing: number
-  readonly lines: readonly Wound[]
-}) {
-  const { show } = useUnits()
-  return (
-    <table className="mt-3 w-full max-w-xl text-left">
-      <caption className="text-left text-sm text-faint">After a run</caption>
-      <thead>
-        <tr className="text-sm text-faint">
-          <th scope="col" className="py-1 font-normal">
-            of
-          </th>
-          <th scope="col" className="font-normal">
-            left on the spool
-          </th>
-          <th scope="col" className="font-normal">
-            a turn brings
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {RUNS_M.map((runM) => {
-          const after = afterRun(spool, packing, lines, runM)
-          return (
-            <tr key={runM} className="border-t border-rule">
-              <th scope="row" className="py-1 font-medium">
-                {show(runM, 'backingLength')}
-              </th>
-              <td>{Math.round(after.leftShare * 100)} %</td>
-              <td>{show(after.retrieveM, 'length')}</td>
-            </tr>
-          )
-        })}
-      </tbody>
-    </table>
   )
 }

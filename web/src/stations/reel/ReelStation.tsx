@@ -29,13 +29,13 @@ export function ReelStation() {
     )
   }
   return (
-    <div className="space-y-8">
+    <div className="space-y-6">
       <section aria-labelledby="reel-title">
-        <h1 id="reel-title" className="text-2xl">
+        <h1 id="reel-title" className="sr-only">
           Reel
         </h1>
-        <label className="mt-2 block max-w-md text-sm text-faint">
-          On {rig.parts.rod.name} with {rig.parts.head.head.name}
+        <label className="block max-w-md text-sm text-faint">
+          Reel on {rig.parts.rod.name} with {rig.parts.head.head.name}
           <select value={reel?.id ?? ''} onChange={(event) => pick(event.target.value)} className={fieldLook}>
             <option value="">no reel</option>
             {reels.map((r) => (
@@ -54,7 +54,6 @@ export function ReelStation() {
           </p>
         ) : (
           <>
-            <SpoolForm key={reel.id} reel={reel} />
             <div className="mt-4">
               {reel.spool === undefined ? (
                 <p>Measure the spool with a caliper, or say what its box claims, to see it fill.</p>
@@ -62,6 +61,7 @@ export function ReelStation() {
                 <Spools rig={rig} question={question} reel={reel} spool={reel.spool} />
               )}
             </div>
+            <SpoolForm key={reel.id} reel={reel} />
           </>
         )}
       </section>

@@ -3,9 +3,9 @@ import type { Day } from '@hoxen/core/day'
 import { itemsOf, type RunningLine } from '@hoxen/core/gear'
 import { runningLineFacts, USUAL_RUNNING_LINES } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
-import { woundVolumeM3 } from '@hoxen/core/reel'
-import { type CastPart, castParts, shotWith } from '@hoxen/core/rig'
-import { HangingLoops } from '../../drawing/index.ts'
+import { backingWantedM, woundVolumeM3 } from '@hoxen/core/reel'
+import { backingRoomM, type CastPart, castParts, shotWith, woundLines } from '@hoxen/core/rig'
+import { HangingLoops, SmallSpool } from '../../drawing/index.ts'
 import type { Question } from '../../ledger/index.ts'
 import { Tag, useUnits } from '../../ui/index.ts'
 
@@ -76,7 +76,7 @@ function LineCard({ line, rig, day, longestM }: CardProps) {
     >
       <h2 className="text-lg">{line.name}</h2>
       <CastBar pieces={pieces} longestM={longestM} />
-      <div className="mt-2 grid grid-cols-[minmax(0,1fr)] items-start gap-x-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)]">
+      <div className="mt-2 grid grid-cols-[minmax(0,1fr)] items-start gap-x-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,33rem)]">
         <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
           <dt className="text-faint">Shoots</dt>
           <dd>
@@ -95,9 +95,36 @@ function LineCard({ line, rig, day, longestM }: CardProps) {
           <dt className="text-faint">Handling</dt>
           <dd>{TRAITS[line.build].join('; ')}</dd>
         </dl>
-        <HangingLoops loopsM={loops} wadingM={day.wadingM} />
+        <div className="flex flex-wrap items-center gap-4">
+          <OnSpool rig={rig} line={line} day={day} />
+          <div className="min-w-48 flex-1">
+            <HangingLoops loopsM={loops} wadingM={day.wadingM} />
+          </div>
+        </div>
       </div>
     </article>
+  )
+}
+
+/** The ring it takes on the rig's own spool, and the backing that leaves room for. */
+function OnSpool({ rig, line, day }: Pick<CardProps, 'rig' | 'line' | 'day'>) {
+  const { show } = useUnits()
+  const spool = rig.parts.reel?.spool
+  if (spool === undefined) return null
+  const parts = { ...rig.parts, runningLine: runningLineFacts(line) }
+  const backing = show(backingRoomM(parts, spool), 'backingLength')
+  const lines = woundLines(parts, undefined, backingWantedM(parts.rod, day.fishKg).low)
+  return (
+    <figure className="flex items-center gap-2">
+      <SmallSpool
+        spool={spool}
+        lines={lines}
+        label={`${line.name} on ${rig.parts.reel?.name}: room for ${backing} of backing`}
+      />
+      <figcaption className="w-24 text-[0.88rem]">
+        leaves room for <b>{backing}</b> of backing
+      </figcaption>
+    </figure>
   )
 }
 

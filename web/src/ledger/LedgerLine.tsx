@@ -1,0 +1,43 @@
+import type { EvidenceTag } from '@hoxen/core/quantity'
+import type { CheckState } from '@hoxen/core/rig'
+import type { ReactNode } from 'react'
+import { StateMark, Tag } from '../ui/index.ts'
+
+interface Props {
+  readonly state: CheckState
+  readonly title: ReactNode
+  /** This rig's figure, and what is allowed. */
+  readonly figure?: string | undefined
+  readonly allowed?: string | undefined
+  readonly tag: EvidenceTag
+  /** What stands beside the state. */
+  readonly besides?: ReactNode
+  /** The sentence, and what goes with it. */
+  readonly children: ReactNode
+  readonly data?: Readonly<Record<`data-${string}`, string>>
+}
+
+/** One line of a ledger: state, what is asked, why in a sentence, figure and what is allowed, and what it rests on. */
+export function LedgerLine({ state, title, figure, allowed, tag, besides, children, data }: Props) {
+  return (
+    <li {...data} data-state={state} className="grid gap-x-4 py-2.5 sm:grid-cols-[5.6rem_1fr_11rem]">
+      <span className="flex flex-wrap gap-x-2 self-start">
+        <StateMark state={state} />
+        {besides}
+      </span>
+      <div className="min-w-0">
+        <h2 className="font-text font-semibold tracking-normal">{title}</h2>
+        {children}
+      </div>
+      <div className="flex flex-wrap items-baseline gap-x-3 sm:flex-col sm:items-end">
+        {figure !== undefined && <span className="text-[1.05rem] font-semibold">{figure}</span>}
+        {allowed !== undefined && allowed !== '' && (
+          <span className="text-[0.88rem] text-faint sm:text-right">{allowed}</span>
+        )}
+        <span>
+          <Tag tag={tag} />
+        </span>
+      </div>
+    </li>
+  )
+}

@@ -1,0 +1,187 @@
+import type { Rod } from '@hoxen/core/gear'
+import { type KeyboardEvent, type PointerEvent, useRef } from 'react'
+import { useWidth } from '../../drawing/index.ts'
+import { useUnits } from '../../ui/index.ts'
+
+/** A mass that pulls on the beam. */
+export interface Load {
+  readonly name: string
+  readonly massKg: number
+  readonly atM: number
+}
+
+interface Props {
+  readonly rod: Rod
+  readonly seatM: number
+  readonly handM: number
+  readonly loads: readonly Load[]
+  /** Where the bare rod balances, and the rigged one. */
+  readonly bareM: number
+  readonly pointM: number | undefined
+  /** Between which the rigged rod balances well; undefined where nobody asks. */
+  readonly band: { readonly low: number; readonly high: number } | undefined
+  readonly onHand: (m: number) => void
+}
+
+const HIGH = 186
+const ROD_Y = 92
+const SIDE = 18
+/** Length of the arrow of a pound of mass, nearly [px/kg]. */
+const PX_PER_KG = 120
+/** The hand goes in steps of a centimetre [m]. */
+const STEP_M = 0.01
+
+/** Rod, reel and line as one beam on the hand, to scale along its length; the hand is taken hold of and moved. */
+export function BeamPicture({ rod, seatM, handM, loads, bareM, pointM, band, onHand }: Props) {
+  const { show } = useUnits()
+  const [box, width] = useWidth<HTMLDivElement>(800)
+  const svg = useRef<SVGSVGElement>(null)
+  const px = (width - 2 * SIDE) / rod.lengthM
+  const x = (m: number): number => SIDE + m * px
+  const put = (m: number): void =>
+    onHand(Math.min(rod.lengthM / 2, Math.max(seatM + STEP_M, Math.round(m / STEP_M) * STEP_M)))
+  const drag = (event: PointerEvent): void => {
+    if (event.buttons !== 1 || svg.current?.hasPointerCapture(event.pointerId) !== true) return
+    put((event.clientX - svg.current.getBoundingClientRect().left - SIDE) / px)
+  }
+  const key = (event: KeyboardEvent): void => {
+    const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key]
+    if (by === undefined) return
+    event.preventDefault()
+    put(handM + by * STEP_M)
+  }
+  return (
+    <div ref={box} className="rounded-lg border border-rule bg-sheet">
+      {/* biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of */}
+      <svg
+        ref={svg}
+        width={width}
+        height={HIGH}
+        aria-label={`Rod, reel and line as a beam on the hand${pointM === undefined ? '' : `; it balances ${show(pointM, 'length')} from the butt`}`}
+        role="group"
+        className="block touch-none"
+        onPointerMove={drag}
+      >
+        {band !== undefined && (
+          <g>
+            <rect
+              x={x(band.low)}
+              y={ROD_Y - 34}
+              width={(band.high - band.low) * px}
+              height="68"
+              fill="var(--holds)"
+              fillOpacity="0.14"
+            />
+            <path
+              d={`M${x(band.low)} ${ROD_Y - 34}v68M${x(band.high)} ${ROD_Y - 34}v68`}
+              stroke="var(--holds)"
+              strokeDasharray="3 3"
+            />
+          </g>
+        )}
+        <path
+          d={`M${x(0)} ${ROD_Y - 5}H${x(handM * 1.15)}V${ROD_Y - 3}L${x(rod.lengthM)} ${ROD_Y - 0.8}V${ROD_Y + 0.8}L${x(handM * 1.15)} ${ROD_Y + 3}V${ROD_Y + 5}H${x(0)}Z`}
+          fill="var(--ink)"
+        />
+        <circle
+          cx={x(seatM)}
+          cy={ROD_Y + 19}
+          r="13"
+          fill="var(--sheet)"
+          stroke="var(--ink)"
+          strokeWidth="3"
+        />
+        {loads.map(({ name, massKg, atM }) => (
+          <LoadArrow
+            key={name}
+            x={x(atM)}
+            long={massKg * PX_PER_KG}
+            says={`${name} ${show(massKg, 'gearMass')}`}
+            width={width}
+          />
+        ))}
+        <Mark x={x(bareM)} y={ROD_Y - 46} says="bare" ink="var(--faint)" />
+        {pointM !== undefined && (
+          <Mark
+            x={x(pointM)}
+            y={ROD_Y - 28}
+            says={`balances, ${show(pointM, 'length')}`}
+            ink="var(--river)"
+          />
+        )}
+        <g
+          role="slider"
+          tabIndex={0}
+          aria-label="Upper hand on the rod, to be dragged"
+          aria-valuemin={0}
+          aria-valuemax={rod.lengthM}
+          aria-valuenow={handM}
+          aria-valuetext={`${show(handM, 'length')} from the butt`}
+          className="group cursor-grab outline-none"
+          onKeyDown={key}
+          onPointerDown={(event) => svg.current?.setPointerCapture(event.pointerId)}
+        >
+          <rect x={x(handM) - 22} y={ROD_Y - 8} width="44" height="52" fill="transparent" />
+          <path
+            d={`M${x(handM)} ${ROD_Y + 6}l-12 22h24z`}
+            fill="var(--caster)"
+            stroke="var(--caster)"
+            className="[stroke-width:0] group-focus-visible:[stroke-width:5]"
+          />
+          <text x={x(handM) + 16} y={ROD_Y + 28} fontSize="13" fontWeight="600" fill="var(--caster)">
+            hand, {show(handM, 'length')}
+          </text>
+        </g>
+      </svg>
+    </div>
+  )
+}
+
+interface MarkProps {
+  readonly x: number
+  readonly y: number
+  readonly says: string
+  readonly ink: string
+}
+
+const Mark = ({ x, y, says, ink }: MarkProps) => (
+  <g>
+    <path d={`M${x} ${y}V${ROD_Y - 6}`} stroke={ink} strokeWidth="2" />
+    <text x={x + 5} y={y + 5} fontSize="13" fill={ink} fontWeight="600">
+      {says}
+    </text>
+  </g>
+)
+
+interface ArrowProps {
+  readonly x: number
+  readonly long: number
+  readonly says: string
+  readonly width: number
+}
+
+/** What pulls down, as long as it is heavy. */
+function LoadArrow({ x, long, says, width }: ArrowProps) {
+  const from = ROD_Y + 36
+  const foot = Math.min(from + Math.max(6, long), HIGH - 22)
+  const right = x > width * 0.75
+  return (
+    <g>
+      <path
+        d={`M${x} ${from}V${foot}M${x - 4} ${foot - 5}L${x} ${foot}L${x + 4} ${foot - 5}`}
+        stroke="var(--ink)"
+        strokeWidth="2"
+        fill="none"
+      />
+      <text
+        x={Math.max(4, x - 6)}
+        y={foot + 15}
+        textAnchor={right ? 'end' : 'start'}
+        fontSize="12.5"
+        fill="var(--ink)"
+      >
+        {says}
+      </text>
+    </g>
+  )
+}
