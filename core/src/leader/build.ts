@@ -1,4 +1,4 @@
-import type { Tippet } from '../gear/index.ts'
+import type { Leader, Tippet } from '../gear/index.ts'
 import { M_PER_FOOT, M_PER_INCH } from '../quantity/index.ts'
 import type { LeaderRule } from './length.ts'
 import { type FlyKnot, leastStrengthN } from './strength.ts'
@@ -118,6 +118,58 @@ export function buildLeader(
       weakestN: known.length === 0 ? undefined : Math.min(...known),
       warnings,
     },
+  }
+}
+
+/** No piece between two knots is shorter than this [m]. [practice] */
+export const LEAST_PIECE_M = 0.1
+
+const ofLengths = (recipe: LeaderRecipe, lengthsM: readonly number[]): LeaderRecipe => ({
+  ...recipe,
+  steps: recipe.steps.map((step, i) => ({ ...step, lengthM: lengthsM[i] ?? step.lengthM })),
+  lengthM: lengthsM.reduce((sum, m) => sum + m, 0),
+})
+
+/** A leader with one piece of another length; the whole grows or shrinks with it. @param lengthM at least 0.1 [m] */
+export const withPiece = (recipe: LeaderRecipe, index: number, lengthM: number): LeaderRecipe =>
+  ofLengths(
+    recipe,
+    recipe.steps.map((step, i) => (i === index ? Math.max(LEAST_PIECE_M, lengthM) : step.lengthM)),
+  )
+
+/**
+ * A leader with the end of a piece put elsewhere: its knot moves between its neighbours, and the whole stays as long as it was; the last
+ * end is the fly, and the whole goes with it.
+ * @param atM from the butt [m]
+ */
+export function withEndAt(recipe: LeaderRecipe, index: number, atM: number): LeaderRecipe {
+  const [step, next] = [recipe.steps[index], recipe.steps[index + 1]]
+  if (step === undefined) return recipe
+  const beforeM = recipe.steps.slice(0, index).reduce((sum, { lengthM }) => sum + lengthM, 0)
+  if (next === undefined) return withPiece(recipe, index, atM - beforeM)
+  const both = step.lengthM + next.lengthM
+  const lengthM = Math.max(LEAST_PIECE_M, Math.min(both - LEAST_PIECE_M, atM - beforeM))
+  return ofLengths(
+    recipe,
+    recipe.steps.map((s, i) => (i === index ? lengthM : i === index + 1 ? both - lengthM : s.lengthM)),
+  )
+}
+
+/** The leader that a recipe makes, as a thing of its own. */
+export function leaderFrom(
+  { steps, lengthM, weakestN }: LeaderRecipe,
+  form: 'stepped' | 'level',
+  called: { readonly id: string; readonly name: string },
+): Leader {
+  const [butt, point] = [steps[0], steps.at(-1)]
+  return {
+    kind: 'leader',
+    ...called,
+    form,
+    lengthM,
+    ...(butt === undefined ? {} : { buttDiameterM: butt.diameterM }),
+    ...(point === undefined ? {} : { pointDiameterM: point.diameterM }),
+    ...(weakestN === undefined ? {} : { breakingN: weakestN }),
   }
 }
 

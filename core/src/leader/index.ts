@@ -6,9 +6,13 @@ export {
   type IndicatorRig,
   indicatorRig,
   LEADER_STEP_M,
+  LEAST_PIECE_M,
   type LeaderRecipe,
   type LeaderStep,
   type LeaderWarning,
+  leaderFrom,
+  withEndAt,
+  withPiece,
 } from './build.ts'
 export { leaderDiameterM } from './diameter.ts'
 export { LEADER_RULES, type LeaderRule, leaderRule } from './length.ts'

@@ -7,9 +7,13 @@ import {
   FLY_KNOT_SHARES,
   type FlyKnot,
   indicatorRig,
+  LEAST_PIECE_M,
+  leaderFrom,
   leaderRule,
   leastStrengthN,
   neededStrengthN,
+  withEndAt,
+  withPiece,
 } from './index.ts'
 
 const pounds = (n: number): number => n * KG_PER_POUND * STANDARD_GRAVITY_MPS2
@@ -146,5 +150,43 @@ describe('C37 [estimate through the practice points]: strength for a fish on a t
     const { holds, watch } = leastStrengthN(fish * KG_PER_POUND)
     const at = pounds(leader)
     expect(at >= holds ? 'holds' : at >= watch ? 'watch' : 'breaks').toBe(verdict)
+  })
+})
+
+describe('a recipe put right by hand', () => {
+  const built = buildLeader(
+    SPOOLS,
+    leaderRule(rod('two-hander', 13), 'scandi', undefined, fly('heavy')),
+    3,
+    'stepped',
+  )
+  if (built.outcome !== 'built') throw new Error(built.outcome)
+  const { recipe } = built
+  const lengths = ({ steps }: typeof recipe): number[] => steps.map((s) => s.lengthM)
+  const ends = (r: typeof recipe, i: number): number =>
+    lengths(r)
+      .slice(0, i + 1)
+      .reduce((a, b) => a + b, 0)
+
+  test('a knot moves between its neighbours and the whole stays', () => {
+    const moved = withEndAt(recipe, 1, ends(recipe, 1) + 0.05)
+    expect(moved.lengthM).toBeCloseTo(recipe.lengthM, 9)
+    expect(lengths(moved)[1]).toBeCloseTo((lengths(recipe)[1] ?? 0) + 0.05, 9)
+    expect(lengths(moved)[2]).toBeCloseTo((lengths(recipe)[2] ?? 0) - 0.05, 9)
+  })
+  test.each([-99, 99])('a knot dragged to %p m leaves a piece on either side', (atM) => {
+    for (const m of lengths(withEndAt(recipe, 1, atM))) expect(m).toBeGreaterThanOrEqual(LEAST_PIECE_M - 1e-9)
+  })
+  test('the fly’s end and a typed piece take the whole with them', () => {
+    const last = recipe.steps.length - 1
+    expect(withEndAt(recipe, last, recipe.lengthM + 1).lengthM).toBeCloseTo(recipe.lengthM + 1, 9)
+    expect(withPiece(recipe, 0, 2).lengthM).toBeCloseTo(recipe.lengthM + 2 - (lengths(recipe)[0] ?? 0), 9)
+    expect(withPiece(recipe, 0, -5).steps[0]?.lengthM).toBe(LEAST_PIECE_M)
+  })
+  test('as a thing of its own it says butt, point and weakest piece', () => {
+    const leader = leaderFrom(recipe, 'stepped', { id: 'x', name: 'Mine' })
+    expect(leader.buttDiameterM).toBe(recipe.steps[0]?.diameterM)
+    expect(leader.pointDiameterM).toBe(recipe.steps.at(-1)?.diameterM)
+    expect([leader.lengthM, leader.breakingN]).toEqual([recipe.lengthM, recipe.weakestN])
   })
 })

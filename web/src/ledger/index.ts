@@ -1,3 +1,4 @@
+export { Ledger } from './Ledger.tsx'
 export { LedgerLine } from './LedgerLine.tsx'
 export { RemedyLine } from './RemedyLine.tsx'
 export { Gone, RigView } from './RigView.tsx'

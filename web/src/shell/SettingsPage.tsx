@@ -170,7 +170,7 @@ function School({ question, settings }: { readonly question: SchoolQuestion; rea
               onChange={() =>
                 change(words.question, (s) => ({ ...s, schools: { ...s.schools, [question]: value } }))
               }
-              className="mt-1 size-4 shrink-0 accent-river"
+              className="mt-1 size-4 shrink-0"
             />
             <span>
               <span className={chosen === value ? 'font-medium' : ''}>{words.choices[value]?.label}</span>
@@ -205,7 +205,7 @@ function Choice<T extends string>({ legend, value, options, onChoose }: ChoicePr
               name={legend}
               checked={value === option}
               onChange={() => onChoose(option)}
-              className="size-4 accent-river"
+              className="size-4"
             />
             {label}
           </label>

@@ -126,7 +126,7 @@ export function LoopSide({ setting, parts, stroke: chosen }: Props) {
               value={now[slid]}
               aria-valuetext={show(now[slid], 'length')}
               onChange={(event) => setTried({ ...tried, [slid]: Number(event.target.value) })}
-              className="h-11 w-full accent-river"
+              className="h-11 w-full"
             />
             <b className="min-w-16">{show(now[slid], 'length')}</b>
           </label>

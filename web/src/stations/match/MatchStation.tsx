@@ -130,7 +130,7 @@ function Rigs({ question, result: first, stale }: RigsProps) {
             <progress
               value={progress.done}
               max={Math.max(1, progress.of)}
-              className="ml-3 h-1 w-40 accent-river"
+              className="ml-3 h-1 w-40"
               aria-label="Swings worked out"
             />
           </>

@@ -149,7 +149,7 @@ export function FillBench({ rig, question, reel, spool }: Props) {
                 step={0.01}
                 value={packing}
                 onChange={(event) => setPacking(Number(event.target.value))}
-                className="mt-2 block w-full accent-river"
+                className="mt-2 block w-full"
               />
             </label>
             <Button onClick={calibrate}>It is just full with this: learn my winding</Button>
@@ -204,7 +204,7 @@ function Run({ runM, mostM, onRun, children }: RunProps) {
           value={runM}
           onChange={(event) => onRun(Number(event.target.value))}
           aria-valuetext={show(runM, 'backingLength')}
-          className="h-11 w-full accent-river"
+          className="h-11 w-full"
         />
       </label>
       {children}

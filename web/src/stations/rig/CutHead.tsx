@@ -45,7 +45,7 @@ export function CutHead({ question, before, after, cutM, targetKg, onTarget, fro
               name="cut-end"
               checked={from === end}
               onChange={() => onFrom(end)}
-              className="size-4 accent-river"
+              className="size-4"
             />
             {END_NAMES[end]}
           </label>
@@ -74,7 +74,7 @@ export function CutHead({ question, before, after, cutM, targetKg, onTarget, fro
           step={0.002}
           value={targetKg / wholeKg}
           onChange={(event) => onTarget(Number(event.target.value) * wholeKg)}
-          className="h-11 w-full accent-river"
+          className="h-11 w-full"
         />
       </div>
       {cutM !== undefined && (

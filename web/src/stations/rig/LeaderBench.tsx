@@ -1,21 +1,30 @@
-import { type Item, itemsOf } from '@hoxen/core/gear'
+import { itemSchema, itemsOf } from '@hoxen/core/gear'
 import {
   buildLeader,
   dropperPlan,
   indicatorRig,
+  LEAST_PIECE_M,
   type LeaderRecipe,
+  leaderFrom,
   leastStrengthN,
   neededStrengthN,
   USUAL_FLY_KNOT,
+  withEndAt,
+  withPiece,
 } from '@hoxen/core/leader'
-import type { RankedRig } from '@hoxen/core/match'
-import { buttOn, ruleFor, wantsTip } from '@hoxen/core/rig'
+import type { RankedRig, Remedy } from '@hoxen/core/match'
+import { buttOn, type CheckCode, ledger, ruleFor, wantsTip } from '@hoxen/core/rig'
 import { KNOT_NAMES, sayLeaderWarning } from '@hoxen/core/words'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import type { Question } from '../../ledger/index.ts'
+import { Ledger, type Question } from '../../ledger/index.ts'
 import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
-import { Button, buttonLook, Tag, useUnits } from '../../ui/index.ts'
+import { Button, buttonLook, QuantityField, Tag, useUnits, useWithin } from '../../ui/index.ts'
+import { LeaderPicture } from './LeaderPicture.tsx'
+
+/** The lines of the ledger that a leader decides. */
+const LEADER_LINES: readonly CheckCode[] = ['leader-length', 'leader-fish', 'leader-joint']
+const NO_REMEDIES: ReadonlyMap<CheckCode, Remedy> = new Map()
 
 /** A recipe for this head, tip, fly and fish, from the spools at hand. */
 export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
@@ -27,7 +36,7 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
   const rule = ruleFor(rig.parts.rod, rig.parts.head.head.style, rig.parts.tip, day.fly)
   const built = buildLeader(spools, rule, day.fishKg, form, day.flyKnot)
   return (
-    <section aria-labelledby="leader-title" className="max-w-3xl">
+    <section aria-labelledby="leader-title">
       <h1 id="leader-title" className="text-2xl">
         Leader
       </h1>
@@ -38,7 +47,7 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
         {show(leastStrengthN(day.fishKg, day.flyKnot).holds, 'breakingLoad')} at the least, tied with a{' '}
         {KNOT_NAMES[day.flyKnot ?? USUAL_FLY_KNOT]} <Tag tag="estimate" />
       </p>
-      <fieldset className="mt-2 flex gap-x-5">
+      <fieldset className="mt-2 mb-2 flex flex-wrap gap-x-5">
         <legend className="text-sm text-faint">School</legend>
         {(['stepped', 'level'] as const).map((value) => (
           <label key={value} className="flex min-h-11 items-center gap-2">
@@ -47,7 +56,7 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
               name="form"
               checked={form === value}
               onChange={() => setForm(value)}
-              className="size-4 accent-river"
+              className="size-4"
             />
             {value === 'stepped'
               ? 'Stepped: turns over, lands off brush'
@@ -56,15 +65,14 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
         ))}
       </fieldset>
       {built.outcome === 'built' ? (
-        <>
-          <Recipe recipe={built.recipe} form={form} />
-          <ButtMatch rig={rig} recipe={built.recipe} />
-          <Dropper
-            leaderM={built.recipe.lengthM}
-            fastTip={rule.reason === 'fast-tip'}
-            heavy={schools.weightPlace === 'dropper'}
-          />
-        </>
+        <Recipe
+          key={JSON.stringify(built.recipe.steps)}
+          built={built.recipe}
+          form={form}
+          rig={rig}
+          question={question}
+          fastTip={rule.reason === 'fast-tip'}
+        />
       ) : (
         <p className="mt-3">
           {built.outcome === 'no-spools'
@@ -80,106 +88,105 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
   )
 }
 
-function Recipe({ recipe, form }: { readonly recipe: LeaderRecipe; readonly form: 'stepped' | 'level' }) {
+interface RecipeProps {
+  /** As it was built; by hand it becomes another. */
+  readonly built: LeaderRecipe
+  readonly form: 'stepped' | 'level'
+  readonly rig: RankedRig
+  readonly question: Question
+  readonly fastTip: boolean
+}
+
+/** The leader as a picture to be put right, piece by piece, and what the ledger says of it. */
+function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
   const { show, system } = useUnits()
+  const within = useWithin()
+  const [recipe, setRecipe] = useState(built)
+  const [withDropper, setWithDropper] = useState(question.day.dropper !== undefined)
+  const plan = dropperPlan(recipe.lengthM, question.day.schools.weightPlace === 'dropper', fastTip)
+  const leader = leaderFrom(recipe, form, {
+    id: 'built',
+    name: `Built ${form}, ${show(recipe.lengthM, 'length')}`,
+  })
+  const checks = ledger({ ...rig.parts, leader }, question.day, rig.swung).filter(({ code }) =>
+    LEADER_LINES.includes(code),
+  )
+  const { behindKgPerM } = buttOn(rig.parts, recipe.steps[0]?.diameterM ?? 0)
   const keep = (): void => {
-    const [butt, point] = [recipe.steps[0], recipe.steps.at(-1)]
-    if (butt === undefined || point === undefined) return
-    const name = `Built ${form}, ${show(recipe.lengthM, 'length')}`
-    const item: Item = {
-      kind: 'leader',
-      id: newId(name),
-      name,
-      form,
-      lengthM: recipe.lengthM,
-      buttDiameterM: butt.diameterM,
-      pointDiameterM: point.diameterM,
-      ...(recipe.weakestN === undefined ? {} : { breakingN: recipe.weakestN }),
-    }
-    addItem(item).then((did) => did && noticeDone(`${name} is in your gear`), noticeFailed)
+    const item = itemSchema.safeParse({ ...leader, id: newId(leader.name) })
+    if (item.success)
+      addItem(item.data).then((did) => did && noticeDone(`${leader.name} is in your gear`), noticeFailed)
   }
-  const widest = Math.max(...recipe.steps.map((s) => s.diameterM))
   return (
     <>
-      <ol aria-label="Recipe, butt to fly" className="mt-3 divide-y divide-rule border-y border-rule">
-        {recipe.steps.map((step) => (
-          <li
-            key={step.spoolId}
-            className="grid grid-cols-[1fr_auto] items-center gap-x-4 py-2 sm:grid-cols-[14rem_1fr_auto]"
-          >
-            <b className="font-semibold">{step.name}</b>
-            <span className="hidden sm:block" aria-hidden="true">
-              <span
-                className="block rounded-sm bg-ink"
-                style={{
-                  width: `${(step.lengthM / recipe.lengthM) * 100}%`,
-                  height: 2 + (step.diameterM / widest) * 6,
-                }}
-              />
-            </span>
-            <span>
-              {show(step.lengthM, 'length')} of {show(step.diameterM, 'diameter')}
-              {step.breakingN === undefined ? '' : `, ${show(step.breakingN, 'breakingLoad')}`}
-            </span>
+      <LeaderPicture
+        recipe={recipe}
+        behind={`${rig.parts.tip?.item.name ?? rig.parts.head.head.name}, ${show(behindKgPerM, 'massPerLength')}`}
+        spacingM={withDropper ? plan.spacingM : undefined}
+        onEnd={(index, atM) => setRecipe(withEndAt(recipe, index, atM))}
+      />
+      <p className="mt-1 text-[0.88rem] text-faint">
+        Drag a knot, or the fly; with the keyboard, arrows. Numbers over a piece are its length and thickness,
+        under it what its spool breaks at.
+      </p>
+      <ol
+        aria-label="Recipe, butt to fly"
+        className="mt-3 grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3 lg:grid-cols-6"
+      >
+        {recipe.steps.map((step, i) => (
+          <li key={step.spoolId}>
+            <QuantityField
+              label={`${step.name}${step.breakingN === undefined ? '' : `, ${show(step.breakingN, 'breakingLoad')}`}`}
+              measure="length"
+              value={step.lengthM}
+              onChange={(m) => setRecipe(withPiece(recipe, i, m))}
+              refuse={within({ low: LEAST_PIECE_M, high: 9 }, 'length')}
+            />
           </li>
         ))}
       </ol>
-      <p className="mt-2">
-        {show(recipe.lengthM, 'length')} in all,{' '}
-        {recipe.knots === 0 ? 'no knots' : `${recipe.knots} ${recipe.knots === 1 ? 'knot' : 'knots'}`}
-        {recipe.weakestN === undefined
-          ? '.'
-          : `; its weakest piece is a ${show(recipe.weakestN, 'breakingLoad')} spool.`}
-      </p>
+      <div className="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
+        <label className="flex min-h-11 items-center gap-2">
+          <input
+            type="checkbox"
+            checked={withDropper}
+            onChange={() => setWithDropper(!withDropper)}
+            className="size-5"
+          />
+          With a dropper, on a tippet ring
+        </label>
+        <Button weight="strong" onClick={keep}>
+          Keep this leader in my gear
+        </Button>
+        {JSON.stringify(recipe) !== JSON.stringify(built) && (
+          <Button onClick={() => setRecipe(built)}>As it was built</Button>
+        )}
+        <span className="text-faint">
+          {recipe.knots === 0 ? 'no knots' : `${recipe.knots} ${recipe.knots === 1 ? 'knot' : 'knots'}`}
+        </span>
+      </div>
+      {withDropper && (
+        <p className="mt-1">
+          From the ring {show(plan.spacingM, 'length')} to the point fly, {show(plan.wholeM, 'length')} in
+          all.{' '}
+          {question.day.schools.weightPlace === 'dropper'
+            ? 'The weight in the dropper, as you prefer it in slow water.'
+            : 'The weight in the point fly, as you prefer it in fast water.'}
+          {plan.tooLong
+            ? ` That is more than ${show(plan.mostM, 'length')} behind a fast tip: shorten the leader first.`
+            : ''}{' '}
+          <Tag tag="practice" />
+        </p>
+      )}
       {recipe.warnings.map((warning) => (
         <p key={warning} className="mt-1 font-medium text-watch">
           {sayLeaderWarning(warning, system)}
         </p>
       ))}
-      <Button weight="strong" className="mt-3" onClick={keep}>
-        Keep this leader in my gear
-      </Button>
+      <div className="mt-4">
+        <Ledger checks={checks} remedies={NO_REMEDIES} items={question.byId} onTake={() => undefined} />
+      </div>
     </>
-  )
-}
-
-/** Mass per length where the leader meets the line: it must step down, and not by a cliff. */
-function ButtMatch({ rig, recipe }: { readonly rig: RankedRig; readonly recipe: LeaderRecipe }) {
-  const { show } = useUnits()
-  const { kgPerM, behindKgPerM, stepsUp } = buttOn(rig.parts, recipe.steps[0]?.diameterM ?? 0)
-  return (
-    <p className="mt-2">
-      Its butt weighs {show(kgPerM, 'massPerLength')} on a line’s end of {show(behindKgPerM, 'massPerLength')}
-      : {stepsUp ? 'it steps up, take a thinner butt' : 'the line carries it'} <Tag tag="physics" />
-    </p>
-  )
-}
-
-interface DropperProps {
-  readonly leaderM: number
-  readonly fastTip: boolean
-  readonly heavy: boolean
-}
-
-function Dropper({ leaderM, fastTip, heavy }: DropperProps) {
-  const { show } = useUnits()
-  const plan = dropperPlan(leaderM, heavy, fastTip)
-  return (
-    <div className="mt-6">
-      <h2 className="text-xl">
-        With a dropper <Tag tag="practice" />
-      </h2>
-      <p>
-        Tie in a tippet ring at the end and go on {show(plan.spacingM, 'length')} to the point fly:{' '}
-        {show(plan.wholeM, 'length')} in all.{' '}
-        {heavy
-          ? 'The weight in the dropper, as you prefer it in slow water.'
-          : 'The weight in the point fly, as you prefer it in fast water.'}
-        {plan.tooLong
-          ? ` That is more than ${show(plan.mostM, 'length')} behind a fast tip: shorten the leader first.`
-          : ''}
-      </p>
-    </div>
   )
 }
 

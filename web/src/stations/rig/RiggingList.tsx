@@ -73,7 +73,7 @@ export function RiggingList({ rig, question }: { readonly rig: RankedRig; readon
                 type="checkbox"
                 checked={kept.done.includes(step.id)}
                 onChange={() => tick(step.id)}
-                className="size-5 shrink-0 accent-river"
+                className="size-5 shrink-0"
               />
               <span className={kept.done.includes(step.id) ? 'text-faint line-through' : ''}>
                 {say(step)}

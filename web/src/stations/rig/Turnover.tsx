@@ -60,7 +60,7 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
               type="checkbox"
               checked={picked.includes(fly.id)}
               onChange={() => toggle(fly.id)}
-              className="size-4 accent-river"
+              className="size-4"
             />
             {fly.name}
           </label>

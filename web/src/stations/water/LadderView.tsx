@@ -55,7 +55,7 @@ export function LadderView({ setup }: { readonly setup: SwingSetup }) {
         value={done}
         max={of}
         aria-label="Swings worked out"
-        className={`h-1 w-full accent-river ${done < of ? '' : 'invisible'}`}
+        className={`h-1 w-full ${done < of ? '' : 'invisible'}`}
       />
       {failed !== undefined && (
         <p role="alert" className="font-medium text-breaks">

@@ -127,7 +127,7 @@ function Angle({
         onPointerUp={keep}
         onKeyUp={keep}
         onBlur={keep}
-        className="h-11 w-full accent-river"
+        className="h-11 w-full"
       />
     </div>
   )

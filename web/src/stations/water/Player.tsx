@@ -67,7 +67,7 @@ export function Player({ clock }: { readonly clock: SwingClock }) {
           clock.seek(Number(event.target.value))
         }}
         aria-label="Time in the swing, in seconds"
-        className="order-last h-11 w-full min-w-0 accent-river sm:order-none sm:w-auto sm:flex-1"
+        className="order-last h-11 w-full min-w-0 sm:order-none sm:w-auto sm:flex-1"
       />
       <Step label="Half a second on" onClick={() => clock.seek(clock.tS + STEP_S)}>
         <StepForward size={18} aria-hidden="true" />

@@ -1,0 +1,236 @@
+import type { LeaderRecipe } from '@hoxen/core/leader'
+import { type KeyboardEvent, type PointerEvent, useRef } from 'react'
+import { useWidth } from '../../drawing/index.ts'
+import { useUnits } from '../../ui/index.ts'
+
+interface Props {
+  readonly recipe: LeaderRecipe
+  /** What the leader hangs on. */
+  readonly behind: string
+  /** Of a dropper: from the ring to the point fly [m]. */
+  readonly spacingM: number | undefined
+  /** The end of a piece taken elsewhere, from the butt [m]. */
+  readonly onEnd: (index: number, atM: number) => void
+}
+
+const HIGH = 150
+const LINE_Y = 78
+/** The line's end before the leader, and room for the fly behind it [px]. */
+const STUB = 54
+const FLY = 40
+/** Thickness of a millimetre of diameter [px]. */
+const PX_PER_MM = 18
+/** A piece narrower than this has no room for its words [px]. */
+const NAMED_PX = 58
+const NUDGE_M = 0.02
+/** Knots closer than this are drawn slimmer [px]. */
+const SLIM_PX = 36
+
+/** A leader to scale from the line’s end to the fly: each piece as thick as it is, each knot where it is tied, to be taken hold of and moved. */
+export function LeaderPicture({ recipe, behind, spacingM, onEnd }: Props) {
+  const { show } = useUnits()
+  const [box, width] = useWidth<HTMLDivElement>(800)
+  const svg = useRef<SVGSVGElement>(null)
+  const held = useRef<number>(undefined)
+  const wholeM = recipe.lengthM + (spacingM ?? 0)
+  const px = (width - STUB - FLY) / wholeM
+  const x = (m: number): number => STUB + m * px
+  const ends = recipe.steps.map((_, i) =>
+    recipe.steps.slice(0, i + 1).reduce((sum, { lengthM }) => sum + lengthM, 0),
+  )
+  /** Where knots stand close together each is drawn slimmer. */
+  const slim = Math.min(...recipe.steps.map(({ lengthM }) => lengthM * px)) < SLIM_PX
+  const move = (event: PointerEvent): void => {
+    if (held.current === undefined || svg.current === null) return
+    onEnd(held.current, (event.clientX - svg.current.getBoundingClientRect().left - STUB) / px)
+  }
+  const said = recipe.steps
+    .map(
+      (s) =>
+        `${show(s.lengthM, 'length')} of ${show(s.diameterM, 'diameter')}${s.breakingN === undefined ? '' : `, ${show(s.breakingN, 'breakingLoad')}`}`,
+    )
+    .join('; ')
+  return (
+    <div ref={box} className="rounded-lg border border-rule bg-sheet">
+      {/* biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of */}
+      <svg
+        ref={svg}
+        width={width}
+        height={HIGH}
+        role="group"
+        aria-label={`The leader, butt to fly: ${said}`}
+        className="block touch-none"
+        onPointerMove={move}
+        onPointerUp={() => {
+          held.current = undefined
+        }}
+        onPointerCancel={() => {
+          held.current = undefined
+        }}
+      >
+        <path d={`M0 ${LINE_Y - 9}H${STUB - 14}q8 0 14 7v4q-6 7 -14 7H0Z`} fill="var(--faint)" />
+        <text x="6" y="18" fontSize="12" fill="var(--faint)">
+          {behind}
+        </text>
+        {recipe.steps.map((step, i) => {
+          const from = x(ends[i - 1] ?? 0)
+          const to = x(ends[i] ?? 0)
+          const thick = Math.max(2, step.diameterM * 1000 * PX_PER_MM)
+          const middle = (from + to) / 2
+          return (
+            <g key={step.spoolId}>
+              <rect
+                x={from}
+                y={LINE_Y - thick / 2}
+                width={Math.max(0, to - from)}
+                height={thick}
+                fill="var(--ink)"
+              />
+              {to - from > NAMED_PX && (
+                <g fontSize="13" textAnchor="middle" fill="var(--ink)">
+                  <text x={middle} y={LINE_Y - 30} fontWeight="600">
+                    {show(step.lengthM, 'length')}
+                  </text>
+                  <text x={middle} y={LINE_Y - 15} fill="var(--faint)">
+                    {show(step.diameterM, 'diameter')}
+                  </text>
+                  {step.breakingN !== undefined && (
+                    <text x={middle} y={LINE_Y + 30} fontWeight="600">
+                      {show(step.breakingN, 'breakingLoad')}
+                    </text>
+                  )}
+                </g>
+              )}
+            </g>
+          )
+        })}
+        {spacingM !== undefined && (
+          <g>
+            <path
+              d={`M${x(recipe.lengthM)} ${LINE_Y}H${x(wholeM)}`}
+              stroke="var(--ink)"
+              strokeWidth="2.5"
+              strokeDasharray="7 3"
+            />
+            <text
+              x={x(recipe.lengthM + spacingM / 2)}
+              y={LINE_Y - 15}
+              fontSize="13"
+              textAnchor="middle"
+              fill="var(--ink)"
+            >
+              {show(spacingM, 'length')}
+            </text>
+            <Fly x={x(wholeM)} y={LINE_Y} />
+          </g>
+        )}
+        {ends.map((m, i) => (
+          <End
+            key={recipe.steps[i]?.spoolId}
+            x={x(m)}
+            label={i === ends.length - 1 ? 'The end at the fly' : `Knot ${i + 1}`}
+            atM={m}
+            mostM={recipe.lengthM}
+            says={`${show(m, 'length')} from the butt`}
+            shape={
+              i < ends.length - 1 ? (
+                <Knot slim={slim} />
+              ) : spacingM === undefined ? (
+                <Fly x={0} y={0} />
+              ) : (
+                <Ring />
+              )
+            }
+            onTake={(event) => {
+              svg.current?.setPointerCapture(event.pointerId)
+              held.current = i
+            }}
+            onNudge={(by) => onEnd(i, m + by * NUDGE_M)}
+          />
+        ))}
+        <text x={STUB} y={HIGH - 8} fontSize="12" fill="var(--faint)">
+          thickness × {Math.round((PX_PER_MM * 1000) / px)}
+        </text>
+        <text x={width - FLY} y={HIGH - 8} fontSize="13" fontWeight="600" textAnchor="end" fill="var(--ink)">
+          {show(wholeM, 'length')} in all
+        </text>
+      </svg>
+    </div>
+  )
+}
+
+interface EndProps {
+  readonly x: number
+  readonly label: string
+  readonly atM: number
+  readonly mostM: number
+  readonly says: string
+  readonly shape: React.ReactNode
+  readonly onTake: (event: PointerEvent) => void
+  /** By keys: so many steps towards the fly. */
+  readonly onNudge: (by: number) => void
+}
+
+function End({ x, label, atM, mostM, says, shape, onTake, onNudge }: EndProps) {
+  const key = (event: KeyboardEvent): void => {
+    const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key]
+    if (by === undefined) return
+    event.preventDefault()
+    onNudge(event.shiftKey ? by * 5 : by)
+  }
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label={label}
+      aria-valuemin={0}
+      aria-valuemax={mostM}
+      aria-valuenow={atM}
+      aria-valuetext={says}
+      transform={`translate(${x} ${LINE_Y})`}
+      className="group cursor-ew-resize outline-none"
+      onPointerDown={onTake}
+      onKeyDown={key}
+    >
+      <rect x="-16" y="-24" width="32" height="48" fill="transparent" />
+      <circle
+        r="15"
+        fill="none"
+        stroke="var(--caster)"
+        strokeWidth="3"
+        className="invisible group-focus-visible:visible"
+      />
+      {shape}
+    </g>
+  )
+}
+
+/** Two lines wound round one another: turns either side of the middle. */
+const Knot = ({ slim }: { readonly slim: boolean }) => (
+  <g stroke="var(--caster)" strokeWidth="2.5" strokeLinecap="round">
+    <rect
+      x={slim ? -5 : -10}
+      y="-7"
+      width={slim ? 10 : 20}
+      height="14"
+      rx="4"
+      fill="var(--sheet)"
+      stroke="none"
+    />
+    {(slim ? [-2, 2] : [-8, -4, 0, 4, 8]).map((at) => (
+      <path key={at} d={`M${at - 2} 6L${at + 2} -6`} />
+    ))}
+  </g>
+)
+
+const Ring = () => <circle r="6" fill="var(--sheet)" stroke="var(--caster)" strokeWidth="3" />
+
+const Fly = ({ x, y }: { readonly x: number; readonly y: number }) => (
+  <path
+    d={`M${x} ${y}h22q9 0 9 8t-9 8q-5 0 -6 -5M${x + 4} ${y}l-2 -8M${x + 8} ${y}l1 -9M${x + 12} ${y}l4 -8`}
+    fill="none"
+    stroke="var(--caster)"
+    strokeWidth="2.2"
+    strokeLinecap="round"
+  />
+)
