@@ -7,6 +7,9 @@ export const MATERIAL_TOLERANCE = 0.03
 /** What the floating part of a joined tip can weigh [gr/ft]. [practice] */
 const FLOATING_PART_GRAINS_PER_FT = { low: 3, high: 9 } as const
 
+/** What a kitchen scale that shows tenths of a gram and a tape laid by hand may be off by [kg], [m]. [estimate] */
+const MEASURED_WITHIN = Object.freeze({ massKg: 5e-5, lengthM: 0.006 })
+
 export interface NearMaterial {
   readonly material: string
   /** (measured − nominal) ÷ nominal. */
@@ -19,6 +22,8 @@ export interface MaterialReading {
   readonly grainsPerFt: number
   readonly material: string | null
   readonly deviation: number
+  /** Between which it lies, as surely as scale and tape are [gr/ft]. */
+  readonly sure: { readonly low: number; readonly high: number }
   /** The two nearest, nearest first. */
   readonly nearest: readonly NearMaterial[]
   /** For a tip with a floating part: what its sinking part can weigh per length [gr/ft]. */
@@ -41,6 +46,8 @@ export function nameMaterial(massKg: number, lengthM: number, sinkingLengthM = l
   const kgPerM = massKg / lengthM
   const grainsPerFt = kgPerM / KG_PER_M_PER_GRAIN_PER_FOOT
   const nearest = nearMaterials(grainsPerFt)
+  const off = MEASURED_WITHIN.massKg / massKg + MEASURED_WITHIN.lengthM / lengthM
+  const sure = { low: grainsPerFt * (1 - off), high: grainsPerFt * (1 + off) }
   const best = nearest[0]
   if (best === undefined) throw new Error('no materials')
   if (sinkingLengthM > 0 && sinkingLengthM < lengthM) {
@@ -53,6 +60,7 @@ export function nameMaterial(massKg: number, lengthM: number, sinkingLengthM = l
       grainsPerFt,
       material: null,
       deviation: best.deviation,
+      sure,
       nearest,
       sinkingGrainsPerFt: { low: sinking(high), high: sinking(low) },
     }
@@ -64,6 +72,7 @@ export function nameMaterial(massKg: number, lengthM: number, sinkingLengthM = l
     grainsPerFt,
     material: named ? best.material : null,
     deviation: best.deviation,
+    sure,
     nearest,
   }
 }

@@ -18,6 +18,7 @@ import {
 import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, fieldLook, QuantityField, Tag, useUnits, useWithin } from '../../ui/index.ts'
 import { useScale } from './useScale.ts'
+import { MaterialAxis, SettlingTrace, Tape } from './WeighPictures.tsx'
 
 const ENDS: Readonly<Record<ScaleEnd, string>> = {
   unplugged: 'The scale was unplugged. The last settled figure below is kept; plug it in and start again.',
@@ -29,58 +30,63 @@ const ENDS: Readonly<Record<ScaleEnd, string>> = {
 /** Weigh a head or an unknown tip, and know what it is. */
 export function WeighBench() {
   const [scale, setScale] = useState<Scale>()
-  const { reading, ended } = useScale(scale)
+  const { reading, trace, ended } = useScale(scale)
   const [kept, setKept] = useState<number>()
   const { show } = useUnits()
   const restart = (next: () => Scale): void => setScale({ ...next() })
   return (
-    <section aria-labelledby="weigh-title" className="max-w-3xl">
+    <section aria-labelledby="weigh-title">
       <h1 id="weigh-title" className="text-2xl">
         Weigh and name
       </h1>
-      <div className="no-print mt-2 flex flex-wrap gap-2">
-        <Button weight="strong" onClick={() => restart(() => standIn)}>
-          Start the stand-in scale
-        </Button>
-        <Button
-          onClick={() => restart(serialScale)}
-          disabled={!hasSerial()}
-          title={hasSerial() ? '' : 'This browser has no access to serial devices'}
-        >
-          Connect a scale by cable
-        </Button>
-        <Button disabled={scale === undefined} onClick={() => void scale?.tare().catch(noticeFailed)}>
-          Tare
-        </Button>
-      </div>
-      {scale !== undefined && <Bench />}
-      {ended !== undefined && (
-        <p role="alert" className="mt-3 font-medium text-breaks">
-          {ENDS[ended]}
-        </p>
-      )}
-      {reading !== undefined && (
-        <div className="no-print mt-3 flex flex-wrap items-center gap-5">
-          <output
-            aria-label="Scale"
-            className="font-display min-w-56 text-5xl font-semibold"
-            data-stable={reading.stable}
-          >
-            {reading.grams.toFixed(2)} g
-          </output>
-          <span className={reading.stable ? 'font-semibold text-holds' : 'text-faint'}>
-            {reading.stable ? 'settled' : 'settling…'}
-          </span>
-          <Button
-            weight="strong"
-            disabled={!reading.stable || reading.grams <= 0.05}
-            onClick={() => setKept(unitOf('g').toSi(reading.grams))}
-          >
-            Take this reading
-          </Button>
+      <div className="no-print mt-2 rounded-lg border border-rule bg-sheet px-4 py-3">
+        <div className="grid items-center gap-x-6 gap-y-2 sm:grid-cols-[15rem_minmax(0,1fr)]">
+          <p>
+            <output
+              aria-label="Scale"
+              className="font-display block text-5xl font-semibold"
+              data-stable={reading?.stable ?? false}
+            >
+              {reading === undefined ? '–' : `${reading.grams.toFixed(2)} g`}
+            </output>
+            <span className={reading?.stable ? 'font-semibold text-holds' : 'text-faint'}>
+              {reading === undefined ? 'no scale yet' : reading.stable ? 'settled' : 'settling…'}
+            </span>
+            {kept !== undefined && <span className="block">Taken: {show(kept, 'lineMass')}.</span>}
+          </p>
+          <SettlingTrace trace={trace} />
         </div>
-      )}
-      {kept !== undefined && <p className="no-print mt-2">Taken: {show(kept, 'lineMass')}.</p>}
+        <div className="mt-2 flex flex-wrap items-end gap-2">
+          {reading !== undefined && (
+            <Button
+              weight="strong"
+              disabled={!reading.stable || reading.grams <= 0.05}
+              onClick={() => setKept(unitOf('g').toSi(reading.grams))}
+            >
+              Take this reading
+            </Button>
+          )}
+          <Button weight={scale === undefined ? 'strong' : 'quiet'} onClick={() => restart(() => standIn)}>
+            Start the stand-in scale
+          </Button>
+          <Button
+            onClick={() => restart(serialScale)}
+            disabled={!hasSerial()}
+            title={hasSerial() ? '' : 'This browser has no access to serial devices'}
+          >
+            Connect a scale by cable
+          </Button>
+          <Button disabled={scale === undefined} onClick={() => void scale?.tare().catch(noticeFailed)}>
+            Tare
+          </Button>
+          {scale !== undefined && <Bench />}
+        </div>
+        {ended !== undefined && (
+          <p role="alert" className="mt-3 font-medium text-breaks">
+            {ENDS[ended]}
+          </p>
+        )}
+      </div>
       <Naming massKg={kept} onMass={setKept} />
     </section>
   )
@@ -90,11 +96,11 @@ export function WeighBench() {
 function Bench() {
   const objects = useQuery({ queryKey: ['bench'], queryFn: benchObjects })
   return (
-    <div className="no-print mt-2 flex flex-wrap items-end gap-2">
+    <>
       <label className="text-sm text-faint">
         On the stand-in lies
         <select
-          className={fieldLook}
+          className={`${fieldLook} !mt-0`}
           onChange={(event) => void putOnBench(event.target.value).catch(noticeFailed)}
         >
           {objects.data?.map(({ id, name }) => (
@@ -110,7 +116,7 @@ function Bench() {
       <Button weight="quiet" onClick={() => void unplugBench().catch(noticeFailed)}>
         Pull the plug
       </Button>
-    </div>
+    </>
   )
 }
 
@@ -139,7 +145,10 @@ function Naming({ massKg, onMass }: NamingProps) {
   }
   return (
     <>
-      <div className="no-print mt-4 grid gap-3 sm:grid-cols-3">
+      <div className="no-print mt-3">
+        <Tape lengthM={lengthM} sinkingM={sinkingM} onLength={setLengthM} />
+      </div>
+      <div className="no-print mt-1 mb-3 grid gap-3 sm:grid-cols-3">
         <QuantityField
           label="Mass (or typed)"
           measure="lineMass"
@@ -162,6 +171,7 @@ function Naming({ massKg, onMass }: NamingProps) {
           refuse={within({ low: 0, high: lengthM ?? WEIGHED.lengthM.high }, 'length')}
         />
       </div>
+      <MaterialAxis reading={reading} />
       {reading !== undefined && massKg !== undefined && lengthM !== undefined && (
         <Named reading={reading} massKg={massKg} lengthM={lengthM} sinkingM={sinkingM} onSave={save} />
       )}

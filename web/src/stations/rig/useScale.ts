@@ -3,16 +3,26 @@ import type { Reading, Scale, ScaleEnd } from '../../scale/index.ts'
 
 export interface ScaleState {
   readonly reading: Reading | undefined
+  /** The last readings, oldest first: how it settled. */
+  readonly trace: readonly Reading[]
   readonly ended: ScaleEnd | undefined
 }
 
+const TRACE = 60
+const SILENT: ScaleState = { reading: undefined, trace: [], ended: undefined }
+
 /** Readings of a scale while it is switched on; the last one stays when it falls silent. */
 export function useScale(scale: Scale | undefined): ScaleState {
-  const [state, setState] = useState<ScaleState>({ reading: undefined, ended: undefined })
+  const [state, setState] = useState<ScaleState>(SILENT)
   useEffect(() => {
-    setState({ reading: undefined, ended: undefined })
+    setState(SILENT)
     return scale?.start(
-      (reading) => setState({ reading, ended: undefined }),
+      (reading) =>
+        setState(({ trace }) => ({
+          reading,
+          trace: [...trace.slice(1 - TRACE), reading],
+          ended: undefined,
+        })),
       (ended) => setState((old) => ({ ...old, ended })),
     )
   }, [scale])
