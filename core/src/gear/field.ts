@@ -31,6 +31,8 @@ export interface Field {
   readonly early?: true
   /** Read and written in files, but not asked for. */
   readonly unasked?: true
+  /** Where it is measured on the thing itself, as it is drawn: at its rear, over the whole of it, at its front. */
+  readonly drawnAt?: 'rear' | 'whole' | 'front'
   readonly help?: string
 }
 
@@ -56,6 +58,7 @@ const count = (path: string, column: string, label: string, help?: string): Fiel
 })
 const need = (field: Field): Field => ({ ...field, required: true })
 const early = (field: Field): Field => ({ ...field, early: true })
+const at = (drawnAt: NonNullable<Field['drawnAt']>, field: Field): Field => ({ ...field, drawnAt })
 
 const NAME = need({ path: 'name', column: 'name', label: 'Name', type: { as: 'text' } })
 const NOTES: Field = { path: 'notes', column: 'notes', label: 'Notes', type: { as: 'text' } }
@@ -76,35 +79,38 @@ const BODY: Readonly<Record<Kind, readonly Field[]>> = {
     need(choice('hands', 'hands', 'Built for', HANDS)),
     need(count('lineNumber', 'number', 'Line number', 'As on the rod; the lower one of a pair')),
     count('lineNumberHigh', 'number_high', 'Upper number of a pair'),
-    need(quantity('lengthM', 'length', 'Length', 'rodLength')),
+    at('whole', need(quantity('lengthM', 'length', 'Length', 'rodLength'))),
     { ...choice('action', 'action', 'Action', ['tip', 'middle', 'full']), unasked: true },
     ...windowFields('skagit', 'Skagit'),
     ...windowFields('scandi', 'Scandi'),
     ...windowFields('overhead', 'Overhead'),
     ...windowFields('trout-line', 'Trout line'),
-    quantity('massKg', 'mass', 'Mass', 'gearMass'),
-    quantity('balanceM', 'balance', 'Balance point from butt', 'length'),
-    quantity('reelSeatM', 'reel_seat', 'Reel seat from butt', 'length'),
+    at('whole', quantity('massKg', 'mass', 'Mass', 'gearMass')),
+    at('front', quantity('balanceM', 'balance', 'Balance point from butt', 'length')),
+    at('rear', quantity('reelSeatM', 'reel_seat', 'Reel seat from butt', 'length')),
   ],
   head: [
     need(choice('style', 'style', 'Kind of head', HEAD_STYLES)),
-    quantity(
-      'massKg',
-      'mass',
-      'Mass',
-      'lineMass',
-      'Without the tip; a full line may give its box number instead',
+    at(
+      'rear',
+      quantity(
+        'massKg',
+        'mass',
+        'Mass',
+        'lineMass',
+        'Without the tip; a full line may give its box number instead',
+      ),
     ),
-    need(quantity('lengthM', 'length', 'Length', 'length')),
+    at('whole', need(quantity('lengthM', 'length', 'Length', 'length'))),
     count('labelNumber', 'label_number', 'Number on the box'),
     choice('labelStandard', 'label_standard', 'Standard on the box', LINE_STANDARDS),
-    quantity('frontTaperM', 'front_taper', 'Front taper', 'length'),
+    at('front', quantity('frontTaperM', 'front_taper', 'Front taper', 'length')),
     choice('density', 'density', 'Density', ['floating', 'intermediate', 'sinking']),
     { ...quantity('cheaterM', 'cheater', 'Of it a cheater behind', 'length'), unasked: true },
     { ...choice('sectionsBy', 'sections_by', 'Sections were', SECTIONS_BY), unasked: true },
   ],
   cheater: [
-    need(quantity('lengthM', 'length', 'Length', 'length')),
+    at('whole', need(quantity('lengthM', 'length', 'Length', 'length'))),
     need(
       quantity(
         'kgPerM',
@@ -117,7 +123,7 @@ const BODY: Readonly<Record<Kind, readonly Field[]>> = {
   ],
   tip: [
     need(choice('build', 'build', 'Build', ['level', 'part-sinking', 'tapered', 'floating'])),
-    need(quantity('lengthM', 'length', 'Length', 'length')),
+    at('whole', need(quantity('lengthM', 'length', 'Length', 'length'))),
     early(
       quantity(
         'kgPerM',
@@ -127,59 +133,59 @@ const BODY: Readonly<Record<Kind, readonly Field[]>> = {
         'T-11 is 11 gr/ft; type “T-11”',
       ),
     ),
-    quantity('massKg', 'mass', 'Mass', 'lineMass', 'As weighed; outranks the name on the bag'),
+    at('rear', quantity('massKg', 'mass', 'Mass', 'lineMass', 'As weighed; outranks the name on the bag')),
     quantity('sinkRateMps', 'sink_rate', 'Sink rate', 'sinkRate'),
-    quantity('sinkingLengthM', 'sinking_length', 'Length that sinks', 'length'),
+    at('front', quantity('sinkingLengthM', 'sinking_length', 'Length that sinks', 'length')),
     count('rodNumber', 'rod_number', 'Made for rod number'),
     quantity('diameterM', 'diameter', 'Diameter', 'diameter'),
   ],
   'sinking-leader': [
-    need(quantity('lengthM', 'length', 'Length', 'length')),
-    need(quantity('sinkRateMps', 'sink_rate', 'Sink rate', 'sinkRate', '0 floats')),
-    quantity('massKg', 'mass', 'Mass', 'lineMass'),
+    at('whole', need(quantity('lengthM', 'length', 'Length', 'length'))),
+    at('front', need(quantity('sinkRateMps', 'sink_rate', 'Sink rate', 'sinkRate', '0 floats'))),
+    at('rear', quantity('massKg', 'mass', 'Mass', 'lineMass')),
   ],
   leader: [
     need(choice('form', 'form', 'Form', ['tapered', 'stepped', 'level'])),
-    need(quantity('lengthM', 'length', 'Length', 'length')),
+    at('whole', need(quantity('lengthM', 'length', 'Length', 'length'))),
     ...materialFields,
-    quantity('buttDiameterM', 'butt_diameter', 'Butt diameter', 'diameter'),
-    quantity('pointDiameterM', 'point_diameter', 'Point diameter', 'diameter'),
+    at('rear', quantity('buttDiameterM', 'butt_diameter', 'Butt diameter', 'diameter')),
+    at('front', quantity('pointDiameterM', 'point_diameter', 'Point diameter', 'diameter')),
   ],
   tippet: [
     need(materialFields[0]),
-    quantity('diameterM', 'diameter', 'Diameter', 'diameter'),
+    at('rear', quantity('diameterM', 'diameter', 'Diameter', 'diameter')),
     materialFields[1],
-    quantity('lengthM', 'length', 'Length on the spool', 'backingLength'),
+    at('whole', quantity('lengthM', 'length', 'Length on the spool', 'backingLength')),
   ],
   fly: [
     need(choice('dress', 'dress', 'Dressing', DRESSES)),
     need(choice('weighting', 'weighting', 'Weighting', WEIGHTINGS)),
-    quantity('massKg', 'mass', 'Mass', 'flyMass'),
-    quantity('lengthM', 'length', 'Length', 'diameter'),
+    at('rear', quantity('massKg', 'mass', 'Mass', 'flyMass')),
+    at('whole', quantity('lengthM', 'length', 'Length', 'diameter')),
   ],
   'running-line': [
     need(choice('build', 'build', 'Build', ['coated', 'mono'])),
-    quantity('diameterM', 'diameter', 'Diameter', 'diameter', '6 gō or 0.45 mm'),
-    quantity('breakingN', 'breaking', 'Breaking load', 'breakingLoad'),
+    at('rear', quantity('diameterM', 'diameter', 'Diameter', 'diameter', '6 gō or 0.45 mm')),
+    at('front', quantity('breakingN', 'breaking', 'Breaking load', 'breakingLoad')),
     quantity('kgPerM', 'mass_per_length', 'Mass per length', 'massPerLength'),
-    quantity('lengthM', 'length', 'Length', 'backingLength'),
+    at('whole', quantity('lengthM', 'length', 'Length', 'backingLength')),
   ],
   reel: [
     early(
       count('forNumber', 'number', 'For single-hand number', 'What the box says; or give the spool below'),
     ),
     choice('cage', 'cage', 'Frame', ['full', 'open']),
-    quantity('massKg', 'mass', 'Mass', 'gearMass'),
-    quantity('spool.rimDiameterM', 'spool_rim', 'Spool rim diameter', 'spoolSize'),
-    quantity('spool.arborDiameterM', 'spool_arbor', 'Arbor diameter', 'spoolSize'),
-    quantity('spool.widthM', 'spool_width', 'Spool width', 'spoolSize'),
+    at('whole', quantity('massKg', 'mass', 'Mass', 'gearMass')),
+    at('whole', quantity('spool.rimDiameterM', 'spool_rim', 'Spool rim diameter', 'spoolSize')),
+    at('front', quantity('spool.arborDiameterM', 'spool_arbor', 'Arbor diameter', 'spoolSize')),
+    at('rear', quantity('spool.widthM', 'spool_width', 'Spool width', 'spoolSize')),
     quantity('spool.clearanceM', 'spool_clearance', 'Kept free below the rim', 'spoolSize'),
   ],
   backing: [
     choice('material', 'material', 'Material', ['braided', 'gel-spun', 'mono']),
-    quantity('breakingN', 'breaking', 'Breaking load', 'breakingLoad'),
-    quantity('diameterM', 'diameter', 'Diameter', 'diameter'),
-    quantity('lengthM', 'length', 'Length', 'backingLength'),
+    at('front', quantity('breakingN', 'breaking', 'Breaking load', 'breakingLoad')),
+    at('rear', quantity('diameterM', 'diameter', 'Diameter', 'diameter')),
+    at('whole', quantity('lengthM', 'length', 'Length', 'backingLength')),
   ],
 }
 

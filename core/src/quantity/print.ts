@@ -75,14 +75,14 @@ export const feetOf = (m: number): number => m / M_PER_FOOT
 const ROUND_TO = 0.01
 const FINEST = 3
 
-/** A figure for a field as a person would write it: as round as it may be within a hundredth of itself. */
-export function printRound(si: number, measure: Measure, system: UnitSystem): string {
+/** A figure for a field as a person would write it: as round as it may be within a share of itself, a hundredth unless told. */
+export function printRound(si: number, measure: Measure, system: UnitSystem, within = ROUND_TO): string {
   const [symbol] = MEASURES[measure][system]
   const { toSi, fromSi } = unitOf(symbol)
   const value = fromSi(si)
   for (let decimals = 0; decimals < FINEST; decimals++) {
     const text = trimmed(value, decimals)
-    if (Math.abs(toSi(Number(text)) - si) <= Math.abs(si) * ROUND_TO) return `${text} ${spokenUnit(symbol)}`
+    if (Math.abs(toSi(Number(text)) - si) <= Math.abs(si) * within) return `${text} ${spokenUnit(symbol)}`
   }
   return printExact(si, symbol)
 }

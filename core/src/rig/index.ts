@@ -31,6 +31,7 @@ export { roomNeededM } from './checks/water.ts'
 export { massOnWindow, windowOf } from './checks/window.ts'
 export { RIG_SLOTS, type RigChoice, type RigSlot, rigFromKey, rigKey } from './choice.ts'
 export { type Rigging, rigChoiceSchema, riggingSchema } from './choiceSchema.ts'
+export { type Collection, type Covered, collectionOf } from './collection.ts'
 export {
   type CheckDefinition,
   type CheckState,
@@ -61,6 +62,7 @@ export { QUICK_BAND, type QuickRide, quickRide } from './quickRide.ts'
 export { launchM, thrownWith, windShare } from './reach.ts'
 export { type RiggingStep, riggingSteps } from './rigging.ts'
 export { frontPieces, strandParts } from './strand.ts'
+export { type Suited, suitedTo } from './suits.ts'
 export {
   keepSwung,
   reachM,

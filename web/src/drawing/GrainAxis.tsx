@@ -7,8 +7,8 @@ import { useWidth } from './useWidth.ts'
 export interface AxisBand {
   readonly label: string
   readonly window: GrainWindow
-  /** The best for it, marked on the band [kg]. */
-  readonly bestKg?: number
+  /** Heads that stand out on it, as dots [kg]. */
+  readonly dotsKg?: readonly number[]
 }
 export interface AxisMark {
   readonly id: string
@@ -24,8 +24,8 @@ interface Props {
 }
 
 const ROW = 26
-/** Room a band's name takes beside it [px]. */
-const LABEL_ROOM = 70
+/** Room a letter of a band's name takes [px]. */
+const LETTER_ROOM = 7
 /** Beyond so many marks nobody finds one by pointing: they are drawn in one stroke, without names. */
 const MOST_NAMED = 120
 /** Room a tick's figure takes [px]. */
@@ -76,6 +76,7 @@ export function GrainAxis({ bands, marks, compact = false }: Props) {
             x={x}
             y={compact ? 3 : i * ROW + 3}
             height={compact ? 15 : 17}
+            width={width}
             labelled={!compact}
           />
         ))}
@@ -125,14 +126,23 @@ interface BandProps {
   readonly x: (kg: number) => number
   readonly y: number
   readonly height: number
+  /** Of the whole drawing [px]. */
+  readonly width: number
   readonly labelled: boolean
 }
 
 /** A printed window has hard ends; an estimated one fades over its own half-width. */
-function Band({ id, band: { label, window, bestKg }, x, y, height, labelled }: BandProps) {
+function Band({ id, band: { label, window, dotsKg }, x, y, height, width, labelled }: BandProps) {
   const hard = window.tag === 'printed'
   const [low, high] = drawnEnds(window)
   const [from, to] = [x(low), x(high)]
+  const room = 7 + LETTER_ROOM * label.length
+  const [place, anchor] =
+    from > room
+      ? [from - 7, 'end' as const]
+      : to + room < width
+        ? [to + 7, 'start' as const]
+        : [(from + to) / 2, 'middle' as const]
   return (
     <g>
       <linearGradient id={id}>
@@ -162,24 +172,19 @@ function Band({ id, band: { label, window, bestKg }, x, y, height, labelled }: B
         strokeWidth="1.4"
         strokeDasharray="2 2"
       />
-      {bestKg !== undefined && (
+      {dotsKg?.map((kg) => (
         <circle
-          cx={x(bestKg)}
+          key={kg}
+          cx={x(kg)}
           cy={y + height / 2}
           r="5.5"
           fill="var(--caster)"
           stroke="var(--sheet)"
           strokeWidth="1.5"
         />
-      )}
+      ))}
       {labelled && (
-        <text
-          x={from > LABEL_ROOM ? from - 7 : to + 7}
-          y={y + height - 4}
-          textAnchor={from > LABEL_ROOM ? 'end' : 'start'}
-          fontSize="12.5"
-          fill="var(--ink)"
-        >
+        <text x={place} y={y + height - 4} textAnchor={anchor} fontSize="12.5" fill="var(--ink)">
           {label}
         </text>
       )}
@@ -194,7 +199,7 @@ function describe(
 ): string {
   const windows = bands.map(
     (b) =>
-      `${b.label} window ${show(b.window.lowKg, 'lineMass')} to ${show(b.window.highKg, 'lineMass')}, ${b.window.tag}${b.bestKg === undefined ? '' : `, best ${show(b.bestKg, 'lineMass')}`}`,
+      `${b.label} window ${show(b.window.lowKg, 'lineMass')} to ${show(b.window.highKg, 'lineMass')}, ${b.window.tag}${b.dotsKg === undefined ? '' : `, ${b.dotsKg.map((kg) => show(kg, 'lineMass')).join(', ')} on it`}`,
   )
   const chosen = marks.filter((m) => m.chosen).map((m) => `${m.label} ${show(m.massKg, 'lineMass')}`)
   return [...windows, ...chosen].join('; ')

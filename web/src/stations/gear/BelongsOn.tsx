@@ -26,7 +26,7 @@ export function BelongsOn({ rod, question }: { readonly rod: Rod; readonly quest
       {
         label: WINDOW_NAMES[style],
         window: result.window,
-        ...(best === undefined ? {} : { bestKg: best.rig.massKg }),
+        ...(best === undefined ? {} : { dotsKg: [best.rig.massKg] }),
       },
     ]
   })

@@ -4,7 +4,6 @@ import { castSpanM, fishSpanKg, singleHandEquivalent } from '@hoxen/core/rod'
 import { nameMaterial, type TipItem, tipFacts } from '@hoxen/core/sink'
 import { summarize } from '@hoxen/core/words'
 import type { ReactNode } from 'react'
-import { ItemDrawing } from '../../drawing/index.ts'
 import { useQuestion } from '../../ledger/index.ts'
 import { Tag, useUnits } from '../../ui/index.ts'
 import { BelongsOn } from './BelongsOn.tsx'
@@ -12,16 +11,9 @@ import { BelongsOn } from './BelongsOn.tsx'
 /** What follows from what is known of an item, with what each figure rests on. */
 export function Derived({ item }: { readonly item: Item }) {
   const { system } = useUnits()
-  const lies =
-    item.kind === 'head' || item.kind === 'tip' || item.kind === 'sinking-leader' || item.kind === 'leader'
   return (
     <div className="mt-2 rounded-lg border border-rule bg-sheet px-4 py-3">
       <p>{summarize(item, system)}</p>
-      {lies && (
-        <div className="my-2 overflow-hidden">
-          <ItemDrawing item={item} width={560} height={34} />
-        </div>
-      )}
       {item.kind === 'head' && <HeadDerived item={item} />}
       {item.kind === 'rod' && <RodDerived rod={item} />}
       {(item.kind === 'tip' || item.kind === 'sinking-leader') && <TipDerived item={item} />}

@@ -5,6 +5,7 @@ import { useMemo } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { useList } from '../../store/index.ts'
 import { Button, buttonLook, fieldLook, saveFile, today, useUnits } from '../../ui/index.ts'
+import { GearChart } from './GearChart.tsx'
 import { ImportSheet } from './ImportSheet.tsx'
 import { ItemList } from './ItemList.tsx'
 import { QuickAdd } from './QuickAdd.tsx'
@@ -12,6 +13,10 @@ import { SORTS, type Sort, sorted } from './sorting.ts'
 
 const isKind = (text: string | null): text is Kind => (KINDS as readonly (string | null)[]).includes(text)
 const isSort = (text: string | null): text is Sort => text !== null && text in SORTS
+
+/** Heads and rods are drawn against each other; every other kind by itself. */
+const chartNeeds = (shown: Kind | undefined, kind: Kind): boolean =>
+  shown === 'head' || shown === 'rod' ? kind === 'head' || kind === 'rod' : kind === shown
 
 /** Everything the angler owns, by kind. */
 export function GearStation() {
@@ -45,18 +50,18 @@ export function GearStation() {
   const exportTable = (): void => saveFile(`hoxen-gear-${today()}.csv`, writeCsv(shown, system), 'text/csv')
   return (
     <>
-      <div className="flex flex-wrap items-center justify-between gap-3">
-        <h1 className="text-2xl">Gear</h1>
-        <div className="flex flex-wrap gap-2">
+      <div className="flex flex-wrap items-start justify-between gap-x-5 gap-y-1">
+        <h1 className="pt-1.5 text-2xl">Gear</h1>
+        <QuickAdd focus={params.has('add')} />
+        <div className="flex flex-wrap gap-2 pt-1">
           <Button onClick={() => set('import', 'file')}>Import</Button>
           <Button onClick={exportTable} disabled={shown.length === 0}>
             Export table
           </Button>
         </div>
       </div>
-      <QuickAdd focus={params.has('add')} />
       <KindFilter gear={gear} kind={kind} onKind={(k) => set('kind', k)} />
-      <div className="mt-3 flex flex-wrap items-end gap-3">
+      <div className="mt-1 flex flex-wrap items-end gap-3">
         <label className="min-w-40 flex-1 text-sm text-faint">
           Search
           <input
@@ -90,7 +95,10 @@ export function GearStation() {
       ) : shown.length === 0 ? (
         <p className="mt-8">Nothing of yours matches that.</p>
       ) : (
-        <ItemList items={shown} />
+        <>
+          <GearChart kind={kind} items={gear.filter((item) => chartNeeds(kind, item.kind))} />
+          <ItemList items={shown} />
+        </>
       )}
       <ImportSheet open={params.has('import')} onClose={() => set('import', undefined)} />
     </>
@@ -111,14 +119,14 @@ function KindFilter({ gear, kind, onKind }: FilterProps) {
     ...KINDS.map((k) => [k, KIND_NAMES[k].many, counts.get(k) ?? 0] as const),
   ]
   return (
-    <ul className="mt-4 flex flex-wrap gap-1.5" aria-label="Kinds of gear">
+    <ul className="mt-2 flex gap-1.5 overflow-x-auto pb-1 lg:flex-wrap" aria-label="Kinds of gear">
       {entries.map(([value, label, count]) => (
         <li key={label}>
           <button
             type="button"
             aria-pressed={kind === value}
             onClick={() => onKind(value)}
-            className="min-h-11 rounded-full border border-rule px-3 hover:bg-shoal aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+            className="min-h-11 shrink-0 whitespace-nowrap rounded-full border border-rule px-3 hover:bg-shoal aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
           >
             {label} <span className="opacity-75">{count}</span>
           </button>

@@ -3,8 +3,9 @@ import { unitFor, withUnit } from '@hoxen/core/quantity'
 import { KIND_NAMES, sayChoice } from '@hoxen/core/words'
 import { useQuery } from '@tanstack/react-query'
 import { type FocusEvent, useMemo } from 'react'
-import { type UseFormReturn, useForm } from 'react-hook-form'
+import { type UseFormReturn, useForm, useWatch } from 'react-hook-form'
 import { Link, useNavigate, useParams } from 'react-router'
+import { ItemPicture } from '../../drawing/index.ts'
 import {
   addItem,
   draftOf,
@@ -18,6 +19,7 @@ import {
 import { Button, buttonLook, Empty, fieldLook, useUnits } from '../../ui/index.ts'
 import { Derived } from './Derived.tsx'
 import { type FormText, fieldName, formText, readForm } from './itemForm.ts'
+import { Suits } from './Suits.tsx'
 import { useFormDraft } from './useFormDraft.ts'
 
 /** One item in full: a new one of a kind, or one of yours. */
@@ -104,60 +106,88 @@ function ItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText 
       void navigate('/gear')
     }, noticeFailed)
   }
-  const needed = FIELDS[kind].filter((f) => f.required || f.early)
-  const rest = FIELDS[kind].filter((f) => !f.required && !f.early && !f.unasked)
+  const asked = FIELDS[kind].filter((f) => !f.unasked)
+  const needed = asked.filter((f) => f.drawnAt === undefined && (f.required || f.early))
+  const rest = asked.filter((f) => f.drawnAt === undefined && !f.required && !f.early)
+  const rows = (fields: readonly Field[]) =>
+    fields.map((field) => <FieldRow key={field.path} field={field} form={form} elsewhere={elsewhere} />)
   return (
-    <form
-      onSubmit={(event) => void form.handleSubmit(save)(event).catch(noticeFailed)}
-      noValidate
-      className="max-w-3xl"
-    >
-      <p className="text-[0.9rem] text-faint">
-        <Link to="/gear" className="underline underline-offset-4">
-          Gear
-        </Link>{' '}
-        / {KIND_NAMES[kind].many}
-      </p>
-      <h1 className="text-[1.7rem]">{item?.name ?? `A new ${KIND_NAMES[kind].one}`}</h1>
-      {restored && (
-        <p
-          role="status"
-          data-draft
-          className="mt-2 flex flex-wrap items-center gap-x-3 border-l-[3px] border-river pl-3"
-        >
-          What you had typed here and not saved is back.
-          <Button weight="quiet" className="px-0" onClick={() => void giveUp(true)}>
-            Forget it
-          </Button>
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_23rem]">
+      <form onSubmit={(event) => void form.handleSubmit(save)(event).catch(noticeFailed)} noValidate>
+        <p className="text-[0.9rem] text-faint">
+          <Link to="/gear" className="underline underline-offset-4">
+            Gear
+          </Link>{' '}
+          / {KIND_NAMES[kind].many}
         </p>
-      )}
-      {item !== undefined && <Derived item={item} />}
-      <fieldset className="mt-4 grid gap-x-5 gap-y-3 sm:grid-cols-2">
-        <legend className="mb-1 text-sm text-faint">What Hoxen must know</legend>
-        {needed.map((field) => (
-          <FieldRow key={field.path} field={field} form={form} elsewhere={elsewhere} />
-        ))}
-      </fieldset>
-      <fieldset className="mt-6 grid gap-x-5 gap-y-3 sm:grid-cols-2">
-        <legend className="mb-1 text-sm text-faint">
-          What makes it surer; left empty, it is derived and marked so
-        </legend>
-        {rest.map((field) => (
-          <FieldRow key={field.path} field={field} form={form} elsewhere={elsewhere} />
-        ))}
-      </fieldset>
-      <div className="mt-6 flex flex-wrap gap-3">
-        <Button type="submit" weight="strong">
-          {item === undefined ? 'Add it' : 'Save'}
-        </Button>
-        <Button onClick={() => void giveUp().then(() => navigate('/gear'))}>Leave it as it was</Button>
-        {item !== undefined && (
-          <Button weight="danger" onClick={remove} className="ml-auto">
-            Delete
-          </Button>
+        <h1 className="text-[1.7rem]">{item?.name ?? `A new ${KIND_NAMES[kind].one}`}</h1>
+        {restored && (
+          <p
+            role="status"
+            data-draft
+            className="mt-2 flex flex-wrap items-center gap-x-3 border-l-[3px] border-river pl-3"
+          >
+            What you had typed here and not saved is back.
+            <Button weight="quiet" className="px-0" onClick={() => void giveUp(true)}>
+              Forget it
+            </Button>
+          </p>
         )}
-      </div>
-    </form>
+        <figure className="mt-3 rounded-lg border border-rule bg-sheet px-3 pt-2 pb-3">
+          <AsTyped kind={kind} item={item} form={form} />
+          <div className="grid gap-x-4 gap-y-2 sm:grid-cols-3">
+            {PLACES.map((place) => (
+              <div key={place} className={`space-y-2 ${place === 'whole' ? 'sm:px-4' : ''}`}>
+                {rows(asked.filter((f) => f.drawnAt === place))}
+              </div>
+            ))}
+          </div>
+        </figure>
+        <fieldset className="mt-4 grid gap-x-5 gap-y-3 sm:grid-cols-2">
+          <legend className="mb-1 text-sm text-faint">What Hoxen must know</legend>
+          {rows(needed)}
+        </fieldset>
+        <fieldset className="mt-6 grid gap-x-5 gap-y-3 sm:grid-cols-2">
+          <legend className="mb-1 text-sm text-faint">
+            What makes it surer; left empty, it is derived and marked so
+          </legend>
+          {rows(rest)}
+        </fieldset>
+        <div className="mt-6 flex flex-wrap gap-3">
+          <Button type="submit" weight="strong">
+            {item === undefined ? 'Add it' : 'Save'}
+          </Button>
+          <Button onClick={() => void giveUp().then(() => navigate('/gear'))}>Leave it as it was</Button>
+          {item !== undefined && (
+            <Button weight="danger" onClick={remove} className="ml-auto">
+              Delete
+            </Button>
+          )}
+        </div>
+      </form>
+      {item !== undefined && (
+        <aside aria-label={`What follows from ${item.name}`} className="min-w-0 lg:pt-14">
+          <Derived item={item} />
+          <Suits item={item} />
+        </aside>
+      )}
+    </div>
+  )
+}
+
+/** Measures stand under the drawing where they are taken on the thing: its rear, all of it, its front. */
+const PLACES = ['rear', 'whole', 'front'] as const
+
+/** The thing as it is typed just now; as long as that is nothing that can be, as it was before. */
+function AsTyped({ kind, item, form }: FormProps & { readonly form: UseFormReturn<FormText> }) {
+  const { system } = useUnits()
+  const text = useWatch({ control: form.control })
+  const read = readForm(kind, item?.id ?? 'new', text as FormText, item, system)
+  const drawn = 'item' in read ? read.item : item
+  return drawn === undefined ? (
+    <p className="py-8 text-center text-faint">It is drawn here as soon as its measures are typed.</p>
+  ) : (
+    <ItemPicture item={drawn} />
   )
 }
 

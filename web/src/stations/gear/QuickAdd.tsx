@@ -29,8 +29,8 @@ export function QuickAdd({ focus }: { readonly focus: boolean }) {
     }, noticeFailed)
   }
   return (
-    <form onSubmit={submit} className="mt-3 rounded-lg border border-rule bg-sheet p-4">
-      <label htmlFor="quick-add" className="font-display text-lg font-semibold">
+    <form onSubmit={submit} className="min-w-64 flex-1">
+      <label htmlFor="quick-add" className="sr-only">
         Add in one line
       </label>
       <div className="flex gap-2">
@@ -41,7 +41,7 @@ export function QuickAdd({ focus }: { readonly focus: boolean }) {
           value={text}
           autoComplete="off"
           spellCheck={false}
-          placeholder="skagit 510 gr 23 ft"
+          placeholder="Add in one line: skagit 510 gr 23 ft"
           aria-invalid={error !== undefined}
           aria-describedby="quick-add-says"
           onChange={(event) => {
@@ -57,7 +57,7 @@ export function QuickAdd({ focus }: { readonly focus: boolean }) {
       <p
         id="quick-add-says"
         role="status"
-        className={`mt-1.5 min-h-6 text-[0.95rem] ${error === undefined ? 'text-faint' : 'font-medium text-breaks'}`}
+        className={`mt-1 min-h-6 text-[0.9rem] ${error === undefined ? 'text-faint' : 'font-medium text-breaks'}`}
       >
         {rod !== undefined
           ? `What to look for round a ${summarize(rod, system)}: press Add`

@@ -11,8 +11,8 @@ import {
 import {
   dimensionOf,
   parseQuantity,
-  printExact,
   printFeetExact,
+  printRound,
   type UnitSystem,
   unitFor,
 } from '@hoxen/core/quantity'
@@ -24,11 +24,14 @@ export type FormText = Record<string, string>
 /** Form libraries read dots as levels; the form is flat. */
 export const fieldName = (path: string): string => path.replaceAll('.', '/')
 
+/** A figure is shown this exactly, as a share of it; what is not touched stays as it was kept. */
+const SHOWN_WITHIN = 0.0025
+
 function textOf(value: unknown, field: Field, system: UnitSystem): string {
   if (value === undefined) return ''
   if (field.type.as !== 'quantity' || typeof value !== 'number') return String(value)
   if (field.type.measure === 'rodLength' && system === 'trade') return printFeetExact(value)
-  return printExact(value, unitFor(field.type.measure, system))
+  return printRound(value, field.type.measure, system, SHOWN_WITHIN)
 }
 
 export function formText(kind: Kind, item: Item | undefined, system: UnitSystem): FormText {

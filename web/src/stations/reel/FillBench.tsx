@@ -22,10 +22,9 @@ import {
 import { backingRoomM, lineOnReelKg, type Wound, woundLines } from '@hoxen/core/rig'
 import { CHECK_TITLES, sayCheck } from '@hoxen/core/words'
 import { type ReactNode, useState } from 'react'
-import { RingSwatch } from '../../drawing/index.ts'
+import { ReelPicture, RingSwatch } from '../../drawing/index.ts'
 import { LedgerLine, type Question } from '../../ledger/index.ts'
 import { Button, QuantityField, Tag, useUnits } from '../../ui/index.ts'
-import { ReelPicture } from './ReelPicture.tsx'
 
 interface Props {
   readonly rig: RankedRig

@@ -1,7 +1,7 @@
 import type { Reel, Spool } from '@hoxen/core/gear'
 import { fillDiameterM, type Ring } from '@hoxen/core/reel'
 import type { Wound } from '@hoxen/core/rig'
-import { RING_FILL, RingPatterns, SpoolFace } from '../../drawing/index.ts'
+import { RING_FILL, RingPatterns, SpoolFace } from './SpoolFace.tsx'
 
 interface Props {
   readonly reel: Reel
