@@ -28,7 +28,7 @@ export function sayStep(step: RiggingStep, knot: RigKnot | undefined, system: Un
   const length = step.lengthM === undefined ? '' : printMeasure(step.lengthM, 'length', system)
   switch (step.code) {
     case 'joint':
-      return `${step.joint === undefined ? '' : JOINT_NAMES[step.joint]}: ${step.name ?? ''}, ${knot === undefined ? '' : KNOT_NAMES[knot]}.`
+      return `${step.joint === undefined ? '' : JOINT_NAMES[step.joint]}: ${step.joint === 'leader-fly' ? '' : `${step.name ?? ''}, `}${knot === undefined ? '' : KNOT_NAMES[knot]}.`
     case 'wind':
       return 'Wind on firmly and evenly, and stop below the rim.'
     case 'cheater':

@@ -9,9 +9,11 @@ import {
   usualKnot,
 } from '@hoxen/core/rig'
 import { JOINT_NAMES, KNOT_NAMES, sayStep } from '@hoxen/core/words'
+import { KnotDrawing } from '../../drawing/index.ts'
 import type { Question } from '../../ledger/index.ts'
 import { noticeFailed, noticeSaid, setKept, useRigging } from '../../store/index.ts'
 import { Button, fieldLook, saveFile, today, useUnits } from '../../ui/index.ts'
+import { useReadAloud } from './useReadAloud.ts'
 
 /** The order from spool to fly, to tick off at the tailgate, print, or carry as plain text. */
 export function RiggingList({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
@@ -27,6 +29,11 @@ export function RiggingList({ rig, question }: { readonly rig: RankedRig; readon
       ...kept,
       done: kept.done.includes(id) ? kept.done.filter((d) => d !== id) : [...kept.done, id],
     })
+  const aloud = useReadAloud(steps.map((step, i) => `${i + 1}. ${say(step)}`))
+  const firstOpen = Math.max(
+    0,
+    steps.findIndex(({ id }) => !kept.done.includes(id)),
+  )
   const plain = (): string =>
     [
       `${rig.parts.rod.name} with ${rig.parts.head.head.name}`,
@@ -35,12 +42,19 @@ export function RiggingList({ rig, question }: { readonly rig: RankedRig; readon
       '',
     ].join('\n')
   return (
-    <section aria-labelledby="list-title" className="max-w-3xl">
+    <section aria-labelledby="list-title" className="max-w-5xl">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <h1 id="list-title" className="text-2xl">
           Rigging list
         </h1>
         <div className="no-print flex flex-wrap gap-2">
+          <Button
+            disabled={!aloud.able}
+            title={aloud.able ? '' : 'This device has no voice of its own'}
+            onClick={() => (aloud.at === undefined ? aloud.start(firstOpen) : aloud.stop())}
+          >
+            {aloud.at === undefined ? 'Read aloud' : 'Stop reading'}
+          </Button>
           <Button onClick={() => print()}>Print</Button>
           <Button onClick={() => saveFile(`hoxen-rigging-${today()}.txt`, plain(), 'text/plain')}>
             Save as text
@@ -65,10 +79,18 @@ export function RiggingList({ rig, question }: { readonly rig: RankedRig; readon
       <p className="text-faint">
         {rig.parts.rod.name} with {rig.parts.head.head.name}
       </p>
-      <ol className="mt-3 divide-y divide-rule border-y border-rule">
-        {steps.map((step) => (
-          <li key={step.id} className="flex flex-wrap items-center gap-x-3">
-            <label className="flex min-h-11 flex-1 basis-72 items-center gap-3 py-1.5">
+      <ol className="mt-3">
+        {steps.map((step, i) => (
+          <li
+            key={step.id}
+            aria-current={aloud.at === i ? 'step' : undefined}
+            className="grid grid-cols-[2.2rem_minmax(0,1fr)] items-stretch gap-x-3 aria-[current=step]:bg-shoal sm:grid-cols-[2.2rem_6rem_minmax(0,1fr)_auto]"
+          >
+            <Spine steps={steps} at={i} />
+            <span className="hidden items-center sm:flex">
+              {step.joint !== undefined && <KnotDrawing knot={knotOf(step.joint)} />}
+            </span>
+            <label className="flex min-h-11 items-center gap-3 border-b border-rule py-1">
               <input
                 type="checkbox"
                 checked={kept.done.includes(step.id)}
@@ -80,13 +102,15 @@ export function RiggingList({ rig, question }: { readonly rig: RankedRig; readon
               </span>
             </label>
             {step.joint !== undefined && JOINT_KNOTS[step.joint].length > 1 && (
-              <KnotChoice
-                joint={step.joint}
-                knot={knotOf(step.joint)}
-                onChoose={(joint, knot) =>
-                  save(`Knot: ${JOINT_NAMES[joint]}`, { ...kept, knots: { ...kept.knots, [joint]: knot } })
-                }
-              />
+              <span className="col-start-2 sm:col-start-4">
+                <KnotChoice
+                  joint={step.joint}
+                  knot={knotOf(step.joint)}
+                  onChoose={(joint, knot) =>
+                    save(`Knot: ${JOINT_NAMES[joint]}`, { ...kept, knots: { ...kept.knots, [joint]: knot } })
+                  }
+                />
+              </span>
             )}
           </li>
         ))}
@@ -95,6 +119,38 @@ export function RiggingList({ rig, question }: { readonly rig: RankedRig; readon
         A well-tied plain knot beats a badly tied strong one: choose the one you tie reliably.
       </p>
     </section>
+  )
+}
+
+/** How thick each part is drawn in the spine [px]; what sinks is hatched in the strip above, here it is lighter. */
+const SPINE: Readonly<Record<RigJoint, { readonly behind: number; readonly ahead: number }>> = {
+  'reel-backing': { behind: 22, ahead: 2 },
+  'backing-running': { behind: 2, ahead: 4 },
+  'running-head': { behind: 4, ahead: 15 },
+  'head-tip': { behind: 15, ahead: 9 },
+  'front-leader': { behind: 9, ahead: 3 },
+  'leader-fly': { behind: 3, ahead: 0 },
+}
+
+/** A piece of the rig beside each step, from the spool at the top to the fly: what hangs there, and where it is joined. */
+function Spine({ steps, at }: { readonly steps: readonly RiggingStep[]; readonly at: number }) {
+  const joints = steps.slice(0, at + 1).flatMap(({ joint }) => (joint === undefined ? [] : [joint]))
+  const last = joints.at(-1)
+  const here = steps[at]?.joint
+  if (last === undefined || (here === undefined && last === 'leader-fly')) return <span />
+  const { behind, ahead } = SPINE[last]
+  return (
+    <svg viewBox="0 0 36 44" preserveAspectRatio="none" aria-hidden="true" className="h-full min-h-11 w-9">
+      {here !== undefined && <rect x={18 - behind / 2} y="0" width={behind} height="22" fill="var(--ink)" />}
+      <rect
+        x={18 - ahead / 2}
+        y={here === undefined ? 0 : 22}
+        width={ahead}
+        height={here === undefined ? 44 : 22}
+        fill="var(--ink)"
+      />
+      {here !== undefined && <rect x="9" y="19" width="18" height="6" rx="3" fill="var(--caster)" />}
+    </svg>
   )
 }
 
