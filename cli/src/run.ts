@@ -88,7 +88,7 @@ export async function run(args: readonly string[], input: () => Promise<string>)
     return wrong('not-json', [], 'Standard input is not JSON, or breaks off before its end.')
   const checked = command.schema.safeParse(json.value)
   if (!checked.success) {
-    const [first] = problemsOf(checked.error)
+    const [first] = problemsOf(checked.error, command.schema)
     if (first === undefined) return wrong('invalid', [], 'The input cannot be used.')
     return wrong(first.code, first.path, sayProblem(first, 'trade'))
   }

@@ -233,7 +233,7 @@ function readItem(cells: Cells, newId: () => string, seen: ReadonlyMap<string, n
   const { draft, problems } = readRow(kind, cells, id)
   if (problems.length > 0) return { problems: problems.map((p) => ({ ...p, kind })) }
   const checked = itemSchema.safeParse(draft)
-  return checked.success ? { item: checked.data } : { problems: problemsOf(checked.error, draft) }
+  return checked.success ? { item: checked.data } : { problems: problemsOf(checked.error, itemSchema, draft) }
 }
 
 const fileProblem = (code: string, data: Record<string, unknown> = {}): CsvReading => ({

@@ -73,7 +73,10 @@ function readList(name: ListName, raw: readonly unknown[], problems: Problem[]):
     const place = [...placeOf(name), index]
     if (!parsed.success) {
       problems.push(
-        ...problemsOf(parsed.error, candidate).map((p) => ({ ...p, path: [...place, ...p.path] })),
+        ...problemsOf(parsed.error, LISTS[name].schema, candidate).map((p) => ({
+          ...p,
+          path: [...place, ...p.path],
+        })),
       )
     } else if (seen.has(parsed.data.id)) {
       problems.push({ path: [...place, 'id'], code: 'duplicate-id', data: { id: parsed.data.id } })
@@ -125,7 +128,10 @@ export function readParsedDocument(value: unknown): DocumentReading {
     if (root[name] === undefined) continue
     const parsed = SINGLES[name].schema.safeParse(root[name])
     if (parsed.success) document[name] = parsed.data
-    else problems.push(...problemsOf(parsed.error).map((p) => ({ ...p, path: [name, ...p.path] })))
+    else
+      problems.push(
+        ...problemsOf(parsed.error, SINGLES[name].schema).map((p) => ({ ...p, path: [name, ...p.path] })),
+      )
   }
   for (const key of Object.keys(root))
     if (!KNOWN_KEYS.has(key)) problems.push({ path: [key], code: 'unknown-key', data: { key } })

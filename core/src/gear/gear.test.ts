@@ -4,7 +4,7 @@ import { itemSchema, problemsOf } from './index.ts'
 
 const codes = (item: unknown): string[] => {
   const parsed = itemSchema.safeParse(item)
-  return parsed.success ? [] : problemsOf(parsed.error).map((p) => p.code)
+  return parsed.success ? [] : problemsOf(parsed.error, itemSchema).map((p) => p.code)
 }
 
 describe('physical impossibilities', () => {

@@ -25,6 +25,7 @@ const SUBJECTS: Readonly<Record<string, Subject>> = {
   stripToM: { label: 'What is left out when it is stripped in', measure: 'length' },
   upM: { label: 'The distance of the dropper up the leader', measure: 'length' },
   massKg: { label: 'The fly', measure: 'lineMass' },
+  angleDeg: { label: 'The angle of the cast, in degrees,' },
   tipHeightM: { label: 'The height of the rod tip', measure: 'length' },
   sizeM: { label: 'The mend', measure: 'length' },
   atS: { label: 'The time of the mend, in seconds,' },
@@ -50,6 +51,19 @@ const flow = (m3ps: unknown, system: UnitSystem): string => printMeasure(Number(
 const millimetres = (m: unknown): string => `${(Number(m) * 1000).toFixed(1)} mm`
 const text = (value: unknown): string => `“${String(value).slice(0, 40)}”`
 
+/** Between what a figure must lie, as far as that is known; a low limit of nothing goes without saying. */
+function outside(
+  { minimum, maximum }: Readonly<Record<string, unknown>>,
+  f: Subject | undefined,
+  s: UnitSystem,
+): string {
+  if (minimum === undefined || (minimum === 0 && maximum !== undefined))
+    return `${what(f)} must be at most ${limit(maximum, f, s)}${minimum === 0 ? ', and not negative' : ''}.`
+  return maximum === undefined
+    ? `${what(f)} must be at least ${limit(minimum, f, s)}.`
+    : `${what(f)} must be between ${limit(minimum, f, s)} and ${limit(maximum, f, s)}.`
+}
+
 const SENTENCES: Readonly<Record<string, Say>> = {
   // Fields and figures
   empty: () => 'Type something first.',
@@ -64,14 +78,9 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   'other-dimension': (d, f) => `${text(d.unit)} measures something else than ${what(f).toLowerCase()}.`,
   'column-without-unit': (d) =>
     `${text(d.text)} has no unit: name the column “${d.column}_gr”, “_g”, “_ft” or “_m”, or write the unit in the cell.`,
-  too_small: (d, f, s) =>
-    d.origin === 'string'
-      ? `${what(f)} is needed.`
-      : `${what(f)} must be at least ${limit(d.minimum, f, s)}.`,
+  too_small: (d, f, s) => (d.origin === 'string' ? `${what(f)} is needed.` : outside(d, f, s)),
   too_big: (d, f, s) =>
-    d.origin === 'string'
-      ? `${what(f)} must be at most ${d.maximum} characters.`
-      : `${what(f)} must be at most ${limit(d.maximum, f, s)}.`,
+    d.origin === 'string' ? `${what(f)} must be at most ${d.maximum} characters.` : outside(d, f, s),
   invalid_type: (d, f) =>
     d.expected === 'int'
       ? `${what(f)} must be a whole number.`

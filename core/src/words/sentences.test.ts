@@ -97,7 +97,7 @@ describe('every required field left out is asked for by name', () => {
     const bare = { kind, id: 'x' }
     const parsed = itemSchema.safeParse(bare)
     if (parsed.success) throw new Error('accepted')
-    const said = problemsOf(parsed.error, bare)
+    const said = problemsOf(parsed.error, itemSchema, bare)
       .filter((p) => p.path.join('.') === field.path)
       .map((p) => sayProblem(p, 'trade'))
     expect(said).toHaveLength(1)
@@ -114,8 +114,8 @@ test('a figure beyond its limit is told by its name and in units, typed, in a ta
   })
   for (const [problem] of [typed.ok ? [] : typed.problems, table.rowProblems, file.problems]) {
     if (problem === undefined) throw new Error('accepted')
-    expect(sayProblem(problem, 'trade')).toBe('Mass must be at most 2315 gr.')
-    expect(sayProblem(problem, 'metric')).toBe('Mass must be at most 150 g.')
+    expect(sayProblem(problem, 'trade')).toBe('Mass must be between 31 gr and 2315 gr.')
+    expect(sayProblem(problem, 'metric')).toBe('Mass must be between 2 g and 150 g.')
   }
 })
 

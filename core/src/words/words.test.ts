@@ -86,8 +86,8 @@ test('problems are said in the user’s words and units', () => {
     String,
   )
   const said = read.rowProblems.map((p) => sayProblem(p, 'trade'))
-  expect(said[0]).toBe('Length must be at most 131.2 ft.')
-  expect(said[1]).toMatch(/Mass must be at most 2315 gr/)
+  expect(said[0]).toBe('Length must be between 2.6 ft and 131.2 ft.')
+  expect(said[1]).toMatch(/Mass must be between 31 gr and 2315 gr/)
   expect(said.at(-1)).toBe('Name is needed.')
   for (const sentence of said) expect(sentence).not.toMatch(hollow)
 })

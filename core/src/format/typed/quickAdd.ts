@@ -271,7 +271,7 @@ export function quickAdd(text: string, id: string): QuickAddResult {
   draft.fields.name = nameFrom(leftOver === '' ? text : leftOver)
   const parsed = itemSchema.safeParse(draft.fields)
   if (parsed.success) return { ok: true, item: parsed.data, guessed: [...draft.guessed] }
-  const problems = problemsOf(parsed.error, draft.fields).map((problem) => {
+  const problems = problemsOf(parsed.error, itemSchema, draft.fields).map((problem) => {
     const said = draft.typed[String(problem.path[0])]
     return said === undefined ? problem : { ...problem, data: { ...problem.data, typed: said } }
   })

@@ -88,7 +88,7 @@ export function readForm(
   if (Object.keys(errors).length > 0) return { errors }
   const checked = itemSchema.safeParse(draft)
   if (checked.success) return { item: checked.data }
-  for (const problem of problemsOf(checked.error, draft)) {
+  for (const problem of problemsOf(checked.error, itemSchema, draft)) {
     const name = fieldName(problem.path.join('.'))
     const owner = name in shown ? name : Object.keys(shown).find((n) => n.startsWith(`${name}/`))
     errors[owner ?? 'name'] ??= sayProblem(problem, system)

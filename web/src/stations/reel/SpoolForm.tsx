@@ -27,7 +27,7 @@ export function SpoolForm({ reel }: { readonly reel: Reel }) {
     const item: Reel = { ...reel, spool: next }
     const checked = itemSchema.safeParse(item)
     if (!checked.success) {
-      const [first] = problemsOf(checked.error, item)
+      const [first] = problemsOf(checked.error, itemSchema, item)
       setError(first === undefined ? undefined : sayProblem(first, system))
       return
     }

@@ -136,7 +136,7 @@ function Naming({ massKg, onMass }: NamingProps) {
   const save = (item: Item): void => {
     const checked = itemSchema.safeParse(item)
     if (!checked.success) {
-      const [first] = problemsOf(checked.error, item)
+      const [first] = problemsOf(checked.error, itemSchema, item)
       setError(first === undefined ? undefined : sayProblem(first, system))
       return
     }

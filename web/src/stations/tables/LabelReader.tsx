@@ -69,7 +69,7 @@ export function LabelReader() {
           <Reading head={head} />
         ) : (
           <p role="alert" className="font-medium text-breaks">
-            {problemsOf(checked.error, head)
+            {problemsOf(checked.error, itemSchema, head)
               .map((p) => sayProblem(p, system))
               .join(' ')}
           </p>

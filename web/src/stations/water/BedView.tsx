@@ -28,7 +28,7 @@ export function BedView({ run }: Props) {
   /** What is wrong with a run, as a sentence; undefined when it is sound. */
   const fault = (next: Run): string | undefined => {
     const parsed = runSchema.safeParse(next)
-    const [problem] = parsed.success ? [] : problemsOf(parsed.error)
+    const [problem] = parsed.success ? [] : problemsOf(parsed.error, runSchema)
     return problem && sayProblem(problem, system)
   }
   const save = (label: string, next: Run): void => {

@@ -30,7 +30,7 @@ export function PlanPanel({ plan: { castM, ...plan }, onChange, onCast }: Props)
   /** What no plan can be, in the angler's units; undefined when it can. */
   const fault = (change: Partial<Plan>): string | undefined => {
     const { error } = planSchema.safeParse({ ...plan, ...change })
-    const [problem] = error === undefined ? [] : problemsOf(error)
+    const [problem] = error === undefined ? [] : problemsOf(error, planSchema)
     return problem && sayProblem(problem, system)
   }
   return (
