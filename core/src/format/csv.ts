@@ -244,12 +244,15 @@ const fileProblem = (code: string, data: Record<string, unknown> = {}): CsvReadi
   rows: 0,
 })
 
+/** Rows read between two chances to tell how far it is. */
+const ROWS_A_STEP = 50
+
 /**
  * Reads gear from comma-, semicolon- or tab-separated text. Good rows are taken, bad rows reported one by one.
  * Nothing in a cell is ever run or shown as markup.
- * @param newId makes the identifier of row n when the file has none
+ * @param newId makes the identifier of row n when the file has none @yields the share of the rows that is read
  */
-export function readCsv(text: string, newId: (row: number) => string): CsvReading {
+export function* readCsvInSteps(text: string, newId: (row: number) => string): Generator<number, CsvReading> {
   if (text.length > MAX_CHARACTERS) return fileProblem('file-too-large', { limit: MAX_CHARACTERS })
   if (text.includes('\u0000')) return fileProblem('not-a-table')
   if (text.trim() === '') return fileProblem('empty-file')
@@ -267,7 +270,8 @@ export function readCsv(text: string, newId: (row: number) => string): CsvReadin
   const items: Item[] = []
   const rowProblems: RowProblem[] = []
   const seen = new Map<string, number>()
-  parsed.data.forEach((raw, index) => {
+  for (const [index, raw] of parsed.data.entries()) {
+    if (index % ROWS_A_STEP === 0) yield index / parsed.data.length
     const row = index + 2
     const cells = cellsOf(raw, headers)
     const read = readItem(cells, () => newId(row), seen)
@@ -278,11 +282,17 @@ export function readCsv(text: string, newId: (row: number) => string): CsvReadin
       seen.set(read.item.id, row)
       items.push(read.item)
     }
-  })
+  }
   const unknownColumns = headers
     .filter((h) => h.header !== '' && !KNOWN_COLUMNS.has(h.column))
     .map((h) => h.header)
   return { items, rowProblems, fileProblems: [], unknownColumns, rows: parsed.data.length }
+}
+
+/** The same at one go. */
+export function readCsv(text: string, newId: (row: number) => string): CsvReading {
+  const steps = readCsvInSteps(text, newId)
+  for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value
 }
 
 function isKind(text: string): text is Kind {

@@ -1,4 +1,13 @@
-export { type CsvReading, csvColumns, guardCell, type RowProblem, readCsv, rowsCsv, writeCsv } from './csv.ts'
+export {
+  type CsvReading,
+  csvColumns,
+  guardCell,
+  type RowProblem,
+  readCsv,
+  readCsvInSteps,
+  rowsCsv,
+  writeCsv,
+} from './csv.ts'
 export {
   countsOf,
   type DocumentReading,

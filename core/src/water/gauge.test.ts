@@ -119,3 +119,16 @@ describe('what the readings say', () => {
     expect(gaugeSchema.safeParse({ station: 'Skarn', readings }).success).toBe(true)
   })
 })
+
+test('of a long record the last fortnight is kept in full and one reading a day before it', () => {
+  const rows = Array.from(
+    { length: 40 * 96 },
+    (_, i) => `${new Date(1_700_000_000_000 + i * 900_000).toISOString()},${1 + (i % 5) / 10}`,
+  )
+  const { readings, read } = readGaugeFile(`time,level_m\n${rows.join('\n')}\n`)
+  expect(read).toBe(40 * 96)
+  expect(readings.length).toBeGreaterThanOrEqual(14 * 96)
+  expect(readings.length).toBeLessThan(15 * 96 + 30)
+  expect(readings.at(-1)?.atMs).toBe(1_700_000_000_000 + (40 * 96 - 1) * 900_000)
+  expect(readings.every((r, i) => i === 0 || r.atMs > (readings[i - 1]?.atMs ?? 0))).toBe(true)
+})

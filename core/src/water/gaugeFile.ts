@@ -5,7 +5,10 @@ import { unitOf } from '../quantity/index.ts'
 import { type GaugeReading, readingSchema } from './gaugeSchema.ts'
 
 export interface GaugeFileReading {
+  /** What is kept of it: all of its last fortnight, of the time before one a day. */
   readonly readings: readonly GaugeReading[]
+  /** How many there were in the file; left out where all are kept. */
+  readonly read?: number
   readonly problems: readonly Problem[]
 }
 
@@ -49,6 +52,24 @@ function ordered(readings: readonly GaugeReading[]): readonly GaugeReading[] {
   const byTime = new Map<number, GaugeReading>()
   for (const reading of readings) byTime.set(reading.atMs, { ...byTime.get(reading.atMs), ...reading })
   return [...byTime.values()].sort((a, b) => a.atMs - b.atMs)
+}
+
+/** Every reading is kept so far back from the last [ms]; before that, one a day, and at most so many days. */
+const KEPT = { allMs: 14 * 24 * 3600_000, dayMs: 24 * 3600_000, days: 4000 } as const
+
+/** What is kept of a long record: today’s water wants the last days in full, a season only its days. */
+function thinned({ readings, problems }: GaugeFileReading): GaugeFileReading {
+  const lastMs = readings.at(-1)?.atMs ?? 0
+  const days = new Map<number, GaugeReading>()
+  const recent: GaugeReading[] = []
+  for (const reading of readings) {
+    if (reading.atMs >= lastMs - KEPT.allMs) recent.push(reading)
+    else days.set(Math.floor(reading.atMs / KEPT.dayMs), reading)
+  }
+  const kept = [...[...days.values()].slice(-KEPT.days), ...recent]
+  return kept.length === readings.length
+    ? { readings, problems }
+    : { readings: kept, problems, read: readings.length }
 }
 
 function rowOf(
@@ -185,5 +206,5 @@ export function readGaugeFile(text: string): GaugeFileReading {
   if (start === '') return failed('empty-file')
   if (text.length > MAX_CHARACTERS) return failed('file-too-large')
   if (/^<(!doctype html|html)/i.test(start)) return failed('gauge-is-page')
-  return start.startsWith('<') ? readGaugeWaterMl(start) : readGaugeCsv(start)
+  return thinned(start.startsWith('<') ? readGaugeWaterMl(start) : readGaugeCsv(start))
 }

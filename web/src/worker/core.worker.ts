@@ -38,6 +38,12 @@ import type { GaugeFileReading } from '@hoxen/core/water'
 import { expose } from 'comlink'
 import { callOff, unhurried } from './unhurried.ts'
 
+/** What a file of gear was read as. */
+export interface GearFileReading {
+  readonly table?: CsvReading
+  readonly document?: DocumentReading
+}
+
 type Apart = Extract<Specified, { outcome: 'do-not-go-together' }>
 
 /** A question's number, by which it can be called off, and the gear it is about. */
@@ -197,25 +203,30 @@ const api = {
     return unhurried(about.id, servingInSteps(question, { gear, fixed }, named, items))
   },
 
-  async readTable(text: string, stamp: string): Promise<CsvReading> {
-    const { readCsv, rowId } = await import('./files.ts')
-    return readCsv(text, (row) => rowId(row, stamp))
+  /** A table of gear, or a file of everything, by how it begins. @param tell told how far it is, [0, 1] */
+  async readGear(
+    id: number,
+    file: Blob,
+    stamp: string,
+    tell: (share: number) => void,
+  ): Promise<GearFileReading> {
+    const { readCsvInSteps, readDocument, rowId, textOf } = await import('./files.ts')
+    const text = await textOf(file)
+    if (/^\s*[{[<]/.test(text)) return { document: readDocument(text) }
+    const steps = readCsvInSteps(text, (row) => rowId(row, stamp))
+    return { table: await unhurried(id, steps, async (share) => tell(share)) }
   },
-  async refusedTable(text: string, why: Readonly<Record<number, string>>): Promise<string> {
-    const { refusedTable } = await import('./files.ts')
-    return refusedTable(text, why)
+  async refusedTable(file: Blob, why: Readonly<Record<number, string>>): Promise<string> {
+    const { refusedTable, textOf } = await import('./files.ts')
+    return refusedTable(await textOf(file), why)
   },
-  async readGauge(text: string): Promise<GaugeFileReading> {
-    const { readGaugeFile } = await import('./files.ts')
-    return readGaugeFile(text)
+  async readGauge(file: Blob): Promise<GaugeFileReading> {
+    const { readGaugeFile, textOf } = await import('./files.ts')
+    return readGaugeFile(await textOf(file))
   },
-  async readTide(text: string, zone: string, from: string): Promise<TideFileReading> {
-    const { readTideFile } = await import('./tideFile.ts')
-    return readTideFile(text, zone, from)
-  },
-  async readFile(text: string): Promise<DocumentReading> {
-    const { readDocument } = await import('./files.ts')
-    return readDocument(text)
+  async readTide(file: Blob, zone: string, from: string): Promise<TideFileReading> {
+    const { readTideFile, textOf } = await import('./tideFile.ts')
+    return readTideFile(await textOf(file), zone, from)
   },
 }
 

@@ -1,2 +1,3 @@
-export { readCsv, readDocument, refusedTable, rowId } from '@hoxen/core/format'
+export { readCsvInSteps, readDocument, refusedTable, rowId } from '@hoxen/core/format'
 export { readGaugeFile } from '@hoxen/core/water'
+export { textOf } from './textOf.ts'

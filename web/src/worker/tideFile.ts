@@ -1,1 +1,2 @@
 export { readTideFile } from '@hoxen/core/tide'
+export { textOf } from './textOf.ts'

@@ -26,12 +26,11 @@ export function TideFile({ source, onRead }: Props) {
   const [zone, setZone] = useState(HERE)
   const [said, setSaid] = useState<readonly string[]>([])
   const read = async (file: File): Promise<void> => {
-    const text = await file.text()
     const {
       source: found,
       floating,
       problems,
-    } = await ask((api) => api.readTide(text, zone, file.name.slice(0, 80)))
+    } = await ask((api) => api.readTide(file, zone, file.name.slice(0, 80)))
     setSaid([
       ...(floating ? [`Its times name no zone: they were read in ${zone}.`] : []),
       ...problems.map(sayTideProblem),

@@ -17,10 +17,11 @@ import type { Problem } from '@hoxen/core/gear'
 import type { UnitSystem } from '@hoxen/core/quantity'
 import { sayProblem, summarize } from '@hoxen/core/words'
 import { useMutation, useQuery } from '@tanstack/react-query'
-import { useId, useMemo, useState } from 'react'
+import { proxy } from 'comlink'
+import { useId, useMemo, useRef, useState } from 'react'
 import { everything, noticeDone, noticeFailed, takeIn, useList } from '../../store/index.ts'
 import { Button, fieldLook, Sheet, saveFile, useUnits } from '../../ui/index.ts'
-import { ask, revisionOf } from '../../worker/index.ts'
+import { ask, askInSteps, revisionOf } from '../../worker/index.ts'
 
 const capital = (text: string): string => text.slice(0, 1).toUpperCase() + text.slice(1)
 
@@ -30,22 +31,22 @@ interface Reading {
   readonly fileProblems: readonly Problem[]
   readonly refused: readonly { readonly place: string; readonly problem: Problem }[]
   readonly unknownColumns: readonly string[]
-  /** The table as it was read, and the number of each row that was refused. */
-  readonly table?: { readonly text: string; readonly rows: readonly number[] }
+  /** The table that was read, and the number of each row that was refused. */
+  readonly table?: { readonly file: File; readonly rows: readonly number[] }
 }
 
-function fromTable(name: string, text: string, csv: CsvReading): Reading {
+function fromTable(file: File, csv: CsvReading): Reading {
   const refused = csv.rowProblems.map((problem) => ({
     place: `Row ${problem.row}${problem.name === '' ? '' : `, ${problem.name}`}`,
     problem,
   }))
   return {
-    name,
+    name: file.name,
     document: { ...nothingKept(), items: csv.items },
     fileProblems: csv.fileProblems,
     refused,
     unknownColumns: csv.unknownColumns,
-    table: { text, rows: csv.rowProblems.map(({ row }) => row) },
+    table: { file, rows: csv.rowProblems.map(({ row }) => row) },
   }
 }
 
@@ -67,19 +68,49 @@ function fromFile(name: string, { document, problems, readable }: DocumentReadin
   }
 }
 
-async function readAny(name: string, text: string): Promise<Reading> {
-  const looksJson = /^\s*[{[<]/.test(text)
-  if (looksJson) return fromFile(name, await ask((api) => api.readFile(text)))
+async function readAny(file: File, tell: (share: number) => void, signal: AbortSignal): Promise<Reading> {
   const stamp = crypto.randomUUID().slice(0, 6)
-  return fromTable(name, text, await ask((api) => api.readTable(text, stamp)))
+  const { table, document } = await askInSteps(
+    (api, id) => api.readGear(id, file, stamp, proxy(tell)),
+    signal,
+  )
+  if (table !== undefined) return fromTable(file, table)
+  if (document !== undefined) return fromFile(file.name, document)
+  throw new Error('It was read as nothing.')
+}
+
+/** Reads a file, tells how far it is, and leaves off when that is wanted. */
+function useReading() {
+  const [share, setShare] = useState(0)
+  const going = useRef<AbortController>(undefined)
+  const reading = useMutation({
+    mutationFn: (file: File) => {
+      going.current?.abort()
+      going.current = new AbortController()
+      return readAny(file, setShare, going.current.signal)
+    },
+  })
+  const { mutate, reset } = reading
+  return {
+    reading,
+    share,
+    start: (file: File) => {
+      setShare(0)
+      mutate(file)
+    },
+    stop: () => {
+      going.current?.abort()
+      reset()
+    },
+  }
 }
 
 /** A table or an everything file: first shown what it would add, change and refuse, then taken in as one step. */
 export function ImportSheet({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }) {
   const id = useId()
-  const reading = useMutation({ mutationFn: async (file: File) => readAny(file.name, await file.text()) })
+  const { reading, share, start, stop } = useReading()
   const close = (): void => {
-    reading.reset()
+    stop()
     onClose()
   }
   return (
@@ -95,10 +126,16 @@ export function ImportSheet({ open, onClose }: { readonly open: boolean; readonl
         className={`${fieldLook} py-2`}
         onChange={(event) => {
           const [file] = event.target.files ?? []
-          if (file) reading.mutate(file)
+          if (file) start(file)
         }}
       />
-      {reading.isPending && <p className="mt-4 text-faint">Reading…</p>}
+      {reading.isPending && (
+        <p role="status" className="mt-4 flex flex-wrap items-center gap-3 text-faint">
+          Reading… {Math.round(share * 100)} %
+          <progress value={share} max={1} className="h-2 flex-1" aria-label="Read so far" />
+          <Button onClick={stop}>Stop reading</Button>
+        </p>
+      )}
       {reading.isError && (
         <p role="alert" className="mt-4 font-medium text-breaks">
           The file could not be read: {reading.error.message} Nothing was changed.
@@ -217,14 +254,14 @@ function Refused({ reading: { name, refused: rows, table } }: { readonly reading
 
 async function saveRefused(
   name: string,
-  { text, rows }: NonNullable<Reading['table']>,
+  { file, rows }: NonNullable<Reading['table']>,
   refused: Reading['refused'],
   system: UnitSystem,
 ): Promise<void> {
   const why = Object.fromEntries(
     rows.map((row, i) => [row, refused[i] === undefined ? '' : sayProblem(refused[i].problem, system)]),
   )
-  const table = await ask((api) => api.refusedTable(text, why))
+  const table = await ask((api) => api.refusedTable(file, why))
   saveFile(`${name.replace(/\.[^.]*$/, '')}-refused.csv`, table, 'text/csv')
 }
 

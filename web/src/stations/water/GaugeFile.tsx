@@ -9,9 +9,14 @@ export function GaugeFile({ gaugeId, onRead }: { readonly gaugeId: string; reado
   const id = useId()
   const { system } = useUnits()
   const [problems, setProblems] = useState<readonly string[]>([])
+  const [reading, setReading] = useState(false)
   const read = async (file: File): Promise<void> => {
-    const text = await file.text()
-    const { readings, problems: found } = await ask((api) => api.readGauge(text))
+    setReading(true)
+    const {
+      readings,
+      problems: found,
+      read: there,
+    } = await ask((api) => api.readGauge(file)).finally(() => setReading(false))
     setProblems(found.map((p) => sayProblem(p, system)))
     if (readings.length === 0) return
     await keepGauge({
@@ -19,7 +24,11 @@ export function GaugeFile({ gaugeId, onRead }: { readonly gaugeId: string; reado
       from: 'file',
       record: { station: file.name.slice(0, 80), readings: [...readings] },
     })
-    noticeSaid(`${readings.length} readings taken from ${file.name}`)
+    noticeSaid(
+      there === undefined
+        ? `${readings.length} readings taken from ${file.name}`
+        : `${there} readings in ${file.name}; kept: the last fortnight in full, one a day before`,
+    )
     onRead()
   }
   return (
@@ -40,6 +49,11 @@ export function GaugeFile({ gaugeId, onRead }: { readonly gaugeId: string; reado
         }}
         className="mt-1 block min-h-11 w-full text-sm file:mr-3 file:min-h-11 file:rounded-md file:border file:border-ink/60 file:bg-sheet file:px-3"
       />
+      {reading && (
+        <p role="status" className="text-sm text-faint">
+          Reading the file…
+        </p>
+      )}
       {problems.length > 0 && (
         <ul id={`${id}-problems`} role="alert" className="mt-1 text-sm font-medium text-breaks">
           {problems.map((text) => (
