@@ -1,8 +1,16 @@
+import { M_PER_FOOT, printMeasure, type UnitSystem } from '../quantity/index.ts'
 import type { CheckCode } from '../rig/index.ts'
+import { BALANCES } from '../rig/index.ts'
 import { CHECK_TITLES } from './check.ts'
+import { SCHOOL_WORDS, TAG_MEANINGS } from './names.ts'
+
+/** A paragraph; figures in it follow the units in use. */
+type Text = string | ((system: UnitSystem) => string)
+
+const feet = (ft: number, system: UnitSystem): string => printMeasure(ft * M_PER_FOOT, 'length', system)
 
 /** What each line of the ledger asks, by what it is judged, and where that ends. */
-const LINES: Readonly<Record<CheckCode, string>> = Object.freeze({
+const LINES: Readonly<Record<CheckCode, Text>> = Object.freeze({
   'mass-in-window':
     'A rod throws well between two masses, for each kind of head. Printed windows have hard ends, and their upper one counts at full power; estimated ones fade. Your own trials will outrank both. Whether the tip is part of the figure is said beside it.',
   'rod-number':
@@ -17,8 +25,8 @@ const LINES: Readonly<Record<CheckCode, string>> = Object.freeze({
     'The leader’s butt against what it hangs on: a butt much heavier than the line’s end hinges, one far lighter lets the turnover die.',
   'tip-material':
     'Heavy heads turn over heavy tips, light heads light ones, by ranges of grains that practitioners use. The balance runs both ways.',
-  'fly-tip':
-    'An unrolling loop loses energy to the air and carries the fly with it. By the turnover model the cast is straight when the fly arrives with speed and has not dropped by more than a foot; the rule of thumb is a second witness. An estimate, for comparing.',
+  'fly-tip': (system) =>
+    `An unrolling loop loses energy to the air and carries the fly with it. By the turnover model the cast is straight when the fly arrives with speed and has not dropped by more than about ${feet(1, system)}; the rule of thumb is a second witness. An estimate, for comparing.`,
   'sinking-leader':
     'Tapered sinking leaders weigh little: fine-fronted heads and light Skagits turn them over, a full-size Skagit hardly does.',
   'head-length':
@@ -26,9 +34,9 @@ const LINES: Readonly<Record<CheckCode, string>> = Object.freeze({
   reach:
     'How far the rig goes with what shoots after the head, thrown soundly: rod, overhang, head, tip, leader and shot. The wind along the cast, the stroke there is room for and, of a trout line, what hangs in its upper leg count. First order, an estimate.',
   'leader-fish':
-    'Fish that take on a tight line break fine tippets. Wanted is 4 lb × (the fish in lb)^0.53 as printed on the weakest spool, your own knot allowed for.',
-  'leader-length':
-    'Behind a floating head one to one and a half rod lengths, shorter for weighted flies; behind a sink tip four to six feet.',
+    'Fish that take on a tight line break fine tippets. Wanted is, in pounds, 4 × (the fish in pounds)^0.53 as printed on the weakest spool, your own knot allowed for.',
+  'leader-length': (system) =>
+    `Behind a floating head one to one and a half rod lengths, shorter for weighted flies; behind a fast sink tip ${feet(3, system)} to ${feet(6, system)}.`,
   depth:
     'The whole line is let swing in the pool as it is today: how much of its way the fly spends where the fish hold, and how often it touches. Until that is worked out a first look stands in, and never holds. Under a float its own rule counts.',
   'room-behind':
@@ -42,8 +50,8 @@ const LINES: Readonly<Record<CheckCode, string>> = Object.freeze({
     'Light heads shoot with thin running lines, heavy ones want thicker; coated grips and tangles, mono flies and slips.',
   'running-core':
     'Something must part first, and it should be the tippet: a running line whose core is the weakest piece loses everything.',
-  balance:
-    'Where the rigged rod balances against the upper hand, by mass and balance point. Up to six inches ahead of it is liked; it never breaks a rig.',
+  balance: (system) =>
+    `Where the rigged rod balances against the upper hand, by mass and balance point. Up to ${printMeasure(BALANCES.aheadM, 'length', system)} ahead of it is liked; it never breaks a rig.`,
   'reel-room':
     'Backing, running line and head as they are wound, by volume and a packing that hands reach, with a clearance below the rim.',
   'reel-cage': 'Mono slips out between spool and frame of an open reel; a full cage holds it.',
@@ -56,8 +64,12 @@ const LINES: Readonly<Record<CheckCode, string>> = Object.freeze({
 export interface HelpTopic {
   readonly id: string
   readonly title: string
-  readonly text: string
+  readonly text: Text
 }
+
+/** A topic's paragraph in the units in use. */
+export const sayHelp = ({ text }: HelpTopic, system: UnitSystem): string =>
+  typeof text === 'string' ? text : text(system)
 
 const MODELS: readonly HelpTopic[] = [
   {
@@ -82,6 +94,24 @@ const MODELS: readonly HelpTopic[] = [
   },
 ]
 
+/** What good practitioners differ on, with each side’s reason. */
+const SCHOOL_TOPICS: readonly HelpTopic[] = Object.entries(SCHOOL_WORDS).map(
+  ([id, { question, choices }]) => ({
+    id: `school-${id}`,
+    title: `Schools: ${question}`,
+    text: Object.values(choices)
+      .map(({ label, reason }) => `${label}: ${reason}`)
+      .join(' '),
+  }),
+)
+
+/** What the tags mean; they stand in a list of their own. */
+export const TAG_TOPICS: readonly HelpTopic[] = Object.entries(TAG_MEANINGS).map(([tag, meaning]) => ({
+  id: `tag-${tag}`,
+  title: `The tag “${tag}”`,
+  text: `${meaning}.`,
+}))
+
 /** Everything that is explained, the ledger’s lines first. */
 export const HELP: readonly HelpTopic[] = [
   ...(Object.keys(LINES) as CheckCode[]).map((code) => ({
@@ -90,4 +120,5 @@ export const HELP: readonly HelpTopic[] = [
     text: LINES[code],
   })),
   ...MODELS,
+  ...SCHOOL_TOPICS,
 ]

@@ -28,7 +28,7 @@ export {
   WEIGHTING_NAMES,
 } from './day.ts'
 export { formatsPage } from './formats.ts'
-export { HELP, type HelpTopic } from './help.ts'
+export { HELP, type HelpTopic, sayHelp, TAG_TOPICS } from './help.ts'
 export { sayLeaderWarning } from './leader.ts'
 export {
   KIND_NAMES,

@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals'
 import { quickAdd } from '../format/index.ts'
 import { type Dimension, findUnit, parseQuantity } from '../quantity/index.ts'
 import { CHECK_CODES } from '../rig/index.ts'
-import { HELP, sayGuesses, sayLine } from './index.ts'
+import { HELP, sayGuesses, sayHelp, sayLine, TAG_TOPICS } from './index.ts'
 
 const LINES = readFileSync(`${process.cwd()}/core/src/format/typed/lines.txt`, 'utf8')
   .split('\n')
@@ -87,5 +87,9 @@ test('every line of the ledger is explained once, and so is how things are worke
       .map(({ id }) => id.slice(5))
       .sort(),
   ).toEqual([...CHECK_CODES].sort())
-  for (const { text } of HELP) expect(text.length).toBeGreaterThan(60)
+  for (const topic of HELP) expect(sayHelp(topic, 'trade').length).toBeGreaterThan(45)
+  // No figure of the other face is left in a sentence.
+  for (const topic of [...HELP, ...TAG_TOPICS])
+    expect(sayHelp(topic, 'metric')).not.toMatch(/\bfeet\b|inch|\d ft/)
+  expect(TAG_TOPICS.map(({ id }) => id)).toContain('tag-estimate')
 })

@@ -1,7 +1,7 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
 import { askedFor } from '@hoxen/core/format'
 import { rigKey } from '@hoxen/core/rig'
-import { HELP, KIND_NAMES, summarize } from '@hoxen/core/words'
+import { HELP, KIND_NAMES, sayHelp, summarize, TAG_TOPICS } from '@hoxen/core/words'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { useList, useSingle } from '../store/index.ts'
@@ -33,9 +33,10 @@ export function Palette({ open, onClose, commands }: Props) {
           },
         ]
       : []),
-    ...HELP.map(({ id, title }) => ({
-      name: `What is: ${title}`,
-      run: () => void navigate(`/tables#${id}`),
+    ...[...HELP, ...TAG_TOPICS].map((topic) => ({
+      name: `What is: ${topic.title}`,
+      about: sayHelp(topic, system),
+      run: () => void navigate(`/tables#${topic.id}`),
     })),
     ...gear.map((item) => ({
       name: `${item.name} — ${KIND_NAMES[item.kind].one}, ${summarize(item, system)}`,
@@ -43,10 +44,14 @@ export function Palette({ open, onClose, commands }: Props) {
     })),
   ]
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
+  const has = (said: string): boolean => words.every((w) => said.toLowerCase().includes(w))
   const asked = askedFor(text)
   const found: readonly Command[] =
     asked === undefined
-      ? things.filter((c) => words.every((w) => c.name.toLowerCase().includes(w))).slice(0, SHOWN)
+      ? [
+          ...things.filter((c) => has(c.name)),
+          ...things.filter((c) => !has(c.name) && has(`${c.name} ${c.about ?? ''}`)),
+        ].slice(0, SHOWN)
       : [
           {
             name: `What to look for round a ${summarize(asked, system)}`,

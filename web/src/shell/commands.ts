@@ -7,6 +7,8 @@ import { STATIONS } from './stations.ts'
 /** Something that can be done from anywhere: by key, from the palette, or from a button. */
 export interface Command {
   readonly name: string
+  /** Words it is found by, besides its name. */
+  readonly about?: string
   /** Key, or two keys in a row. */
   readonly keys?: string
   readonly run: () => void

@@ -7,7 +7,7 @@ import {
   twoHandRows,
 } from '@hoxen/core/line'
 import { EVIDENCE_TAGS, type Measure } from '@hoxen/core/quantity'
-import { HELP, PLAIN_WORDS, type PlainQuestion, RULES, TAG_MEANINGS } from '@hoxen/core/words'
+import { HELP, PLAIN_WORDS, type PlainQuestion, RULES, sayHelp, TAG_MEANINGS } from '@hoxen/core/words'
 import { type ReactNode, useEffect } from 'react'
 import { useLocation } from 'react-router'
 import { Tag, useUnits } from '../../ui/index.ts'
@@ -190,22 +190,23 @@ function Rules() {
 
 /** What each line of the ledger asks, and how the models work; a line of the ledger leads to its own. */
 function Help() {
+  const { system } = useUnits()
   const { hash } = useLocation()
   // A page that comes later than its address is gone to when it is there.
   useEffect(() => {
     if (hash.length > 1) document.getElementById(decodeURIComponent(hash.slice(1)))?.scrollIntoView()
   }, [hash])
   return (
-    <Part id="help" title="What the ledger asks">
+    <Part id="help" title="What the ledger asks, how it is worked out, and what schools say">
       <dl className="max-w-3xl divide-y divide-rule">
-        {HELP.map(({ id, title, text }) => (
+        {HELP.map((topic) => (
           <div
-            key={id}
-            id={id}
-            className={`scroll-mt-40 py-2 ${hash === `#${id}` ? 'border-l-4 border-l-river pl-3' : ''}`}
+            key={topic.id}
+            id={topic.id}
+            className={`scroll-mt-40 py-2 ${hash === `#${topic.id}` ? 'border-l-4 border-l-river pl-3' : ''}`}
           >
-            <dt className="font-semibold">{title}</dt>
-            <dd>{text}</dd>
+            <dt className="font-semibold">{topic.title}</dt>
+            <dd>{sayHelp(topic, system)}</dd>
           </div>
         ))}
       </dl>
@@ -258,7 +259,7 @@ function Tags() {
       <dl className="grid max-w-2xl grid-cols-[auto_1fr] gap-x-5 gap-y-2">
         {EVIDENCE_TAGS.map((tag) => (
           <div key={tag} className="contents">
-            <dt>
+            <dt id={`tag-${tag}`} className="scroll-mt-40">
               <Tag tag={tag} />
             </dt>
             <dd>{TAG_MEANINGS[tag]}.</dd>
