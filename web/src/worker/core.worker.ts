@@ -1,5 +1,5 @@
 import type { Day } from '@hoxen/core/day'
-import type { CsvReading, DocumentReading } from '@hoxen/core/format'
+import type { CsvReading, DocumentReading, TypedLinesReading } from '@hoxen/core/format'
 import type { Gear, Item } from '@hoxen/core/gear'
 import type { PlanMend } from '@hoxen/core/ladder'
 import {
@@ -42,6 +42,7 @@ import { callOff, unhurried } from './unhurried.ts'
 export interface GearFileReading {
   readonly table?: CsvReading
   readonly document?: DocumentReading
+  readonly lines?: TypedLinesReading
 }
 
 type Apart = Extract<Specified, { outcome: 'do-not-go-together' }>
@@ -203,18 +204,21 @@ const api = {
     return unhurried(about.id, servingInSteps(question, { gear, fixed }, named, items))
   },
 
-  /** A table of gear, or a file of everything, by how it begins. @param tell told how far it is, [0, 1] */
+  /** A file of everything, a table of gear, or a list as it is typed, by what it turns out to be. @param tell told how far it is, [0, 1] */
   async readGear(
     id: number,
     file: Blob,
     stamp: string,
     tell: (share: number) => void,
   ): Promise<GearFileReading> {
-    const { readCsvInSteps, readDocument, rowId, textOf } = await import('./files.ts')
+    const { readCsvInSteps, readDocument, readTypedLines, rowId, textOf } = await import('./files.ts')
     const text = await textOf(file)
     if (/^\s*[{[<]/.test(text)) return { document: readDocument(text) }
     const steps = readCsvInSteps(text, (row) => rowId(row, stamp))
-    return { table: await unhurried(id, steps, async (share) => tell(share)) }
+    const table = await unhurried(id, steps, async (share) => tell(share))
+    if (table.fileProblems[0]?.code !== 'not-a-table') return { table }
+    const lines = readTypedLines(text, (row) => rowId(row, stamp))
+    return lines.items.length > 0 ? { lines } : { table }
   },
   async refusedTable(file: Blob, why: Readonly<Record<number, string>>): Promise<string> {
     const { refusedTable, textOf } = await import('./files.ts')

@@ -1,3 +1,3 @@
-export { readCsvInSteps, readDocument, refusedTable, rowId } from '@hoxen/core/format'
+export { readCsvInSteps, readDocument, readTypedLines, refusedTable, rowId } from '@hoxen/core/format'
 export { readGaugeFile } from '@hoxen/core/water'
 export { textOf } from './textOf.ts'

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { readField } from '../../gear/index.ts'
 import { KG_PER_GRAIN, M_PER_FOOT } from '../../quantity/index.ts'
-import { quickAdd } from '../index.ts'
+import { quickAdd, readTypedLines } from '../index.ts'
 
 const seeded = { seed: 20261125, numRuns: 200 }
 
@@ -56,4 +56,19 @@ describe('the typed line', () => {
       seeded,
     )
   })
+})
+
+test('a list is read line by line by the same reader; what stops a line stops no other', () => {
+  const { items, guessed, rowProblems } = readTypedLines(
+    '\uFEFF# my wallet\n\n- skagit 510 gr 23 ft\n2. T-11 10 ft  # the good one\nSkagit 525\n17 wombles\n',
+    (row) => `l${row}`,
+  )
+  expect(items.map(({ id, kind }) => [id, kind])).toEqual([
+    ['l3', 'head'],
+    ['l4', 'tip'],
+    ['l5', 'head'],
+  ])
+  expect(guessed.l5).toContain('massKg')
+  expect(guessed.l3).toBeUndefined()
+  expect(rowProblems.map(({ row, name }) => [row, name])).toEqual([[6, '17 wombles']])
 })

@@ -12,10 +12,11 @@ import {
   placeOf,
   planImport,
   SINGLES,
+  type TypedLinesReading,
 } from '@hoxen/core/format'
 import type { Problem } from '@hoxen/core/gear'
 import type { UnitSystem } from '@hoxen/core/quantity'
-import { sayProblem, summarize } from '@hoxen/core/words'
+import { sayGuesses, sayLine, sayProblem, summarize } from '@hoxen/core/words'
 import { useMutation, useQuery } from '@tanstack/react-query'
 import { proxy } from 'comlink'
 import { useId, useMemo, useRef, useState } from 'react'
@@ -31,6 +32,8 @@ interface Reading {
   readonly fileProblems: readonly Problem[]
   readonly refused: readonly { readonly place: string; readonly problem: Problem }[]
   readonly unknownColumns: readonly string[]
+  /** Of a list as it is typed: what is only supposed, by identifier. */
+  readonly guessed?: TypedLinesReading['guessed']
   /** The table that was read, and the number of each row that was refused. */
   readonly table?: { readonly file: File; readonly rows: readonly number[] }
 }
@@ -68,14 +71,26 @@ function fromFile(name: string, { document, problems, readable }: DocumentReadin
   }
 }
 
+function fromLines(name: string, { items, guessed, rowProblems }: TypedLinesReading): Reading {
+  return {
+    name,
+    document: { ...nothingKept(), items: [...items] },
+    fileProblems: [],
+    refused: rowProblems.map((problem) => ({ place: `Line ${problem.row}, ${problem.name}`, problem })),
+    unknownColumns: [],
+    guessed,
+  }
+}
+
 async function readAny(file: File, tell: (share: number) => void, signal: AbortSignal): Promise<Reading> {
   const stamp = crypto.randomUUID().slice(0, 6)
-  const { table, document } = await askInSteps(
+  const { table, document, lines } = await askInSteps(
     (api, id) => api.readGear(id, file, stamp, proxy(tell)),
     signal,
   )
   if (table !== undefined) return fromTable(file, table)
   if (document !== undefined) return fromFile(file.name, document)
+  if (lines !== undefined) return fromLines(file.name, lines)
   throw new Error('It was read as nothing.')
 }
 
@@ -116,8 +131,8 @@ export function ImportSheet({ open, onClose }: { readonly open: boolean; readonl
   return (
     <Sheet open={open} title="Import gear" onClose={close} wide>
       <label htmlFor={id} className="text-[0.95rem]">
-        A table (CSV with the units in its header: kind, name, mass_gr or mass_g, length_ft or length_m …) or
-        a file saved from Hoxen
+        A table (CSV with the units in its header: kind, name, mass_gr or mass_g, length_ft or length_m …), a
+        list with one thing a line as you would type it, or a file saved from Hoxen
       </label>
       <input
         id={id}
@@ -129,6 +144,7 @@ export function ImportSheet({ open, onClose }: { readonly open: boolean; readonl
           if (file) start(file)
         }}
       />
+      <PastedList onRead={start} />
       {reading.isPending && (
         <p role="status" className="mt-4 flex flex-wrap items-center gap-3 text-faint">
           Reading… {Math.round(share * 100)} %
@@ -143,6 +159,36 @@ export function ImportSheet({ open, onClose }: { readonly open: boolean; readonl
       )}
       {reading.data !== undefined && <Preview reading={reading.data} onDone={close} />}
     </Sheet>
+  )
+}
+
+/** A list typed or pasted here, read as a file of it would be. */
+function PastedList({ onRead }: { readonly onRead: (file: File) => void }) {
+  const id = useId()
+  const [text, setText] = useState('')
+  return (
+    <details className="mt-3">
+      <summary className="min-h-11 content-center font-semibold">Or paste a list</summary>
+      <label htmlFor={id} className="sr-only">
+        One thing a line
+      </label>
+      <textarea
+        id={id}
+        rows={5}
+        value={text}
+        spellCheck={false}
+        placeholder={'skagit 510 gr 23 ft\nT-11 10 ft\n13 ft no. 7 two-hander'}
+        onChange={(event) => setText(event.target.value)}
+        className={`${fieldLook} py-2`}
+      />
+      <Button
+        className="mt-2"
+        disabled={text.trim() === ''}
+        onClick={() => onRead(new File([text], 'the list'))}
+      >
+        Read the list
+      </Button>
+    </details>
   )
 }
 
@@ -211,7 +257,7 @@ function Preview({ reading, onDone }: { readonly reading: Reading; readonly onDo
         </p>
       )}
       <Refused reading={reading} />
-      <ChangeList plan={plan} />
+      <ChangeList plan={plan} guessed={reading.guessed} />
       <div className="mt-4 flex gap-3">
         <Button weight="strong" disabled={busy || (count === 0 && plan.singles.length === 0)} onClick={take}>
           Take {count === 1 ? 'it' : `these ${count}`} in
@@ -222,8 +268,9 @@ function Preview({ reading, onDone }: { readonly reading: Reading; readonly onDo
   )
 }
 
-function Refused({ reading: { name, refused: rows, table } }: { readonly reading: Reading }) {
+function Refused({ reading: { name, refused: rows, table, guessed } }: { readonly reading: Reading }) {
   const { system } = useUnits()
+  const say = guessed === undefined ? sayProblem : sayLine
   if (rows.length === 0) return null
   return (
     <details open className="mt-3">
@@ -234,7 +281,7 @@ function Refused({ reading: { name, refused: rows, table } }: { readonly reading
             key={`${place}${problem.path.join('.')}${problem.code}`}
             className="border-b border-rule py-1.5"
           >
-            <b className="font-semibold">{place}.</b> {sayProblem(problem, system)}
+            <b className="font-semibold">{place}.</b> {say(problem, system)}
           </li>
         ))}
       </ul>
@@ -265,8 +312,15 @@ async function saveRefused(
   saveFile(`${name.replace(/\.[^.]*$/, '')}-refused.csv`, table, 'text/csv')
 }
 
-function ChangeList({ plan }: { readonly plan: ImportPlan }) {
+interface ChangeListProps {
+  readonly plan: ImportPlan
+  readonly guessed: Reading['guessed']
+}
+
+function ChangeList({ plan, guessed = {} }: ChangeListProps) {
   const { system } = useUnits()
+  const supposed = (row: ListRow<ListName>): string =>
+    'kind' in row ? sayGuesses(row, guessed[row.id] ?? [], system) : ''
   const about = (name: ListName, row: ListRow<ListName>): string =>
     'kind' in row ? summarize(row, system) : LISTS[name].words.one
   const rows = LIST_NAMES.flatMap((name) => {
@@ -278,14 +332,14 @@ function ChangeList({ plan }: { readonly plan: ImportPlan }) {
   })
   if (rows.length === 0) return null
   return (
-    <details className="mt-3">
+    <details className="mt-3" open={Object.keys(guessed).length > 0}>
       <summary className="font-semibold">What would be added or changed</summary>
       <ul className="mt-1 max-h-52 overflow-y-auto">
         {rows.slice(0, LISTED).map(({ name, row, word }) => (
           <li key={`${name} ${row.id}`} className="border-b border-rule py-1.5">
             {row.name}{' '}
             <span className="text-faint">
-              — {about(name, row)} ({word})
+              — {about(name, row)} ({word}). {supposed(row)}
             </span>
           </li>
         ))}

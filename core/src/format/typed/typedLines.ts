@@ -1,0 +1,40 @@
+import type { Item } from '../../gear/index.ts'
+import type { RowProblem } from '../csv.ts'
+import { quickAdd } from './quickAdd.ts'
+
+/** A list of gear as it is typed, one thing a line, by the reader of the one-line field. */
+export interface TypedLinesReading {
+  readonly items: readonly Item[]
+  /** What of each is only supposed, by its identifier. */
+  readonly guessed: Readonly<Record<string, readonly string[]>>
+  readonly rowProblems: readonly RowProblem[]
+}
+
+/** More lines than this are no list that somebody typed. */
+const MOST_LINES = 5000
+/** What may stand before a thing in a list. */
+const BULLET = /^\s*(?:[-–•*]|\d+[.)])\s+/
+
+/**
+ * Reads a list line by line; empty lines and what stands behind “#” are passed over.
+ * @param newId makes the identifier of line n
+ */
+export function readTypedLines(text: string, newId: (row: number) => string): TypedLinesReading {
+  const items: Item[] = []
+  const guessed: Record<string, readonly string[]> = {}
+  const rowProblems: RowProblem[] = []
+  const lines = text.replace(/^\uFEFF/, '').split(/\r?\n/)
+  lines.slice(0, MOST_LINES).forEach((typed, index) => {
+    const line = typed
+      .replace(/^\s*#.*|\s#\s.*$/, '')
+      .replace(BULLET, '')
+      .trim()
+    if (line === '') return
+    const read = quickAdd(line, newId(index + 1))
+    if (read.ok) {
+      items.push(read.item)
+      if (read.guessed.length > 0) guessed[read.item.id] = read.guessed
+    } else rowProblems.push(...read.problems.map((p) => ({ ...p, row: index + 1, name: line.slice(0, 60) })))
+  })
+  return { items, guessed, rowProblems }
+}
