@@ -44,7 +44,9 @@ test('the demo asks over one’s own, puts it aside and gives it back; clearing 
 
 const LONG = 'x'.repeat(80)
 
-test('names of eighty letters widen no page, from 320 to 2560 pixels', async ({ page }) => {
+test('names of eighty letters widen no page, from 320 to 2560 pixels and at twice the size', async ({
+  page,
+}) => {
   await winterRig(page)
   for (const id of ['510-gr-short-skagit', 'long-seven-13-ft']) {
     await page.goto(`/gear/item/${id}`)
@@ -52,11 +54,16 @@ test('names of eighty letters widen no page, from 320 to 2560 pixels', async ({ 
     await page.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page).toHaveURL(/\/gear\?/)
   }
-  for (const place of ['/match', '/rig?part=tipId', '/water?view=ladder']) {
+  for (const place of ['/match', '/rig?part=tipId', '/water', '/reel', '/gear?kind=head']) {
     await page.goto(place)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
-    for (const width of [320, 800, 2560]) {
-      await page.setViewportSize({ width, height: 800 })
+    // 640 by 400 is what a window of 1280 by 800 shows at twice the size.
+    for (const [width, height] of [
+      [320, 640],
+      [640, 400],
+      [2560, 1300],
+    ] as const) {
+      await page.setViewportSize({ width, height })
       // Drawings follow the page a moment later.
       await expect
         .poll(() => page.evaluate(() => document.documentElement.scrollWidth), { intervals: [100] })

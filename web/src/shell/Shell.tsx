@@ -41,7 +41,7 @@ export function Shell() {
       >
         Skip to the page
       </a>
-      <header className="no-print sticky top-0 z-30 border-b border-rule bg-paper">
+      <header className="no-print sticky top-0 [@media(max-height:520px)]:static z-30 border-b border-rule bg-paper">
         <div className="mx-auto max-w-[84rem] px-4">
           <div className="flex h-12 items-center gap-1 sm:gap-2">
             <NavLink

@@ -53,7 +53,7 @@ export function RigCard({ card, place, remedy, items, mine, pinned, onMine, onPi
       <p className="text-[0.92rem] text-faint">
         {names.length === 0 ? 'Nothing else chosen' : names.join(' · ')}
       </p>
-      <div className="mt-1 grid items-center gap-x-5 gap-y-1 md:grid-cols-[1fr_13rem]">
+      <div className="mt-1 grid grid-cols-[minmax(0,1fr)] items-center gap-x-5 gap-y-1 md:grid-cols-[minmax(0,1fr)_13rem]">
         <CardDrawing rig={rig} />
         <div>
           {rig.window !== undefined && (
