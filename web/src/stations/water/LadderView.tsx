@@ -96,12 +96,23 @@ export function LadderView({ setup }: { readonly setup: SwingSetup }) {
                 className={`hover:bg-shoal ${strand.mine ? 'font-semibold' : ''}`}
               >
                 <td className="py-1 text-faint">{i + 1}</td>
-                <th scope="row" className="pr-3 font-medium">
+                <th scope="row" className="py-1 pr-2 font-medium">
                   {name}
+                  {/* What has no column of its own on a narrow screen. */}
+                  <span className="block text-[0.82rem] font-normal text-faint md:hidden">
+                    {verdicts.get(strand.tipId) !== undefined && (
+                      <StateMark state={verdicts.get(strand.tipId) ?? 'holds'} />
+                    )}{' '}
+                    hangs at {show(summary.hangDepthM, 'length')},{' '}
+                    {summary.touches === 1 ? '1 touch' : `${summary.touches} touches`}, snag{' '}
+                    {Math.round(summary.snagRisk * 100)} %
+                  </span>
                 </th>
                 <td className="pr-3 whitespace-nowrap">
                   {summary.holdingS.toFixed(0)} s of {summary.overHoldingS.toFixed(0)}{' '}
-                  <span className="text-[0.85rem] text-faint">at {strand.best.angleDeg}°</span>
+                  <span className="block text-[0.85rem] text-faint sm:inline">
+                    at {strand.best.angleDeg}°
+                  </span>
                 </td>
                 <td className="hidden pr-3 text-[0.85rem] text-faint sm:table-cell">
                   {strand.angles
