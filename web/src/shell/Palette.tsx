@@ -1,10 +1,10 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
-import { askedFor } from '@hoxen/core/format'
+import { askedFor, quickAdd } from '@hoxen/core/format'
 import { rigKey } from '@hoxen/core/rig'
-import { HELP, KIND_NAMES, sayHelp, summarize, TAG_TOPICS } from '@hoxen/core/words'
+import { HELP, KIND_NAMES, sayGuesses, sayHelp, summarize, TAG_TOPICS } from '@hoxen/core/words'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { useList, useSingle } from '../store/index.ts'
+import { addItem, newId, noticeDone, noticeFailed, useList, useSingle } from '../store/index.ts'
 import { fieldLook, Sheet, useUnits } from '../ui/index.ts'
 import type { Command } from './commands.ts'
 
@@ -46,9 +46,24 @@ export function Palette({ open, onClose, commands }: Props) {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
   const has = (said: string): boolean => words.every((w) => said.toLowerCase().includes(w))
   const asked = askedFor(text)
+  const typed = words.length > 1 && asked === undefined ? quickAdd(text, 'typed') : undefined
+  const adding: readonly Command[] =
+    typed?.ok === true
+      ? [
+          {
+            name: `Add a ${KIND_NAMES[typed.item.kind].one}: ${summarize(typed.item, system)}. ${sayGuesses(typed.item, typed.guessed, system)}`,
+            run: () =>
+              void addItem({ ...typed.item, id: newId(typed.item.name) }).then(
+                (did) => did && noticeDone(`${typed.item.name} added`),
+                noticeFailed,
+              ),
+          },
+        ]
+      : []
   const found: readonly Command[] =
     asked === undefined
       ? [
+          ...adding,
           ...things.filter((c) => has(c.name)),
           ...things.filter((c) => !has(c.name) && has(`${c.name} ${c.about ?? ''}`)),
         ].slice(0, SHOWN)

@@ -17,6 +17,7 @@ import {
   useList,
 } from '../../store/index.ts'
 import { Button, buttonLook, Empty, fieldLook, useUnits } from '../../ui/index.ts'
+import { ByOneLine } from './ByOneLine.tsx'
 import { Derived } from './Derived.tsx'
 import { type FormText, fieldName, formText, readForm } from './itemForm.ts'
 import { Suits } from './Suits.tsx'
@@ -132,6 +133,15 @@ function ItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText 
               Forget it
             </Button>
           </p>
+        )}
+        {item === undefined && (
+          <ByOneLine
+            kind={kind}
+            onRead={(read) => {
+              for (const [field, text] of Object.entries(formText(kind, read, system)))
+                if (text !== '') form.setValue(field, text, { shouldDirty: true })
+            }}
+          />
         )}
         <figure className="mt-3 rounded-lg border border-rule bg-sheet px-3 pt-2 pb-3">
           <AsTyped kind={kind} item={item} form={form} />
