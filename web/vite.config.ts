@@ -35,7 +35,7 @@ const AT_ONCE = new RegExp(
     'core/src/(leader/length|water/(section|gauge))[.]',
     'web/src/(store/(?!files|demo)|ui/(Button|StateMark|Tag|units|file)[.]|worker/(door|pool|gearDoor)|day/|outside/use)',
     'web/src/drawing/(RigStrip|scale|ticks|useWidth|GrainAxis)',
-    'web/src/(ledger/sayScore|stations/match/token)',
+    'web/src/(ledger/(sayScore|RemedyLine)|stations/match/(token|CardDrawing))',
     'createLucideIcon',
   ]
     .join('|')
