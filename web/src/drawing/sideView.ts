@@ -1,4 +1,4 @@
-import { type Section, sectionOf } from '@hoxen/core/water'
+import { depthAt, type Section, sectionOf } from '@hoxen/core/water'
 import { paintBedStuff } from './bedStuff.ts'
 import type { Ink } from './ink.ts'
 import { momentAt } from './moment.ts'
@@ -70,8 +70,8 @@ function paintWater(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink):
   pen.save()
   ground()
   pen.clip()
-  const line = bed.map(([m, z]) => [scale.x(m), scale.y(z)] as const)
-  paintBedStuff(pen, scene.run.bottom, line, scale.pxPerM, ink)
+  const top = (x: number): number => scale.y(-depthAt(scene.run, (x - scale.x(0)) / scale.pxPerM))
+  paintBedStuff(pen, scene.run.bottom, { from: scale.x(0), to: scale.x(toM), at: top }, scale.pxPerM, ink)
   pen.restore()
   pen.strokeStyle = ink.ink
   pen.lineWidth = 1.5

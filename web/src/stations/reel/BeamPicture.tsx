@@ -1,6 +1,5 @@
 import type { Rod } from '@hoxen/core/gear'
-import { type KeyboardEvent, type PointerEvent, useRef } from 'react'
-import { useWidth } from '../../drawing/index.ts'
+import { byArrows, useHandles, useWidth } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
 /** A mass that pulls on the beam. */
@@ -35,32 +34,21 @@ const STEP_M = 0.01
 export function BeamPicture({ rod, seatM, handM, loads, bareM, pointM, band, onHand }: Props) {
   const { show } = useUnits()
   const [box, width] = useWidth<HTMLDivElement>(800)
-  const svg = useRef<SVGSVGElement>(null)
   const px = (width - 2 * SIDE) / rod.lengthM
   const x = (m: number): number => SIDE + m * px
   const put = (m: number): void =>
     onHand(Math.min(rod.lengthM / 2, Math.max(seatM + STEP_M, Math.round(m / STEP_M) * STEP_M)))
-  const drag = (event: PointerEvent): void => {
-    if (event.buttons !== 1 || svg.current?.hasPointerCapture(event.pointerId) !== true) return
-    put((event.clientX - svg.current.getBoundingClientRect().left - SIDE) / px)
-  }
-  const key = (event: KeyboardEvent): void => {
-    const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key]
-    if (by === undefined) return
-    event.preventDefault()
-    put(handM + by * STEP_M)
-  }
+  const { drawing, take } = useHandles((at) => put((at - SIDE) / px))
   return (
     <div ref={box} className="rounded-lg border border-rule bg-sheet">
       {/* biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of */}
       <svg
-        ref={svg}
+        {...drawing}
         width={width}
         height={HIGH}
         aria-label={`Rod, reel and line as a beam on the hand${pointM === undefined ? '' : `; it balances ${show(pointM, 'length')} from the butt`}`}
         role="group"
         className="block touch-none"
-        onPointerMove={drag}
       >
         {band !== undefined && (
           <g>
@@ -118,8 +106,8 @@ export function BeamPicture({ rod, seatM, handM, loads, bareM, pointM, band, onH
           aria-valuenow={handM}
           aria-valuetext={`${show(handM, 'length')} from the butt`}
           className="group cursor-grab outline-none"
-          onKeyDown={key}
-          onPointerDown={(event) => svg.current?.setPointerCapture(event.pointerId)}
+          onKeyDown={byArrows((steps) => put(handM + steps * STEP_M))}
+          onPointerDown={take()}
         >
           <rect x={x(handM) - 22} y={ROD_Y - 8} width="44" height="52" fill="transparent" />
           <path

@@ -1,6 +1,6 @@
 import type { LeaderRecipe } from '@hoxen/core/leader'
-import { type KeyboardEvent, type PointerEvent, useRef } from 'react'
-import { useWidth } from '../../drawing/index.ts'
+import type { PointerEvent, ReactNode } from 'react'
+import { byArrows, useHandles, useWidth } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
 interface Props {
@@ -30,8 +30,6 @@ const SLIM_PX = 36
 export function LeaderPicture({ recipe, behind, spacingM, onEnd }: Props) {
   const { show } = useUnits()
   const [box, width] = useWidth<HTMLDivElement>(800)
-  const svg = useRef<SVGSVGElement>(null)
-  const held = useRef<number>(undefined)
   const wholeM = recipe.lengthM + (spacingM ?? 0)
   const px = (width - STUB - FLY) / wholeM
   const x = (m: number): number => STUB + m * px
@@ -40,10 +38,7 @@ export function LeaderPicture({ recipe, behind, spacingM, onEnd }: Props) {
   )
   /** Where knots stand close together each is drawn slimmer. */
   const slim = Math.min(...recipe.steps.map(({ lengthM }) => lengthM * px)) < SLIM_PX
-  const move = (event: PointerEvent): void => {
-    if (held.current === undefined || svg.current === null) return
-    onEnd(held.current, (event.clientX - svg.current.getBoundingClientRect().left - STUB) / px)
-  }
+  const { drawing, take } = useHandles((at, which) => onEnd(which, (at - STUB) / px))
   const said = recipe.steps
     .map(
       (s) =>
@@ -54,19 +49,12 @@ export function LeaderPicture({ recipe, behind, spacingM, onEnd }: Props) {
     <div ref={box} className="rounded-lg border border-rule bg-sheet">
       {/* biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of */}
       <svg
-        ref={svg}
+        {...drawing}
         width={width}
         height={HIGH}
         role="group"
         aria-label={`The leader, butt to fly: ${said}`}
         className="block touch-none"
-        onPointerMove={move}
-        onPointerUp={() => {
-          held.current = undefined
-        }}
-        onPointerCancel={() => {
-          held.current = undefined
-        }}
       >
         <path d={`M0 ${LINE_Y - 9}H${STUB - 14}q8 0 14 7v4q-6 7 -14 7H0Z`} fill="var(--faint)" />
         <text x="6" y="18" fontSize="12" fill="var(--faint)">
@@ -141,10 +129,7 @@ export function LeaderPicture({ recipe, behind, spacingM, onEnd }: Props) {
                 <Ring />
               )
             }
-            onTake={(event) => {
-              svg.current?.setPointerCapture(event.pointerId)
-              held.current = i
-            }}
+            onTake={take(i)}
             onNudge={(by) => onEnd(i, m + by * NUDGE_M)}
           />
         ))}
@@ -165,19 +150,13 @@ interface EndProps {
   readonly atM: number
   readonly mostM: number
   readonly says: string
-  readonly shape: React.ReactNode
+  readonly shape: ReactNode
   readonly onTake: (event: PointerEvent) => void
   /** By keys: so many steps towards the fly. */
   readonly onNudge: (by: number) => void
 }
 
 function End({ x, label, atM, mostM, says, shape, onTake, onNudge }: EndProps) {
-  const key = (event: KeyboardEvent): void => {
-    const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key]
-    if (by === undefined) return
-    event.preventDefault()
-    onNudge(event.shiftKey ? by * 5 : by)
-  }
   return (
     <g
       role="slider"
@@ -190,7 +169,7 @@ function End({ x, label, atM, mostM, says, shape, onTake, onNudge }: EndProps) {
       transform={`translate(${x} ${LINE_Y})`}
       className="group cursor-ew-resize outline-none"
       onPointerDown={onTake}
-      onKeyDown={key}
+      onKeyDown={byArrows(onNudge)}
     >
       <rect x="-16" y="-24" width="32" height="48" fill="transparent" />
       <circle

@@ -17,8 +17,10 @@ import {
 } from '../../scale/index.ts'
 import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, fieldLook, QuantityField, Tag, useUnits, useWithin } from '../../ui/index.ts'
+import { MaterialAxis } from './MaterialAxis.tsx'
+import { SettlingTrace } from './SettlingTrace.tsx'
+import { Tape } from './Tape.tsx'
 import { useScale } from './useScale.ts'
-import { MaterialAxis, SettlingTrace, Tape } from './WeighPictures.tsx'
 
 const ENDS: Readonly<Record<ScaleEnd, string>> = {
   unplugged: 'The scale was unplugged. The last settled figure below is kept; plug it in and start again.',

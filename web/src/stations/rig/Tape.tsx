@@ -1,0 +1,107 @@
+import { WEIGHED } from '@hoxen/core/sink'
+import { useRef } from 'react'
+import { byArrows, unitTicks, useHandles, useWidth } from '../../drawing/index.ts'
+import { useUnits } from '../../ui/index.ts'
+
+interface TapeProps {
+  readonly lengthM: number | undefined
+  readonly sinkingM: number | undefined
+  readonly onLength: (m: number) => void
+}
+
+const TAPE_HIGH = 96
+const PIECE_Y = 26
+const TAPE_Y = 46
+/** Shown of the tape at least [m], and beyond the piece, as a share of it. */
+const TAPE = { leastM: 4, share: 1.2 } as const
+const STEP_M = 0.01
+
+/** The piece along a tape, its sinking part hatched; its end is taken hold of and moved. */
+export function Tape({ lengthM, sinkingM, onLength }: TapeProps) {
+  const { show, system } = useUnits()
+  const [box, width] = useWidth<HTMLDivElement>(600)
+  /** The tape stays as long as it is while its end is held. */
+  const held = useRef<number>(undefined)
+  const long = lengthM ?? 0
+  const toM = held.current ?? Math.max(TAPE.leastM, long * TAPE.share)
+  const x = (m: number): number => 10 + (m / toM) * (width - 20)
+  const put = (m: number): void =>
+    onLength(Math.max(WEIGHED.lengthM.low, Math.min(WEIGHED.lengthM.high, Math.round(m / STEP_M) * STEP_M)))
+  const { drawing, take } = useHandles((at) => put(((at - 10) / (width - 20)) * toM))
+  const sinks = sinkingM === undefined ? long : Math.min(long, sinkingM)
+  return (
+    <div ref={box}>
+      {/* biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of */}
+      <svg
+        {...drawing}
+        width={width}
+        height={TAPE_HIGH}
+        role="group"
+        aria-label={
+          lengthM === undefined ? 'A tape, nothing along it yet' : `${show(long, 'length')} along the tape`
+        }
+        className="block touch-none"
+        onLostPointerCapture={() => {
+          held.current = undefined
+        }}
+      >
+        <rect
+          x={x(0)}
+          y={PIECE_Y - 5}
+          width={Math.max(0, x(long - sinks) - x(0))}
+          height="10"
+          rx="4"
+          fill="var(--sheet)"
+          stroke="var(--ink)"
+        />
+        <rect
+          x={x(long - sinks)}
+          y={PIECE_Y - 5}
+          width={Math.max(0, x(long) - x(long - sinks))}
+          height="10"
+          rx="4"
+          fill="var(--ink)"
+        />
+        <rect x={x(0)} y={TAPE_Y} width={width - 20} height="26" fill="var(--sheet)" stroke="var(--ink)" />
+        {unitTicks(0, toM, Math.max(3, width / 70), 'length', system).map(({ si, text }) => (
+          <g key={si}>
+            <path d={`M${x(si)} ${TAPE_Y}v10`} stroke="var(--ink)" />
+            <text
+              x={x(si)}
+              y={TAPE_Y + 42}
+              textAnchor={si === 0 ? 'start' : 'middle'}
+              fontSize="12"
+              fill="var(--faint)"
+            >
+              {text}
+            </text>
+          </g>
+        ))}
+        <g
+          role="slider"
+          tabIndex={0}
+          aria-label="End of the piece on the tape"
+          aria-valuemin={WEIGHED.lengthM.low}
+          aria-valuemax={WEIGHED.lengthM.high}
+          aria-valuenow={long}
+          aria-valuetext={show(long, 'length')}
+          transform={`translate(${x(long)} ${PIECE_Y})`}
+          className="group cursor-ew-resize outline-none"
+          onKeyDown={byArrows((steps) => put(long + steps * STEP_M))}
+          onPointerDown={(event) => {
+            held.current = toM
+            take()(event)
+          }}
+        >
+          <rect x="-16" y="-22" width="32" height="60" fill="transparent" />
+          <path
+            d="M0 -16V30"
+            stroke="var(--caster)"
+            className="[stroke-width:2.5] group-focus-visible:[stroke-width:5]"
+          />
+          <circle r="7" fill="var(--sheet)" stroke="var(--caster)" strokeWidth="2.5" />
+        </g>
+      </svg>
+    </div>
+  )
+}
