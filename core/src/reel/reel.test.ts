@@ -18,8 +18,10 @@ import {
   reelForBalance,
   reelNumbersFor,
   retrievePerTurnM,
+  ringsOn,
   SQUARE_PACKING,
   spoolVolumeM3,
+  woundVolumeM3,
 } from './index.ts'
 
 const SPOOL: Spool = { rimDiameterM: 0.1, arborDiameterM: 0.05, widthM: 0.03, clearanceM: 0.004 }
@@ -101,6 +103,32 @@ describe('filling a spool', () => {
     expect(runs[0]?.retrieveM).toBeCloseTo(
       retrievePerTurnM(SPOOL, (Math.PI / 4 / 0.75) * (120 * 0.0005 ** 2 + 30 * 0.0009 ** 2)),
       12,
+    )
+  })
+})
+
+describe('rings on a spool', () => {
+  const lines = [
+    { name: 'backing', lengthM: 120, diameterM: 0.0005 },
+    { name: 'running', lengthM: 30, diameterM: 0.0009 },
+    { name: 'head', lengthM: 7, diameterM: 0.0025 },
+  ]
+  test('lie on one another from the arbor outward, and all of them are as thick as what is wound', () => {
+    const rings = ringsOn(SPOOL, 0.75, lines)
+    expect(rings[0]?.innerDiameterM).toBe(SPOOL.arborDiameterM)
+    expect(rings[1]?.innerDiameterM).toBe(rings[0]?.outerDiameterM)
+    const wound = lines.reduce((sum, l) => sum + woundVolumeM3(l.lengthM, l.diameterM, 0.75), 0)
+    expect(rings.at(-1)?.outerDiameterM).toBeCloseTo(diameterAtM(SPOOL, wound), 12)
+  })
+  test.each([
+    [0, [120, 30, 7]],
+    [5, [120, 30, 2]],
+    [20, [120, 17, 0]],
+    [100, [57, 0, 0]],
+    [400, [0, 0, 0]],
+  ])('after a run of %p m so much of each is left', (runM, left) => {
+    expect(ringsOn(SPOOL, 0.75, lines, runM).map((r) => r.leftM)).toEqual(
+      left.map((m) => expect.closeTo(m, 9)),
     )
   })
 })

@@ -37,6 +37,9 @@ const SUITED_TO: Readonly<Partial<Record<Kind, Kind>>> = Object.freeze({
   reel: 'rod',
 })
 
+/** Lines about the water and the season of a day: two things suit each other on any day, or not. */
+const OF_THE_DAY: ReadonlySet<CheckCode> = new Set(['water', 'season', 'room-behind', 'reach', 'depth'])
+
 /** How a thing and another go together. */
 export interface Suited {
   readonly item: Item
@@ -52,11 +55,13 @@ function linesBetween(a: Item, b: Item, day: Day): readonly Check[] {
   const parts = { [one.part]: one.facts, [other.part]: other.facts } as unknown as RigParts
   const both = new Set([one.part, other.part])
   return (CHECKS as readonly CheckDefinition<CheckCode>[]).flatMap(({ code, looks }) =>
-    looks.flatMap((look): readonly Check[] => {
-      if (look.needs.length !== both.size || !look.needs.every((need) => both.has(need))) return []
-      const finding = look.run(parts, day)
-      return finding === null ? [] : [lineOf(code, finding)]
-    }),
+    OF_THE_DAY.has(code)
+      ? []
+      : looks.flatMap((look): readonly Check[] => {
+          if (look.needs.length !== both.size || !look.needs.every((need) => both.has(need))) return []
+          const finding = look.run(parts, day)
+          return finding === null ? [] : [lineOf(code, finding)]
+        }),
   )
 }
 

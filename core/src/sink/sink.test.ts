@@ -91,3 +91,20 @@ describe('a tip’s facts', () => {
     expect(facts.massKg).toEqual({ value: 110 * KG_PER_GRAIN, tag: 'printed' })
   })
 })
+
+describe('how sure a name is', () => {
+  test('the band is the scale’s tenth of a gram and the tape’s quarter inch, and shrinks as the piece grows', () => {
+    const sureOf = (feet: number): number => {
+      const { sure, grainsPerFt } = nameMaterial(11 * feet * KG_PER_GRAIN, feet * M_PER_FOOT)
+      expect(sure.low).toBeLessThan(grainsPerFt)
+      expect(sure.high - grainsPerFt).toBeCloseTo(grainsPerFt - sure.low, 9)
+      return (sure.high - sure.low) / 2 / grainsPerFt
+    }
+    expect(sureOf(10)).toBeCloseTo(0.00005 / (110 * KG_PER_GRAIN) + 0.006 / tenFeet, 9)
+    expect(sureOf(10)).toBeLessThan(sureOf(2.5))
+  })
+  test('C16 [practice]: at 10 ft neighbours three grains apart are told from one another', () => {
+    const bands = [8, 11, 14, 17, 20].map((n) => nameMaterial(n * 10 * KG_PER_GRAIN, tenFeet).sure)
+    for (const [i, band] of bands.slice(1).entries()) expect(band.low).toBeGreaterThan(bands[i]?.high ?? 0)
+  })
+})

@@ -71,3 +71,52 @@ test('what is gone says so', async () => {
 test('only fields that differ are a draft', () => {
   expect(changedFields({ a: 'x', b: 'y', c: '' }, { a: 'x', b: 'z' })).toEqual({ b: 'y' })
 })
+
+const byLine = async (text: string): Promise<void> => {
+  const line = await field('In one line, if you like')
+  type(line, text)
+  fireEvent.blur(line)
+}
+const says = (): string => document.getElementById('by-one-line-says')?.textContent ?? ''
+
+test('a new thing is filled from one line by the reader of the one-line field; a guess is told', async () => {
+  open('/gear/new/head')
+  await byLine('Skagit 525')
+  await waitFor(async () => expect((await field('Mass')).value).toBe('525 gr'))
+  expect((await field('Kind of head')).value).toBe('skagit')
+  expect(says()).toMatch(/^Filled in below\. Supposed: .*525 gr/)
+  await byLine('T-11 10 ft')
+  expect(says()).toBe('That is a tip, not a head.')
+  await byLine('skagit 17 wombles')
+  expect(says()).toContain('For example “skagit 510 gr 23 ft”')
+})
+
+test('the thing is drawn as it is typed, and as it was while what is typed cannot be', async () => {
+  open('/gear/item/510-gr-short-skagit')
+  const length = await field('Length')
+  const drawn = (): string => document.querySelector('figure svg text')?.textContent ?? ''
+  expect(drawn()).toBe('20 ft')
+  type(length, '24 ft')
+  await waitFor(() => expect(drawn()).toBe('24 ft'))
+  type(length, 'long')
+  await waitFor(() => expect(drawn()).toBe('20 ft'))
+})
+
+test('beside it stand the rods it suits, and where it is used', async () => {
+  open('/gear/item/510-gr-short-skagit')
+  const list = await screen.findByRole('heading', { name: 'Rods it suits' })
+  const first = list.parentElement?.querySelector('[data-suits]')
+  expect(first?.getAttribute('data-suits')).toBe('holds')
+  expect(first?.textContent).toContain('Long seven, 13 ft')
+  expect(screen.getByText(/^Not on the rig in the strip/)).toBeTruthy()
+})
+
+test.each([
+  ['long-seven-13-ft', 'Long seven, 13 ft, drawn'],
+  ['t-11-10-ft', 'T-11, 10 ft, drawn'],
+  ['coated-30-lb', 'Coated 30 lb, drawn'],
+  ['full-frame-eleven', 'Full-frame eleven from its edge and its face'],
+])('%s has a picture', async (id, name) => {
+  open(`/gear/item/${id}`)
+  expect(await screen.findByRole('img', { name })).toBeTruthy()
+})

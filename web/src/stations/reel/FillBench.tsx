@@ -198,7 +198,7 @@ function Run({ runM, mostM, onRun, children }: RunProps) {
         <input
           type="range"
           min={0}
-          max={Math.round(mostM)}
+          max={Math.ceil(mostM)}
           step={1}
           value={runM}
           onChange={(event) => onRun(Number(event.target.value))}

@@ -21,7 +21,13 @@ export function MaterialAxis({ reading }: { readonly reading: MaterialReading | 
   const said =
     reading === undefined
       ? 'Level materials by mass per length'
-      : `${show(reading.kgPerM, 'massPerLength')} among the level materials: ${reading.material ?? `between ${reading.nearest.map((n) => n.material).join(' and ')}`}`
+      : `${show(reading.kgPerM, 'massPerLength')} among the level materials: ${
+          reading.material ??
+          `between ${reading.nearest
+            .map((n) => n.material)
+            .sort((a, b) => a.localeCompare(b, 'en', { numeric: true }))
+            .join(' and ')}`
+        }`
   return (
     <div ref={box} className="rounded-lg border border-rule bg-sheet">
       <svg width={width} height={AXIS_HIGH} role="img" aria-label={said} className="block">
