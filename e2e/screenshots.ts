@@ -66,14 +66,22 @@ interface Moment {
   readonly at?: string
   /** Words brought to the foot of the picture. */
   readonly scrollTo?: string
+  /** Done before the picture is taken. */
+  readonly first?: (page: Page) => Promise<void>
 }
 
-async function shoot(page: Page, path: string, name: string, { at, scrollTo }: Moment = {}): Promise<void> {
+async function shoot(
+  page: Page,
+  path: string,
+  name: string,
+  { at, scrollTo, first }: Moment = {},
+): Promise<void> {
   await page.goto(new URL(path, page.url()).href)
   await page.getByRole('heading').first().waitFor()
   if (path === '/match') await settled(page)
   if (path.startsWith('/match/look')) await page.locator('[data-figure="reelNumber"]').waitFor()
   await page.waitForTimeout(path.startsWith('/water') ? 5000 : 1200)
+  if (first !== undefined) await first(page)
   if (at !== undefined) await page.getByRole('slider', { name: 'Time in the swing' }).fill(at)
   // No ring round what was touched last.
   await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
@@ -86,6 +94,21 @@ async function shoot(page: Page, path: string, name: string, { at, scrollTo }: M
   await page.screenshot({ path: `${ROOT}docs/screenshots/${name}.png` })
 }
 
+/** A tip without a label on the stand-in scale, and ten feet of tape. */
+async function weighATip(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Start the stand-in scale' }).click()
+  await page.getByLabel('On the stand-in lies').selectOption('tip-a')
+  await page.getByLabel('Scale', { exact: true }).filter({ hasText: '7.1' }).waitFor()
+  await page.getByRole('button', { name: 'Take this reading' }).click()
+  await page.getByLabel('Length, by tape').fill('10 ft')
+  await page.getByLabel('Length, by tape').press('Enter')
+  await page.getByText('T-11', { exact: true }).last().waitFor()
+  await page.evaluate(() => scrollTo(0, 0))
+}
+
+/** A fish has run. */
+const aRun = (page: Page): Promise<void> => page.getByRole('slider', { name: /^A fish runs/ }).fill('60')
+
 await served(4392, async (base, browser) => {
   const desk = await demoPage(base, browser, 1280, 800)
   await shoot(desk, '/match', 'match')
@@ -94,16 +117,16 @@ await served(4392, async (base, browser) => {
   await shoot(desk, '/rig?view=mass', 'rig-mass')
   await shoot(desk, '/rig?view=turnover', 'rig-turnover')
   await shoot(desk, '/rig?view=leader', 'leader-builder')
-  await shoot(desk, '/reel', 'reel')
+  await shoot(desk, '/reel', 'reel', { first: aRun })
+  await shoot(desk, '/rig?view=list', 'rigging-list')
+  await shoot(desk, '/rig?view=weigh', 'weigh', { first: weighATip })
   await shoot(desk, '/water', 'water-swing', { at: '14' })
-  await shoot(desk, '/water', 'water-plan', { at: '10', scrollTo: 'From above, your bank below' })
   await shoot(desk, '/water?view=ladder', 'water-ladder')
-  await shoot(desk, '/gear?kind=head&sort=mass', 'gear')
+  await shoot(desk, '/gear?kind=head', 'gear')
   await shoot(desk, '/cast', 'cast')
   await shoot(desk, '/cast', 'cast-loop', { scrollTo: 'In the hand' })
-  await shoot(desk, '/tables', 'tables')
   await shoot(desk, '/match/look?ask=12½+ft+6', 'look')
-  await shoot(await demoPage(base, browser, 1280, 800, 'dark'), '/match', 'match-dusk')
+  await shoot(await demoPage(base, browser, 1280, 800, 'dark'), '/gear/item/510-gr-short-skagit', 'item-dusk')
   const phone = await demoPage(base, browser, 390, 844)
   await shoot(phone, '/rig', 'phone-ledger')
   await toKettleRun(phone)

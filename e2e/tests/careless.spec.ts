@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { expect, openDemo, test, winterRig } from '../open.ts'
 
 test('the first ten seconds: a rod and a head are typed, and answered; kept, they are there', async ({
@@ -54,7 +55,7 @@ test('names of eighty letters widen no page, from 320 to 2560 pixels and at twic
     await page.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page).toHaveURL(/\/gear\?/)
   }
-  for (const place of ['/match', '/rig?part=tipId', '/water', '/reel', '/gear?kind=head']) {
+  for (const place of ['/match', '/water', '/reel', '/gear?kind=head']) {
     await page.goto(place)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     // 640 by 400 is what a window of 1280 by 800 shows at twice the size.
@@ -101,4 +102,27 @@ test('a page is called by its heading, read on from there, and found where it wa
   await expect(page.getByLabel('Mass', { exact: true })).toHaveValue('510 gr')
   await page.getByRole('button', { name: 'Add it' }).click()
   await expect(page.getByRole('link', { name: /^Bare head — Skagit, 33 g, 6\.1 m/ })).toBeVisible()
+})
+
+test('a hundred and fifty lines as anglers type them, pasted: each is understood, or explained', async ({
+  page,
+}) => {
+  const lines = readFileSync(new URL('../../core/src/format/typed/lines.txt', import.meta.url), 'utf8')
+    .split('\n')
+    .filter((line) => line.includes(' => ') && !line.startsWith('# '))
+    .map((line) => line.split(' => ') as [string, string])
+    // An empty line is no line.
+    .filter(([typed]) => typed.trim() !== '')
+  const explained = lines.filter(([, expected]) => expected.startsWith('!')).length
+  await page.goto('/gear?import=file')
+  await page.getByText('Or paste a list').click()
+  await page.getByRole('textbox', { name: 'One thing a line' }).fill(lines.map(([typed]) => typed).join('\n'))
+  await page.getByRole('button', { name: 'Read the list' }).click()
+  await expect(page.getByRole('status').filter({ hasText: 'to add' })).toContainText(
+    `${lines.length - explained} to add`,
+  )
+  await expect(page.getByText(/^Line \d+, two-hander tip action\./)).toBeVisible()
+  await expect(page.getByText(/Supposed: .*525 gr/).first()).toBeAttached()
+  await page.getByRole('button', { name: `Take these ${lines.length - explained} in` }).click()
+  await expect(page.getByRole('button', { name: /^All/ })).toContainText(String(lines.length - explained))
 })

@@ -18,7 +18,7 @@ const PLACES = [
   '/water?view=bed',
   '/cast',
   '/cast/cautions',
-  '/gear',
+  '/gear?kind=tip',
   '/gear/new/head',
   '/gear/item/510-gr-short-skagit',
   '/tables',

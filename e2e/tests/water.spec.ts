@@ -243,7 +243,7 @@ test('a pool chosen is the day of every page; the gauge moves and every verdict 
   await expect(day).toContainText('Kettle Run')
   await expect(day).toContainText('848 ft³/s')
   await page.getByRole('link', { name: 'Match', exact: true }).first().click()
-  await expect(page.getByRole('button', { name: /^What time of year.*the water at 4.2 °C/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^What time of year.*the water at 40 °F/ })).toBeVisible()
   const deepBefore = await page.getByText(/today about [\d.]+ ft deep/).textContent()
 
   await page.unroute('**/api/gauge/*')
@@ -257,10 +257,10 @@ test('a pool chosen is the day of every page; the gauge moves and every verdict 
   await page.getByRole('link', { name: 'Match', exact: true }).first().click()
   await expect(page.getByText(/today about [\d.]+ ft deep/)).not.toHaveText(deepBefore ?? '')
 
-  await day.getByRole('link', { name: '4.2 °C' }).click()
+  await day.getByRole('link', { name: '40 °F' }).click()
   await page.getByRole('button', { name: 'summer', exact: true }).click()
   await expect(day.getByRole('link', { name: 'summer' })).toBeVisible()
-  await expect(page.getByText('the water at 4.2 °C')).toBeHidden()
+  await expect(page.getByText('the water at 40 °F')).toBeHidden()
 })
 
 const inStrip = (page: Page) => page.getByRole('banner').getByRole('link', { name: /^Long seven, 13 ft/ })

@@ -43,7 +43,7 @@ export const MEASURES: Readonly<Record<Measure, Shown>> = Object.freeze({
   current: { dimension: 'speed', trade: ['ft/s', 1], metric: ['m/s', 2] },
   windSpeed: { dimension: 'speed', trade: ['mph', 0], metric: ['m/s', 1] },
   flow: { dimension: 'flow', trade: ['ft³/s', 0], metric: ['m³/s', 1] },
-  temperature: { dimension: 'temperature', trade: ['°C', 1], metric: ['°C', 1] },
+  temperature: { dimension: 'temperature', trade: ['°F', 0], metric: ['°C', 1] },
   massPerLength: { dimension: 'massPerLength', trade: ['gr/ft', 1], metric: ['g/m', 2] },
   breakingLoad: { dimension: 'force', trade: ['lbf', 0], metric: ['kgf', 1] },
 })

@@ -16,7 +16,7 @@ const MOST_LINES = 5000
 const BULLET = /^\s*(?:[-–•*]|\d+[.)])\s+/
 
 /**
- * Reads a list line by line; empty lines and what stands behind “#” are passed over.
+ * Reads a list line by line; empty lines, and remarks that begin with “#”, are passed over.
  * @param newId makes the identifier of line n
  */
 export function readTypedLines(text: string, newId: (row: number) => string): TypedLinesReading {
@@ -34,7 +34,11 @@ export function readTypedLines(text: string, newId: (row: number) => string): Ty
     if (read.ok) {
       items.push(read.item)
       if (read.guessed.length > 0) guessed[read.item.id] = read.guessed
-    } else rowProblems.push(...read.problems.map((p) => ({ ...p, row: index + 1, name: line.slice(0, 60) })))
+    } else {
+      // What stops it first; what else may be wrong is seen when that is mended.
+      const [problem] = read.problems
+      if (problem !== undefined) rowProblems.push({ ...problem, row: index + 1, name: line.slice(0, 60) })
+    }
   })
   return { items, guessed, rowProblems }
 }

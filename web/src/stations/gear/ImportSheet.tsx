@@ -230,6 +230,8 @@ function Preview({ reading, onDone }: { readonly reading: Reading; readonly onDo
   const count = lists.reduce((sum, { added, changed }) => sum + added.length + changed.length, 0)
   const sum = (of: (list: (typeof lists)[number]) => number): number =>
     lists.reduce((total, list) => total + of(list), 0)
+  /** A row may be wrong in more than one way. */
+  const refusedRows = new Set(refused.map(({ place }) => place)).size
   const take = (): void => {
     setBusy(true)
     takeIn(newIn(document, plan), `Import ${reading.name}`)
@@ -244,7 +246,7 @@ function Preview({ reading, onDone }: { readonly reading: Reading; readonly onDo
       <p className="text-lg" role="status">
         <b>{sum((l) => l.added.length)}</b> to add, <b>{sum((l) => l.changed.length)}</b> to change,{' '}
         <b>{sum((l) => l.same)}</b> already the same,{' '}
-        <b className={refused.length > 0 ? 'text-breaks' : ''}>{refused.length}</b> refused
+        <b className={refusedRows > 0 ? 'text-breaks' : ''}>{refusedRows}</b> refused
       </p>
       {plan.singles.length > 0 && (
         <p className="text-[0.92rem] text-faint">

@@ -53,7 +53,7 @@ describe('the job as a sentence', () => {
   })
   test('a season said by hand outranks the gauge, and can be given back to it', async () => {
     const onChange = sentence({}, true)
-    fireEvent.click(token(/^What time of year\?.*4\.2 °C/))
+    fireEvent.click(token(/^What time of year\?.*40 °F/))
     fireEvent.click(await screen.findByRole('button', { name: 'summer' }))
     expect(onChange).toHaveBeenCalledWith(
       { season: 'summer', waterC: undefined, bySeason: true },

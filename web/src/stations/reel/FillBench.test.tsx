@@ -78,6 +78,10 @@ describe('filling', () => {
         verdictWith(unitOf('yd').toSi(yards)),
       )
     }
+    const take = /Take (\d+) yd off/.exec(document.body.textContent ?? '')?.[1]
+    fireEvent.change(field, { target: { value: `${400 - Number(take) - 1} yd` } })
+    fireEvent.blur(field)
+    expect(document.body.textContent).not.toMatch(/Take \d+ yd off/)
     fireEvent.change(field, { target: { value: '2000 m' } })
     fireEvent.blur(field)
     expect(screen.getByRole('alert').textContent).toContain('more backing than any spool takes')

@@ -148,7 +148,7 @@ export function FillBench({ rig, question, reel, spool }: Props) {
                 step={0.01}
                 value={packing}
                 onChange={(event) => setPacking(Number(event.target.value))}
-                className="mt-2 block w-full"
+                className="block h-9 w-full"
               />
             </label>
             <Button onClick={calibrate}>It is just full with this: learn my winding</Button>

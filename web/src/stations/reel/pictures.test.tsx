@@ -8,10 +8,12 @@ import { afterRun, backingWantedM, PACKING, usualHandle } from '@hoxen/core/reel
 import { resolveRig, woundLines } from '@hoxen/core/rig'
 import { afterEach, describe, expect, jest, test } from '@jest/globals'
 import { cleanup, fireEvent, screen } from '@testing-library/react'
+import { everything } from '../../store/index.ts'
 import { demo, show } from '../../testing/show.tsx'
 import { BalanceBench } from './BalanceBench.tsx'
 import { BeamPicture } from './BeamPicture.tsx'
 import { FillBench } from './FillBench.tsx'
+import { SpoolForm } from './SpoolForm.tsx'
 
 afterEach(cleanup)
 
@@ -98,4 +100,26 @@ describe('the beam', () => {
         .toFixed(1)} ft`,
     )
   })
+})
+
+test('a spool that cannot be is refused beside its fields, and nothing is kept', async () => {
+  const before = await everything()
+  show(<SpoolForm reel={reel} />)
+  const arbor = screen.getByLabelText('Arbor diameter')
+  fireEvent.change(arbor, { target: { value: '120 mm' } })
+  fireEvent.blur(arbor)
+  expect(screen.getByRole('alert').textContent).toContain('The arbor is as large as the rim')
+  expect(await everything()).toEqual(before)
+})
+test.each([
+  ['20 ft', /^The hand must be on the rod/, 'alert'],
+  ['0.1 m', /no reel can balance/, 'no-lever'],
+])('a hand at %s is told', (at, said, where) => {
+  show(<BalanceBench rig={rig} question={question} reel={reel} />)
+  const hand = screen.getByLabelText('Upper hand, from the butt')
+  fireEvent.change(hand, { target: { value: at } })
+  fireEvent.blur(hand)
+  const told =
+    where === 'alert' ? screen.getByRole('alert') : document.querySelector(`[data-balance="${where}"]`)
+  expect(told?.textContent).toMatch(said)
 })
