@@ -40,6 +40,9 @@ describe('what goes with a thing', () => {
     const found = states(head('h', 'skagit', 479, 22), [SEVEN, TROUT, tip(11)])
     expect(found).toEqual({ seven: 'holds', trout: 'breaks' })
   })
+  test('also where the window counts the tip: a Scandi far outside holds nowhere', () => {
+    expect(states(head('h', 'scandi', 480, 33), [SEVEN, TROUT])).toEqual({ seven: 'holds', trout: 'breaks' })
+  })
   test('what suits comes first', () => {
     const order = suitedTo(head('h', 'skagit', 479, 22), [TROUT, SEVEN], DAY).map((s) => s.item.id)
     expect(order).toEqual(['seven', 'trout'])
@@ -82,7 +85,7 @@ describe('a collection of heads over rods', () => {
     TROUT,
     head('winter', 'skagit', 479, 22),
     head('twin', 'skagit', 484, 22.5),
-    head('longer', 'skagit', 479, 26),
+    head('longer', 'skagit', 479, 24.5),
     head('summer', 'scandi', 474, 33),
   ]
   const { windows, doubles } = collectionOf({ items: own }, DAY)
@@ -92,6 +95,13 @@ describe('a collection of heads over rods', () => {
   test('says which heads stand in each window', () => {
     expect(inIt('seven', 'skagit')).toEqual(['winter', 'twin', 'longer'])
     expect(inIt('seven', 'scandi')).toEqual(['summer'])
+  })
+  test('a head counts only where its mass stands between the ends', () => {
+    for (const { window, heads } of windows)
+      for (const { massKg = 0 } of heads) {
+        expect(massKg).toBeGreaterThanOrEqual(window.lowKg)
+        expect(massKg).toBeLessThanOrEqual(window.highKg)
+      }
   })
   test('an empty window that such a rod is mostly fished with is a gap; another is not shown', () => {
     expect(inIt('trout', 'skagit')).toEqual([])

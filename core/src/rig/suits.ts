@@ -48,17 +48,18 @@ export interface Suited {
   readonly line: Check
 }
 
-/** What two things say of one another alone: every line of the ledger that needs both and no more. */
+/** What two things say of one another alone: every line of the ledger that needs both; a tip besides is taken as not there. */
 function linesBetween(a: Item, b: Item, day: Day): readonly Check[] {
   const [one, other] = [partOf(a), partOf(b)]
   if (one === undefined || other === undefined) return []
-  const parts = { [one.part]: one.facts, [other.part]: other.facts } as unknown as RigParts
-  const both = new Set([one.part, other.part])
+  const parts = { tip: null, [one.part]: one.facts, [other.part]: other.facts } as unknown as RigParts
+  const both: readonly Part[] = [one.part, other.part]
   return (CHECKS as readonly CheckDefinition<CheckCode>[]).flatMap(({ code, looks }) =>
     OF_THE_DAY.has(code)
       ? []
       : looks.flatMap((look): readonly Check[] => {
-          if (look.needs.length !== both.size || !look.needs.every((need) => both.has(need))) return []
+          const wantsBoth = both.every((part) => look.needs.includes(part))
+          if (!wantsBoth || look.needs.some((need) => need !== 'tip' && !both.includes(need))) return []
           const finding = look.run(parts, day)
           return finding === null ? [] : [lineOf(code, finding)]
         }),
