@@ -57,63 +57,6 @@ test('the wind decides the side: turned round, the casts change sides; what is b
   await expect(page.getByText(/“(One|Two|Three|Four|Five|Six|Seven|Eight) pulls?/)).toBeVisible()
 })
 
-/** Puts a head of the demo's on one of its rods into the strip, and goes to Cast. */
-async function castWith(page: Page, key: string): Promise<void> {
-  await page.goto(`/match/rig/${key}`)
-  // Exactly: “Undo: Make this my rig” may stand there first.
-  await page.getByRole('button', { name: 'Make this my rig', exact: true }).click()
-  await inTheStrip(page)
-  await page.keyboard.press('g')
-  await page.keyboard.press('c')
-  await expect(page.getByRole('heading', { name: 'At the pool' })).toBeVisible()
-}
-
-/** How casts with a D loop stand for room: the fitnesses they have, and whether they need the compact stroke. */
-const loops = (page: Page): Promise<string[]> =>
-  page.locator('[data-cast]').evaluateAll((cards) => [
-    ...new Set(
-      cards
-        .filter((card) => !card.getAttribute('data-cast')?.startsWith('overhead'))
-        .map((card) => {
-          const text = card.textContent ?? ''
-          if (text.includes('The D loop takes')) return 'out'
-          return text.includes('compact stroke') ? 'compact' : 'free'
-        }),
-    ),
-  ])
-
-test('room behind decides the head: two metres, then four', async ({ page }) => {
-  await winterRig(page)
-  await page.goto('/cast')
-  const room = page.getByLabel('Room behind me')
-  const with_ = ['level-4-ft', 'coated-30-lb', 'full-frame-eleven'].join('~')
-  const rigs = [
-    [`long-seven-13-ft~450-gr-scandi~_~${with_}`, 'out', 'out'],
-    [`long-seven-13-ft~480-gr-long-skagit~t-8-5-ft~${with_}`, 'compact', 'free'],
-    [
-      'beck-three-10-ft-9~240-gr-trout-skagit~_~level-4-ft~coated-20-lb~little-full-frame-five',
-      'free',
-      'free',
-    ],
-  ] as const
-  // Standing dry, as the figures are: without a pool.
-  await page.goto('/water')
-  await page.getByRole('button', { name: 'As the job describes it' }).click()
-  await page.goto('/cast')
-  const deep = page.getByLabel('I stand in', { exact: true })
-  await deep.fill('0 m')
-  await deep.press('Enter')
-  await expect(page.getByRole('button', { name: 'Undo: Cast: wading' })).toBeVisible()
-  for (const [key, ...expected] of rigs) {
-    await castWith(page, key)
-    for (const [i, metres] of ['2 m', '4 m'].entries()) {
-      await room.fill(metres)
-      await room.press('Enter')
-      await expect.poll(() => loops(page), OFTEN).toEqual([expected[i]])
-    }
-  }
-})
-
 test('the station’s gusts, a sore shoulder, a first season; cautions go for the day; which way one faces', async ({
   page,
 }) => {

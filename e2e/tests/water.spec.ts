@@ -308,25 +308,6 @@ test('a weak leader breaks; the mend is offered, taken, and holds everywhere', a
   await expect(inStrip(page)).toContainText('Holds')
 })
 
-test('a head that sinks moves the ladder of tips', async ({ page }) => {
-  await atTheWater(page)
-  await page.goto('/match/rig/long-seven-13-ft~450-gr-scandi~_~tapered-9-ft~coated-30-lb~full-frame-eleven')
-  await page.getByRole('button', { name: 'Make this my rig' }).click()
-  await expect(page.getByText('It is in the strip')).toBeVisible()
-  const bare = async (): Promise<number> => {
-    await page.goto('/water?view=ladder')
-    await expect(page.locator('[data-ladder="done"]')).toBeVisible({ timeout: 25_000 })
-    const text = await page.locator('[data-rung="No tip"]').textContent()
-    return Number(/(\d+) s of/.exec(text ?? '')?.[1])
-  }
-  const floating = await bare()
-  await page.goto('/gear/item/450-gr-scandi')
-  await page.getByLabel('Density').selectOption('sinking')
-  await page.getByRole('button', { name: 'Save' }).click()
-  await expect(page.getByText('450 gr Scandi saved')).toBeVisible()
-  expect(await bare()).toBeGreaterThan(floating)
-})
-
 test('a fly for the surface that swings at the surface is praised', async ({ page }) => {
   await openDemo(page)
   await page.getByRole('button', { name: 'Summer evening' }).click()

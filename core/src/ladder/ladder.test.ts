@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import type { Head, Item, Leader, Rod, Tip } from '../gear/index.ts'
+import { headFacts } from '../line/index.ts'
 import { M_PER_FOOT } from '../quantity/index.ts'
 import { reachM, resolveRig, type SwingSetup, swingInput, swungIn } from '../rig/index.ts'
 import { castReachM, type SwingPlan, swing, swingVerdict, USUAL_PLAN as USUAL } from '../swing/index.ts'
@@ -146,6 +147,14 @@ describe('the ladder of tips', () => {
     expect(light).toBeGreaterThan(0.1)
     expect(middle).toBeGreaterThan(light + 0.02)
     expect(heavy).toBeGreaterThan(middle + 0.02)
+  })
+  test('a head that sinks takes the fly deeper with no tip at all', () => {
+    const hangs = (['floating', 'sinking'] as const).map((density) => {
+      const setup = setupWith('t-8')
+      const parts = { ...setup.parts, tip: null, head: headFacts({ ...head, density }) }
+      return rideOf(swing(swingInput({ ...setup, parts }))).summary.ridesM
+    })
+    expect(hangs[1]).toBeGreaterThan((hangs[0] ?? 0) + 0.1)
   })
   test('the verdict ranks first, then the share with the fish, then risk; depth where nothing gets there', () => {
     const { outcome, summary } = swing(swingInput(setupWith('t-11')))
