@@ -246,7 +246,6 @@ const WORDS: CheckWords = {
       'too-thin': ({ value, low }) =>
         `${value} is thin for this head; ${low} or more is kinder to the hand and the loop.`,
       'too-thick': ({ value, high }) => `${value} holds a head this light back; ${high} or less.`,
-      core: ({ value }) => `A core of ${value} is outside what running lines for heads are made with.`,
       'cold-hands': () => 'Mono slips through cold fingers; coated line grips.',
     },
   },

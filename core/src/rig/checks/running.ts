@@ -19,11 +19,20 @@ export const COATED_FOR = {
   heavy: { low: 19 * POUND_N, high: 36 * POUND_N },
 } as const
 
+/** Which way a figure lies outside; nothing where it is not known. */
+function outside(
+  value: number | undefined,
+  { low, high }: { readonly low: number; readonly high: number },
+): 'too-thin' | 'too-thick' | undefined {
+  if (value === undefined || (value >= low && value <= high)) return undefined
+  return value < low ? 'too-thin' : 'too-thick'
+}
+
 /** Running line against the head: lighter head, thinner line; mono is hard to hold with cold hands. [practice] */
 const runningLine = defineCheck({
   code: 'running-line',
   slots: ['runningLineId'],
-  reasons: { fits: {}, missing: {}, 'too-thin': {}, 'too-thick': {}, core: {}, 'cold-hands': {} },
+  reasons: { fits: {}, missing: {}, 'too-thin': {}, 'too-thick': {}, 'cold-hands': {} },
 }).look(['head', 'runningLine'], ({ head, runningLine: line }, day) => {
   if (head.onePiece) return null
   if (line === null)
@@ -33,10 +42,10 @@ const runningLine = defineCheck({
   if (line.item.build === 'coated') {
     const coreN = line.item.breakingN
     const allowed = COATED_FOR[weight]
-    const weak = coreN !== undefined && (coreN < allowed.low || coreN > allowed.high)
+    const off = outside(coreN, allowed)
     return {
-      state: weak ? 'watch' : 'holds',
-      reason: weak ? 'core' : 'fits',
+      state: off === undefined ? 'holds' : 'watch',
+      reason: off ?? 'fits',
       value: coreN ?? null,
       allowed,
       measure: 'breakingLoad',
@@ -46,7 +55,7 @@ const runningLine = defineCheck({
   }
   const allowed = MONO_FOR[weight]
   const value = line.diameterM.value
-  const off = value < allowed.low ? 'too-thin' : value > allowed.high ? 'too-thick' : undefined
+  const off = outside(value, allowed)
   const cold = seasonFelt(day) === 'cold'
   return {
     state: off !== undefined || cold ? 'watch' : 'holds',
