@@ -3,6 +3,7 @@ const CORE = [
   'words',
   'format',
   'specify',
+  'journal',
   'match',
   'ladder',
   'rig',

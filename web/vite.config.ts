@@ -31,7 +31,7 @@ const AT_ONCE = new RegExp(
     'core/src/cast/(wind|room|dLoop|shoot|turnover)[.]',
     'core/src/day/(wading|day|season|answers|wind|stand|heard|plainWater|usualDays)[.]',
     'core/src/words/(plain|check|names|day|swing)[.]',
-    'core/src/(rod/|reel/(fill|backing|number|spool)[.]|line/(cheater|runningLine)[.])',
+    'core/src/(rod/(number|suits|window)[.]|reel/(fill|backing|number|spool)[.]|line/(cheater|runningLine)[.])',
     'core/src/(leader/length|water/(section|gauge))[.]',
     'web/src/(store/(?!files|demo)|ui/(Button|StateMark|Tag|units|file)[.]|worker/(door|pool|gearDoor)|day/|outside/use)',
     'web/src/drawing/(RigStrip|scale|ticks|useWidth|GrainAxis)',

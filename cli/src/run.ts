@@ -4,6 +4,7 @@ import { type Command, InputError } from './command.ts'
 import { castsCommand, dLoopCommand, shootCommand, turnoverCommand } from './commands/cast.ts'
 import { checkCommand } from './commands/check.ts'
 import { convertCommand } from './commands/convert.ts'
+import { bendCommand, cantileverCommand, trialsCommand } from './commands/journal.ts'
 import { carryCommand, cutCommand, lineCommand } from './commands/line.ts'
 import { judgeCommand, matchCommand } from './commands/match.ts'
 import { readCommand } from './commands/read.ts'
@@ -36,6 +37,9 @@ export const COMMANDS: readonly Command[] = [
   tideCommand,
   checkCommand,
   readCommand,
+  trialsCommand,
+  bendCommand,
+  cantileverCommand,
 ]
 
 export interface Result {

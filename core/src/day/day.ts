@@ -1,5 +1,6 @@
 import type { Schools } from '../gear/index.ts'
 import type { FlyKnot } from '../leader/index.ts'
+import type { OwnWindows } from '../rod/index.ts'
 import type { Weather } from '../sky/index.ts'
 import { type SwingPlan, USUAL_PLAN, usualRod } from '../swing/index.ts'
 import { atFlow, depthAt, fishedWater, latest, type Run } from '../water/index.ts'
@@ -47,6 +48,8 @@ export interface Day extends Job {
   readonly schools: Schools
   /** The knot tied at the fly, where the angler has said. */
   readonly flyKnot?: FlyKnot | undefined
+  /** Windows of rods that the angler found out by trials and bends. */
+  readonly own?: OwnWindows | undefined
 }
 
 /** What a day is made of. */
@@ -54,6 +57,7 @@ export interface DayParts {
   readonly job: Job
   readonly schools: Schools
   readonly flyKnot?: FlyKnot | undefined
+  readonly own?: OwnWindows | undefined
   /** Where one stands: how deep, where no pool says it, and in what wind. */
   readonly stand?: Stand | undefined
   /** How deep one stands by the tide, on a beach that knows it [m]. */
@@ -98,7 +102,7 @@ function temperature({ job, heard }: DayParts): { readonly waterC?: number } {
 
 /** The day everything is judged in. A pool that is gone, or none, leaves the water the job describes. */
 export function dayOf(parts: DayParts): Day {
-  const { schools, flyKnot, stand = USUAL_STAND, standingM, weather, water, runs = [], heard } = parts
+  const { schools, flyKnot, own, stand = USUAL_STAND, standingM, weather, water, runs = [], heard } = parts
   const { waterC: _own, ...job } = parts.job
   const { rod = usualRod(job.water === 'surf'), ...handling } = water?.plan ?? USUAL_PLAN
   const plan: SwingPlan = { ...handling, rod, castM: job.castM }
@@ -116,6 +120,7 @@ export function dayOf(parts: DayParts): Day {
       behindHighM: highBehind(pool, stand),
       schools,
       flyKnot,
+      own,
     }
   const flow = flowToday(water, heard)
   const { run, level, ratio } = atToday(pool, flow)
@@ -133,5 +138,6 @@ export function dayOf(parts: DayParts): Day {
     behindHighM: highBehind(pool, stand),
     schools,
     flyKnot,
+    own,
   }
 }

@@ -1,6 +1,7 @@
 import type * as z from 'zod'
 import { hushedSchema, jobSchema, standSchema, waterChoiceSchema } from '../day/index.ts'
 import { itemSchema } from '../gear/index.ts'
+import { bentSchema, triedSchema } from '../journal/index.ts'
 import { rigChoiceSchema, riggingSchema } from '../rig/index.ts'
 import { runSchema } from '../water/index.ts'
 import { settingsSchema } from './settingsSchema.ts'
@@ -46,6 +47,18 @@ export const LISTS = {
     limit: 500,
     words: { one: 'pool', many: 'pools' },
     countAs: () => 'run',
+  }),
+  trials: list({
+    schema: triedSchema,
+    limit: 5000,
+    words: { one: 'trial of a head', many: 'trials of heads' },
+    countAs: () => 'trial',
+  }),
+  bends: list({
+    schema: bentSchema,
+    limit: 500,
+    words: { one: 'bend of two rods', many: 'bends of two rods' },
+    countAs: () => 'bend',
   }),
 } as const
 

@@ -4,6 +4,7 @@ export interface Settings {
   readonly units: 'trade' | 'metric'
   readonly face: 'light' | 'dark' | 'system'
   readonly schools: Schools
+  readonly castsAs?: string | undefined
 }
 
 export const DEFAULT_SETTINGS: Settings = Object.freeze({

@@ -1,4 +1,14 @@
 export {
+  type Band,
+  BEND_MODEL,
+  type BendComparison,
+  type BendTest,
+  compareBends,
+  type FittedBend,
+  type HungWeight,
+} from './bend.ts'
+export { alphaFor, type BentRod, bentRod } from './elastica.ts'
+export {
   type NumberSchool,
   numberStep,
   ratedNumber,
@@ -16,6 +26,8 @@ export {
 } from './suits.ts'
 export {
   type GrainWindow,
+  type OwnBand,
+  type OwnWindows,
   WINDOW_MODEL,
   type WindowOptions,
   type WindowResult,

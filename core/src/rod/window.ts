@@ -12,9 +12,22 @@ export interface GrainWindow {
   /** False when the maker did not say and the style's usual reading is taken. */
   readonly countsStated: boolean
   readonly tag: EvidenceTag
+  /** What was done to know it, where neither print nor number is behind it. */
+  readonly from?: OwnBand['from']
   /** Where in the window this caster should look first; trials settle it. [estimate] */
   readonly aimKg: number
 }
+
+/** A window that its owner found out: by heads that were tried, or by the rod's bend beside another. */
+export interface OwnBand {
+  readonly lowKg: number
+  readonly centreKg: number
+  readonly highKg: number
+  readonly from: 'trials' | 'bend'
+}
+
+/** Such windows by rod and style. */
+export type OwnWindows = Readonly<Record<string, Readonly<Partial<Record<WindowStyle, OwnBand>>>>>
 
 export type WindowResult =
   | { readonly outcome: 'window'; readonly window: GrainWindow }
@@ -57,6 +70,8 @@ const USUAL_COUNTS: Readonly<Record<WindowStyle, GrainWindow['counts']>> = {
 export interface WindowOptions {
   readonly schools?: Partial<Schools>
   readonly caster?: Partial<Caster>
+  /** What trials and bends have taught; it outranks what is estimated. */
+  readonly own?: OwnWindows | undefined
 }
 
 /** −1 looks first in the light half of the window, +1 in the heavy half. */
@@ -105,11 +120,32 @@ function estimatedCentreKg(rod: Rod, style: WindowStyle, options: WindowOptions)
   return centreKg * schoolFactor(rod, options) * (1 + perFoot * feetOff)
 }
 
+/** A window found out by trials or bend. What is printed stays its upper end: at full power nothing goes above it. */
+function ownWindowOf(rod: Rod, style: WindowStyle, own: OwnBand): GrainWindow | undefined {
+  const printed = rod.windows?.[style]
+  const { lowKg, centreKg, from } = own
+  if (printed !== undefined && from === 'bend') return undefined
+  return {
+    lowKg,
+    centreKg,
+    highKg: Math.max(lowKg, Math.min(own.highKg, printed?.highKg ?? Number.POSITIVE_INFINITY)),
+    counts: printed?.counts ?? USUAL_COUNTS[style],
+    countsStated: printed?.counts !== undefined,
+    tag: from === 'trials' ? 'log' : 'estimate',
+    from,
+    aimKg: centreKg,
+  }
+}
+
 /**
- * The rod's grain window for one style of casting: the maker's where one is printed, else estimated.
+ * The rod's grain window for one style of casting: what this caster's trials settled, else the maker's where one is printed, else what its bend
+ * tells, else estimated.
  * @returns masses in [kg]; `beyond-table` above no. 12, where the standard ends
  */
 export function windowFor(rod: Rod, style: WindowStyle, options: WindowOptions = {}): WindowResult {
+  const own = options.own?.[rod.id]?.[style]
+  const found = own && ownWindowOf(rod, style, own)
+  if (found !== undefined) return { outcome: 'window', window: found }
   const printed = rod.windows?.[style]
   const half = WINDOW_MODEL.halfWidth
   const centreKg = printed ? (printed.lowKg + printed.highKg) / 2 : estimatedCentreKg(rod, style, options)

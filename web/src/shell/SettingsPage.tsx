@@ -51,6 +51,11 @@ export function SettingsPage() {
           />
         </div>
       </section>
+      <p className="lg:hidden">
+        <Link to="/tables" className="underline underline-offset-4">
+          Tables, rules and help
+        </Link>
+      </p>
       <section aria-labelledby="data">
         <h2 id="data" className="text-xl">
           Everything that is kept

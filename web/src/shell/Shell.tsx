@@ -84,7 +84,7 @@ export function Shell() {
         aria-label="Stations"
         className="no-print fixed inset-x-0 bottom-0 z-30 grid auto-cols-fr grid-flow-col border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] lg:hidden"
       >
-        {STATIONS.map(({ path, name, icon: Icon }) => (
+        {STATIONS.filter(({ atTheTable }) => !atTheTable).map(({ path, name, icon: Icon }) => (
           <NavLink
             key={path}
             to={`/${path}`}

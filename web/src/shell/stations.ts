@@ -1,4 +1,14 @@
-import { BookOpenText, Cable, Disc3, Scale, SlidersHorizontal, Spline, Waves, Wind } from 'lucide-react'
+import {
+  BookOpenText,
+  Cable,
+  Disc3,
+  NotebookPen,
+  Scale,
+  SlidersHorizontal,
+  Spline,
+  Waves,
+  Wind,
+} from 'lucide-react'
 import { type ComponentType, lazy } from 'react'
 
 interface Page {
@@ -10,6 +20,8 @@ interface Station extends Page {
   readonly name: string
   readonly keys: string
   readonly icon: ComponentType<{ readonly size: number }>
+  /** For the table rather than the bank: not in the bar of a phone. */
+  readonly atTheTable?: true
   /** Pages that belong to it, by their paths beyond it. */
   readonly more?: readonly Page[]
 }
@@ -78,6 +90,15 @@ export const STATIONS: readonly Station[] = [
     ],
   },
   {
+    path: 'journal',
+    name: 'Journal',
+    keys: 'g j',
+    icon: NotebookPen,
+    Page: lazy(() =>
+      import('../stations/journal/JournalStation.tsx').then((m) => ({ default: m.JournalStation })),
+    ),
+  },
+  {
     path: 'gear',
     name: 'Gear',
     keys: 'g g',
@@ -91,6 +112,7 @@ export const STATIONS: readonly Station[] = [
   {
     path: 'tables',
     name: 'Tables',
+    atTheTable: true,
     keys: 'g t',
     icon: BookOpenText,
     Page: lazy(() =>

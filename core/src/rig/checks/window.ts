@@ -6,7 +6,7 @@ import type { TipFacts } from '../../sink/index.ts'
 import { defineCheck, stateInRange } from '../define.ts'
 import { type RigParts, windowStyleOf } from '../parts.ts'
 
-type Caster = Pick<Day, 'schools' | 'caster'>
+type Caster = Pick<Day, 'schools' | 'caster' | 'own'>
 type Windows = Partial<Record<WindowStyle, GrainWindow | 'none'>>
 
 /** A rod has few windows in a day and thousands of heads are held against them: each is worked out once. */

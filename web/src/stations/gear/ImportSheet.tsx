@@ -339,7 +339,7 @@ function ChangeList({ plan, guessed = {} }: ChangeListProps) {
       <ul className="mt-1 max-h-52 overflow-y-auto">
         {rows.slice(0, LISTED).map(({ name, row, word }) => (
           <li key={`${name} ${row.id}`} className="border-b border-rule py-1.5">
-            {row.name}{' '}
+            {'name' in row && row.name !== undefined ? row.name : LISTS[name].words.one}{' '}
             <span className="text-faint">
               — {about(name, row)} ({word}). {supposed(row)}
             </span>

@@ -1,0 +1,110 @@
+import { rodSchema, WINDOW_STYLES } from '@hoxen/core/gear'
+import { FEELS, nextHead, ownWindow, PRIOR_SD, type Prior } from '@hoxen/core/journal'
+import { type BendTest, bentRod, compareBends, windowFor } from '@hoxen/core/rod'
+import * as z from 'zod'
+import { command, InputError } from '../command.ts'
+
+const positive = z.number().positive()
+
+export const trialsCommand = command({
+  name: 'trials',
+  summary: 'a caster’s own window from what heads felt like, and the next head worth borrowing',
+  schema: z.strictObject({
+    rod: rodSchema,
+    style: z.enum(WINDOW_STYLES),
+    trials: z.array(z.strictObject({ headKg: positive.max(0.2), feel: z.literal([...FEELS]) })).max(500),
+  }),
+  example: {
+    rod: {
+      kind: 'rod',
+      id: 'seven',
+      name: 'Long seven',
+      lineNumber: 7,
+      lengthM: 3.9624,
+      hands: 'two-hander',
+    },
+    style: 'skagit',
+    trials: [
+      { headKg: 0.031, feel: -1 },
+      { headKg: 0.034, feel: 0 },
+    ],
+  },
+  run: ({ rod, style, trials }) => {
+    const found = windowFor(rod, style)
+    if (found.outcome !== 'window') return { outcome: found.outcome }
+    const { lowKg, centreKg, highKg, tag } = found.window
+    const prior: Prior = { centreKg, halfShare: (highKg - lowKg) / 2 / centreKg, sd: PRIOR_SD[tag] }
+    const own = ownWindow(prior, trials)
+    const next = nextHead(prior, trials)
+    return {
+      outcome: 'window',
+      lowKg: own.lowKg,
+      centreKg: own.centreKg,
+      highKg: own.highKg,
+      sd: own.sd,
+      ...(next === undefined ? {} : { nextKg: next.headKg }),
+    }
+  },
+})
+
+const bendTestShape = {
+  freeLengthM: positive.min(1).max(6),
+  loads: z
+    .array(z.strictObject({ massKg: positive.max(2), dropM: positive.max(6) }))
+    .min(1)
+    .max(12),
+}
+
+/** A tip cannot come down further than the rod is long. */
+function refuseImpossible(test: BendTest, path: string): void {
+  const wrong = test.loads.findIndex(({ dropM }) => dropM >= test.freeLengthM)
+  if (wrong >= 0)
+    throw new InputError(
+      'drop-beyond-rod',
+      [path, 'loads', wrong, 'dropM'],
+      'The tip cannot drop further than the rod is long.',
+    )
+}
+
+export const bendCommand = command({
+  name: 'bend',
+  summary: 'the window of a rod by its bend beside one whose window is known',
+  schema: z.strictObject({
+    known: z.strictObject({
+      ...bendTestShape,
+      window: z.strictObject({ lowKg: positive, centreKg: positive.optional(), highKg: positive }),
+    }),
+    unknown: z.strictObject(bendTestShape),
+  }),
+  example: {
+    known: {
+      freeLengthM: 3.4,
+      loads: [
+        { massKg: 0.1, dropM: 0.9 },
+        { massKg: 0.15, dropM: 1.2 },
+      ],
+      window: { lowKg: 0.0305, highKg: 0.035 },
+    },
+    unknown: { freeLengthM: 3.4, loads: [{ massKg: 0.12, dropM: 0.9 }] },
+  },
+  run: ({ known, unknown }) => {
+    refuseImpossible(known, 'known')
+    refuseImpossible(unknown, 'unknown')
+    const { lowKg, highKg, centreKg = (lowKg + highKg) / 2 } = known.window
+    const result = compareBends({ ...known, window: { lowKg, centreKg, highKg } }, unknown)
+    if (result.outcome !== 'compared') return result
+    const { outcome, ratio, ratioLow, ratioHigh, window } = result
+    return { outcome, ratio, ratioLow, ratioHigh, window }
+  },
+})
+
+export const cantileverCommand = command({
+  name: 'cantilever',
+  summary: 'how a uniform rod bends under a load at its tip, square to the clamped end',
+  schema: z.strictObject({ alpha: z.number().min(0).max(1000) }),
+  example: { alpha: 1 },
+  run: ({ alpha }) => {
+    const { outcome, dropShare, reachShare } = bentRod(alpha)
+    return outcome === 'bent' ? { outcome, dropShare, reachShare } : { outcome }
+  },
+})

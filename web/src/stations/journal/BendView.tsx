@@ -1,0 +1,302 @@
+import { itemsOf, type Rod, WINDOW_STYLES } from '@hoxen/core/gear'
+import type { Bent } from '@hoxen/core/journal'
+import { BEND_MODEL, type BendTest, compareBends, type HungWeight, windowFor } from '@hoxen/core/rod'
+import { sayBend, WINDOW_NAMES } from '@hoxen/core/words'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { useDay } from '../../day/index.ts'
+import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
+import { commit, newId, noticeDone, noticeFailed, useList } from '../../store/index.ts'
+import {
+  Button,
+  buttonLook,
+  Empty,
+  QuantityField,
+  Select,
+  Tag,
+  today,
+  useUnits,
+  useWithin,
+} from '../../ui/index.ts'
+import { BentRods } from './BentRods.tsx'
+
+const LIMITS = { massKg: { low: 0.001, high: 2 }, freeLengthM: { low: 1, high: 6 } } as const
+const ROWS = 3
+
+type Which = 'known' | 'unknown'
+
+/** One weight, and how far it brings either tip down; a rod that was not loaded with it has none. */
+interface Row {
+  readonly massKg?: number
+  readonly known?: number
+  readonly unknown?: number
+}
+
+/** A rod’s test as far as it is whole. */
+function testOf(which: Which, freeLengthM: number | undefined, rows: readonly Row[]): BendTest | undefined {
+  const loads = rows.flatMap(({ massKg, [which]: dropM }): readonly HungWeight[] =>
+    massKg === undefined || dropM === undefined ? [] : [{ massKg, dropM }],
+  )
+  return freeLengthM === undefined || loads.length === 0 ? undefined : { freeLengthM, loads }
+}
+
+/** A rod with no window gets one: from its bend beside one that has it, under the same few weights. */
+export function BendView() {
+  const items = useList('items')
+  const bends = useList('bends')
+  const day = useDay()
+  const [ids, setIds] = useState<{ known?: string; unknown?: string }>({})
+  const [free, setFree] = useState<Partial<Record<Which, number>>>({})
+  const [rows, setRows] = useState<readonly Row[]>(() => Array.from({ length: ROWS }, () => ({})))
+  if (items === undefined || bends === undefined || day === undefined)
+    return <p className="py-10 text-faint">Opening…</p>
+  const rods = itemsOf({ items }, 'rod')
+  const one = rods.find((r) => r.id === ids.known) ?? rods.find((r) => r.windows !== undefined) ?? rods[0]
+  const other =
+    rods.find((r) => r.id === ids.unknown) ?? rods.find((r) => r.id !== one?.id && r.windows === undefined)
+  if (one === undefined || other === undefined)
+    return (
+      <Empty
+        title="Two rods are wanted"
+        action={
+          <Link to="/gear/new/rod" className={buttonLook('strong')}>
+            Add a rod
+          </Link>
+        }
+      >
+        One whose window is printed or tried, and one without. Clamp both at the front of the upper grip, hang
+        the same few weights from each tip-top, and measure how far the tip comes down.
+      </Empty>
+    )
+  const tests = [testOf('known', free.known, rows), testOf('unknown', free.unknown, rows)] as const
+  const save = (): void => {
+    const [a, b] = tests
+    if (a === undefined || b === undefined) return
+    const bent: Bent = {
+      id: newId('bend'),
+      known: { rodId: one.id, freeLengthM: a.freeLengthM, loads: [...a.loads] },
+      unknown: { rodId: other.id, freeLengthM: b.freeLengthM, loads: [...b.loads] },
+      on: today(),
+    }
+    commit(`Bend ${other.name} beside ${one.name}`, (tx) => tx.put('bends', [bent])).then(
+      (did) => did && noticeDone(`${other.name} has a window by its bend`),
+      noticeFailed,
+    )
+  }
+  return (
+    <section aria-labelledby="bend-title">
+      <h1 id="bend-title" className="text-2xl">
+        Bend of two rods
+      </h1>
+      <p className="mt-1 max-w-3xl text-[0.95rem] text-faint">
+        Clamp each at the front of the upper grip, level. Hang the same few weights from the tip-top (a bag of
+        coins on a kitchen scale will do) and measure how far the tip comes down from where it stood: a
+        quarter to a half of the rod’s length tells most.
+      </p>
+      <div className="mt-3 grid gap-3 sm:grid-cols-2">
+        {(['known', 'unknown'] as const).map((which) => (
+          <OneRod
+            key={which}
+            title={which === 'known' ? 'The rod whose window is known' : 'The rod without one'}
+            rods={rods}
+            rod={which === 'known' ? one : other}
+            onRod={(id) => setIds({ ...ids, [which]: id })}
+            freeLengthM={free[which]}
+            onFree={(m) => setFree({ ...free, [which]: m })}
+          />
+        ))}
+      </div>
+      <Weights
+        rows={rows}
+        names={[one.name, other.name]}
+        free={free}
+        onRow={(i, row) => setRows(rows.map((r, k) => (k === i ? { ...r, ...row } : r)))}
+      />
+      {tests[0] !== undefined && tests[1] !== undefined && one.id !== other.id && (
+        <Compared one={one} other={other} known={tests[0]} unknown={tests[1]} onSave={save} />
+      )}
+      {one.id === other.id && <p className="mt-3 font-medium text-watch">That is the same rod twice.</p>}
+      <KeptBends bends={bends} rods={rods} />
+    </section>
+  )
+}
+
+interface OneRodProps {
+  readonly title: string
+  readonly rods: readonly Rod[]
+  readonly rod: Rod
+  readonly onRod: (id: string) => void
+  readonly freeLengthM: number | undefined
+  readonly onFree: (m: number) => void
+}
+
+function OneRod({ title, rods, rod, onRod, freeLengthM, onFree }: OneRodProps) {
+  const within = useWithin()
+  return (
+    <fieldset className="grid gap-x-3 gap-y-2 sm:grid-cols-2">
+      <legend className="font-display text-lg font-semibold">{title}</legend>
+      <Select label="Rod" value={rod.id} options={rods.map((r) => [r.id, r.name])} onChange={onRod} />
+      <QuantityField
+        label="From the clamp to the tip-top"
+        measure="length"
+        value={freeLengthM}
+        onChange={onFree}
+        refuse={within(LIMITS.freeLengthM, 'length')}
+      />
+    </fieldset>
+  )
+}
+
+interface WeightsProps {
+  readonly rows: readonly Row[]
+  readonly names: readonly [known: string, unknown: string]
+  readonly free: Partial<Record<Which, number>>
+  readonly onRow: (index: number, row: Row) => void
+}
+
+/** The weights, and how far each brings the two tips down. */
+function Weights({ rows, names: [known, unknown], free, onRow }: WeightsProps) {
+  const within = useWithin()
+  const drop = (which: Which) =>
+    within({ low: 0.01, high: (free[which] ?? LIMITS.freeLengthM.high) * 0.9 }, 'length')
+  return (
+    <div className="mt-3 grid grid-cols-[repeat(3,minmax(0,1fr))] gap-x-3 gap-y-1">
+      {rows.map(({ massKg, known: a, unknown: b }, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a weight is known by its place in the row
+        <div key={i} className="contents">
+          <QuantityField
+            label={`Weight ${i + 1}`}
+            measure="gearMass"
+            value={massKg}
+            onChange={(m) => onRow(i, { massKg: m })}
+            refuse={within(LIMITS.massKg, 'gearMass')}
+          />
+          <QuantityField
+            label={`Drops ${known}`}
+            measure="length"
+            value={a}
+            onChange={(m) => onRow(i, { known: m })}
+            refuse={drop('known')}
+          />
+          <QuantityField
+            label={`Drops ${unknown}`}
+            measure="length"
+            value={b}
+            onChange={(m) => onRow(i, { unknown: m })}
+            refuse={drop('unknown')}
+          />
+        </div>
+      ))}
+    </div>
+  )
+}
+
+interface ComparedProps {
+  readonly one: Rod
+  readonly other: Rod
+  readonly known: BendTest
+  readonly unknown: BendTest
+  readonly onSave: () => void
+}
+
+/** What the bends say: both rods drawn, the ratio, and the window that comes of it in every style. */
+function Compared({ one, other, known, unknown, onSave }: ComparedProps) {
+  const day = useDay()
+  const { range } = useUnits()
+  const results = WINDOW_STYLES.flatMap((style) => {
+    const found = windowFor(one, style, day)
+    if (found.outcome !== 'window') return []
+    return [
+      { style, window: found.window, result: compareBends({ ...known, window: found.window }, unknown) },
+    ]
+  })
+  const first = results[0]?.result
+  if (first === undefined) return <p className="mt-3">{one.name} has no window to compare with.</p>
+  const names = { known: one.name, unknown: other.name }
+  const usual = BEND_MODEL.usualTaper
+  const bands: readonly (AxisBand & { readonly band: { lowKg: number; highKg: number } })[] = results.flatMap(
+    ({ style, window, result }) =>
+      result.outcome === 'compared'
+        ? [
+            {
+              label: WINDOW_NAMES[style],
+              band: result.band,
+              window: {
+                ...window,
+                ...result.window,
+                tag: 'estimate' as const,
+                aimKg: result.window.centreKg,
+              },
+            },
+          ]
+        : [],
+  )
+  return (
+    <div className="mt-4 grid gap-x-6 gap-y-2 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+      <BentRods
+        rods={[
+          {
+            name: one.name,
+            test: known,
+            tipShare: first.outcome === 'compared' ? first.known.tipShare : usual,
+            ink: 'var(--ink)',
+          },
+          {
+            name: other.name,
+            test: unknown,
+            tipShare: first.outcome === 'compared' ? first.unknown.tipShare : usual,
+            ink: 'var(--caster)',
+          },
+        ]}
+      />
+      <div>
+        <p className="mt-2 text-lg" role="status" data-bend={first.outcome}>
+          {sayBend(first, names)} <Tag tag="estimate" />
+        </p>
+        {bands.length > 0 && (
+          <>
+            <figure className="mt-2">
+              <GrainAxis bands={bands} marks={[]} />
+            </figure>
+            <ul className="text-[0.95rem]">
+              {bands.map(({ label, window, band }) => (
+                <li key={label}>
+                  {label}: <b>{range({ low: window.lowKg, high: window.highKg }, 'lineMass')}</b>; it may lie
+                  anywhere in {range({ low: band.lowKg, high: band.highKg }, 'lineMass')}
+                </li>
+              ))}
+            </ul>
+            <Button weight="strong" className="mt-3" onClick={onSave}>
+              Keep this bend
+            </Button>
+          </>
+        )}
+      </div>
+    </div>
+  )
+}
+
+function KeptBends({ bends, rods }: { readonly bends: readonly Bent[]; readonly rods: readonly Rod[] }) {
+  const name = (id: string): string => rods.find((r) => r.id === id)?.name ?? 'a rod that is gone'
+  if (bends.length === 0) return null
+  return (
+    <ol aria-label="Bends that are kept" className="mt-5 divide-y divide-rule border-y border-rule">
+      {bends.map((bent) => (
+        <li key={bent.id} className="flex flex-wrap items-center justify-between gap-x-4 py-1.5">
+          <span>
+            {name(bent.unknown.rodId)} beside {name(bent.known.rodId)}
+            {bent.on === undefined ? '' : <span className="text-faint">, {bent.on}</span>}
+          </span>
+          <Button
+            weight="quiet"
+            onClick={() =>
+              void commit('Take out a bend', (tx) => tx.remove('bends', [bent.id])).catch(noticeFailed)
+            }
+          >
+            Take out
+          </Button>
+        </li>
+      ))}
+    </ol>
+  )
+}

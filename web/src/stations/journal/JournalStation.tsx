@@ -1,0 +1,23 @@
+import { useSearchParams } from 'react-router'
+import { Tabs, viewAt } from '../../ui/index.ts'
+import { BendView } from './BendView.tsx'
+import { TrialsView } from './TrialsView.tsx'
+
+const VIEWS = [
+  ['trials', 'Trials of heads'],
+  ['bend', 'Bend of two rods'],
+] as const
+
+/** What the angler finds out: which heads a rod wants under their own hands, and how a rod bends beside another. */
+export function JournalStation() {
+  const [params] = useSearchParams()
+  const view = viewAt(VIEWS, params.get('view'))
+  return (
+    <>
+      <div className="mb-4 border-b border-rule">
+        <Tabs label="Sides of the journal" home="/journal" tabs={VIEWS} at={view} />
+      </div>
+      {view === 'trials' ? <TrialsView /> : <BendView />}
+    </>
+  )
+}

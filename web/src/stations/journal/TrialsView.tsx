@@ -1,0 +1,283 @@
+import { itemsOf, type Rod, WINDOW_STYLES, type WindowStyle } from '@hoxen/core/gear'
+import {
+  FEELS,
+  type Feel,
+  nextHead,
+  type OwnWindow,
+  ownOf,
+  priorOf,
+  type Tried,
+  trialsOf,
+} from '@hoxen/core/journal'
+import { headFacts } from '@hoxen/core/line'
+import { windowStyleOf } from '@hoxen/core/rig'
+import { windowFor } from '@hoxen/core/rod'
+import { FEEL_WORDS, sayOwnWindow, WINDOW_NAMES } from '@hoxen/core/words'
+import { useState } from 'react'
+import { Link, useSearchParams } from 'react-router'
+import { useDay } from '../../day/index.ts'
+import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
+import {
+  changeKept,
+  commit,
+  newId,
+  noticeDone,
+  noticeFailed,
+  useList,
+  useSettings,
+} from '../../store/index.ts'
+import {
+  Button,
+  buttonLook,
+  Empty,
+  QuantityField,
+  Select,
+  TextField,
+  today,
+  useUnits,
+  useWithin,
+} from '../../ui/index.ts'
+
+/** What a head on trial can weigh [kg]. */
+const HEAD_LIMITS = { low: 0.002, high: 0.15 } as const
+
+/** A caster’s own window of a rod: heads are tried, each is felt, and the next worth borrowing is named. */
+export function TrialsView() {
+  const items = useList('items')
+  const trials = useList('trials')
+  const day = useDay()
+  const [params, setParams] = useSearchParams()
+  const { castsAs } = useSettings()
+  if (items === undefined || trials === undefined || day === undefined)
+    return <p className="py-10 text-faint">Opening…</p>
+  const rods = itemsOf({ items }, 'rod')
+  const rod = rods.find(({ id }) => id === params.get('rod')) ?? rods[0]
+  if (rod === undefined)
+    return (
+      <Empty
+        title="No rod to try heads on"
+        action={
+          <Link to="/gear/new/rod" className={buttonLook('strong')}>
+            Add a rod
+          </Link>
+        }
+      >
+        Two good casters disagree about the same rod, and both are right. Add a rod, try a few heads on it,
+        and its window under your own hands comes of what they felt like.
+      </Empty>
+    )
+  const style = WINDOW_STYLES.find((each) => each === params.get('style')) ?? 'skagit'
+  const choose = (name: 'rod' | 'style', value: string): void =>
+    setParams(
+      (old) => {
+        old.set(name, value)
+        return old
+      },
+      { replace: true },
+    )
+  const mine = trialsOf({ trials, caster: castsAs }, rod.id, style)
+  // What trials taught is set aside: they start from print, bend or number.
+  const options = { schools: day.schools, caster: day.caster, own: withoutTrials(day.own) }
+  const own = ownOf(rod, style, mine, options)
+  return (
+    <section aria-labelledby="trials-title">
+      <h1 id="trials-title" className="text-2xl">
+        Trials of heads
+      </h1>
+      <div className="mt-2 grid gap-3 sm:grid-cols-3">
+        <Select
+          label="Rod"
+          value={rod.id}
+          options={rods.map((r) => [r.id, r.name])}
+          onChange={(id) => choose('rod', id)}
+        />
+        <Select
+          label="Kind of head"
+          value={style}
+          options={WINDOW_STYLES.map((s) => [s, WINDOW_NAMES[s]])}
+          onChange={(s) => choose('style', s)}
+        />
+        <TextField
+          label="Who casts, where several share the gear"
+          value={castsAs ?? ''}
+          take={(name) => {
+            if (name.trim().length > 40) return 'A name of forty letters at most, please.'
+            void changeKept('Who casts', 'settings', ({ castsAs: _old, ...rest }) =>
+              name.trim() === '' ? rest : { ...rest, castsAs: name.trim() },
+            ).catch(noticeFailed)
+            return undefined
+          }}
+        />
+      </div>
+      {own === undefined ? (
+        <p className="mt-4">There is no window of such a rod to start from.</p>
+      ) : (
+        <Told rod={rod} style={style} own={own} mine={mine} options={options} />
+      )}
+      <NewTrial rod={rod} style={style} caster={castsAs} />
+      <TrialList trials={mine} />
+    </section>
+  )
+}
+
+type Options = Parameters<typeof windowFor>[2]
+
+const withoutTrials = (own: NonNullable<Options>['own']): NonNullable<Options>['own'] =>
+  own === undefined
+    ? undefined
+    : Object.fromEntries(
+        Object.entries(own).map(([rodId, styles]) => [
+          rodId,
+          Object.fromEntries(Object.entries(styles).filter(([, band]) => band.from === 'bend')),
+        ]),
+      )
+
+interface ToldProps {
+  readonly rod: Rod
+  readonly style: WindowStyle
+  readonly own: OwnWindow
+  readonly mine: readonly Tried[]
+  readonly options: Options
+}
+
+/** The window before and after, on one axis with the heads that were tried; and what to do next. */
+function Told({ rod, style, own, mine, options }: ToldProps) {
+  const { system } = useUnits()
+  const items = useList('items') ?? []
+  const found = windowFor(rod, style, options)
+  if (found.outcome !== 'window') return null
+  const prior = priorOf(found.window)
+  const owned = itemsOf({ items }, 'head').filter((h) => windowStyleOf(h.style) === style)
+  const next = nextHead(prior, mine)
+  const here = nextHead(
+    prior,
+    mine,
+    owned.map((h) => headFacts(h).massKg.value),
+  )
+  const mineHere = here && owned.find((h) => headFacts(h).massKg.value === here.headKg)
+  const bands: readonly AxisBand[] = [
+    { label: found.window.from === 'bend' ? 'by its bend' : found.window.tag, window: found.window },
+    ...(mine.length === 0
+      ? []
+      : [
+          {
+            label: 'yours',
+            window: { ...found.window, ...own, tag: 'log' as const, aimKg: own.centreKg },
+            ...(next === undefined ? {} : { dotsKg: [next.headKg] }),
+          },
+        ]),
+  ]
+  return (
+    <>
+      <figure className="mt-3 rounded-lg border border-rule bg-sheet px-4 pt-3">
+        <GrainAxis
+          bands={bands}
+          marks={mine.map((t) => ({
+            id: t.id,
+            label: `${t.name ?? 'a head'}, ${FEEL_WORDS[t.feel]}`,
+            massKg: t.headKg,
+            chosen: false,
+          }))}
+        />
+        <figcaption className="-mt-4 pb-2 text-[0.9rem] text-faint">
+          Strokes are the heads you tried, a dot the next worth borrowing.
+        </figcaption>
+      </figure>
+      <p className="mt-2 text-lg" role="status" data-own={own.settled ? 'settled' : 'open'}>
+        {sayOwnWindow(own, next?.headKg, system)}
+        {mineHere !== undefined && next !== undefined ? ` Of yours, ${mineHere.name} tells most.` : ''}
+      </p>
+    </>
+  )
+}
+
+interface NewTrialProps {
+  readonly rod: Rod
+  readonly style: WindowStyle
+  readonly caster: string | undefined
+}
+
+/** One head, one feel: five large buttons. */
+function NewTrial({ rod, style, caster }: NewTrialProps) {
+  const { show } = useUnits()
+  const within = useWithin()
+  const items = useList('items') ?? []
+  const heads = itemsOf({ items }, 'head').filter((h) => windowStyleOf(h.style) === style)
+  const [headId, setHeadId] = useState('')
+  const [typedKg, setTypedKg] = useState<number>()
+  const head = heads.find(({ id }) => id === headId)
+  const headKg = head === undefined ? typedKg : headFacts(head).massKg.value
+  const keep = (feel: Feel): void => {
+    if (headKg === undefined) return
+    const trial: Tried = {
+      id: newId('trial'),
+      rodId: rod.id,
+      style,
+      headKg,
+      feel,
+      ...(head === undefined ? {} : { name: head.name }),
+      ...(caster === undefined ? {} : { caster }),
+      on: today(),
+    }
+    commit(`Trial: ${show(headKg, 'lineMass')}, ${FEEL_WORDS[feel]}`, (tx) => tx.put('trials', [trial])).then(
+      (did) => did && noticeDone(`${show(headKg, 'lineMass')} was ${FEEL_WORDS[feel]}`),
+      noticeFailed,
+    )
+  }
+  return (
+    <div className="mt-4 rounded-lg border border-rule bg-sheet px-4 py-3">
+      <div className="grid gap-3 sm:grid-cols-2">
+        <Select
+          label="A head of yours"
+          value={head?.id ?? ''}
+          options={[['', 'another, by its mass'], ...heads.map((h) => [h.id, h.name] as const)]}
+          onChange={setHeadId}
+        />
+        {head === undefined && (
+          <QuantityField
+            label="Its mass"
+            measure="lineMass"
+            value={typedKg}
+            onChange={setTypedKg}
+            refuse={within(HEAD_LIMITS, 'lineMass')}
+          />
+        )}
+      </div>
+      <fieldset className="mt-3" disabled={headKg === undefined}>
+        <legend className="text-sm text-faint">It felt</legend>
+        <div className="mt-1 grid grid-cols-1 gap-2 sm:grid-cols-5">
+          {FEELS.map((feel) => (
+            <Button key={feel} disabled={headKg === undefined} onClick={() => keep(feel)}>
+              {FEEL_WORDS[feel]}
+            </Button>
+          ))}
+        </div>
+      </fieldset>
+    </div>
+  )
+}
+
+function TrialList({ trials }: { readonly trials: readonly Tried[] }) {
+  const { show } = useUnits()
+  if (trials.length === 0) return null
+  return (
+    <ol aria-label="Trials, latest first" className="mt-3 divide-y divide-rule border-y border-rule">
+      {[...trials].reverse().map((t) => (
+        <li key={t.id} className="flex flex-wrap items-center justify-between gap-x-4 py-1.5">
+          <span>
+            <b>{show(t.headKg, 'lineMass')}</b> {t.name ?? ''} — {FEEL_WORDS[t.feel]}
+            {t.on === undefined ? '' : <span className="text-faint">, {t.on}</span>}
+          </span>
+          <Button
+            weight="quiet"
+            onClick={() =>
+              void commit('Take out a trial', (tx) => tx.remove('trials', [t.id])).catch(noticeFailed)
+            }
+          >
+            Take out
+          </Button>
+        </li>
+      ))}
+    </ol>
+  )
+}
