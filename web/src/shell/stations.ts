@@ -93,7 +93,7 @@ export const STATIONS: readonly Station[] = [
     path: 'journal',
     name: 'Journal',
     keys: 'g j',
-    icon: NotebookPen,
+    icon: BookOpenText,
     Page: lazy(() =>
       import('../stations/journal/JournalStation.tsx').then((m) => ({ default: m.JournalStation })),
     ),
