@@ -2,6 +2,7 @@ import { problemsOf } from '@hoxen/core/gear'
 import { sayProblem } from '@hoxen/core/words'
 import { type Command, InputError } from './command.ts'
 import { castsCommand, dLoopCommand, shootCommand, turnoverCommand } from './commands/cast.ts'
+import { chartCommand } from './commands/chart.ts'
 import { checkCommand } from './commands/check.ts'
 import { convertCommand } from './commands/convert.ts'
 import { bendCommand, cantileverCommand, trialsCommand } from './commands/journal.ts'
@@ -38,6 +39,7 @@ export const COMMANDS: readonly Command[] = [
   checkCommand,
   readCommand,
   trialsCommand,
+  chartCommand,
   bendCommand,
   cantileverCommand,
 ]

@@ -72,7 +72,7 @@ export function dayFrom({
 }
 const USUAL_PLAN_INPUT: z.infer<typeof planSchema> & { castM?: number | undefined } = USUAL_PLAN
 
-const EXAMPLE = {
+export const EXAMPLE = {
   gear: {
     items: [
       {

@@ -6,6 +6,7 @@ export {
   type Trial,
   type Wallet,
 } from './change.ts'
+export { type ChartCell, type ChartColumn, chartCells, chartColumns, chartLevels } from './chart.ts'
 export { type PlanMend, planThatHolds } from './plan.ts'
 export {
   ANGLE_STEP_DEG,

@@ -1,14 +1,4 @@
-import {
-  BookOpenText,
-  Cable,
-  Disc3,
-  NotebookPen,
-  Scale,
-  SlidersHorizontal,
-  Spline,
-  Waves,
-  Wind,
-} from 'lucide-react'
+import { BookOpenText, Cable, Disc3, Scale, SlidersHorizontal, Spline, Waves, Wind } from 'lucide-react'
 import { type ComponentType, lazy } from 'react'
 
 interface Page {

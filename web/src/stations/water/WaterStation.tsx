@@ -4,6 +4,7 @@ import { Gone } from '../../ledger/index.ts'
 import { addRun, loadDemoRuns, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, Empty, Tabs, viewAt } from '../../ui/index.ts'
 import { BedView } from './BedView.tsx'
+import { ChartView } from './ChartView.tsx'
 import { LadderView } from './LadderView.tsx'
 import { LevelLine } from './LevelLine.tsx'
 import { PoolBar } from './PoolBar.tsx'
@@ -14,6 +15,7 @@ import { useWater, type Water } from './useWater.ts'
 const VIEWS = [
   ['swing', 'Swing'],
   ['ladder', 'Ladder of tips'],
+  ['chart', 'Chart of levels'],
   ['bed', 'The pool'],
 ] as const
 /** The water: what a rig does in this run at today's level. */
@@ -52,10 +54,11 @@ export function WaterStation() {
   )
 }
 
-function WithRig({ water, view }: { readonly water: Water; readonly view: 'swing' | 'ladder' }) {
+function WithRig({ water, view }: { readonly water: Water; readonly view: 'swing' | 'ladder' | 'chart' }) {
   const setup = useMySetup()
   if (setup === undefined) return <p className="py-10 text-faint">Opening…</p>
   if (setup === 'none' || setup === 'gone') return <Gone none={setup === 'none'} level={2} />
+  if (view === 'chart') return <ChartView setup={setup} water={water} />
   return view === 'swing' ? <SwingView setup={setup} water={water} /> : <LadderView setup={setup} />
 }
 

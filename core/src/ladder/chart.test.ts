@@ -1,0 +1,49 @@
+import { expect, test } from '@jest/globals'
+import type { Ride, Rung } from './index.ts'
+import { chartCells, chartLevels } from './index.ts'
+
+const ride = (holdingShare: number, draggedM = 0): Ride =>
+  ({
+    outcome: 'swung',
+    track: [],
+    summary: {
+      holdingShare,
+      holdingS: 20 * holdingShare,
+      overHoldingS: 20,
+      inBandS: 20 * holdingShare,
+      aboveS: 20 * (1 - holdingShare),
+      belowS: 0,
+      draggedM,
+      touches: 0,
+      crossMps: 0.3,
+      snagRisk: 0,
+      ridesM: 1,
+    },
+  }) as unknown as Ride
+const rung = (id: string, tipId: string | null, angleDeg: number): Rung =>
+  ({ id, tipId, angleDeg, input: {} }) as unknown as Rung
+
+test('each tip stands at each level with its best angle, as far as the swings are there', () => {
+  const columns = [
+    { flowM3ps: 10, rungs: [rung('a60', 'a', 60), rung('a45', 'a', 45), rung('b60', 'b', 60)] },
+    { flowM3ps: 20, rungs: [rung('a60+', 'a', 60)] },
+  ]
+  const rides = new Map([
+    ['a60', ride(0.2)],
+    ['a45', ride(0.6)],
+    ['a60+', ride(0.1)],
+  ])
+  expect(
+    chartCells(columns, rides).map(({ tipId, flowM3ps, angleDeg }) => [tipId, flowM3ps, angleDeg]),
+  ).toEqual([
+    ['a', 10, 45],
+    ['a', 20, 60],
+  ])
+})
+
+test('levels go from low summer to a flood, in order and round, with today’s in the place of a near one', () => {
+  const round = (m3ps: number): number => Math.round(m3ps)
+  expect(chartLevels(20, undefined, round)).toEqual([7, 10, 14, 20, 28, 40, 56])
+  expect(chartLevels(20, 21.3, round)).toEqual([7, 10, 14, 21.3, 28, 40, 56])
+  expect(chartLevels(20, 33, round)).toEqual([7, 10, 14, 20, 28, 33, 40, 56])
+})
