@@ -5,7 +5,7 @@ import { castsCommand, dLoopCommand, shootCommand, turnoverCommand } from './com
 import { chartCommand } from './commands/chart.ts'
 import { checkCommand } from './commands/check.ts'
 import { convertCommand } from './commands/convert.ts'
-import { bendCommand, cantileverCommand, trialsCommand } from './commands/journal.ts'
+import { bendCommand, calibrateCommand, cantileverCommand, trialsCommand } from './commands/journal.ts'
 import { carryCommand, cutCommand, lineCommand } from './commands/line.ts'
 import { judgeCommand, matchCommand } from './commands/match.ts'
 import { readCommand } from './commands/read.ts'
@@ -42,6 +42,7 @@ export const COMMANDS: readonly Command[] = [
   chartCommand,
   bendCommand,
   cantileverCommand,
+  calibrateCommand,
 ]
 
 export interface Result {

@@ -18,7 +18,7 @@ const PLACES = [
   '/water?view=bed',
   '/cast',
   '/cast/cautions',
-  '/journal',
+  '/journal?view=trials',
   '/journal?view=bend',
   '/gear?kind=tip',
   '/gear/new/head',

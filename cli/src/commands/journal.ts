@@ -1,8 +1,24 @@
-import { rodSchema, WINDOW_STYLES } from '@hoxen/core/gear'
-import { FEELS, nextHead, ownWindow, PRIOR_SD, type Prior } from '@hoxen/core/journal'
+import { dayOf, FIRST_JOB } from '@hoxen/core/day'
+import { DEFAULT_SCHOOLS, rodSchema, WINDOW_STYLES } from '@hoxen/core/gear'
+import {
+  calibrated,
+  calibrationTasks,
+  FEELS,
+  nextHead,
+  ownWindow,
+  PRIOR_SD,
+  type Prior,
+  SAW,
+  type Seen,
+} from '@hoxen/core/journal'
+import { resolveRig, rigChoiceSchema } from '@hoxen/core/rig'
 import { type BendTest, bentRod, compareBends, windowFor } from '@hoxen/core/rod'
+import { planSchema, type Swung, swing, USUAL_PLAN } from '@hoxen/core/swing'
+import { flowSchema } from '@hoxen/core/water'
 import * as z from 'zod'
-import { command, InputError } from '../command.ts'
+import { command, InputError, refusal } from '../command.ts'
+import { gearInput, runInput } from '../kept.ts'
+import { EXAMPLE } from './match.ts'
 
 const positive = z.number().positive()
 
@@ -106,5 +122,87 @@ export const cantileverCommand = command({
   run: ({ alpha }) => {
     const { outcome, dropShare, reachShare } = bentRod(alpha)
     return outcome === 'bent' ? { outcome, dropShare, reachShare } : { outcome }
+  },
+})
+
+const RIG = {
+  rodId: 'long-seven',
+  headId: 'skagit-510',
+  tipId: 't-11',
+  leaderId: 'stepped-5',
+  runningLineId: 'coated',
+  reelId: 'eleven',
+}
+
+const planInput = planSchema.extend({ castM: positive.max(80).optional() })
+
+export const calibrateCommand = command({
+  name: 'calibrate',
+  summary: 'a pool’s own depth and current, from what was seen of swings in it',
+  schema: z.strictObject({
+    gear: gearInput,
+    run: runInput,
+    entries: z
+      .array(
+        z.strictObject({
+          flowM3ps: flowSchema,
+          rig: rigChoiceSchema,
+          plan: planInput.optional(),
+          saw: z.enum(SAW),
+        }),
+      )
+      .max(200),
+  }),
+  example: {
+    gear: EXAMPLE.gear,
+    run: {
+      id: 'run',
+      name: 'A run',
+      bank: 'right',
+      widthM: 34,
+      soundings: [{ fromBankM: 15, depthM: 1.6 }],
+      currents: [{ fromBankM: 10, mps: 0.6 }],
+      bottom: 'cobble',
+      wadeM: 4,
+      measuredFlowM3ps: 20,
+    },
+    entries: [
+      { flowM3ps: 18, rig: RIG, saw: 'band' },
+      { flowM3ps: 22, rig: RIG, saw: 'high' },
+    ],
+  },
+  run: ({ gear, run, entries }) => {
+    if (run.measuredFlowM3ps === undefined) throw refusal('flow-without-measure', ['run', 'measuredFlowM3ps'])
+    const byId = new Map(gear.items.map((item) => [item.id, item]))
+    const seen = entries.map(({ rig, flowM3ps, plan, saw }, i): Seen => {
+      const resolved = resolveRig(rig, byId)
+      if (resolved.outcome !== 'resolved')
+        throw refusal('missing-item', ['entries', i, 'rig'], { id: resolved.id })
+      const { castM = FIRST_JOB.castM, ...handling }: z.infer<typeof planInput> = plan ?? USUAL_PLAN
+      const day = dayOf({
+        job: { ...FIRST_JOB, castM },
+        schools: DEFAULT_SCHOOLS,
+        water: { plan: handling },
+      })
+      return { setup: { ...day, parts: resolved.parts }, flowM3ps, saw }
+    })
+    const rides = new Map<string, Swung>(
+      calibrationTasks(run, seen).map(({ id, input }) => [id, swing(input)]),
+    )
+    const result = calibrated(run, seen, rides)
+    if (result.outcome !== 'calibrated') return result
+    const { outcome, depth, current, correlation, combined } = result
+    return {
+      outcome,
+      depthFactor: depth.factor,
+      depthFactorLow: depth.low,
+      depthFactorHigh: depth.high,
+      currentFactor: current.factor,
+      currentFactorLow: current.low,
+      currentFactorHigh: current.high,
+      correlation,
+      ...(combined === undefined ? {} : { combined }),
+      run: result.run,
+    }
   },
 })

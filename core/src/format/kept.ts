@@ -1,7 +1,7 @@
 import type * as z from 'zod'
 import { hushedSchema, jobSchema, standSchema, waterChoiceSchema } from '../day/index.ts'
 import { itemSchema } from '../gear/index.ts'
-import { bentSchema, triedSchema } from '../journal/index.ts'
+import { bentSchema, entrySchema, triedSchema } from '../journal/index.ts'
 import { rigChoiceSchema, riggingSchema } from '../rig/index.ts'
 import { runSchema } from '../water/index.ts'
 import { settingsSchema } from './settingsSchema.ts'
@@ -59,6 +59,12 @@ export const LISTS = {
     limit: 500,
     words: { one: 'bend of two rods', many: 'bends of two rods' },
     countAs: () => 'bend',
+  }),
+  entries: list({
+    schema: entrySchema,
+    limit: 20_000,
+    words: { one: 'entry of the journal', many: 'entries of the journal' },
+    countAs: () => 'entry',
   }),
 } as const
 

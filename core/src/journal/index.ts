@@ -1,4 +1,24 @@
-export { type Bent, bentSchema, type Tried, triedSchema } from './keptSchema.ts'
+export {
+  CALIBRATE_MODEL,
+  type Calibrated,
+  type CalibrationTask,
+  calibrated,
+  calibrationTasks,
+  type Seen,
+  scaledRun,
+  seenIn,
+} from './calibrate.ts'
+export {
+  type Bent,
+  bentSchema,
+  type Entry,
+  entrySchema,
+  SAW,
+  type Saw,
+  type Tried,
+  triedSchema,
+} from './keptSchema.ts'
+export { deeperAt, type Remembered, remembers } from './memory.ts'
 export { bentWindows, type Learnt, ownOf, ownWindowsOf, priorOf, trialsOf } from './own.ts'
 export {
   chanceOf,

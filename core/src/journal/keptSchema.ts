@@ -1,5 +1,8 @@
 import * as z from 'zod'
-import { idSchema, lengthSchema, WINDOW_STYLES } from '../gear/index.ts'
+import { flyShapeSchema, idSchema, lengthSchema, WINDOW_STYLES } from '../gear/index.ts'
+import { rigChoiceSchema } from '../rig/index.ts'
+import { planSchema } from '../swing/index.ts'
+import { FISH_AT, flowSchema } from '../water/index.ts'
 import { FEELS } from './trials.ts'
 
 const dateSchema = z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'date')
@@ -36,3 +39,28 @@ export const bentSchema = z.strictObject({
   on: dateSchema.optional(),
 })
 export type Bent = z.infer<typeof bentSchema>
+
+/** What one saw of a swing: it touched the bed, rode where the fish hold, or passed above them. */
+export const SAW = ['touched', 'band', 'high'] as const
+export type Saw = (typeof SAW)[number]
+
+/** A swing that was fished, and what was seen of it: the pool, the rig and the plan as they were. SI. */
+export const entrySchema = z.strictObject({
+  id: idSchema,
+  runId: idSchema,
+  /** Milliseconds since 1970, UTC. */
+  atMs: z.number().int().min(0),
+  flowM3ps: flowSchema.optional(),
+  waterC: z.number().min(-2).max(45).optional(),
+  rig: rigChoiceSchema,
+  /** The tip's name as it was; null where there was none. */
+  tip: z.string().max(80).nullable(),
+  fly: flyShapeSchema,
+  fishAt: z.enum(FISH_AT),
+  plan: planSchema,
+  castM: lengthSchema(1, 80),
+  saw: z.enum(SAW),
+  fish: z.number().int().min(0).max(999).optional(),
+  notes: z.string().max(2000).optional(),
+})
+export type Entry = z.infer<typeof entrySchema>

@@ -1,4 +1,5 @@
 export { airParts, LAUNCH_MPS, rigTurnover } from './air.ts'
+export { backingRoomM } from './backingRoom.ts'
 export { type Balance, balanceOf, beamOf } from './balance.ts'
 export { buttOn } from './butt.ts'
 export { type Carried, carriedAs } from './carried.ts'
@@ -74,4 +75,4 @@ export {
   swungIn,
   unknownSwings,
 } from './swung.ts'
-export { backingRoomM, lineInRings, lineOnReelKg, type Wound, woundLines } from './wound.ts'
+export { lineInRings, lineOnReelKg, type Wound, woundLines } from './wound.ts'

@@ -1,6 +1,6 @@
-import { type Backing, cylinderDiameterM, type Spool } from '../gear/index.ts'
+import { type Backing, cylinderDiameterM } from '../gear/index.ts'
 import { COATED_RUNNING, FLOATING_KG_PER_M3, strandKgPerM } from '../line/index.ts'
-import { fillSpool, type Hung, PACKING, USUAL_BACKING_M } from '../reel/index.ts'
+import { type Hung, USUAL_BACKING_M } from '../reel/index.ts'
 import type { RigParts } from './parts.ts'
 
 /** A line as it is wound, from the arbor outward. */
@@ -39,20 +39,6 @@ export function woundLines(
   const meanM = cylinderDiameterM(head.massKg.value / head.lengthM, FLOATING_KG_PER_M3)
   rest.push({ part: 'head', name: head.head.name, lengthM: head.lengthM, diameterM: meanM })
   return [{ part: 'backing', name, lengthM: backingM, diameterM }, ...rest]
-}
-
-/**
- * Backing there is room for on a spool under a rig's lines [m].
- * @param packing share of the wound space that is line, (0, 0.907]
- */
-export function backingRoomM(
-  parts: Pick<RigParts, 'head' | 'runningLine'>,
-  spool: Spool,
-  packing: number = PACKING.usual,
-  backing?: Backing,
-): number {
-  const [under, ...rest] = woundLines(parts, backing, 0)
-  return fillSpool(spool, packing, rest, under.diameterM).backingM ?? 0
 }
 
 /** Mass of all that is on the reel for a rig, backing of braided polyester under it [kg]. [physics] */

@@ -29,7 +29,7 @@ export {
 } from './day.ts'
 export { formatsPage } from './formats.ts'
 export { HELP, type HelpTopic, sayHelp, TAG_TOPICS } from './help.ts'
-export { FEEL_WORDS, sayBend, sayOwnWindow } from './journal.ts'
+export { FEEL_WORDS, SAW_WORDS, sayBend, sayCalibrated, sayOwnWindow, sayRemembered } from './journal.ts'
 export { sayLeaderWarning } from './leader.ts'
 export {
   KIND_NAMES,

@@ -1,4 +1,4 @@
-import type { Feel, OwnWindow } from '../journal/index.ts'
+import type { Calibrated, Feel, OwnWindow, Remembered, Saw } from '../journal/index.ts'
 import { printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 import type { BendComparison } from '../rod/index.ts'
 
@@ -44,4 +44,40 @@ export function sayBend(
   const { ratio, ratioLow, ratioHigh } = result
   const band = `between ${percent(ratioLow)} and ${percent(ratioHigh)}`
   return `${names.unknown} carries ${percent(ratio)} of what ${names.known} carries, ${band}.`
+}
+
+/** What one saw of a swing. */
+export const SAW_WORDS: Readonly<Record<Saw, string>> = Object.freeze({
+  touched: 'touched',
+  band: 'in the band',
+  high: 'too high',
+})
+
+const times = (n: number): string => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`)
+
+/** What a pool remembers of a tip: “T-11, 10 ft was in the band twice and touched once, the water 3 % deeper.” */
+export function sayRemembered({ tip, saw, deeper }: Remembered): string {
+  const said = (['band', 'touched', 'high'] as const).flatMap((what) =>
+    saw[what] === 0
+      ? []
+      : [what === 'touched' ? `touched ${times(saw[what])}` : `was ${SAW_WORDS[what]} ${times(saw[what])}`],
+  )
+  const off = Math.round(Math.abs(deeper) * 100)
+  const water = off === 0 ? 'in the same water' : `in water ${off} % ${deeper > 0 ? 'deeper' : 'shallower'}`
+  return `${tip ?? 'No tip'} ${said.join(' and ')}, ${water}.`
+}
+
+/** What a log says of a pool's own depth and current. */
+export function sayCalibrated(found: Calibrated): string {
+  if (found.outcome === 'too-few')
+    return 'Two swings that were seen, with the flow known, are the least it can learn from.'
+  const said = (factor: number, more: string, less: string, even: string): string => {
+    const off = Math.round(Math.abs(factor - 1) * 100)
+    return off === 0 ? `as ${even} as measured` : `${off} % ${factor > 1 ? more : less} than measured`
+  }
+  const depth = ({ factor }: { factor: number }): string => said(factor, 'deeper', 'shallower', 'deep')
+  const band = ({ low, high }: { low: number; high: number }): string => `${percent(low)} to ${percent(high)}`
+  if (found.combined !== undefined)
+    return `Depth and current cannot be told apart yet; taken as depth alone it is ${depth(found.combined)} (${band(found.combined)}).`
+  return `By what you saw it is ${depth(found.depth)} (${band(found.depth)}) and ${said(found.current.factor, 'faster', 'slower', 'fast')} (${band(found.current)}).`
 }

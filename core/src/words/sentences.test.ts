@@ -8,9 +8,11 @@ import {
   JOINT_NAMES,
   KIND_NAMES,
   sayAllowed,
+  sayCalibrated,
   sayChoice,
   sayFigure,
   sayProblem,
+  sayRemembered,
   sayStep,
   TAG_MEANINGS,
 } from './index.ts'
@@ -122,4 +124,29 @@ test('a figure beyond its limit is told by its name and in units, typed, in a ta
 test('a limit too small for the figures at hand is printed finer, not as nothing', () => {
   const low = { path: ['todayFlowM3ps'], code: 'too_small', data: { minimum: 0.001 } }
   expect(sayProblem(low, 'trade')).toBe('The flow must be at least 0.04 ft³/s.')
+})
+
+describe('what a pool remembers and learns', () => {
+  test.each([
+    [
+      { tip: 'T-11, 10 ft', saw: { touched: 1, band: 2, high: 0 }, deeper: 0.031 },
+      'T-11, 10 ft was in the band twice and touched once, in water 3 % deeper.',
+    ],
+    [
+      { tip: null, saw: { touched: 0, band: 0, high: 3 }, deeper: 0.001 },
+      'No tip was too high 3 times, in the same water.',
+    ],
+  ])('%p', (one, said) => expect(sayRemembered(one)).toBe(said))
+  const factor = (f: number) => ({ factor: f, low: f * 0.9, high: f * 1.1 })
+  const learnt = { outcome: 'calibrated', correlation: 0, run: {} as never } as const
+  test('both factors, one of them as measured', () => {
+    expect(sayCalibrated({ ...learnt, depth: factor(1.2), current: factor(1) })).toBe(
+      'By what you saw it is 20 % deeper than measured (108 % to 132 %) and as fast as measured (90 % to 110 %).',
+    )
+  })
+  test('one combined where they cannot be told apart, and too few', () => {
+    const one = { ...learnt, depth: factor(1), current: factor(1), combined: factor(0.8) }
+    expect(sayCalibrated(one)).toContain('taken as depth alone it is 20 % shallower than measured')
+    expect(sayCalibrated({ outcome: 'too-few' })).toContain('the least it can learn from')
+  })
 })

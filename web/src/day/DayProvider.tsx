@@ -3,7 +3,7 @@ import type { Run } from '@hoxen/core/water'
 import { createContext, type ReactNode, useContext, useMemo } from 'react'
 import { type GaugeState, useGauge, useWeather } from '../outside/index.ts'
 import { useJob, useList, useRigging, useSettings, useStand, useWaterChoice } from '../store/index.ts'
-import { useOwnWindows } from './useOwnWindows.ts'
+import { useOwnWindows } from './ownWindows.ts'
 import { useStanding } from './useStanding.ts'
 
 /** The day everything on the page is judged in, and what it was put together from. */
@@ -28,7 +28,7 @@ function useTodayOnce(): Today | undefined {
   const { heard } = gauge
   const stand = useStand()
   const standingM = useStanding(job?.water === 'surf' ? pool?.shore : undefined, stand)
-  const own = useOwnWindows(job, schools)
+  const own = useOwnWindows()
   const { weather } = useWeather(stand?.windBy === 'station' ? pool?.spot?.weatherId : undefined)
   const day = useMemo(
     () =>

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react'
 import { useLocation, useNavigationType, useSearchParams } from 'react-router'
+import { useTeaching } from '../day/useTeaching.ts'
 import { claimTab, hasGear, noticeFailed, noticeSaid, onVersionTrouble } from '../store/index.ts'
 import { loadDemo } from './deeds.ts'
 
@@ -101,6 +102,7 @@ function useHeading(pathname: string): void {
 export function Later({ pathname }: { readonly pathname: string }) {
   useDemoAddress()
   useOneStore()
+  useTeaching()
   usePlace()
   useHeading(pathname)
   return null

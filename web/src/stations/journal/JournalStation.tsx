@@ -1,9 +1,11 @@
 import { useSearchParams } from 'react-router'
 import { Tabs, viewAt } from '../../ui/index.ts'
 import { BendView } from './BendView.tsx'
+import { LogView } from './LogView.tsx'
 import { TrialsView } from './TrialsView.tsx'
 
 const VIEWS = [
+  ['log', 'Log'],
   ['trials', 'Trials of heads'],
   ['bend', 'Bend of two rods'],
 ] as const
@@ -17,7 +19,7 @@ export function JournalStation() {
       <div className="mb-4 border-b border-rule">
         <Tabs label="Sides of the journal" home="/journal" tabs={VIEWS} at={view} />
       </div>
-      {view === 'trials' ? <TrialsView /> : <BendView />}
+      {view === 'log' ? <LogView /> : view === 'trials' ? <TrialsView /> : <BendView />}
     </>
   )
 }

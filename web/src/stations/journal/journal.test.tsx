@@ -1,13 +1,19 @@
 /** @jest-environment jsdom */
 
+import { DEFAULT_SETTINGS } from '@hoxen/core/format'
+import { unitOf } from '@hoxen/core/quantity'
+import { USUAL_PLAN } from '@hoxen/core/swing'
 import { afterEach, beforeEach, expect, test } from '@jest/globals'
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react'
-import { everything, undo } from '../../store/index.ts'
+import { useDay } from '../../day/index.ts'
+import { useTeaching } from '../../day/useTeaching.ts'
+import { commit, everything, undo } from '../../store/index.ts'
 import { keepDemo, show } from '../../testing/show.tsx'
 import { BendView } from './BendView.tsx'
+import { LogView } from './LogView.tsx'
 import { TrialsView } from './TrialsView.tsx'
 
-beforeEach(() => keepDemo({ trials: [], bends: [] }))
+beforeEach(() => keepDemo({ trials: [], bends: [], entries: [] }))
 afterEach(cleanup)
 
 const fill = (field: HTMLElement, value: string): void => {
@@ -68,4 +74,67 @@ test('two rods are bent, drawn, compared and kept; a drop longer than the rod is
   expect((await everything()).bends).toHaveLength(1)
   fill(other, '0.1 m')
   expect((await screen.findByText(/only stir its tip/)).dataset.bend).toBe('too-light')
+})
+
+const RIG = {
+  rodId: 'long-seven-13-ft',
+  headId: '510-gr-short-skagit',
+  tipId: 't-11-10-ft',
+  leaderId: 'level-4-ft',
+  runningLineId: 'coated-30-lb',
+  reelId: 'full-frame-eleven',
+}
+
+test('a swing is logged by one touch, remembered at its level, and taken back; trembling logs one', async () => {
+  await commit('At the pool', (tx) => {
+    tx.set('rig', RIG)
+    tx.set('water', { runId: 'kettle-run', plan: USUAL_PLAN, flowM3ps: 24 })
+  })
+  show(<LogView />, '/journal')
+  const band = await screen.findByRole('button', { name: 'was in the band' })
+  expect(screen.getByText(/^Nothing was logged here/)).toBeTruthy()
+  fireEvent.click(band)
+  fireEvent.click(band)
+  expect(await screen.findByText('T-11, 10 ft was in the band once, in the same water.')).toBeTruthy()
+  const { entries } = await everything()
+  expect(entries).toMatchObject([
+    { runId: 'kettle-run', flowM3ps: 24, saw: 'band', tip: 'T-11, 10 ft', rig: RIG },
+  ])
+  expect((screen.getByRole('button', { name: 'Learn from them' }) as HTMLButtonElement).disabled).toBe(true)
+  await undo()
+  expect(await screen.findByText(/^Nothing was logged here/)).toBeTruthy()
+})
+
+test('without a pool or a rig it says what is wanted first', async () => {
+  await commit('No pool', (tx) => {
+    tx.set('rig', undefined)
+    tx.set('water', { plan: USUAL_PLAN })
+  })
+  show(<LogView />, '/journal')
+  expect(await screen.findByRole('heading', { name: 'No pool to write about' })).toBeTruthy()
+  await commit('A pool', (tx) => tx.set('water', { runId: 'kettle-run', plan: USUAL_PLAN }))
+  expect(await screen.findByText(/^A swing wants a rig/)).toBeTruthy()
+})
+
+function Taught() {
+  useTeaching()
+  const own = useDay()?.own
+  return <p>{Object.keys(own?.['long-seven-13-ft'] ?? {}).join(' ') || 'nothing taught'}</p>
+}
+
+test('what settled trials teach reaches the day of every page, and goes when they go', async () => {
+  const feelAt = (offGrains: number): -1 | 0 | 1 => (offGrains < -40 ? -1 : offGrains > 40 ? 1 : 0)
+  const trials = Array.from({ length: 24 }, (_, i) => ({
+    id: `t${i}`,
+    rodId: 'long-seven-13-ft',
+    style: 'skagit' as const,
+    headKg: unitOf('gr').toSi(440 + 5 * i),
+    feel: feelAt(5 * i - 60),
+  }))
+  await commit('The owner casts', (tx) => tx.set('settings', DEFAULT_SETTINGS))
+  await commit('Trials', (tx) => tx.put('trials', trials))
+  show(<Taught />)
+  expect(await screen.findByText('skagit')).toBeTruthy()
+  await undo()
+  expect(await screen.findByText('nothing taught')).toBeTruthy()
 })

@@ -1,0 +1,145 @@
+import { describe, expect, test } from '@jest/globals'
+import type { Swung } from '../swing/index.ts'
+import type { Run } from '../water/index.ts'
+import {
+  CALIBRATE_MODEL,
+  calibrated,
+  type Entry,
+  normalCdf,
+  remembers,
+  type Saw,
+  type Seen,
+} from './index.ts'
+
+const RUN: Run = {
+  id: 'r',
+  name: 'R',
+  bank: 'right',
+  widthM: 30,
+  soundings: [{ fromBankM: 15, depthM: 1.6 }],
+  currents: [{ fromBankM: 10, mps: 0.6 }],
+  bottom: 'gravel',
+  wadeM: 4,
+  measuredFlowM3ps: 20,
+}
+const { swings, reach, depthSd, currentSd, noise, highBelow, touchedFrom } = CALIBRATE_MODEL
+const logs = Array.from({ length: swings }, (_, i) => reach * ((2 * i) / (swings - 1) - 1))
+
+/** A swing whose fly lies so high: −1 above the fish all the way, 0 with them, 1 on the bed. */
+const swungAt = (height: number): Swung =>
+  ({
+    outcome: 'swung',
+    summary: {
+      overHoldingS: 10,
+      aboveS: 10 * Math.max(0, -height),
+      belowS: 10 * Math.max(0, height),
+      touches: 0,
+      draggedM: 0,
+    },
+  }) as unknown as Swung
+const clamp = (x: number): number => Math.max(-1, Math.min(1, x))
+/** Deeper or faster water leaves the fly higher over its bed; heavier tips ride lower. */
+type Water = (logDepth: number, logCurrent: number) => number
+
+const ridesOf = (entries: readonly Water[]): Map<string, Swung> =>
+  new Map(
+    entries.flatMap((water, e) =>
+      logs.flatMap((d, i) => logs.map((c, j) => [`${e} ${i} ${j}`, swungAt(clamp(water(d, c)))] as const)),
+    ),
+  )
+const seenOf = (saws: readonly Saw[]): readonly Seen[] =>
+  saws.map((saw) => ({ setup: {} as Seen['setup'], flowM3ps: 20, saw }))
+
+function dice(seed: number): () => number {
+  let now = seed
+  return () => {
+    now = (now * 48271) % 2147483647
+    return now / 2147483647
+  }
+}
+function look(height: number, roll: () => number): Saw {
+  const u = roll()
+  if (u < normalCdf((highBelow - height) / noise)) return 'high'
+  return u < normalCdf((touchedFrom - height) / noise) ? 'band' : 'touched'
+}
+
+describe('a pool taught by its log', () => {
+  test('one entry teaches nothing yet', () => {
+    expect(calibrated(RUN, seenOf(['band']), ridesOf([() => 0]))).toEqual({ outcome: 'too-few' })
+  })
+  test('nothing but “too high” makes it deeper or faster, nothing but “touched” shallower or slower', () => {
+    const water: Water = (d, c) => -0.2 - 1.5 * d - 1.5 * c
+    const factorsOf = (saw: Saw): number => {
+      const r = calibrated(RUN, seenOf([saw, saw, saw]), ridesOf([water, water, water]))
+      return r.outcome === 'calibrated' ? r.depth.factor * r.current.factor : Number.NaN
+    }
+    expect(factorsOf('high')).toBeGreaterThan(1.05)
+    expect(factorsOf('touched')).toBeLessThan(0.95)
+  })
+  test('where depth and current act alike it claims neither alone; where they differ, both', () => {
+    const alike: readonly Water[] = Array.from(
+      { length: 12 },
+      (_, i) => (d, c) => 0.55 - i * 0.1 - 3 * d - 3 * c,
+    )
+    const apart: readonly Water[] = alike.map(
+      (_, i) => (d, c) => 0.2 - (i % 4) * 0.2 - 3 * (i % 2 === 0 ? d : c),
+    )
+    const saws: Saw[] = alike.map((_, i) => (i < 5 ? 'touched' : i < 10 ? 'band' : 'high'))
+    const one = calibrated(RUN, seenOf(saws), ridesOf(alike))
+    const two = calibrated(RUN, seenOf(saws), ridesOf(apart))
+    if (one.outcome !== 'calibrated' || two.outcome !== 'calibrated') throw new Error('too few')
+    expect(one.correlation).toBeLessThan(-CALIBRATE_MODEL.inseparable)
+    expect(one.combined).toBeDefined()
+    expect(one.run.currents).toEqual(RUN.currents)
+    expect(two.combined).toBeUndefined()
+    expect(two.run.soundings[0]?.depthM).toBeCloseTo(1.6 * two.depth.factor, 9)
+  })
+  test('known pools are found again: the four-in-five bands cover 70 to 90 %', () => {
+    const roll = dice(20261127)
+    const normal = (): number => Math.sqrt(-2 * Math.log(roll())) * Math.cos(2 * Math.PI * roll())
+    let covered = 0
+    const POOLS = 40
+    for (let pool = 0; pool < POOLS; pool++) {
+      const [trueD, trueC] = [depthSd * normal(), currentSd * normal()]
+      const waters: Water[] = Array.from(
+        { length: 10 },
+        (_, i) => (d, c) => 0.3 - 0.13 * i - (1 + (i % 3)) * d - (3 - (i % 3)) * c,
+      )
+      const saws = waters.map((water) => look(clamp(water(trueD, trueC)), roll))
+      const found = calibrated(RUN, seenOf(saws), ridesOf(waters))
+      if (found.outcome !== 'calibrated') throw new Error(found.outcome)
+      for (const [{ low, high }, truth] of [
+        [found.depth, trueD],
+        [found.current, trueC],
+      ] as const)
+        if (Math.exp(truth) >= low && Math.exp(truth) <= high) covered++
+    }
+    expect(covered / (2 * POOLS)).toBeGreaterThanOrEqual(0.7)
+    expect(covered / (2 * POOLS)).toBeLessThanOrEqual(0.9)
+  })
+})
+
+describe('a pool remembers', () => {
+  const entry = (flowM3ps: number | undefined, tip: string | null, saw: Saw, runId = 'r'): Entry =>
+    ({ id: `${flowM3ps}${tip}${saw}`, runId, flowM3ps, tip, saw }) as unknown as Entry
+  test('what was seen near today’s level, by depth, tip by tip; other water and other pools are left out', () => {
+    const entries = [
+      entry(20, 'T-11', 'band'),
+      entry(22, 'T-11', 'band'),
+      entry(21, 'T-11', 'touched'),
+      entry(19, 'T-8', 'high'),
+      entry(60, 'T-14', 'band'),
+      entry(20, 'T-14', 'band', 'elsewhere'),
+      entry(undefined, 'T-14', 'band'),
+    ]
+    const [first, second, ...rest] = remembers(RUN, 20, entries)
+    expect(first).toEqual({
+      tip: 'T-11',
+      saw: { touched: 1, band: 2, high: 0 },
+      deeper: expect.closeTo(0, 9),
+    })
+    expect(second?.tip).toBe('T-8')
+    expect(second?.deeper).toBeCloseTo(0.95 ** 0.4 - 1, 9)
+    expect(rest).toEqual([])
+  })
+})

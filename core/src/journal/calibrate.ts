@@ -1,0 +1,190 @@
+import type { Item } from '../gear/index.ts'
+import { resolveRig, type SwingSetup, swingInput } from '../rig/index.ts'
+import { type SwingInput, type Swung, usualRod } from '../swing/index.ts'
+import { atFlow, type Run } from '../water/index.ts'
+import type { Entry, Saw } from './keptSchema.ts'
+import { normalCdf } from './trials.ts'
+
+/** A swing that was seen: how it was fished, at which flow, and what was seen of it. */
+export interface Seen {
+  readonly setup: Omit<SwingSetup, 'run'>
+  readonly flowM3ps: number
+  readonly saw: Saw
+}
+
+/** A swing that must be let go to learn from what was seen. */
+export interface CalibrationTask {
+  readonly id: string
+  readonly input: SwingInput
+}
+
+interface Factor {
+  readonly factor: number
+  /** Between which it lies four times in five. */
+  readonly low: number
+  readonly high: number
+}
+
+export type Calibrated =
+  | {
+      readonly outcome: 'calibrated'
+      readonly depth: Factor
+      readonly current: Factor
+      readonly correlation: number
+      /** Where depth and current cannot be told apart: the one correction, told as depth with the current as it was measured. */
+      readonly combined?: Factor
+      /** The pool as it was measured, put right. */
+      readonly run: Run
+    }
+  | { readonly outcome: 'too-few' }
+
+/** How a log teaches a pool's own depth and current. [estimate] */
+export const CALIBRATE_MODEL = Object.freeze({
+  /** Standard deviations of the logarithms before anything was seen. */
+  depthSd: 0.12,
+  currentSd: 0.15,
+  /** Factors that swings are let go at, and so many places between that are weighed. */
+  reach: 0.4,
+  swings: 5,
+  places: 61,
+  /** A swing that is above the fish for more than half its way is high; one that touches so much is said to touch. */
+  highBelow: -0.5,
+  touchedFrom: 0.12,
+  /** Scatter of what is seen about what is worked out. */
+  noise: 0.3,
+  least: 2,
+  /** From this correlation on neither is claimed alone. */
+  inseparable: 0.8,
+})
+
+const { exp, sqrt } = Math
+
+/** A pool whose depths and currents are all some factor of what was measured. */
+export const scaledRun = (run: Run, depth: number, current: number): Run => ({
+  ...run,
+  soundings: run.soundings.map((s) => ({ ...s, depthM: s.depthM * depth })),
+  currents: run.currents.map((c) => ({ ...c, mps: c.mps * current })),
+})
+
+/** What an entry of the journal has seen, where its rig is still there and its flow is known. */
+export function seenIn(
+  { flowM3ps, fly, fishAt, plan, castM, rig, saw }: Entry,
+  items: ReadonlyMap<string, Item>,
+): Seen | undefined {
+  const resolved = resolveRig(rig, items)
+  if (flowM3ps === undefined || resolved.outcome !== 'resolved') return undefined
+  const whole = { ...plan, rod: plan.rod ?? usualRod(false), castM }
+  return { setup: { parts: resolved.parts, fly, fishAt, plan: whole }, flowM3ps, saw }
+}
+
+/** Logarithms of the factors at which swings are let go. */
+const STEPS: readonly number[] = Array.from(
+  { length: CALIBRATE_MODEL.swings },
+  (_, i) => CALIBRATE_MODEL.reach * ((2 * i) / (CALIBRATE_MODEL.swings - 1) - 1),
+)
+const idOf = (entry: number, d: number, c: number): string => `${entry} ${d} ${c}`
+
+/** Every swing that is wanted: each entry over a small grid of depths and currents. */
+export function calibrationTasks(run: Run, seen: readonly Seen[]): readonly CalibrationTask[] {
+  const measured = run.measuredFlowM3ps
+  if (measured === undefined) return []
+  return seen.flatMap(({ setup, flowM3ps }, entry) =>
+    STEPS.flatMap((logDepth, d) =>
+      STEPS.flatMap((logCurrent, c): readonly CalibrationTask[] => {
+        const carried = atFlow(scaledRun(run, exp(logDepth), exp(logCurrent)), measured, flowM3ps)
+        if (carried.outcome === 'too-far') return []
+        return [{ id: idOf(entry, d, c), input: swingInput({ ...setup, run: carried.run }) }]
+      }),
+    ),
+  )
+}
+
+/** Where a swing lies between too high (−1), with the fish (0) and on the bed (+1). */
+function heightOf({ outcome, summary }: Swung): number {
+  const { overHoldingS, aboveS, belowS, touches, draggedM } = summary
+  if (outcome === 'grounded') return 1
+  if (overHoldingS <= 0) return -1
+  const low = Math.min(1, 0.1 * touches + 0.3 * draggedM + belowS / overHoldingS)
+  return low - aboveS / overHoldingS
+}
+
+function chanceOfSeeing(saw: Saw, height: number): number {
+  const { highBelow, touchedFrom, noise } = CALIBRATE_MODEL
+  const high = normalCdf((highBelow - height) / noise)
+  const notTouched = normalCdf((touchedFrom - height) / noise)
+  const chance = saw === 'high' ? high : saw === 'touched' ? 1 - notTouched : notTouched - high
+  return Math.max(1e-6, chance)
+}
+
+/** Between the swings that were let go, evenly. @param at place on the grid of swings, [0, swings − 1] */
+function between(table: readonly (readonly number[])[], d: number, c: number): number {
+  const last = CALIBRATE_MODEL.swings - 1
+  const [i, j] = [Math.min(last - 1, Math.floor(d)), Math.min(last - 1, Math.floor(c))]
+  const [u, v] = [d - i, c - j]
+  const at = (a: number, b: number): number => table[a]?.[b] ?? 0
+  return (
+    (1 - u) * ((1 - v) * at(i, j) + v * at(i, j + 1)) + u * ((1 - v) * at(i + 1, j) + v * at(i + 1, j + 1))
+  )
+}
+
+/** 80 % of a normal lies within this many deviations. */
+const FOUR_IN_FIVE = 1.2816
+const factorOf = (log: number, sd: number): Factor => ({
+  factor: exp(log),
+  low: exp(log - FOUR_IN_FIVE * sd),
+  high: exp(log + FOUR_IN_FIVE * sd),
+})
+
+/** What was seen, weighed against what swings in such water do: a pool's own depth and current, by Bayes on a grid. [log] */
+export function calibrated(run: Run, seen: readonly Seen[], rides: ReadonlyMap<string, Swung>): Calibrated {
+  const { depthSd, currentSd, reach, swings, places, least, inseparable } = CALIBRATE_MODEL
+  const known = seen.flatMap(({ saw }, entry) => {
+    const table = STEPS.map((_, d) =>
+      STEPS.map((__, c) => {
+        const ride = rides.get(idOf(entry, d, c))
+        return ride === undefined ? undefined : heightOf(ride)
+      }),
+    )
+    const whole = table.every((row) => row.every((h) => h !== undefined))
+    return whole ? [{ saw, table: table as number[][] }] : []
+  })
+  if (known.length < least) return { outcome: 'too-few' }
+  let [total, sumD, sumC, sumDD, sumCC, sumDC] = [0, 0, 0, 0, 0, 0]
+  let [alone, aloneD, aloneDD] = [0, 0, 0]
+  for (let i = 0; i < places; i++)
+    for (let j = 0; j < places; j++) {
+      const [u, v] = [i / (places - 1), j / (places - 1)]
+      const [d, c] = [reach * (2 * u - 1), reach * (2 * v - 1)]
+      let weight = exp(-0.5 * ((d / depthSd) ** 2 + (c / currentSd) ** 2))
+      for (const { saw, table } of known)
+        weight *= chanceOfSeeing(saw, between(table, u * (swings - 1), v * (swings - 1)))
+      total += weight
+      sumD += weight * d
+      sumC += weight * c
+      sumDD += weight * d * d
+      sumCC += weight * c * c
+      sumDC += weight * d * c
+      if (2 * j === places - 1) {
+        alone += weight
+        aloneD += weight * d
+        aloneDD += weight * d * d
+      }
+    }
+  const [d, c] = [sumD / total, sumC / total]
+  const [sdD, sdC] = [
+    sqrt(Math.max(1e-12, sumDD / total - d * d)),
+    sqrt(Math.max(1e-12, sumCC / total - c * c)),
+  ]
+  const correlation = (sumDC / total - d * c) / (sdD * sdC)
+  const mean = aloneD / alone
+  return {
+    outcome: 'calibrated',
+    depth: factorOf(d, sdD),
+    current: factorOf(c, sdC),
+    correlation,
+    ...(Math.abs(correlation) > inseparable
+      ? { combined: factorOf(mean, sqrt(Math.max(1e-12, aloneDD / alone - mean * mean))) }
+      : {}),
+    run: Math.abs(correlation) > inseparable ? scaledRun(run, exp(mean), 1) : scaledRun(run, exp(d), exp(c)),
+  }
+}
