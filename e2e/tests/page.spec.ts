@@ -35,7 +35,7 @@ const LEAN: Parameters<AxeBuilder['options']>[0] = {
 }
 const TAGS = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice']
 /** Between them these pages show every colour there is. */
-const COLOURFUL = ['/match', '/rig?part=tipId', '/reel', '/water', '/gear?kind=tip']
+const COLOURFUL = ['/rig?part=tipId', '/reel', '/water?view=chart']
 
 async function violationsAt(
   page: Page,

@@ -1,15 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import type { Swung } from '../swing/index.ts'
 import type { Run } from '../water/index.ts'
-import {
-  CALIBRATE_MODEL,
-  calibrated,
-  type Entry,
-  normalCdf,
-  remembers,
-  type Saw,
-  type Seen,
-} from './index.ts'
+import { CALIBRATE_MODEL, calibrated, type Entry, remembers, type Saw, type Seen, sawOf } from './index.ts'
 
 const RUN: Run = {
   id: 'r',
@@ -22,7 +14,7 @@ const RUN: Run = {
   wadeM: 4,
   measuredFlowM3ps: 20,
 }
-const { swings, reach, depthSd, currentSd, noise, highBelow, touchedFrom } = CALIBRATE_MODEL
+const { swings, reach, depthSd, currentSd } = CALIBRATE_MODEL
 const logs = Array.from({ length: swings }, (_, i) => reach * ((2 * i) / (swings - 1) - 1))
 
 /** A swing whose fly lies so high: −1 above the fish all the way, 0 with them, 1 on the bed. */
@@ -57,12 +49,6 @@ function dice(seed: number): () => number {
     return now / 2147483647
   }
 }
-function look(height: number, roll: () => number): Saw {
-  const u = roll()
-  if (u < normalCdf((highBelow - height) / noise)) return 'high'
-  return u < normalCdf((touchedFrom - height) / noise) ? 'band' : 'touched'
-}
-
 describe('a pool taught by its log', () => {
   test('one entry teaches nothing yet', () => {
     expect(calibrated(RUN, seenOf(['band']), ridesOf([() => 0]))).toEqual({ outcome: 'too-few' })
@@ -105,7 +91,7 @@ describe('a pool taught by its log', () => {
         { length: 10 },
         (_, i) => (d, c) => 0.3 - 0.13 * i - (1 + (i % 3)) * d - (3 - (i % 3)) * c,
       )
-      const saws = waters.map((water) => look(clamp(water(trueD, trueC)), roll))
+      const saws = waters.map((water) => sawOf(swungAt(clamp(water(trueD, trueC))), roll()))
       const found = calibrated(RUN, seenOf(saws), ridesOf(waters))
       if (found.outcome !== 'calibrated') throw new Error(found.outcome)
       for (const [{ low, high }, truth] of [

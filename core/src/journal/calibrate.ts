@@ -116,6 +116,13 @@ function chanceOfSeeing(saw: Saw, height: number): number {
   return Math.max(1e-6, chance)
 }
 
+/** What an angler might say of a swing, by the same scatter. @param roll [0, 1) */
+export function sawOf(swung: Swung, roll: number): Saw {
+  const height = heightOf(swung)
+  const high = chanceOfSeeing('high', height)
+  return roll < high ? 'high' : roll < high + chanceOfSeeing('band', height) ? 'band' : 'touched'
+}
+
 /** Between the swings that were let go, evenly. @param at place on the grid of swings, [0, swings − 1] */
 function between(table: readonly (readonly number[])[], d: number, c: number): number {
   const last = CALIBRATE_MODEL.swings - 1

@@ -5,6 +5,7 @@ export {
   calibrated,
   calibrationTasks,
   type Seen,
+  sawOf,
   scaledRun,
   seenIn,
 } from './calibrate.ts'

@@ -16,7 +16,7 @@ export interface BentRod {
 }
 
 /** Steps along the rod: right to some parts in 10⁶. */
-const STEPS = 160
+const STEPS = 120
 const MAX_TRIALS = 80
 /** The clamp is met this closely [rad]. */
 const CLOSE_RAD = 1e-10
@@ -57,42 +57,52 @@ function walk(alpha: number, tipRad: number, tipShare: number, keep: boolean): W
   return { clampRad: theta, out, down, points }
 }
 
+interface Tip {
+  readonly tipRad: number
+  readonly found: boolean
+}
+
+/** The angle at which the tip stands: the least for which the clamp is level. By halving: under heavy loads there are others. */
+function standing(alpha: number, tipShare: number): Tip {
+  let low = 0
+  let high = PI / 2
+  for (let trial = 0; trial < MAX_TRIALS; trial++) {
+    const tipRad = (low + high) / 2
+    const { clampRad } = walk(alpha, tipRad, tipShare, false)
+    if (abs(clampRad) < CLOSE_RAD || high - low < CLOSE_RAD) return { tipRad, found: true }
+    if (clampRad > 0) high = tipRad
+    else low = tipRad
+  }
+  return { tipRad: (low + high) / 2, found: false }
+}
+
 /**
  * How a rod bends under a load square to its clamped end. C44.
  * @param alpha P·L²/EI at the clamp, [0, 1000] @param tipShare diameter at the tip ÷ at the clamp, (0, 1]; 1 is uniform
  * @example bentRod(1).dropShare // 0.3017
  */
 export function bentRod(alpha: number, tipShare = 1): BentRod {
-  let low = 0
-  let high = PI / 2
-  let tip = 0
-  let trials = 0
-  for (; trials < MAX_TRIALS; trials++) {
-    tip = (low + high) / 2
-    const { clampRad } = walk(alpha, tip, tipShare, false)
-    if (abs(clampRad) < CLOSE_RAD) break
-    if (clampRad > 0) high = tip
-    else low = tip
-  }
-  const { out, down, points } = walk(alpha, tip, tipShare, true)
+  const { tipRad, found } = standing(alpha, tipShare)
+  const { out, down, points } = walk(alpha, tipRad, tipShare, true)
   return {
-    outcome: trials < MAX_TRIALS ? 'bent' : 'iteration-limit',
+    outcome: found ? 'bent' : 'iteration-limit',
     dropShare: down,
     reachShare: out,
     shape: [...points].reverse().map(([o, d]) => [out - o, down - d] as const),
   }
 }
 
-/** Loads tried for a drop, as logarithms of α. */
-const LOG_ALPHA = { low: -9, high: 6 } as const
-const HALVINGS = 44
+/** Loads tried for a drop, as logarithms of α, and how often the span is halved: to 10⁻⁹ of it. */
+const LOG_ALPHA = { low: -8, high: 4, halvings: 34 } as const
 
-/** The load, as α, under which a rod drops by this share of its free length. @param dropShare (0, 0.9] */
+/** The load, as α, under which a rod drops by this share of its free length: by halving, which a heavy load’s other solutions don’t mislead. @param dropShare (0, 0.9] */
 export function alphaFor(dropShare: number, tipShare = 1): number {
   let { low, high }: { low: number; high: number } = LOG_ALPHA
-  for (let i = 0; i < HALVINGS; i++) {
+  for (let i = 0; i < LOG_ALPHA.halvings; i++) {
     const middle = (low + high) / 2
-    if (bentRod(Math.exp(middle), tipShare).dropShare < dropShare) low = middle
+    const alpha = Math.exp(middle)
+    const { down } = walk(alpha, standing(alpha, tipShare).tipRad, tipShare, false)
+    if (down < dropShare) low = middle
     else high = middle
   }
   return Math.exp((low + high) / 2)

@@ -2,7 +2,7 @@ import { itemsOf, type Rod, WINDOW_STYLES } from '@hoxen/core/gear'
 import type { Bent } from '@hoxen/core/journal'
 import { BEND_MODEL, type BendTest, compareBends, type HungWeight, windowFor } from '@hoxen/core/rod'
 import { sayBend, WINDOW_NAMES } from '@hoxen/core/words'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { useDay } from '../../day/index.ts'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
@@ -48,6 +48,10 @@ export function BendView() {
   const [ids, setIds] = useState<{ known?: string; unknown?: string }>({})
   const [free, setFree] = useState<Partial<Record<Which, number>>>({})
   const [rows, setRows] = useState<readonly Row[]>(() => Array.from({ length: ROWS }, () => ({})))
+  const tests = useMemo(
+    () => [testOf('known', free.known, rows), testOf('unknown', free.unknown, rows)] as const,
+    [free, rows],
+  )
   if (items === undefined || bends === undefined || day === undefined)
     return <p className="py-10 text-faint">Opening…</p>
   const rods = itemsOf({ items }, 'rod')
@@ -68,7 +72,6 @@ export function BendView() {
         the same few weights from each tip-top, and measure how far the tip comes down.
       </Empty>
     )
-  const tests = [testOf('known', free.known, rows), testOf('unknown', free.unknown, rows)] as const
   const save = (): void => {
     const [a, b] = tests
     if (a === undefined || b === undefined) return
@@ -203,13 +206,17 @@ interface ComparedProps {
 function Compared({ one, other, known, unknown, onSave }: ComparedProps) {
   const day = useDay()
   const { range } = useUnits()
-  const results = WINDOW_STYLES.flatMap((style) => {
-    const found = windowFor(one, style, day)
-    if (found.outcome !== 'window') return []
-    return [
-      { style, window: found.window, result: compareBends({ ...known, window: found.window }, unknown) },
-    ]
-  })
+  const results = useMemo(
+    () =>
+      WINDOW_STYLES.flatMap((style) => {
+        const found = windowFor(one, style, day)
+        if (found.outcome !== 'window') return []
+        return [
+          { style, window: found.window, result: compareBends({ ...known, window: found.window }, unknown) },
+        ]
+      }),
+    [one, day, known, unknown],
+  )
   const first = results[0]?.result
   if (first === undefined) return <p className="mt-3">{one.name} has no window to compare with.</p>
   const names = { known: one.name, unknown: other.name }
