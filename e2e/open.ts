@@ -56,10 +56,13 @@ export const test = base.extend<{ page: Page }>({
 
 export { expect }
 
+const demo = JSON.parse(readFileSync(new URL('../demo/skarn.json', import.meta.url), 'utf8'))
+
 /** Things in the demo gear. */
-export const DEMO_ITEMS: number = JSON.parse(
-  readFileSync(new URL('../demo/skarn.json', import.meta.url), 'utf8'),
-).gear.items.length
+export const DEMO_ITEMS: number = demo.gear.items.length
+
+/** What else the demo keeps: pools, the log, heads tried. */
+export const DEMO_OTHERS: number = demo.runs.length + demo.entries.length + demo.trials.length
 
 /** The demo angler's gear, and Match with it. */
 export async function openDemo(page: Page): Promise<void> {

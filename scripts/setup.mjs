@@ -1,5 +1,5 @@
 /** What both commands need on a fresh machine. Each step says what it does and is skipped when already done. */
-import { spawnSync } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { existsSync, statSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 
@@ -19,6 +19,21 @@ export function stop(text) {
 export function run(command, args, env = {}) {
   const done = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } })
   return done.status === 0
+}
+
+/** The same beside others: what it prints is kept until it has ended. */
+export function runQuietly(command, args) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] })
+    let said = ''
+    child.stdout.on('data', (part) => {
+      said += part
+    })
+    child.stderr.on('data', (part) => {
+      said += part
+    })
+    child.on('close', (code) => resolve({ ok: code === 0, said: said.trim() }))
+  })
 }
 
 function needNode() {

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises'
-import { DEMO_ITEMS, expect, openDemo, test } from '../open.ts'
+import { DEMO_ITEMS, DEMO_OTHERS, expect, openDemo, test } from '../open.ts'
 
 const table = (text: string, name = 'bag.csv') => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text) })
 
@@ -112,7 +112,7 @@ test('export, clear, import: all back', async ({ page }) => {
     .getByLabel(/A table/)
     .setInputFiles({ name: 'all.json', mimeType: 'application/json', buffer: Buffer.from(saved) })
   await expect(page.getByRole('dialog').getByRole('status')).toHaveText(
-    `${DEMO_ITEMS} to add, 0 to change, 5 already the same, 0 refused`,
+    `${DEMO_ITEMS} to add, 0 to change, ${DEMO_OTHERS} already the same, 0 refused`,
   )
   await page.getByRole('button', { name: `Take these ${DEMO_ITEMS} in` }).click()
   await expect(page.getByRole('button', { name: /^All/ })).toContainText(String(DEMO_ITEMS))
