@@ -26,9 +26,7 @@ function demoRun(id: string): DemoRun {
 }
 
 test.each(COMMANDS.map((c) => c.name))('%s: its example runs as printed', async (name) => {
-  const { stdout } = await run([name, '--help'], async () => '')
-  const printed = stdout.slice(stdout.indexOf("<<'END'") + 8, stdout.lastIndexOf('END'))
-  const result = await answer(name, printed)
+  const result = await answer(name, await exampleOf(name))
   expect(JSON.stringify(result)).not.toContain('null,null')
 })
 
@@ -288,4 +286,34 @@ test.each([
   const { status, stdout, stderr } = await call(name, input)
   expect({ status, stdout }).toEqual({ status: 2, stdout: '' })
   expect(JSON.parse(stderr)).toEqual({ error: { code, path, message: expect.any(String) } })
+})
+
+const exampleOf = async (name: string) => {
+  const { stdout } = await run([name, '--help'], async () => '')
+  const printed = stdout.slice(stdout.indexOf("<<'END'") + 8, stdout.lastIndexOf('END'))
+  return JSON.parse(printed) as { gear: { items: { id: string }[] } } & Record<string, unknown>
+}
+
+test.each(['match', 'judge', 'chart', 'calibrate'])(
+  '%s: gear that holds a thing twice is refused',
+  async (name) => {
+    const example = await exampleOf(name)
+    const { items } = example.gear
+    const { status, stderr } = await call(name, { ...example, gear: { items: [...items, items[0]] } })
+    expect(status).not.toBe(0)
+    expect(JSON.parse(stderr)).toMatchObject({
+      error: { code: 'duplicate-id', path: ['gear', 'items', items.length, 'id'] },
+    })
+  },
+)
+
+test('trials begin where the pages begin: a window printed very wide is not believed to its ends', async () => {
+  const rod = (await exampleOf('trials')).rod as object
+  const ask = (half: number) =>
+    answer('trials', {
+      rod: { ...rod, windows: { skagit: { lowKg: 0.033 * (1 - half), highKg: 0.033 * (1 + half) } } },
+      style: 'skagit',
+      trials: [],
+    })
+  expect(await ask(0.3)).toEqual(await ask(0.12))
 })

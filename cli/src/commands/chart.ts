@@ -1,13 +1,14 @@
 import { itemsOf } from '@hoxen/core/gear'
 import { chartCells, chartColumns, type Ride, rideOf, tipsToTry } from '@hoxen/core/ladder'
-import { resolveRig, rigChoiceSchema } from '@hoxen/core/rig'
+import { rigChoiceSchema } from '@hoxen/core/rig'
 import type { TipItem } from '@hoxen/core/sink'
 import { swing } from '@hoxen/core/swing'
 import { flowReach, flowSchema } from '@hoxen/core/water'
 import * as z from 'zod'
 import { command, refusal } from '../command.ts'
+import { gearById, partsOf } from '../gearAsked.ts'
 import { gearInput, runInput } from '../kept.ts'
-import { dayFrom, dayInput, EXAMPLE } from './match.ts'
+import { dayFrom, dayInput, EXAMPLE, EXAMPLE_RIG, EXAMPLE_RUN } from './match.ts'
 
 export const chartCommand = command({
   name: 'chart',
@@ -21,37 +22,18 @@ export const chartCommand = command({
   }),
   example: {
     ...EXAMPLE,
-    rig: {
-      rodId: 'long-seven',
-      headId: 'skagit-510',
-      tipId: 't-11',
-      leaderId: 'stepped-5',
-      runningLineId: 'coated',
-      reelId: 'eleven',
-    },
-    run: {
-      id: 'run',
-      name: 'A run',
-      bank: 'right',
-      widthM: 34,
-      soundings: [{ fromBankM: 15, depthM: 1.6 }],
-      currents: [{ fromBankM: 10, mps: 0.6 }],
-      bottom: 'cobble',
-      wadeM: 4,
-      measuredFlowM3ps: 20,
-    },
+    rig: EXAMPLE_RIG,
+    run: EXAMPLE_RUN,
     flowsM3ps: [12, 20],
   },
   run: ({ gear, rig, flowsM3ps, ...asked }) => {
-    const resolved = resolveRig(rig, new Map(gear.items.map((item) => [item.id, item])))
-    if (resolved.outcome !== 'resolved') throw refusal('missing-item', ['rig'], { id: resolved.id })
+    const parts = partsOf(rig, gearById(gear))
     const { measuredFlowM3ps } = asked.run
     if (measuredFlowM3ps === undefined) throw refusal('flow-without-measure', ['run', 'measuredFlowM3ps'])
     const reach = flowReach(measuredFlowM3ps)
     const beyond = flowsM3ps.findIndex((m3ps) => m3ps < reach.low || m3ps > reach.high)
     if (beyond >= 0)
       throw refusal('level-too-far', ['flowsM3ps', beyond], { lowM3ps: reach.low, highM3ps: reach.high })
-    const { parts } = resolved
     const wallet: readonly TipItem[] = [...itemsOf(gear, 'tip'), ...itemsOf(gear, 'sinking-leader')]
     const tips = tipsToTry(parts, wallet)
     const columns = chartColumns({ ...dayFrom(asked), parts }, asked.run, tips, flowsM3ps)

@@ -6,19 +6,19 @@ import {
   FEELS,
   nextHead,
   ownWindow,
-  PRIOR_SD,
-  type Prior,
+  priorOf,
   SAW,
   type Seen,
 } from '@hoxen/core/journal'
-import { resolveRig, rigChoiceSchema } from '@hoxen/core/rig'
+import { rigChoiceSchema } from '@hoxen/core/rig'
 import { type BendTest, bentRod, compareBends, windowFor } from '@hoxen/core/rod'
 import { planSchema, type Swung, swing, USUAL_PLAN } from '@hoxen/core/swing'
 import { flowSchema } from '@hoxen/core/water'
 import * as z from 'zod'
 import { command, InputError, refusal } from '../command.ts'
+import { gearById, partsOf } from '../gearAsked.ts'
 import { gearInput, runInput } from '../kept.ts'
-import { EXAMPLE } from './match.ts'
+import { EXAMPLE, EXAMPLE_RIG, EXAMPLE_RUN } from './match.ts'
 
 const positive = z.number().positive()
 
@@ -48,8 +48,7 @@ export const trialsCommand = command({
   run: ({ rod, style, trials }) => {
     const found = windowFor(rod, style)
     if (found.outcome !== 'window') return { outcome: found.outcome }
-    const { lowKg, centreKg, highKg, tag } = found.window
-    const prior: Prior = { centreKg, halfShare: (highKg - lowKg) / 2 / centreKg, sd: PRIOR_SD[tag] }
+    const prior = priorOf(found.window)
     const own = ownWindow(prior, trials)
     const next = nextHead(prior, trials)
     return {
@@ -125,15 +124,6 @@ export const cantileverCommand = command({
   },
 })
 
-const RIG = {
-  rodId: 'long-seven',
-  headId: 'skagit-510',
-  tipId: 't-11',
-  leaderId: 'stepped-5',
-  runningLineId: 'coated',
-  reelId: 'eleven',
-}
-
 const planInput = planSchema.extend({ castM: positive.max(80).optional() })
 
 export const calibrateCommand = command({
@@ -155,36 +145,24 @@ export const calibrateCommand = command({
   }),
   example: {
     gear: EXAMPLE.gear,
-    run: {
-      id: 'run',
-      name: 'A run',
-      bank: 'right',
-      widthM: 34,
-      soundings: [{ fromBankM: 15, depthM: 1.6 }],
-      currents: [{ fromBankM: 10, mps: 0.6 }],
-      bottom: 'cobble',
-      wadeM: 4,
-      measuredFlowM3ps: 20,
-    },
+    run: EXAMPLE_RUN,
     entries: [
-      { flowM3ps: 18, rig: RIG, saw: 'band' },
-      { flowM3ps: 22, rig: RIG, saw: 'high' },
+      { flowM3ps: 18, rig: EXAMPLE_RIG, saw: 'band' },
+      { flowM3ps: 22, rig: EXAMPLE_RIG, saw: 'high' },
     ],
   },
   run: ({ gear, run, entries }) => {
     if (run.measuredFlowM3ps === undefined) throw refusal('flow-without-measure', ['run', 'measuredFlowM3ps'])
-    const byId = new Map(gear.items.map((item) => [item.id, item]))
+    const byId = gearById(gear)
     const seen = entries.map(({ rig, flowM3ps, plan, saw }, i): Seen => {
-      const resolved = resolveRig(rig, byId)
-      if (resolved.outcome !== 'resolved')
-        throw refusal('missing-item', ['entries', i, 'rig'], { id: resolved.id })
+      const parts = partsOf(rig, byId, ['entries', i, 'rig'])
       const { castM = FIRST_JOB.castM, ...handling }: z.infer<typeof planInput> = plan ?? USUAL_PLAN
       const day = dayOf({
         job: { ...FIRST_JOB, castM },
         schools: DEFAULT_SCHOOLS,
         water: { plan: handling },
       })
-      return { setup: { ...day, parts: resolved.parts }, flowM3ps, saw }
+      return { setup: { ...day, parts }, flowM3ps, saw }
     })
     const rides = new Map<string, Swung>(
       calibrationTasks(run, seen).map(({ id, input }) => [id, swing(input)]),

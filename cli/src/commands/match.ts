@@ -10,13 +10,14 @@ import {
   scoreFigure,
   secondLook,
 } from '@hoxen/core/match'
-import { resolveRig, rigChoiceSchema, riggingSchema } from '@hoxen/core/rig'
+import { rigChoiceSchema, riggingSchema } from '@hoxen/core/rig'
 import { missingItem } from '@hoxen/core/specify'
 import { planSchema, type Swung, USUAL_PLAN } from '@hoxen/core/swing'
 import { flowReach, flowSchema, type Run } from '@hoxen/core/water'
 import { sayCheck } from '@hoxen/core/words'
 import * as z from 'zod'
 import { command, refusal } from '../command.ts'
+import { gearById, partsOf } from '../gearAsked.ts'
 import { gearInput, jobInput, runInput } from '../kept.ts'
 
 /** What a day is told by on the command line: the job, and a run at a flow or the water the job describes. */
@@ -112,12 +113,25 @@ export const EXAMPLE = {
   },
 }
 
-function refuseTwice(items: readonly { readonly id: string }[]): void {
-  const seen = new Set<string>()
-  items.forEach(({ id }, index) => {
-    if (seen.has(id)) throw refusal('duplicate-id', ['gear', 'items', index, 'id'], { id })
-    seen.add(id)
-  })
+/** A rig of that gear, and a run for it. */
+export const EXAMPLE_RIG = {
+  rodId: 'long-seven',
+  headId: 'skagit-510',
+  tipId: 't-11',
+  leaderId: 'stepped-5',
+  runningLineId: 'coated',
+  reelId: 'eleven',
+}
+export const EXAMPLE_RUN = {
+  id: 'run',
+  name: 'A run',
+  bank: 'right',
+  widthM: 34,
+  soundings: [{ fromBankM: 15, depthM: 1.6 }],
+  currents: [{ fromBankM: 10, mps: 0.6 }],
+  bottom: 'cobble',
+  wadeM: 4,
+  measuredFlowM3ps: 20,
 }
 
 /** What is told of a swing; a verdict without one is provisional. */
@@ -167,7 +181,7 @@ export const matchCommand = command({
   schema,
   example: EXAMPLE,
   run: ({ gear, limit, ...asked }) => {
-    refuseTwice(gear.items)
+    gearById(gear)
     const day = dayFrom(asked)
     const result = secondLook(gear, day, matchRigs(gear, day, limit ?? CARD_LIMIT))
     const missing = result.outcome === 'ranked' ? undefined : missingItem(gear, day)
@@ -186,19 +200,9 @@ export const judgeCommand = command({
   schema: z.strictObject({ gear: gearInput, rig: rigChoiceSchema, ...dayInput }),
   example: {
     ...EXAMPLE,
-    rig: {
-      rodId: 'long-seven',
-      headId: 'skagit-510',
-      tipId: 't-11',
-      leaderId: 'stepped-5',
-      runningLineId: 'coated',
-      reelId: 'eleven',
-    },
+    rig: EXAMPLE_RIG,
   },
   run: ({ gear, rig, ...asked }) => {
-    refuseTwice(gear.items)
-    const resolved = resolveRig(rig, new Map(gear.items.map((item) => [item.id, item])))
-    if (resolved.outcome !== 'resolved') throw refusal('missing-item', ['rig'], { id: resolved.id })
-    return rigTold(judgeSwung(resolved.parts, dayFrom(asked)))
+    return rigTold(judgeSwung(partsOf(rig, gearById(gear)), dayFrom(asked)))
   },
 })
