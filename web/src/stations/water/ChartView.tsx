@@ -1,3 +1,4 @@
+import { rowsCsv } from '@hoxen/core/format'
 import { type ChartCell, chartCells, chartColumns, chartLevels, tipsToTry } from '@hoxen/core/ladder'
 import { type UnitSystem, unitFor, unitOf } from '@hoxen/core/quantity'
 import type { SwingSetup } from '@hoxen/core/rig'
@@ -10,6 +11,7 @@ import { Button, StateMark, saveFile, Tag, today, useUnits } from '../../ui/inde
 import { NO_TIP } from './LadderView.tsx'
 import { useRides, useWallet } from './useSwing.ts'
 import type { Water } from './useWater.ts'
+import { WorkedOut } from './WorkedOut.tsx'
 
 /** A flow to two figures of the unit in use. */
 function roundFlow(system: UnitSystem): (m3ps: number) => number {
@@ -50,8 +52,8 @@ export function ChartView({ setup, water }: Props) {
   const cellOf = (tipId: string | null, flowM3ps: number): ChartCell | undefined =>
     cells.find((cell) => cell.tipId === tipId && cell.flowM3ps === flowM3ps)
   const csv = (): string =>
-    [
-      ['tip', ...columns.map(({ flowM3ps }) => `${show(flowM3ps, 'flow')}`)],
+    rowsCsv([
+      ['tip', ...columns.map(({ flowM3ps }) => show(flowM3ps, 'flow'))],
       ...tips.map((tip) => [
         tip?.name ?? NO_TIP,
         ...columns.map(({ flowM3ps }) => {
@@ -61,9 +63,7 @@ export function ChartView({ setup, water }: Props) {
             : `${Math.round(cell.ride.summary.holdingShare * 100)} % at ${cell.angleDeg}°, ${swingVerdict(cell.ride).state}`
         }),
       ]),
-    ]
-      .map((row) => row.map((text) => `"${text.replaceAll('"', '""')}"`).join(','))
-      .join('\r\n')
+    ])
   return (
     <section aria-labelledby="chart-title">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -83,17 +83,7 @@ export function ChartView({ setup, water }: Props) {
           </Button>
         </span>
       </div>
-      <progress
-        value={done}
-        max={of}
-        aria-label="Swings worked out"
-        className={`h-1 w-full ${done < of ? '' : 'invisible'}`}
-      />
-      {failed !== undefined && (
-        <p role="alert" className="font-medium text-breaks">
-          {failed} What was worked out stands.
-        </p>
-      )}
+      <WorkedOut done={done} of={of} failed={failed} />
       <div className="overflow-x-auto">
         <table className="w-full min-w-[46rem] table-fixed border-collapse text-left">
           <thead>

@@ -8,6 +8,7 @@ import { Button, StateMark, Tag, useUnits } from '../../ui/index.ts'
 import { LadderDrawing } from './LadderDrawing.tsx'
 import { takeTip } from './takeChange.ts'
 import { useRides, useWallet } from './useSwing.ts'
+import { WorkedOut } from './WorkedOut.tsx'
 
 /** A strand without a tip. */
 export const NO_TIP = 'No tip'
@@ -51,17 +52,7 @@ export function LadderView({ setup }: { readonly setup: SwingSetup }) {
           {done < of ? `${done} of ${of} swings` : `${of} swings let go, each tip at three angles`}
         </p>
       </div>
-      <progress
-        value={done}
-        max={of}
-        aria-label="Swings worked out"
-        className={`h-1 w-full ${done < of ? '' : 'invisible'}`}
-      />
-      {failed !== undefined && (
-        <p role="alert" className="font-medium text-breaks">
-          {failed} What was worked out stands.
-        </p>
-      )}
+      <WorkedOut done={done} of={of} failed={failed} />
       <LadderDrawing run={setup.run} fishAt={setup.fishAt} strands={strands} pointed={pointed} />
       <table className="mt-3 w-full text-left">
         <thead className="text-[0.85rem] text-faint">

@@ -1,0 +1,22 @@
+interface Props {
+  readonly done: number
+  readonly of: number
+  readonly failed: string | undefined
+}
+
+/** How many of a page's swings are worked out, and what stopped the rest. */
+export const WorkedOut = ({ done, of, failed }: Props) => (
+  <>
+    <progress
+      value={done}
+      max={of}
+      aria-label="Swings worked out"
+      className={`h-1 w-full ${done < of ? '' : 'invisible'}`}
+    />
+    {failed !== undefined && (
+      <p role="alert" className="font-medium text-breaks">
+        {failed} What was worked out stands.
+      </p>
+    )}
+  </>
+)
