@@ -174,10 +174,11 @@ function Learn({ run, entries }: { readonly run: Run; readonly entries: readonly
         },
         new AbortController().signal,
       )
-      return calibrated(run, seen, rides)
+      return { tasks, result: calibrated(run, seen, rides) }
     },
   })
-  const found = learning.data
+  // What was learnt of the pool or the log as they were before says nothing of them now.
+  const found = learning.data?.tasks === tasks ? learning.data.result : undefined
   const take = (next: Run): void =>
     void saveRun(`Put ${run.name} right by the log`, next).then(
       (did) => did && noticeDone(`${run.name} is put right by the log`),
@@ -220,11 +221,11 @@ function Entries({ entries }: { readonly entries: readonly Entry[] }) {
       className="mt-5 divide-y divide-rule border-y border-rule"
     >
       {[...entries]
-        .reverse()
+        .sort((a, b) => b.atMs - a.atMs)
         .slice(0, SHOWN)
         .map((entry) => (
           <li key={entry.id} data-saw={entry.saw} className="flex flex-wrap items-center gap-x-4 py-1.5">
-            <span className="w-28 font-semibold">{SAW_WORDS[entry.saw]}</span>
+            <span className="w-full font-semibold sm:w-28">{SAW_WORDS[entry.saw]}</span>
             <span className="flex-1">
               {entry.tip ?? 'No tip'}, {entry.plan.angleDeg}°
               {entry.flowM3ps === undefined ? '' : `, ${show(entry.flowM3ps, 'flow')}`}{' '}
