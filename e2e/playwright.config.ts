@@ -16,6 +16,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     // What moves is moved by the tests that look at it.
     contextOptions: { reducedMotion: 'reduce' },
+    // Kept whole on the device only where that is looked at: filling the store of every fresh browser takes seconds.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

@@ -1,4 +1,4 @@
-/** npm run demo: installs what is missing, builds, serves on 127.0.0.1 and prints the address. */
+/** npm run demo: installs what is missing, builds, serves on 127.0.0.1 and prints the address; `-- --host … --cert … --key …` serves a phone too. */
 import { spawn } from 'node:child_process'
 import { installPackages, ROOT, run, say, stop } from './setup.mjs'
 
@@ -6,6 +6,9 @@ installPackages()
 say('Building the application')
 if (!run('npm', ['run', '-s', 'build'])) stop('the build failed; see above.')
 say('Starting the server')
-const server = spawn('npx', ['tsx', 'server/src/main.ts'], { cwd: ROOT, stdio: 'inherit' })
+const server = spawn('npx', ['tsx', 'server/src/main.ts', ...process.argv.slice(2)], {
+  cwd: ROOT,
+  stdio: 'inherit',
+})
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
 server.on('exit', (code) => process.exit(code ?? 0))

@@ -3,6 +3,7 @@ import { brotliCompressSync, gzipSync } from 'node:zlib'
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
 import { defineConfig, type Plugin } from 'vite'
+import { VitePWA } from 'vite-plugin-pwa'
 
 const SERVER = 'http://127.0.0.1:4173'
 
@@ -33,7 +34,7 @@ const AT_ONCE = new RegExp(
     'core/src/words/(plain|check|names|day|swing)[.]',
     'core/src/(rod/(number|suits|window)[.]|reel/(fill|backing|number|spool)[.]|line/(cheater|runningLine)[.])',
     'core/src/(leader/length|water/(section|gauge))[.]',
-    'web/src/(store/(?!files|demo)|ui/(Button|StateMark|Tag|units|file)[.]|worker/(door|pool|gearDoor)|day/(?!useTeaching)|outside/use)',
+    'web/src/(store/(?!files|demo|commit|trails|change|everything)|ui/(Button|StateMark|Tag|units|file)[.]|worker/(door|pool|gearDoor)|day/(?!useTeaching)|outside/use)',
     'web/src/drawing/(RigStrip|scale|ticks|useWidth|GrainAxis)',
     'web/src/(ledger/(sayScore|RemedyLine)|stations/match/(token|CardDrawing))',
     'createLucideIcon',
@@ -42,8 +43,42 @@ const AT_ONCE = new RegExp(
     .replaceAll('/', '[\\\\/]'),
 )
 
+/** Installed, and kept whole on the device: every page, worker, font and the demo, so that nothing is asked of a network. */
+const pocketed = VitePWA({
+  registerType: 'prompt',
+  injectRegister: null,
+  manifest: {
+    name: 'Hoxen',
+    short_name: 'Hoxen',
+    description: 'Matches rods to heads, tips, leaders and reels by grains and lengths.',
+    id: './',
+    start_url: './',
+    scope: './',
+    display: 'standalone',
+    background_color: '#eef2ec',
+    theme_color: '#12413f',
+    icons: [
+      { src: 'icon-192.png', sizes: '192x192', type: 'image/png' },
+      { src: 'icon-512.png', sizes: '512x512', type: 'image/png' },
+      { src: 'icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+    ],
+  },
+  workbox: {
+    globPatterns: ['**/*.{js,css,html,svg,png,json,woff2,wasm}'],
+    globIgnores: ['.vite/**'],
+    maximumFileSizeToCacheInBytes: 8_000_000,
+    navigateFallback: null,
+    // The page that installs it is its own at once: with the signal gone, pages not yet visited open.
+    clientsClaim: true,
+    // `?demo` is a wish, not another page.
+    ignoreURLParametersMatching: [/.*/],
+  },
+})
+
 export default defineConfig({
-  plugins: [react(), tailwindcss(), compressed()],
+  // A plain folder that works under any path of any host.
+  base: './',
+  plugins: [react(), tailwindcss(), compressed(), pocketed],
   worker: { format: 'es' },
   // While developing, gauge and scale are those of the server: start it beside, `npx tsx server/src/main.ts`.
   server: {

@@ -24,12 +24,16 @@ const weather = WEATHER_STATIONS.map((station) => ({
 
 /**
  * Serves the built application and the stand-in scale, gauges and weather stations; no data of the angler's comes here.
- * @param dist folder of the build @param now their clock, in milliseconds since 1970
+ * @param dist folder of the build @param now their clock, in milliseconds since 1970 @param names hosts it answers to, besides this machine's own
  */
-export function createApp(dist: string, now: () => number = Date.now): Express {
+export function createApp(
+  dist: string,
+  now: () => number = Date.now,
+  names: readonly string[] = [],
+): Express {
   const app = express()
   app.disable('x-powered-by')
-  app.use(ownHostOnly)
+  app.use(ownHostOnly(names))
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -67,7 +71,8 @@ export function createApp(dist: string, now: () => number = Date.now): Express {
   app.get('/{*path}', (request, response, next) => {
     // What looks like a file and is not there is not the page.
     if (extname(request.path) !== '') return next()
-    response.sendFile('index.html', { root: dist })
+    // Pages stand behind the # of the one address: what was marked before they did is found there.
+    response.redirect(`/#${request.originalUrl}`)
   })
   app.use((_request, response) => {
     response.status(404).json({ error: { code: 'not-found', path: [], message: 'There is no such file.' } })

@@ -9,19 +9,24 @@ const refusal = (code: string, message: string): { error: { code: string; path: 
   error: { code, path: [], message },
 })
 
-/** Answers only to its own name, and only to its own pages: no other site may ask through the angler's browser. */
-export const ownHostOnly: RequestHandler = (request, response, next) => {
-  const { host = '', origin } = request.headers
-  if (!OWN_NAMES.has(nameOf(host))) {
-    response.status(421).json(refusal('other-host', 'This server answers to this machine’s own name only.'))
-    return
+/**
+ * Answers only to its own name, and only to its own pages: no other site may ask through the angler's browser.
+ * @param more names besides this machine's usual ones, where it serves other devices too
+ */
+export const ownHostOnly =
+  (more: readonly string[] = []): RequestHandler =>
+  (request, response, next) => {
+    const { host = '', origin } = request.headers
+    if (!OWN_NAMES.has(nameOf(host)) && !more.includes(nameOf(host))) {
+      response.status(421).json(refusal('other-host', 'This server answers to this machine’s own name only.'))
+      return
+    }
+    if (origin !== undefined && origin !== `${request.protocol}://${host}`) {
+      response.status(403).json(refusal('other-origin', 'This server answers to its own pages only.'))
+      return
+    }
+    next()
   }
-  if (origin !== undefined && origin !== `http://${host}`) {
-    response.status(403).json(refusal('other-origin', 'This server answers to its own pages only.'))
-    return
-  }
-  next()
-}
 
 /** An address under /api that nothing answers to. */
 export const noSuchApi: RequestHandler = (_request, response) => {

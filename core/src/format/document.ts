@@ -9,19 +9,30 @@ import {
   SINGLES,
 } from './kept.ts'
 import { FILE_PLACES, FORMAT_VERSION, type Raw, upgraded } from './steps.ts'
+import type { Trails } from './trail.ts'
+import { trailsSchema } from './trailSchema.ts'
 
 /** The open format: one JSON file with everything an angler keeps in Hoxen. */
 export const FORMAT = 'hoxen'
 
+/** What a device knows of how its things came about, so that two devices can be brought together. */
+export interface Past {
+  readonly trails: Trails
+  /** Trails of what was taken away. */
+  readonly gone: Trails
+}
+
 export interface DocumentReading {
   readonly document: HoxenDocument
   readonly problems: readonly Problem[]
+  /** What each thing has been through, and what was taken away, where the file tells it. */
+  readonly past?: Past
   /** False when nothing can be taken from the file. */
   readonly readable: boolean
 }
 
 const MAX_CHARACTERS = 50_000_000
-const HEADINGS = ['format', 'version', 'savedAt', 'about']
+const HEADINGS = ['format', 'version', 'savedAt', 'about', 'trails', 'gone']
 
 /** Where a list stands in a file. */
 export const placeOf = (name: ListName): readonly string[] => FILE_PLACES[name] ?? [name]
@@ -37,13 +48,13 @@ const nested = ([key, ...rest]: readonly string[], value: unknown): unknown =>
 const at = (raw: unknown, place: readonly string[]): unknown =>
   place.reduce<unknown>((value, key) => (value as Raw | null | undefined)?.[key], raw)
 
-/** Everything as text, ready to save. @param savedAt ISO date and time, given by the caller */
-export function writeDocument(document: HoxenDocument, savedAt: string): string {
+/** Everything as text, ready to save. @param savedAt ISO date and time, given by the caller @param past left out, the file is a plain one */
+export function writeDocument(document: HoxenDocument, savedAt: string, past?: Past): string {
   const lists = LIST_NAMES.map((name) => nested(placeOf(name), document[name]) as Raw)
   const singles = Object.fromEntries(
     SINGLE_NAMES.filter((name) => document[name] !== undefined).map((name) => [name, document[name]]),
   )
-  const file = Object.assign({ format: FORMAT, version: FORMAT_VERSION, savedAt }, ...lists, singles)
+  const file = Object.assign({ format: FORMAT, version: FORMAT_VERSION, savedAt }, ...lists, singles, past)
   return `${JSON.stringify(file, null, 2)}\n`
 }
 
@@ -133,9 +144,25 @@ export function readParsedDocument(value: unknown): DocumentReading {
         ...problemsOf(parsed.error, SINGLES[name].schema).map((p) => ({ ...p, path: [name, ...p.path] })),
       )
   }
+  const past = pastOf(root, problems)
   for (const key of Object.keys(root))
     if (!KNOWN_KEYS.has(key)) problems.push({ path: [key], code: 'unknown-key', data: { key } })
-  return { document: document as unknown as HoxenDocument, problems, readable: true }
+  return {
+    document: document as unknown as HoxenDocument,
+    problems,
+    readable: true,
+    ...(past === undefined ? {} : { past }),
+  }
+}
+
+/** What the file tells of how its things came about; a part that is not sound is told, and the file taken as a plain one. */
+function pastOf(root: Raw, problems: Problem[]): Past | undefined {
+  if (root.trails === undefined) return undefined
+  const trails = trailsSchema.safeParse(root.trails)
+  const gone = trailsSchema.safeParse(root.gone ?? {})
+  if (trails.success && gone.success) return { trails: trails.data, gone: gone.data }
+  problems.push({ path: [trails.success ? 'gone' : 'trails'], code: 'bad-trails', data: {} })
+  return undefined
 }
 
 /** How many of each sort a document holds, by what they count as. */

@@ -12,6 +12,7 @@ export {
   countsOf,
   type DocumentReading,
   FORMAT,
+  type Past,
   placeOf,
   readDocument,
   readParsedDocument,
@@ -32,10 +33,12 @@ export {
   type SingleName,
   type SingleValue,
 } from './kept.ts'
+export { type Asked, type Merge, merged, planMerge, type Taken, type WithPast, withoutPast } from './merge.ts'
 export { refusedTable } from './refusedTable.ts'
 export { documentSchema } from './schema.ts'
 export { DEFAULT_SETTINGS, type Settings } from './settings.ts'
 export { FILE_PLACES, FORMAT_VERSION, type Raw, upgraded, upgradedPart } from './steps.ts'
+export { joined, markedAt, markOf, onward, type Trail, type Trails, trailKey } from './trail.ts'
 export { ASKED_ROD, askedFor, askedRod } from './typed/askedRod.ts'
 export { type QuickAddResult, quickAdd } from './typed/quickAdd.ts'
 export { readTypedLines, type TypedLinesReading } from './typed/typedLines.ts'

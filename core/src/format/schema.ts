@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { FORMAT, placeOf } from './document.ts'
 import { LIST_NAMES, LISTS, SINGLE_NAMES, SINGLES } from './kept.ts'
 import { FORMAT_VERSION, type Raw } from './steps.ts'
+import { trailsSchema } from './trailSchema.ts'
 
 /** A schema without the heading that only a document of its own carries. */
 function partSchema(schema: z.ZodType): Raw {
@@ -23,6 +24,11 @@ export function documentSchema(): Raw {
     format: { const: FORMAT },
     version: { const: FORMAT_VERSION },
     savedAt: { type: 'string', description: 'ISO 8601 date and time' },
+    trails: {
+      description: 'the states each thing has been through, by list and identifier, newest first',
+      ...partSchema(trailsSchema),
+    },
+    gone: { description: 'the same of what was taken away', ...partSchema(trailsSchema) },
     about: { type: 'string', description: 'a remark; not read' },
   }
   const lists = LIST_NAMES.reduce<Raw>((properties, name) => {

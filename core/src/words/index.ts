@@ -27,6 +27,7 @@ export {
   WATER_NAMES,
   WEIGHTING_NAMES,
 } from './day.ts'
+export { differing } from './differing.ts'
 export { formatsPage } from './formats.ts'
 export { HELP, type HelpTopic, sayHelp, TAG_TOPICS } from './help.ts'
 export { FEEL_WORDS, SAW_WORDS, sayBend, sayCalibrated, sayOwnWindow, sayRemembered } from './journal.ts'

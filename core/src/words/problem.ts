@@ -166,6 +166,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   'is-markup': () => 'This is a web page, not a Hoxen file.',
   'other-file': () => 'This is a file of another kind: it does not say it is Hoxen’s.',
   'no-version': () => 'The file does not say which version of the format it is.',
+  'bad-trails': () =>
+    'What the file says of how its things came about is damaged; it is taken as a plain file, and nothing is taken away by it.',
   'newer-version': (d) => `The file is of format version ${d.version}; this Hoxen knows up to ${d.known}.`,
   'no-list': (d) => `What should be its list of ${String(d.list)} is none.`,
   'unknown-key': (d) => `${text(d.key)} is not part of the format and was left out.`,

@@ -6,7 +6,7 @@ const NAME = 'hoxen-scale'
 /** Holds the one stream for as long as it is wanted, and tells every tab what it says. */
 function hold(channel: BroadcastChannel, tell: (heard: Heard) => void, stop: AbortSignal): Promise<void> {
   return new Promise((resolve) => {
-    const stream = new EventSource('/api/scale/stream')
+    const stream = new EventSource('./api/scale/stream')
     const say = (heard: Heard): void => {
       channel.postMessage(heard)
       tell(heard)

@@ -2,7 +2,7 @@ import { lineFeed, type Scale } from './scale.ts'
 import { listenTogether } from './shared.ts'
 
 const post = async (what: string, body: object = {}): Promise<void> => {
-  const response = await fetch(`/api/scale/${what}`, {
+  const response = await fetch(`./api/scale/${what}`, {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
     body: JSON.stringify(body),
@@ -40,7 +40,7 @@ export interface BenchObject {
 }
 
 export async function benchObjects(): Promise<readonly BenchObject[]> {
-  const response = await fetch('/api/scale/objects')
+  const response = await fetch('./api/scale/objects')
   if (!response.ok) throw new Error('The stand-in scale did not answer.')
   return (await response.json()) as BenchObject[]
 }

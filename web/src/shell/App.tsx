@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router'
+import { HashRouter, Navigate, Route, Routes, useLocation } from 'react-router'
 import { DayProvider } from '../day/index.ts'
 import { NotFound, PageGuard } from './PageGuard.tsx'
 import { Shell } from './Shell.tsx'
@@ -16,7 +16,7 @@ export function App() {
   return (
     <QueryClientProvider client={client}>
       <PageGuard address="">
-        <BrowserRouter>
+        <HashRouter>
           <Routes>
             <Route
               path="/"
@@ -36,7 +36,7 @@ export function App() {
               <Route path="*" element={<NotFound />} />
             </Route>
           </Routes>
-        </BrowserRouter>
+        </HashRouter>
       </PageGuard>
     </QueryClientProvider>
   )

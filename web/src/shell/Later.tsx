@@ -1,8 +1,17 @@
 import { useEffect, useRef } from 'react'
 import { useLocation, useNavigationType, useSearchParams } from 'react-router'
 import { useTeaching } from '../day/useTeaching.ts'
-import { claimTab, hasGear, noticeFailed, noticeSaid, onVersionTrouble } from '../store/index.ts'
+import {
+  claimTab,
+  hasGear,
+  noticeFailed,
+  noticeOffer,
+  noticeSaid,
+  onVersionTrouble,
+  useDemoThere,
+} from '../store/index.ts'
 import { loadDemo } from './deeds.ts'
+import { askToBeSafe, isSafe, keepWhole } from './onDevice.ts'
 
 /** Keeps this tab’s name to itself, and says so when another tab’s Hoxen is of another version. */
 function useOneStore(): void {
@@ -18,12 +27,32 @@ function useOneStore(): void {
   }, [])
 }
 
+/** Keeps the whole application on the device, and says when a newer one is ready. */
+function useKeptWhole(): void {
+  useEffect(() => {
+    keepWhole(
+      (load) => noticeOffer('A newer Hoxen is ready. Nothing you have kept changes.', 'Load it', load),
+      () => noticeSaid('Hoxen was renewed in another tab. Load this page again when it suits you.'),
+    ).catch(console.warn)
+  }, [])
+}
+
+/** Asks the browser once to keep what is one’s own, as soon as there is something. */
+function useSafeKeeping(): void {
+  const there = useDemoThere()
+  const own = there?.gear && !there.demo
+  useEffect(() => {
+    if (own) void isSafe().then((safe) => (safe === false ? askToBeSafe() : safe), console.warn)
+  }, [own])
+}
+
 /** Opens the demo when the address asks for it and nothing would be overwritten. */
 function useDemoAddress(): void {
   const [params, setParams] = useSearchParams()
-  const wanted = params.has('demo')
+  const wanted = params.has('demo') || new URLSearchParams(location.search).has('demo')
   useEffect(() => {
     if (!wanted) return
+    history.replaceState(history.state, '', `${location.pathname}${location.hash}`)
     setParams(
       (old) => {
         old.delete('demo')
@@ -103,6 +132,8 @@ export function Later({ pathname }: { readonly pathname: string }) {
   useDemoAddress()
   useOneStore()
   useTeaching()
+  useKeptWhole()
+  useSafeKeeping()
   usePlace()
   useHeading(pathname)
   return null

@@ -37,9 +37,9 @@ function Failed({ message }: { readonly message: string }) {
       </p>
       <p className="mt-3 text-sm text-faint">{message}</p>
       <p className="mt-5">
-        <a href={location.href} className={buttonLook('strong')}>
+        <button type="button" onClick={() => location.reload()} className={buttonLook('strong')}>
           Load again
-        </a>
+        </button>
       </p>
     </section>
   )

@@ -13,8 +13,9 @@ import {
   useSettings,
   wipeGear,
 } from '../store/index.ts'
-import { Button, buttonLook, Sheet } from '../ui/index.ts'
-import { loadDemo, saveEverything } from './deeds.ts'
+import { Button, Sheet } from '../ui/index.ts'
+import { loadDemo } from './deeds.ts'
+import { OnThisDevice } from './OnThisDevice.tsx'
 
 const change = (label: string, edit: (settings: Settings) => Settings): void =>
   void changeKept(label, 'settings', edit).catch(noticeFailed)
@@ -61,16 +62,10 @@ export function SettingsPage() {
           Everything that is kept
         </h2>
         <p className="mt-1 text-[0.95rem]">
-          It lives in this browser only. Save a file now and then; the same file brings it all back, here or
-          on another device.
+          It lives in this browser and in the files you save; nothing is sent anywhere.
         </p>
+        <OnThisDevice />
         <div className="mt-3 flex flex-wrap gap-2">
-          <Button weight="strong" onClick={saveEverything}>
-            Save everything to a file
-          </Button>
-          <Link to="/gear?import" className={buttonLook('plain')}>
-            Bring a file back
-          </Link>
           <DemoButton />
           <ClearButton />
         </div>

@@ -35,12 +35,13 @@ export function Shell() {
   usePaletteKey(() => setOpen('palette'))
   return (
     <UnitsContext value={settings.units}>
-      <a
-        href="#page"
+      <button
+        type="button"
+        onClick={() => document.getElementById('page')?.focus()}
         className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3"
       >
         Skip to the page
-      </a>
+      </button>
       <header className="no-print sticky top-0 [@media(max-height:520px)]:static z-30 border-b border-rule bg-paper">
         <div className="mx-auto max-w-[84rem] px-4">
           <div className="flex h-12 items-center gap-1 sm:gap-2">

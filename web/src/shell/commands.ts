@@ -1,7 +1,7 @@
 import { useMemo } from 'react'
 import { useNavigate } from 'react-router'
 import { redo, undo } from '../store/index.ts'
-import { saveEverything, toggleFace, toggleUnits } from './deeds.ts'
+import { carryOver, saveEverything, toggleFace, toggleUnits } from './deeds.ts'
 import { STATIONS } from './stations.ts'
 
 /** Something that can be done from anywhere: by key, from the palette, or from a button. */
@@ -29,6 +29,7 @@ export function useCommands(): readonly Command[] {
       { name: 'Undo', keys: 'z', run: undo },
       { name: 'Redo', keys: 'y', run: redo },
       { name: 'Save everything to a file', run: saveEverything },
+      { name: 'Carry to another device', about: 'share backup phone table', run: carryOver },
       { name: 'Open or leave the demo', run: () => void navigate('/settings?ask-demo') },
     ],
     [navigate],

@@ -3,9 +3,10 @@ import { DEFAULT_SETTINGS, LISTS, readDocument, type Settings } from '@hoxen/cor
 import type { Item } from '@hoxen/core/gear'
 import { beforeEach, describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { listOf, NotKept, singleOf, Writer } from './commit.ts'
+import { NotKept, Writer } from './commit.ts'
 import { db } from './database.ts'
 import { exportEverything } from './everything.ts'
+import { listOf, singleOf } from './reading.ts'
 
 const leader = (id: string, lengthM: number): Item => ({
   kind: 'leader',

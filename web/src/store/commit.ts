@@ -1,7 +1,18 @@
-import type { KeptName, ListName, ListRow, Raw, SingleName, SingleValue } from '@hoxen/core/format'
+import {
+  type KeptName,
+  type ListName,
+  type ListRow,
+  type Raw,
+  type SingleName,
+  type SingleValue,
+  type Trail,
+  trailKey,
+} from '@hoxen/core/format'
 import { applied, type Change, changeOf, fits, inverse, type Place } from './change.ts'
 import { db, type HistoryEntry, type KeptRow } from './database.ts'
+import { addressOf, inOrder, listOf, singleOf, stepsOf } from './reading.ts'
 import { thisTab } from './tab.ts'
+import { NOTHING_TOLD, type Told, tellTrails, writeWithTrails } from './trails.ts'
 
 /** What a change may read and write. It reads what is stored at that moment, its own writes included; all or nothing is written. */
 export interface Tx {
@@ -13,6 +24,10 @@ export interface Tx {
   /** Adds, or replaces what has the same identifier. */
   readonly put: <N extends ListName>(name: N, rows: readonly ListRow<N>[]) => void
   readonly remove: (name: ListName, ids: readonly string[]) => void
+  /** Takes away without another device being told: it comes back. */
+  readonly putAside: (name: ListName, ids: readonly string[]) => void
+  /** The states a thing has been through, where another device or a file knows them. @param place as `trailKey` writes it */
+  readonly trail: (place: string, trail: Trail) => void
 }
 
 /** What undo and redo did: the step's label, and whether it was made or had to be let be. */
@@ -33,21 +48,11 @@ const TRIM_EVERY = 20
 const registry = () => import('./files.ts')
 type Registry = Awaited<ReturnType<typeof registry>>
 
-const addressOf = ({ name, key }: Place): [string, string] => [name, key]
-const inOrder = (name: KeptName) => db.kept.where('[name+place]').between([name, -Infinity], [name, Infinity])
-
-/** All of one list, in the angler's order. */
-export async function listOf<N extends ListName>(name: N): Promise<readonly ListRow<N>[]> {
-  return (await inOrder(name).toArray()).map((row) => row.value as unknown as ListRow<N>)
-}
-
-export async function singleOf<N extends SingleName>(name: N): Promise<SingleValue<N> | undefined> {
-  return (await db.kept.get([name, '']))?.value as SingleValue<N> | undefined
-}
-
 /** Writes gathered by name and key, until they are made at one stroke. */
 class Gathered implements Tx {
   readonly writes = new Map<string, Place & { readonly value: Raw | undefined }>()
+  readonly aside = new Set<string>()
+  readonly trails = new Map<string, Trail>()
 
   private gather(name: KeptName, key: string, value: unknown): void {
     this.writes.set(`${name} ${key}`, { name, key, value: value as Raw | undefined })
@@ -81,6 +86,11 @@ class Gathered implements Tx {
   remove = (name: ListName, ids: readonly string[]): void => {
     for (const id of ids) this.gather(name, id, undefined)
   }
+  putAside = (name: ListName, ids: readonly string[]): void => {
+    this.remove(name, ids)
+    for (const id of ids) this.aside.add(trailKey(name, id))
+  }
+  trail = (place: string, trail: Trail): void => void this.trails.set(place, trail)
 }
 
 /** A value as its schema keeps it. */
@@ -124,6 +134,7 @@ async function perform(
   known: Registry,
   changes: readonly Change[],
   before: readonly (State | undefined)[],
+  told: Told = NOTHING_TOLD,
 ): Promise<void> {
   await refuseBeyondLimits(known, changes)
   const put: KeptRow[] = []
@@ -134,8 +145,7 @@ async function perform(
     if (after === undefined) gone.push({ name, key })
     else put.push({ name, key, place: after.place, value: sound(known, name, after.value) })
   })
-  await db.kept.bulkDelete(gone.map(addressOf))
-  await db.kept.bulkPut(put)
+  await writeWithTrails(put, gone, told, Date.now())
 }
 
 /** The changes that writes come to: what is there already is no change; what is new takes the next places. */
@@ -177,19 +187,20 @@ export class Writer {
    */
   async commit(label: string, change: (tx: Tx) => Promise<void> | void): Promise<boolean> {
     const known = await registry()
-    return db.transaction('rw', db.kept, db.history, async () => {
+    return db.transaction('rw', db.kept, db.gone, db.history, async () => {
       const gathered = new Gathered()
       await change(gathered)
       const { changes, before } = await changesOf(known, [...gathered.writes.values()])
+      await tellTrails(gathered.trails, new Set(changes.map(({ name, key }) => trailKey(name, key))))
       if (changes.length === 0) return false
-      await perform(known, changes, before)
+      await perform(known, changes, before, gathered)
       await this.remember(label, changes)
       return true
     })
   }
 
   private async remember(label: string, changes: readonly Change[]): Promise<void> {
-    await this.entries(1).delete()
+    await stepsOf(this.tab(), 1).delete()
     const seq = await db.history.add({ at: Date.now(), tab: this.tab(), label, changes, undone: 0 })
     if (seq % TRIM_EVERY === 0)
       await db.history
@@ -198,18 +209,13 @@ export class Writer {
         .delete()
   }
 
-  /** This tab's steps that stand (0), or that were taken back (1), oldest first. */
-  entries(undone: 0 | 1) {
-    return db.history.where('[tab+undone]').equals([this.tab(), undone])
-  }
-
   private async walk(
     pick: () => Promise<HistoryEntry | undefined>,
     road: (entry: HistoryEntry) => readonly Change[],
     undone: 0 | 1,
   ): Promise<Walked | undefined> {
     const known = await registry()
-    return db.transaction('rw', db.kept, db.history, async () => {
+    return db.transaction('rw', db.kept, db.gone, db.history, async () => {
       const entry = await pick()
       if (entry === undefined) return undefined
       const changes = road(entry)
@@ -226,7 +232,7 @@ export class Writer {
   /** Takes back the latest step of this tab, if all is still as it left it. @returns undefined when there is none */
   undo(): Promise<Walked | undefined> {
     return this.walk(
-      () => this.entries(0).last(),
+      () => stepsOf(this.tab(), 0).last(),
       ({ changes }) => [...changes].reverse().map(inverse),
       1,
     )
@@ -235,7 +241,7 @@ export class Writer {
   /** Makes the latest step that was taken back again. */
   redo(): Promise<Walked | undefined> {
     return this.walk(
-      () => this.entries(1).first(),
+      () => stepsOf(this.tab(), 1).first(),
       ({ changes }) => changes,
       0,
     )
@@ -243,4 +249,3 @@ export class Writer {
 }
 
 export const writer = new Writer(thisTab)
-export const commit: Writer['commit'] = (label, change) => writer.commit(label, change)

@@ -3,8 +3,8 @@ import { readFileSync } from 'node:fs'
 import { readDocument } from '@hoxen/core/format'
 import { beforeEach, expect, test } from '@jest/globals'
 import Dexie from 'dexie'
-import { listOf, singleOf } from './commit.ts'
 import { db } from './database.ts'
+import { listOf, singleOf } from './reading.ts'
 
 const fixture = (version: string): string =>
   readFileSync(`${process.cwd()}/core/src/format/fixtures/${version}.json`, 'utf8')
@@ -50,7 +50,15 @@ test.each([
       expect(await singleOf(name)).toEqual(document[name])
     expect(await db.history.count()).toBe(0)
     expect(await db.gauges.count()).toBe(version === 2 ? 1 : 0)
-    expect(db.tables.map((t) => t.name).sort()).toEqual(['aside', 'drafts', 'gauges', 'history', 'kept'])
+    expect(db.tables.map((t) => t.name).sort()).toEqual([
+      'aside',
+      'device',
+      'drafts',
+      'gauges',
+      'gone',
+      'history',
+      'kept',
+    ])
   },
 )
 

@@ -1,5 +1,5 @@
 import type { Heard } from '@hoxen/core/day'
-import { type HoxenDocument, type KeptName, type Raw, upgraded } from '@hoxen/core/format'
+import { type HoxenDocument, type KeptName, type Raw, type Trail, upgraded } from '@hoxen/core/format'
 import Dexie, { type Table, type Transaction } from 'dexie'
 import type { Change } from './change.ts'
 
@@ -10,6 +10,17 @@ export interface KeptRow {
   /** The angler's own order within a list. */
   readonly place: number
   readonly value: Raw
+  /** The states it has been through; none for what was there before trails were kept. */
+  readonly trail?: Trail
+}
+
+/** What was taken away, for other devices to know. */
+export interface GoneRow {
+  readonly name: KeptName
+  readonly key: string
+  readonly trail: Trail
+  /** Put aside and not taken away: what it was, so that it comes back as itself. No other device is told. */
+  readonly aside?: Raw
 }
 
 /** The last that was heard of a gauge, or read from its file. Kept for when it is silent; not part of what can be undone. */
@@ -41,6 +52,13 @@ export interface HistoryEntry {
 export interface Aside {
   readonly id: 'before-demo'
   readonly document: HoxenDocument
+}
+
+/** What this device alone knows, and no file carries. */
+export interface DeviceFact {
+  readonly id: 'saved'
+  /** When everything was last saved to a file [ms since 1970]. */
+  readonly atMs: number
 }
 
 interface Migration {
@@ -96,6 +114,7 @@ const MIGRATIONS: readonly Migration[] = [
   },
   { version: 4, tables: { items: null, documents: null, runs: null } },
   { version: 5, tables: { aside: 'id' } },
+  { version: 6, tables: { gone: '[name+key]', device: 'id' } },
 ]
 
 class HoxenDatabase extends Dexie {
@@ -104,6 +123,8 @@ class HoxenDatabase extends Dexie {
   readonly gauges!: Table<StoredGauge, string>
   readonly drafts!: Table<Draft, [string, string]>
   readonly aside!: Table<Aside, Aside['id']>
+  readonly gone!: Table<GoneRow, [string, string]>
+  readonly device!: Table<DeviceFact, DeviceFact['id']>
 
   constructor() {
     // A change need not wait for the disk: the browser writes it within a moment, and the page redraws at once.

@@ -3,7 +3,9 @@
 import { readFileSync } from 'node:fs'
 import type { Item } from '@hoxen/core/gear'
 import { beforeEach, expect, jest, test } from '@jest/globals'
-import { everything, leaveDemo, openDemo, saveItems, undo } from './index.ts'
+import { waitFor } from '@testing-library/dom'
+import { everything } from './everything.ts'
+import { leaveDemo, openDemo, saveItems, undo, withPast } from './index.ts'
 
 const MINE: Item = {
   kind: 'rod',
@@ -37,6 +39,16 @@ test('the demo puts one’s own aside; left, one’s own is back, and what was a
   expect((await everything()).runs).toEqual(before.runs)
   expect((await everything()).job).toEqual(before.job)
   expect(await leaveDemo()).toBe(false)
-  await undo()
-  expect(await ids()).toContain('long-seven-13-ft')
+  undo()
+  await waitFor(async () => expect(await ids()).toContain('long-seven-13-ft'))
+})
+
+test('what only looked round is carried nowhere: one’s own put aside is no loss, and comes back with its past', async () => {
+  const first = (await withPast()).past
+  await openDemo()
+  expect((await withPast()).past.gone).toEqual(first.gone)
+  await leaveDemo()
+  const { past } = await withPast()
+  expect(past.gone).toEqual(first.gone)
+  expect(past.trails['items/mine']).toEqual(first.trails['items/mine'])
 })

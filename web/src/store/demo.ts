@@ -1,8 +1,9 @@
-import type { HoxenDocument, ListName, SingleName } from '@hoxen/core/format'
+import { type HoxenDocument, type ListName, type SingleName, trailKey } from '@hoxen/core/format'
 import demoUrl from '../../../demo/skarn.json?url'
-import { commit, type Tx } from './commit.ts'
+import type { Tx } from './commit.ts'
 import { db } from './database.ts'
 import { everything, files } from './everything.ts'
+import { commit } from './write.ts'
 
 async function demoDocument(): Promise<HoxenDocument> {
   const response = await fetch(demoUrl)
@@ -21,7 +22,7 @@ async function swapping(): Promise<(tx: Tx, goes: HoxenDocument, comes: HoxenDoc
   const { LISTS, SINGLES } = await files()
   return (tx, goes, comes) => {
     for (const name of Object.keys(LISTS) as ListName[]) {
-      tx.remove(name, idsOf(goes, name))
+      tx.putAside(name, idsOf(goes, name))
       tx.put(name, comes[name])
     }
     for (const name of Object.keys(SINGLES) as SingleName[]) tx.set(name, comes[name])
@@ -31,9 +32,13 @@ async function swapping(): Promise<(tx: Tx, goes: HoxenDocument, comes: HoxenDoc
 /** The demo angler's gear and pools, which ship with the application; what was one's own is put aside. */
 export async function openDemo(): Promise<boolean> {
   const [demo, own, swap] = [await demoDocument(), await everything(), await swapping()]
-  const did = await commit('Open the demo', (tx) =>
-    swap(tx, own, { ...demo, settings: own.settings ?? demo.settings } as HoxenDocument),
-  )
+  const { LISTS, withoutPast } = await files()
+  const did = await commit('Open the demo', (tx) => {
+    swap(tx, own, { ...demo, settings: own.settings ?? demo.settings } as HoxenDocument)
+    // Opened on two devices it is the same demo.
+    for (const name of Object.keys(LISTS) as ListName[])
+      for (const row of demo[name]) tx.trail(trailKey(name, row.id), withoutPast(row))
+  })
   // The demo opened twice is no data of one's own.
   if (did && (await db.aside.get('before-demo')) === undefined)
     await db.aside.put({ id: 'before-demo', document: own })

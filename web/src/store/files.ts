@@ -1,1 +1,9 @@
-export { isList, LISTS, nothingKept, readDocument, SINGLES, writeDocument } from '@hoxen/core/format'
+export {
+  isList,
+  LISTS,
+  nothingKept,
+  readDocument,
+  SINGLES,
+  withoutPast,
+  writeDocument,
+} from '@hoxen/core/format'

@@ -1,20 +1,15 @@
 import { useLiveQuery } from 'dexie-react-hooks'
-import { writer } from './commit.ts'
 import { noticeFailed, noticeSaid, toaster } from './notice.ts'
+import { nextSteps } from './reading.ts'
+import { walkBack } from './write.ts'
 
 /** Labels of what undo and redo would do next in this tab. */
 export function useHistory(): { readonly undo?: string; readonly redo?: string } {
-  return (
-    useLiveQuery(async () => {
-      const last = await writer.entries(0).last()
-      const next = await writer.entries(1).first()
-      return { ...(last ? { undo: last.label } : {}), ...(next ? { redo: next.label } : {}) }
-    }, []) ?? {}
-  )
+  return useLiveQuery(nextSteps, []) ?? {}
 }
 
 async function walk(step: 'undo' | 'redo'): Promise<void> {
-  const walked = await writer[step]()
+  const walked = await walkBack(step)
   if (walked?.done === false)
     noticeSaid(
       `“${walked.label}” was let be: what it changed has been changed again since, perhaps in another tab.`,

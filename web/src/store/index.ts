@@ -1,8 +1,6 @@
-export { commit } from './commit.ts'
 export { onVersionTrouble } from './database.ts'
 export { useDemoThere } from './demoThere.ts'
 export { draftOf, dropDraft, keepDraft, useOtherDrafts } from './drafts.ts'
-export { everything, exportEverything, hasGear, takeIn, wipeGear } from './everything.ts'
 export { keepGauge, keptGauge } from './gauges.ts'
 export { noticeDone, redo, undo, useHistory } from './history.ts'
 export {
@@ -25,10 +23,20 @@ export {
   useStand,
   useWaterChoice,
 } from './kept.ts'
-export { noticeFailed, noticeSaid } from './notice.ts'
+export { noticeFailed, noticeOffer, noticeSaid } from './notice.ts'
+export { hasGear } from './reading.ts'
 export { claimTab } from './tab.ts'
+export { commit } from './write.ts'
 
-// The demo comes when it is asked for.
+// What takes the whole store at once comes when it is asked for, and so does the demo.
+const whole = () => import('./everything.ts')
+type Whole = Awaited<ReturnType<typeof whole>>
+export const bringIn: Whole['bringIn'] = (...args) => whole().then((m) => m.bringIn(...args))
+export const exportEverything: Whole['exportEverything'] = () => whole().then((m) => m.exportEverything())
+export const savedNow: Whole['savedNow'] = () => whole().then((m) => m.savedNow())
+export const sinceSaved: Whole['sinceSaved'] = () => whole().then((m) => m.sinceSaved())
+export const withPast: Whole['withPast'] = () => whole().then((m) => m.withPast())
+export const wipeGear: Whole['wipeGear'] = () => whole().then((m) => m.wipeGear())
 const demo = () => import('./demo.ts')
 export const openDemo = (): Promise<boolean> => demo().then((m) => m.openDemo())
 export const leaveDemo = (): Promise<boolean> => demo().then((m) => m.leaveDemo())

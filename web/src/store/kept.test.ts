@@ -4,10 +4,10 @@ import type { Item } from '@hoxen/core/gear'
 import { USUAL_PLAN } from '@hoxen/core/swing'
 import type { Run } from '@hoxen/core/water'
 import { beforeEach, describe, expect, test } from '@jest/globals'
-import { commit, listOf, singleOf, writer } from './commit.ts'
+import { writer } from './commit.ts'
 import { db } from './database.ts'
 import { draftOf, dropDraft, keepDraft } from './drafts.ts'
-import { everything, hasGear, takeIn, wipeGear } from './everything.ts'
+import { everything, takeIn, wipeGear } from './everything.ts'
 import { keepGauge, keptGauge } from './gauges.ts'
 import {
   addItem,
@@ -21,6 +21,8 @@ import {
   saveRun,
   setKept,
 } from './kept.ts'
+import { hasGear, listOf, singleOf } from './reading.ts'
+import { commit } from './write.ts'
 
 const run = (id: string, widthM = 20): Run => ({
   id,

@@ -12,8 +12,10 @@ import type { RigChoice, Rigging } from '@hoxen/core/rig'
 import { USUAL_PLAN } from '@hoxen/core/swing'
 import type { Run } from '@hoxen/core/water'
 import { useLiveQuery } from 'dexie-react-hooks'
-import { commit, listOf, singleOf, type Tx } from './commit.ts'
+import type { Tx } from './commit.ts'
 import { Once } from './once.ts'
+import { listOf, singleOf } from './reading.ts'
+import { commit } from './write.ts'
 
 /** What stands for a single thing of which nothing was said yet. */
 const AT_FIRST = {

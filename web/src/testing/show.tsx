@@ -5,7 +5,7 @@ import { configure, type RenderResult, render } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { MemoryRouter } from 'react-router'
 import { DayProvider } from '../day/index.ts'
-import { takeIn } from '../store/index.ts'
+import { takeIn } from '../store/everything.ts'
 import { UnitsContext } from '../ui/index.ts'
 
 // A machine that shares its cores takes its time.

@@ -9,7 +9,7 @@ import { Link } from 'react-router'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
 import { type Question, useMatch, useQuestion, useSecondLook } from '../../ledger/index.ts'
 import { changeKept, commit, noticeFailed, useJob } from '../../store/index.ts'
-import { Button, buttonLook } from '../../ui/index.ts'
+import { Button } from '../../ui/index.ts'
 import { Cards, type Shown } from './Cards.tsx'
 import { DayButtons, JobSentence } from './JobSentence.tsx'
 import type { JobChange } from './jobChange.ts'
@@ -70,9 +70,13 @@ export function MatchStation() {
           onChange={onChange}
         />
         <DayButtons onChoose={startFrom} />
-        <a href="#rigs" className={`${buttonLook('quiet')} mt-2 px-0 lg:hidden`}>
+        <Button
+          weight="quiet"
+          className="mt-2 px-0 lg:hidden"
+          onClick={() => document.getElementById('rigs')?.scrollIntoView()}
+        >
           To the rigs
-        </a>
+        </Button>
       </section>
       <section id="rigs" aria-label="Rigs" aria-busy={match.isFetching} className="min-w-0 scroll-mt-36">
         {match.isError ? (

@@ -8,7 +8,7 @@ import { afterRun, backingWantedM, PACKING, usualHandle } from '@hoxen/core/reel
 import { resolveRig, woundLines } from '@hoxen/core/rig'
 import { afterEach, describe, expect, jest, test } from '@jest/globals'
 import { cleanup, fireEvent, screen } from '@testing-library/react'
-import { everything } from '../../store/index.ts'
+import { everything } from '../../store/everything.ts'
 import { demo, show } from '../../testing/show.tsx'
 import { BalanceBench } from './BalanceBench.tsx'
 import { BeamPicture } from './BeamPicture.tsx'

@@ -9,7 +9,7 @@ import {
 import { EVIDENCE_TAGS, type Measure } from '@hoxen/core/quantity'
 import { HELP, PLAIN_WORDS, type PlainQuestion, RULES, sayHelp, TAG_MEANINGS } from '@hoxen/core/words'
 import { type ReactNode, useEffect } from 'react'
-import { useLocation } from 'react-router'
+import { Link, useLocation } from 'react-router'
 import { Tag, useUnits } from '../../ui/index.ts'
 import { Converter } from './Converter.tsx'
 import { HowMuchLine } from './HowMuchLine.tsx'
@@ -36,12 +36,12 @@ export function TablesStation() {
         <ul className="flex flex-wrap gap-x-4 lg:block">
           {SECTIONS.map(([id, name]) => (
             <li key={id}>
-              <a
-                href={`#${id}`}
+              <Link
+                to={{ hash: id }}
                 className="flex min-h-11 items-center underline decoration-rule underline-offset-4 hover:decoration-ink"
               >
                 {name}
-              </a>
+              </Link>
             </li>
           ))}
         </ul>

@@ -1,0 +1,157 @@
+import { describe, expect, test } from '@jest/globals'
+import { type Item, itemSchema } from '../gear/index.ts'
+import { type HoxenDocument, merged, nothingKept, onward, planMerge, type WithPast } from './index.ts'
+
+const rod = (id: string, lengthM = 4): Item =>
+  itemSchema.parse({ kind: 'rod', id, name: id, lineNumber: 7, lengthM, hands: 'two-hander' })
+
+/** A device in little: what it keeps, and the trail of every change. */
+class Device {
+  items = new Map<string, Item>()
+  trails: Record<string, readonly string[]> = {}
+  gone: Record<string, readonly string[]> = {}
+  constructor(
+    readonly tail: string,
+    public clockMs = 1_000_000,
+  ) {}
+  private step(id: string): readonly string[] {
+    const place = `items/${id}`
+    this.clockMs += 1000
+    return onward(this.trails[place] ?? this.gone[place] ?? [], this.clockMs, this.tail)
+  }
+  put(item: Item): void {
+    this.trails[`items/${item.id}`] = this.step(item.id)
+    delete this.gone[`items/${item.id}`]
+    this.items.set(item.id, item)
+  }
+  remove(id: string): void {
+    this.gone[`items/${id}`] = this.step(id)
+    delete this.trails[`items/${id}`]
+    this.items.delete(id)
+  }
+  get all(): WithPast {
+    const document: HoxenDocument = { ...nothingKept(), items: [...this.items.values()] }
+    return { document, past: { trails: { ...this.trails }, gone: { ...this.gone } } }
+  }
+  bring(other: Device, answers: Record<string, 'mine' | 'theirs'> = {}) {
+    const merge = planMerge(this.all, other.all)
+    const taken = merged(other.all.document, merge, answers, this.clockMs, this.tail)
+    for (const { id } of taken.removed) {
+      this.items.delete(id)
+      delete this.trails[`items/${id}`]
+    }
+    for (const item of taken.document.items) this.items.set(item.id, item)
+    for (const [place, trail] of Object.entries(taken.trails))
+      (this.items.has(place.slice(6)) ? this.trails : this.gone)[place] = trail
+    for (const place of Object.keys(this.trails)) delete this.gone[place]
+    return merge
+  }
+}
+
+const both = (): [Device, Device] => {
+  const [table, bank] = [new Device('table'), new Device('bank', 9_000_000)]
+  for (const id of ['a', 'b', 'c', 'd']) table.put(rod(id))
+  bank.bring(table)
+  return [table, bank]
+}
+
+const known = (device: Device): Record<string, number> =>
+  Object.fromEntries(
+    [...device.items.values()].map((i) => [i.id, i.kind === 'rod' ? i.lengthM : 0]).sort(),
+  ) as Record<string, number>
+
+describe('two devices brought together', () => {
+  test('per thing the newer wins, what was taken away goes, nothing is asked; both ways they end alike', () => {
+    const [table, bank] = both()
+    table.put(rod('a', 4.2))
+    bank.put(rod('b', 4.3))
+    bank.remove('c')
+    bank.put(rod('e', 5))
+    const merge = table.bring(bank)
+    expect(merge.asked).toEqual([])
+    expect(merge.removed.map(({ row }) => row.id)).toEqual(['c'])
+    expect(known(table)).toEqual({ a: 4.2, b: 4.3, d: 4, e: 5 })
+    expect(bank.bring(table).asked).toEqual([])
+    expect(known(bank)).toEqual(known(table))
+  })
+
+  test('a clock set back makes a later state no older', () => {
+    const [table, bank] = both()
+    bank.clockMs = 5
+    bank.put(rod('a', 4.5))
+    expect(table.bring(bank).asked).toEqual([])
+    expect(known(table).a).toBe(4.5)
+  })
+
+  test('changed on both sides is asked; the answer is not asked again on the other side', () => {
+    const [table, bank] = both()
+    table.put(rod('a', 4.2))
+    bank.put(rod('a', 4.4))
+    table.put(rod('d', 4.6))
+    bank.remove('d')
+    const merge = table.bring(bank, { 'items/a': 'mine', 'items/d': 'theirs' })
+    expect(merge.asked.map(({ place, later }) => [place, later])).toEqual([
+      ['items/a', 'theirs'],
+      ['items/d', 'theirs'],
+    ])
+    expect(known(table)).toEqual({ a: 4.2, b: 4, c: 4 })
+    expect(bank.bring(table).asked).toEqual([])
+    expect(known(bank)).toEqual(known(table))
+  })
+
+  test('what was taken away here stays away, unless it was changed there since', () => {
+    const [table, bank] = both()
+    table.remove('a')
+    table.remove('b')
+    bank.put(rod('b', 4.9))
+    const merge = table.bring(bank)
+    expect(merge.kept).toBe(1)
+    expect(merge.asked.map(({ place }) => place)).toEqual(['items/b'])
+    expect(known(table)).toEqual({ b: 4.9, c: 4, d: 4 })
+  })
+
+  test('the same change made on both sides is no question', () => {
+    const [table, bank] = both()
+    table.put(rod('a', 4.2))
+    bank.put(rod('a', 4.2))
+    expect(table.bring(bank).asked).toEqual([])
+  })
+
+  test('a plain file adds and changes, and takes nothing away', () => {
+    const [table] = both()
+    const file = { document: { ...nothingKept(), items: [rod('a', 4.7), rod('x')] } }
+    const merge = planMerge(table.all, file)
+    expect(merge.plan.lists.items.added.map(({ id }) => id)).toEqual(['x'])
+    expect(merge.plan.lists.items.changed.map(({ after }) => after.id)).toEqual(['a'])
+    expect([merge.removed, merge.asked]).toEqual([[], []])
+    // The same file brought to another device is the same thing.
+    const other = planMerge(new Device('other').all, file)
+    expect(other.trails['items/x']).toEqual(merge.trails['items/x'])
+  })
+})
+
+test('two hundred random days on two devices: brought together both ways they are alike, and nothing that was not asked about is lost', () => {
+  let seed = 7
+  const roll = (n: number): number => {
+    seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0
+    return seed % n
+  }
+  for (let day = 0; day < 200; day++) {
+    const [table, bank] = both()
+    const touched = new Map<string, Set<Device>>()
+    for (let deed = 0; deed < 5; deed++) {
+      const device = roll(2) === 0 ? table : bank
+      const id = ['a', 'b', 'c', 'd'][roll(4)] as string
+      touched.set(id, (touched.get(id) ?? new Set()).add(device))
+      if (roll(4) === 0 && device.items.has(id)) device.remove(id)
+      else device.put(rod(id, 3 + roll(300) / 100))
+    }
+    const before = known(bank)
+    const asked = new Set(table.bring(bank).asked.map(({ place }) => place.slice(6)))
+    bank.bring(table)
+    expect(known(table)).toEqual(known(bank))
+    for (const [id, by] of touched)
+      if (by.size === 1 && by.has(bank)) expect([id, known(table)[id]]).toEqual([id, before[id]])
+    for (const id of asked) expect(touched.get(id)?.size).toBe(2)
+  }
+})

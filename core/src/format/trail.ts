@@ -1,0 +1,46 @@
+/**
+ * The states a kept thing has been through, newest first, each under a mark of its own: so that two devices can tell which of
+ * two states came of the other, and which were changed on both sides. A thing with no trail is older than any.
+ */
+export type Trail = readonly string[]
+
+/** Marks a trail remembers; what parted longer ago is asked about. */
+export const TRAIL_KEPT = 16
+
+/** Trails by where the thing stands: `items/long-seven`, or `rig/` for a single thing. */
+export type Trails = Readonly<Record<string, Trail>>
+
+export const trailKey = (name: string, id: string): string => `${name}/${id}`
+
+/** When the latest state came about [ms since 1970]; 0 when nobody knows. */
+export const markedAt = ([newest]: Trail): number =>
+  newest === undefined ? 0 : Number.parseInt(newest.split('-')[0] ?? '0', 36)
+
+/** The trail after one more change. A clock that was set back makes it no older than the state before. */
+export function onward(trail: Trail, nowMs: number, tail: string): Trail {
+  const at = Math.max(Math.round(nowMs), markedAt(trail) + 1)
+  return [`${at.toString(36)}-${tail}`, ...trail].slice(0, TRAIL_KEPT)
+}
+
+/** What came of what. */
+export type Descent = 'same' | 'mine-newer' | 'theirs-newer' | 'apart'
+
+export function descent(mine: Trail, theirs: Trail): Descent {
+  const [a, b] = [mine[0], theirs[0]]
+  if (a === b) return 'same'
+  if (a === undefined || theirs.includes(a)) return 'theirs-newer'
+  if (b === undefined || mine.includes(b)) return 'mine-newer'
+  return 'apart'
+}
+
+/** One trail that both sides know as newer than their own. */
+export function joined(newer: Trail, older: Trail): Trail {
+  return [...new Set([...newer, ...older])].slice(0, TRAIL_KEPT)
+}
+
+/** A mark made of what a thing is: the same on every device that has it from the same file. FNV-1a, 32 bits. */
+export function markOf(content: string): string {
+  let hash = 0x811c9dc5
+  for (let i = 0; i < content.length; i++) hash = Math.imul(hash ^ content.charCodeAt(i), 0x01000193) >>> 0
+  return `0-${hash.toString(36)}`
+}

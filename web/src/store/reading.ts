@@ -1,0 +1,29 @@
+import type { KeptName, ListName, ListRow, SingleName, SingleValue } from '@hoxen/core/format'
+import type { Place } from './change.ts'
+import { db } from './database.ts'
+import { thisTab } from './tab.ts'
+
+export const addressOf = ({ name, key }: Place): [string, string] => [name, key]
+export const inOrder = (name: KeptName) =>
+  db.kept.where('[name+place]').between([name, -Infinity], [name, Infinity])
+
+/** All of one list, in the angler's order. */
+export async function listOf<N extends ListName>(name: N): Promise<readonly ListRow<N>[]> {
+  return (await inOrder(name).toArray()).map((row) => row.value as unknown as ListRow<N>)
+}
+
+export async function singleOf<N extends SingleName>(name: N): Promise<SingleValue<N> | undefined> {
+  return (await db.kept.get([name, '']))?.value as SingleValue<N> | undefined
+}
+
+/** A tab's steps that stand (0), or that were taken back (1), oldest first. */
+export const stepsOf = (tab: string, undone: 0 | 1) => db.history.where('[tab+undone]').equals([tab, undone])
+
+/** What undo and redo would do next in this tab. */
+export async function nextSteps(): Promise<{ readonly undo?: string; readonly redo?: string }> {
+  const last = await stepsOf(thisTab(), 0).last()
+  const next = await stepsOf(thisTab(), 1).first()
+  return { ...(last ? { undo: last.label } : {}), ...(next ? { redo: next.label } : {}) }
+}
+
+export const hasGear = async (): Promise<boolean> => (await inOrder('items').first()) !== undefined

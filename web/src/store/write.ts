@@ -1,0 +1,10 @@
+import type { Tx, Walked } from './commit.ts'
+
+// How a change is made comes with the first one: the first look only reads.
+const writer = () => import('./commit.ts').then((m) => m.writer)
+
+/** The only way stored data changes; see `Writer.commit`. @returns false when nothing changed */
+export const commit = async (label: string, change: (tx: Tx) => Promise<void> | void): Promise<boolean> =>
+  (await writer()).commit(label, change)
+
+export const walkBack = async (step: 'undo' | 'redo'): Promise<Walked | undefined> => (await writer())[step]()
