@@ -59,7 +59,7 @@ module.exports = {
     {
       name: 'ui-knows-no-station',
       severity: 'error',
-      from: { path: '^web/src/(ui|drawing|store|worker)/' },
+      from: { path: '^web/src/(ui|drawing|store|worker|outside|scale|day|ledger|pool)/' },
       to: { path: '^web/src/(stations|shell)/' },
     },
     {

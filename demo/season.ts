@@ -4,19 +4,10 @@
  */
 import { readFileSync, writeFileSync } from 'node:fs'
 import { itemSchema } from '@hoxen/core/gear'
-import {
-  chanceOf,
-  type Entry,
-  entrySchema,
-  FEELS,
-  sawOf,
-  scaledRun,
-  type Tried,
-  triedSchema,
-} from '@hoxen/core/journal'
+import { chanceOf, type Entry, entrySchema, FEELS, sawOf, type Tried, triedSchema } from '@hoxen/core/journal'
 import { resolveRig, swingInput } from '@hoxen/core/rig'
 import { swing, USUAL_PLAN, usualRod } from '@hoxen/core/swing'
-import { atFlow, runSchema } from '@hoxen/core/water'
+import { atFlow, runSchema, scaledRun } from '@hoxen/core/water'
 
 const FILE = new URL('skarn.json', import.meta.url)
 const DAY_MS = 24 * 3600_000

@@ -13,7 +13,7 @@ import {
 import { rigChoiceSchema } from '@hoxen/core/rig'
 import { type BendTest, bentRod, compareBends, windowFor } from '@hoxen/core/rod'
 import { planSchema, type Swung, swing, USUAL_PLAN } from '@hoxen/core/swing'
-import { flowSchema } from '@hoxen/core/water'
+import { flowSchema, scaledRun } from '@hoxen/core/water'
 import * as z from 'zod'
 import { command, InputError, refusal } from '../command.ts'
 import { gearById, partsOf } from '../gearAsked.ts'
@@ -167,7 +167,7 @@ export const calibrateCommand = command({
     const rides = new Map<string, Swung>(
       calibrationTasks(run, seen).map(({ id, input }) => [id, swing(input)]),
     )
-    const result = calibrated(run, seen, rides)
+    const result = calibrated(seen, rides)
     if (result.outcome !== 'calibrated') return result
     const { outcome, depth, current, correlation, combined } = result
     return {
@@ -180,7 +180,7 @@ export const calibrateCommand = command({
       currentFactorHigh: current.high,
       correlation,
       ...(combined === undefined ? {} : { combined }),
-      run: result.run,
+      run: scaledRun(run, result.byLog.depth.factor, result.byLog.current.factor),
     }
   },
 })

@@ -3,7 +3,7 @@ import type { FlyKnot } from '../leader/index.ts'
 import type { OwnWindows } from '../rod/index.ts'
 import type { Weather } from '../sky/index.ts'
 import { type SwingPlan, USUAL_PLAN, usualRod } from '../swing/index.ts'
-import { atFlow, depthAt, fishedWater, latest, type Run } from '../water/index.ts'
+import { atFlow, byItsLog, depthAt, fishedWater, latest, type Run } from '../water/index.ts'
 import { JOB_LIMITS } from './answers.ts'
 import { highBehind } from './behind.ts'
 import { flowToday, type Heard, type TodaysFlow } from './heard.ts'
@@ -81,7 +81,8 @@ function judgedFlow(measuredM3ps: number, { m3ps, from }: TodaysFlow): number {
   return measuredM3ps * Math.exp(Math.round(Math.log(m3ps / measuredM3ps) / step) * step)
 }
 
-function atToday(pool: Run, flow: TodaysFlow | undefined): { run: Run; level: PoolLevel; ratio: number } {
+function atToday(measured: Run, flow: TodaysFlow | undefined): { run: Run; level: PoolLevel; ratio: number } {
+  const pool = byItsLog(measured)
   if (pool.measuredFlowM3ps === undefined || flow === undefined)
     return { run: pool, level: 'as-measured', ratio: 1 }
   const carried = atFlow(pool, pool.measuredFlowM3ps, judgedFlow(pool.measuredFlowM3ps, flow))

@@ -19,6 +19,7 @@ export {
   writeDocument,
 } from './document.ts'
 export { type ImportPlan, type ListPlan, newIn, planImport, rowId, sameFigures } from './importPlan.ts'
+export { journalCsv, trialsCsv } from './journalCsv.ts'
 export {
   type HoxenDocument,
   isList,

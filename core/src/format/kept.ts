@@ -1,8 +1,8 @@
 import type * as z from 'zod'
 import { hushedSchema, jobSchema, standSchema, waterChoiceSchema } from '../day/index.ts'
 import { itemSchema } from '../gear/index.ts'
-import { bentSchema, entrySchema, triedSchema } from '../journal/index.ts'
-import { rigChoiceSchema, riggingSchema } from '../rig/index.ts'
+import { bentSchema, entrySchema, photoSchema, triedSchema } from '../journal/index.ts'
+import { rigChoiceSchema, riggingSchema, walletSchema } from '../rig/index.ts'
 import { runSchema } from '../water/index.ts'
 import { settingsSchema } from './settingsSchema.ts'
 
@@ -66,6 +66,12 @@ export const LISTS = {
     words: { one: 'entry of the journal', many: 'entries of the journal' },
     countAs: () => 'entry',
   }),
+  photos: list({
+    schema: photoSchema,
+    limit: 200,
+    words: { one: 'photo', many: 'photos' },
+    countAs: () => 'photo',
+  }),
 } as const
 
 export const SINGLES = {
@@ -73,6 +79,7 @@ export const SINGLES = {
   rig: single(rigChoiceSchema, 'the rig in the strip'),
   pinned: single(rigChoiceSchema, 'the pinned rig'),
   settings: single(settingsSchema, 'the settings'),
+  wallet: single(walletSchema, 'the wallet of tips'),
   rigging: single(riggingSchema, 'knots and the rigging list'),
   water: single(waterChoiceSchema, 'the water fished now'),
   stand: single(standSchema, 'where you stand to cast'),

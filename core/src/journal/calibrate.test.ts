@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import type { Swung } from '../swing/index.ts'
-import type { Run } from '../water/index.ts'
+import { byItsLog, type Run } from '../water/index.ts'
 import { CALIBRATE_MODEL, calibrated, type Entry, remembers, type Saw, type Seen, sawOf } from './index.ts'
 
 const RUN: Run = {
@@ -51,12 +51,12 @@ function dice(seed: number): () => number {
 }
 describe('a pool taught by its log', () => {
   test('one entry teaches nothing yet', () => {
-    expect(calibrated(RUN, seenOf(['band']), ridesOf([() => 0]))).toEqual({ outcome: 'too-few' })
+    expect(calibrated(seenOf(['band']), ridesOf([() => 0]))).toEqual({ outcome: 'too-few' })
   })
   test('nothing but “too high” makes it deeper or faster, nothing but “touched” shallower or slower', () => {
     const water: Water = (d, c) => -0.2 - 1.5 * d - 1.5 * c
     const factorsOf = (saw: Saw): number => {
-      const r = calibrated(RUN, seenOf([saw, saw, saw]), ridesOf([water, water, water]))
+      const r = calibrated(seenOf([saw, saw, saw]), ridesOf([water, water, water]))
       return r.outcome === 'calibrated' ? r.depth.factor * r.current.factor : Number.NaN
     }
     expect(factorsOf('high')).toBeGreaterThan(1.05)
@@ -71,14 +71,14 @@ describe('a pool taught by its log', () => {
       (_, i) => (d, c) => 0.2 - (i % 4) * 0.2 - 3 * (i % 2 === 0 ? d : c),
     )
     const saws: Saw[] = alike.map((_, i) => (i < 5 ? 'touched' : i < 10 ? 'band' : 'high'))
-    const one = calibrated(RUN, seenOf(saws), ridesOf(alike))
-    const two = calibrated(RUN, seenOf(saws), ridesOf(apart))
+    const one = calibrated(seenOf(saws), ridesOf(alike))
+    const two = calibrated(seenOf(saws), ridesOf(apart))
     if (one.outcome !== 'calibrated' || two.outcome !== 'calibrated') throw new Error('too few')
     expect(one.correlation).toBeLessThan(-CALIBRATE_MODEL.inseparable)
     expect(one.combined).toBeDefined()
-    expect(one.run.currents).toEqual(RUN.currents)
+    expect(byItsLog({ ...RUN, byLog: one.byLog }).currents).toEqual(RUN.currents)
     expect(two.combined).toBeUndefined()
-    expect(two.run.soundings[0]?.depthM).toBeCloseTo(1.6 * two.depth.factor, 9)
+    expect(byItsLog({ ...RUN, byLog: two.byLog }).soundings[0]?.depthM).toBeCloseTo(1.6 * two.depth.factor, 9)
   })
   test('known pools are found again: the four-in-five bands cover 70 to 90 %', () => {
     const roll = dice(20261127)
@@ -92,7 +92,7 @@ describe('a pool taught by its log', () => {
         (_, i) => (d, c) => 0.3 - 0.13 * i - (1 + (i % 3)) * d - (3 - (i % 3)) * c,
       )
       const saws = waters.map((water) => sawOf(swungAt(clamp(water(trueD, trueC))), roll()))
-      const found = calibrated(RUN, seenOf(saws), ridesOf(waters))
+      const found = calibrated(seenOf(saws), ridesOf(waters))
       if (found.outcome !== 'calibrated') throw new Error(found.outcome)
       for (const [{ low, high }, truth] of [
         [found.depth, trueD],

@@ -1,7 +1,7 @@
 import type { Item } from '../gear/index.ts'
 import { resolveRig, type SwingSetup, swingInput } from '../rig/index.ts'
 import { type SwingInput, type Swung, usualRod } from '../swing/index.ts'
-import { atFlow, type Run } from '../water/index.ts'
+import { atFlow, type ByLog, type Factor, type Run, scaledRun } from '../water/index.ts'
 import type { Entry, Saw } from './keptSchema.ts'
 import { normalCdf } from './trials.ts'
 
@@ -18,13 +18,6 @@ export interface CalibrationTask {
   readonly input: SwingInput
 }
 
-interface Factor {
-  readonly factor: number
-  /** Between which it lies four times in five. */
-  readonly low: number
-  readonly high: number
-}
-
 export type Calibrated =
   | {
       readonly outcome: 'calibrated'
@@ -33,8 +26,8 @@ export type Calibrated =
       readonly correlation: number
       /** Where depth and current cannot be told apart: the one correction, told as depth with the current as it was measured. */
       readonly combined?: Factor
-      /** The pool as it was measured, put right. */
-      readonly run: Run
+      /** What is kept beside the pool, without the day. */
+      readonly byLog: ByLog
     }
   | { readonly outcome: 'too-few' }
 
@@ -58,13 +51,6 @@ export const CALIBRATE_MODEL = Object.freeze({
 })
 
 const { exp, sqrt } = Math
-
-/** A pool whose depths and currents are all some factor of what was measured. */
-export const scaledRun = (run: Run, depth: number, current: number): Run => ({
-  ...run,
-  soundings: run.soundings.map((s) => ({ ...s, depthM: s.depthM * depth })),
-  currents: run.currents.map((c) => ({ ...c, mps: c.mps * current })),
-})
 
 /** What an entry of the journal has seen, where its rig is still there and its flow is known. */
 export function seenIn(
@@ -143,7 +129,7 @@ const factorOf = (log: number, sd: number): Factor => ({
 })
 
 /** What was seen, weighed against what swings in such water do: a pool's own depth and current, by Bayes on a grid. [log] */
-export function calibrated(run: Run, seen: readonly Seen[], rides: ReadonlyMap<string, Swung>): Calibrated {
+export function calibrated(seen: readonly Seen[], rides: ReadonlyMap<string, Swung>): Calibrated {
   const { depthSd, currentSd, reach, swings, places, least, inseparable } = CALIBRATE_MODEL
   const known = seen.flatMap(({ saw }, entry) => {
     const table = STEPS.map((_, d) =>
@@ -184,14 +170,21 @@ export function calibrated(run: Run, seen: readonly Seen[], rides: ReadonlyMap<s
   ]
   const correlation = (sumDC / total - d * c) / (sdD * sdC)
   const mean = aloneD / alone
+  const [depth, current] = [factorOf(d, sdD), factorOf(c, sdC)]
+  const combined =
+    Math.abs(correlation) > inseparable
+      ? factorOf(mean, sqrt(Math.max(1e-12, aloneDD / alone - mean * mean)))
+      : undefined
+  const from = known.length
   return {
     outcome: 'calibrated',
-    depth: factorOf(d, sdD),
-    current: factorOf(c, sdC),
+    depth,
+    current,
     correlation,
-    ...(Math.abs(correlation) > inseparable
-      ? { combined: factorOf(mean, sqrt(Math.max(1e-12, aloneDD / alone - mean * mean))) }
-      : {}),
-    run: Math.abs(correlation) > inseparable ? scaledRun(run, exp(mean), 1) : scaledRun(run, exp(d), exp(c)),
+    ...(combined === undefined ? {} : { combined }),
+    byLog:
+      combined === undefined
+        ? { depth, current, swings: from }
+        : { depth: combined, current: { factor: 1, low: 1, high: 1 }, combined: true, swings: from },
   }
 }

@@ -6,7 +6,6 @@ export {
   calibrationTasks,
   type Seen,
   sawOf,
-  scaledRun,
   seenIn,
 } from './calibrate.ts'
 export {
@@ -14,6 +13,11 @@ export {
   bentSchema,
   type Entry,
   entrySchema,
+  PACES,
+  type Pace,
+  PHOTO_CHARACTERS,
+  type Photo,
+  photoSchema,
   SAW,
   type Saw,
   type Tried,
@@ -21,6 +25,17 @@ export {
 } from './keptSchema.ts'
 export { deeperAt, type Remembered, remembers } from './memory.ts'
 export { bentWindows, type Learnt, ownOf, ownWindowsOf, priorOf, trialsOf } from './own.ts'
+export {
+  ALL_ENTRIES,
+  type DayOfEntries,
+  daysOf,
+  type EntryFilter,
+  filtered,
+  isAhead,
+  levelOf,
+  monthOf,
+  tipsOf,
+} from './season.ts'
 export {
   chanceOf,
   FEELS,

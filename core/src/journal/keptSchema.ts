@@ -44,6 +44,10 @@ export type Bent = z.infer<typeof bentSchema>
 export const SAW = ['touched', 'band', 'high'] as const
 export type Saw = (typeof SAW)[number]
 
+/** How fast a fly went through the water, by the angler’s eye. */
+export const PACES = ['slow', 'right', 'fast'] as const
+export type Pace = (typeof PACES)[number]
+
 /** A swing that was fished, and what was seen of it: the pool, the rig and the plan as they were. SI. */
 export const entrySchema = z.strictObject({
   id: idSchema,
@@ -60,7 +64,24 @@ export const entrySchema = z.strictObject({
   plan: planSchema,
   castM: lengthSchema(1, 80),
   saw: z.enum(SAW),
+  /** How it went through the water, where one noticed. */
+  pace: z.enum(PACES).optional(),
   fish: z.number().int().min(0).max(999).optional(),
   notes: z.string().max(2000).optional(),
+  photoId: idSchema.optional(),
 })
 export type Entry = z.infer<typeof entrySchema>
+
+/** A picture is shrunk to so many characters of base 64: a good look on a phone, and two hundred fit into one file. */
+export const PHOTO_CHARACTERS = 200_000
+
+/** A photo of an entry, shrunk on the device. */
+export const photoSchema = z.strictObject({
+  id: idSchema,
+  /** As a data URL. */
+  data: z
+    .string()
+    .max(PHOTO_CHARACTERS)
+    .regex(/^data:image\/(jpeg|webp|png);base64,[A-Za-z0-9+/=]+$/, 'photo'),
+})
+export type Photo = z.infer<typeof photoSchema>

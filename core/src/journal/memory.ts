@@ -10,7 +10,7 @@ export interface Remembered {
 }
 
 /** Levels further apart than this, by depth, are other water. [estimate] */
-const NEAR = 0.12
+export const NEAR = 0.12
 
 /** How much deeper the pool is at one flow than at another, as a share. */
 export const deeperAt = (flowM3ps: number, thanM3ps: number): number =>

@@ -1,6 +1,6 @@
 import type { SwingSetup } from '../rig/index.ts'
 import type { TipItem } from '../sink/index.ts'
-import { atFlow, type Run } from '../water/index.ts'
+import { atFlow, byItsLog, type Run } from '../water/index.ts'
 import { betterRide, type Ride, type Rung, tipRungs } from './rungs.ts'
 
 /** One level of a pool's chart, and every tip at every angle in it. */
@@ -32,7 +32,7 @@ export function chartColumns(
   const measured = run.measuredFlowM3ps
   if (measured === undefined) return []
   return flowsM3ps.flatMap((flowM3ps): readonly ChartColumn[] => {
-    const carried = atFlow(run, measured, flowM3ps)
+    const carried = atFlow(byItsLog(run), measured, flowM3ps)
     if (carried.outcome === 'too-far') return []
     const rungs = tipRungs({ ...setup, run: carried.run }, tips)
     return [{ flowM3ps, rungs: rungs.map((rung) => ({ ...rung, id: idAt(flowM3ps, rung.id) })) }]

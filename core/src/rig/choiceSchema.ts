@@ -1,6 +1,7 @@
 import * as z from 'zod'
-import { idSchema } from '../gear/index.ts'
+import { idSchema, nameSchema } from '../gear/index.ts'
 import { JOINT_KNOTS, type RigJoint } from './knots.ts'
+import type { Wallet } from './wallet.ts'
 
 /** Checked where a rig comes in from a file. */
 export const rigChoiceSchema = z.strictObject({
@@ -27,3 +28,12 @@ export const riggingSchema = z.strictObject({
   done: z.array(z.string().max(60)).max(60),
 })
 export type Rigging = z.infer<typeof riggingSchema>
+
+/** Pockets and bags of tips. */
+export const walletSchema: z.ZodType<Wallet> = z.strictObject({
+  pockets: z.array(nameSchema).max(24),
+  tips: z.record(
+    idSchema,
+    z.strictObject({ pocket: nameSchema.optional(), leaderId: idSchema.nullable().optional() }),
+  ),
+})

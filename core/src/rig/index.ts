@@ -31,7 +31,7 @@ export {
 export { roomNeededM } from './checks/water.ts'
 export { massOnWindow, windowOf } from './checks/window.ts'
 export { RIG_SLOTS, type RigChoice, type RigSlot, rigFromKey, rigKey } from './choice.ts'
-export { type Rigging, rigChoiceSchema, riggingSchema } from './choiceSchema.ts'
+export { type Rigging, rigChoiceSchema, riggingSchema, walletSchema } from './choiceSchema.ts'
 export { type Collection, type Covered, collectionOf } from './collection.ts'
 export {
   type CheckDefinition,
@@ -75,4 +75,15 @@ export {
   swungIn,
   unknownSwings,
 } from './swung.ts'
+export {
+  EMPTY_WALLET,
+  inPockets,
+  type Pouch,
+  putInto,
+  renamePocket,
+  swapTip,
+  type Wallet,
+  withoutPocket,
+  withTip,
+} from './wallet.ts'
 export { lineInRings, lineOnReelKg, type Wound, woundLines } from './wound.ts'

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { idSchema, nameSchema, refuse } from '../gear/index.ts'
 import type { Shore } from '../tide/index.ts'
+import type { ByLog } from './byLog.ts'
 import { flowSchema } from './flow.ts'
 import { spotSchema } from './spot.ts'
 import { BANKS, BOTTOMS, RUN_LIMITS } from './vocabulary.ts'
@@ -10,6 +11,20 @@ const soundingSchema = z.strictObject({ fromBankM: finite.min(0), depthM: finite
 const currentSchema = z.strictObject({ fromBankM: finite.min(0), mps: finite })
 export type Sounding = z.infer<typeof soundingSchema>
 export type SurfaceCurrent = z.infer<typeof currentSchema>
+
+const factorSchema = z.strictObject({
+  factor: z.number().min(0.3).max(3),
+  low: z.number().min(0.1).max(10),
+  high: z.number().min(0.1).max(10),
+})
+const byLogSchema: z.ZodType<ByLog> = z.strictObject({
+  depth: factorSchema,
+  current: factorSchema,
+  combined: z.literal(true).optional(),
+  swings: z.number().int().min(2).max(20_000),
+  on: z.string().max(10).optional(),
+  off: z.literal(true).optional(),
+})
 
 /** A beach: its tide, and its bed from the dry sand outward over the datum of the tide. */
 const shoreSchema: z.ZodType<Shore> = z.strictObject({
@@ -62,6 +77,8 @@ const runShape = {
   gaugeId: idSchema.optional(),
   /** Where it lies and how one faces it. */
   spot: spotSchema.optional(),
+  /** What the log has taught of it. */
+  byLog: byLogSchema.optional(),
   /** Of a beach. */
   shore: shoreSchema.optional(),
   measuredOn: z

@@ -30,7 +30,16 @@ export {
 export { differing } from './differing.ts'
 export { formatsPage } from './formats.ts'
 export { HELP, type HelpTopic, sayHelp, TAG_TOPICS } from './help.ts'
-export { FEEL_WORDS, SAW_WORDS, sayBend, sayCalibrated, sayOwnWindow, sayRemembered } from './journal.ts'
+export {
+  FEEL_WORDS,
+  PACE_WORDS,
+  SAW_WORDS,
+  sayBend,
+  sayByLog,
+  sayCalibrated,
+  sayOwnWindow,
+  sayRemembered,
+} from './journal.ts'
 export { sayLeaderWarning } from './leader.ts'
 export {
   KIND_NAMES,

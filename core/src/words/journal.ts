@@ -1,6 +1,7 @@
-import type { Calibrated, Feel, OwnWindow, Remembered, Saw } from '../journal/index.ts'
+import type { Calibrated, Feel, OwnWindow, Pace, Remembered, Saw } from '../journal/index.ts'
 import { printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 import type { BendComparison } from '../rod/index.ts'
+import type { ByLog } from '../water/index.ts'
 
 /** How a head felt. */
 export const FEEL_WORDS: Readonly<Record<Feel, string>> = Object.freeze({
@@ -46,6 +47,13 @@ export function sayBend(
   return `${names.unknown} carries ${percent(ratio)} of what ${names.known} carries, ${band}.`
 }
 
+/** How it went through the water. */
+export const PACE_WORDS: Readonly<Record<Pace, string>> = Object.freeze({
+  slow: 'slow',
+  right: 'at an easy pace',
+  fast: 'too fast',
+})
+
 /** What one saw of a swing. */
 export const SAW_WORDS: Readonly<Record<Saw, string>> = Object.freeze({
   touched: 'touched',
@@ -67,17 +75,28 @@ export function sayRemembered({ tip, saw, deeper }: Remembered): string {
   return `${tip ?? 'No tip'} ${said.join(' and ')}, ${water}.`
 }
 
+const offBy = (factor: number, more: string, less: string, even: string): string => {
+  const off = Math.round(Math.abs(factor - 1) * 100)
+  return off === 0 ? `as ${even} as measured` : `${off} % ${factor > 1 ? more : less} than measured`
+}
+
+/** What a pool has been taught by the log, as it is listened to. */
+export function sayByLog({ depth, current, combined, swings, on, off }: ByLog): string {
+  const put = off ? 'It is shown as it was measured; by your log it would be' : 'Corrected by your log:'
+  const deep = offBy(depth.factor, 'deeper', 'shallower', 'deep')
+  const what = combined
+    ? `${deep}, depth and current taken as one`
+    : `${deep} and ${offBy(current.factor, 'faster', 'slower', 'fast')}`
+  return `${put} ${what}, from ${swings} swings${on === undefined ? '' : ` up to ${on}`}.`
+}
+
 /** What a log says of a pool's own depth and current. */
 export function sayCalibrated(found: Calibrated): string {
   if (found.outcome === 'too-few')
     return 'Two swings that were seen, with the flow known, are the least it can learn from.'
-  const said = (factor: number, more: string, less: string, even: string): string => {
-    const off = Math.round(Math.abs(factor - 1) * 100)
-    return off === 0 ? `as ${even} as measured` : `${off} % ${factor > 1 ? more : less} than measured`
-  }
-  const depth = ({ factor }: { factor: number }): string => said(factor, 'deeper', 'shallower', 'deep')
+  const depth = ({ factor }: { factor: number }): string => offBy(factor, 'deeper', 'shallower', 'deep')
   const band = ({ low, high }: { low: number; high: number }): string => `${percent(low)} to ${percent(high)}`
   if (found.combined !== undefined)
     return `Depth and current cannot be told apart yet; taken as depth alone it is ${depth(found.combined)} (${band(found.combined)}).`
-  return `By what you saw it is ${depth(found.depth)} (${band(found.depth)}) and ${said(found.current.factor, 'faster', 'slower', 'fast')} (${band(found.current)}).`
+  return `By what you saw it is ${depth(found.depth)} (${band(found.depth)}) and ${offBy(found.current.factor, 'faster', 'slower', 'fast')} (${band(found.current)}).`
 }

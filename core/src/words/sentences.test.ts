@@ -8,6 +8,7 @@ import {
   JOINT_NAMES,
   KIND_NAMES,
   sayAllowed,
+  sayByLog,
   sayCalibrated,
   sayChoice,
   sayFigure,
@@ -138,7 +139,7 @@ describe('what a pool remembers and learns', () => {
     ],
   ])('%p', (one, said) => expect(sayRemembered(one)).toBe(said))
   const factor = (f: number) => ({ factor: f, low: f * 0.9, high: f * 1.1 })
-  const learnt = { outcome: 'calibrated', correlation: 0, run: {} as never } as const
+  const learnt = { outcome: 'calibrated', correlation: 0, byLog: {} as never } as const
   test('both factors, one of them as measured', () => {
     expect(sayCalibrated({ ...learnt, depth: factor(1.2), current: factor(1) })).toBe(
       'By what you saw it is 20 % deeper than measured (108 % to 132 %) and as fast as measured (90 % to 110 %).',
@@ -148,5 +149,12 @@ describe('what a pool remembers and learns', () => {
     const one = { ...learnt, depth: factor(1), current: factor(1), combined: factor(0.8) }
     expect(sayCalibrated(one)).toContain('taken as depth alone it is 20 % shallower than measured')
     expect(sayCalibrated({ outcome: 'too-few' })).toContain('the least it can learn from')
+  })
+  test('what stands beside a pool, listened to or not', () => {
+    const byLog = { depth: factor(1.06), current: factor(0.92), swings: 10, on: '2026-11-20' }
+    expect(sayByLog(byLog)).toBe(
+      'Corrected by your log: 6 % deeper than measured and 8 % slower than measured, from 10 swings up to 2026-11-20.',
+    )
+    expect(sayByLog({ ...byLog, combined: true, off: true })).toContain('shown as it was measured')
   })
 })

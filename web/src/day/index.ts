@@ -1,2 +1,2 @@
-export { DayProvider, useDay, useToday } from './DayProvider.tsx'
+export { DayProvider, type Today, useDay, useToday } from './DayProvider.tsx'
 export { dayKey } from './dayKey.ts'

@@ -31,6 +31,7 @@ export function Shell() {
   )
   const dark = useFace(settings.face)
   const { pathname } = useLocation()
+  const atTheBank = STATIONS.some((station) => station.atTheBank && pathname === `/${station.path}`)
   useKeys(withSheets, open === undefined)
   usePaletteKey(() => setOpen('palette'))
   return (
@@ -71,7 +72,9 @@ export function Shell() {
               onKeys={() => setOpen('keys')}
             />
           </div>
-          <ActiveStrip />
+          <div className={atTheBank ? 'max-lg:hidden' : ''}>
+            <ActiveStrip />
+          </div>
         </div>
       </header>
       <main id="page" tabIndex={-1} className="mx-auto max-w-[84rem] px-4 pt-4 pb-24 outline-none lg:pb-10">

@@ -1,4 +1,14 @@
-import { BookOpenText, Cable, Disc3, Scale, SlidersHorizontal, Spline, Waves, Wind } from 'lucide-react'
+import {
+  BookOpenText,
+  Cable,
+  Disc3,
+  Scale,
+  Shirt,
+  SlidersHorizontal,
+  Spline,
+  Waves,
+  Wind,
+} from 'lucide-react'
 import { type ComponentType, lazy } from 'react'
 
 interface Page {
@@ -12,6 +22,8 @@ interface Station extends Page {
   readonly icon: ComponentType<{ readonly size: number }>
   /** For the table rather than the bank: not in the bar of a phone. */
   readonly atTheTable?: true
+  /** For the bank: it says itself what the strip does, and wants the room. */
+  readonly atTheBank?: true
   /** Pages that belong to it, by their paths beyond it. */
   readonly more?: readonly Page[]
 }
@@ -20,6 +32,16 @@ interface Station extends Page {
  * Places one can go, in the order of the work: navigation, keys, palette and routes follow. Each page comes when it is gone to.
  */
 export const STATIONS: readonly Station[] = [
+  {
+    path: 'pocket',
+    name: 'Pocket',
+    keys: 'g p',
+    icon: Shirt,
+    atTheBank: true,
+    Page: lazy(() =>
+      import('../stations/pocket/PocketStation.tsx').then((m) => ({ default: m.PocketStation })),
+    ),
+  },
   {
     path: 'match',
     name: 'Match',
@@ -55,6 +77,7 @@ export const STATIONS: readonly Station[] = [
     name: 'Reel',
     keys: 'g e',
     icon: Disc3,
+    atTheTable: true,
     Page: lazy(() => import('../stations/reel/ReelStation.tsx').then((m) => ({ default: m.ReelStation }))),
   },
   {

@@ -21,6 +21,7 @@ export {
   useSettings,
   useSingle,
   useStand,
+  useWallet,
   useWaterChoice,
 } from './kept.ts'
 export { noticeFailed, noticeOffer, noticeSaid } from './notice.ts'

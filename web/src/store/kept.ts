@@ -8,7 +8,7 @@ import {
   type SingleValue,
 } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
-import type { RigChoice, Rigging } from '@hoxen/core/rig'
+import { EMPTY_WALLET, type RigChoice, type Rigging, type Wallet } from '@hoxen/core/rig'
 import { USUAL_PLAN } from '@hoxen/core/swing'
 import type { Run } from '@hoxen/core/water'
 import { useLiveQuery } from 'dexie-react-hooks'
@@ -24,6 +24,7 @@ const AT_FIRST = {
   rigging: { knots: {}, done: [] } as Rigging,
   water: { plan: USUAL_PLAN } as WaterChoice,
   stand: USUAL_STAND,
+  wallet: EMPTY_WALLET,
 } as const
 type SaidLater = keyof typeof AT_FIRST
 
@@ -38,6 +39,9 @@ export const useSingle = <N extends SingleName>(name: N): SingleValue<N> | null 
 /** Knots preferred at each joint, and steps of the rigging list ticked off. */
 export const useRigging = (): Rigging => useSingle('rigging') ?? AT_FIRST.rigging
 export const useSettings = (): Settings => useSingle('settings') ?? AT_FIRST.settings
+
+/** Pockets, bags and the tips in them. */
+export const useWallet = (): Wallet => useSingle('wallet') ?? AT_FIRST.wallet
 
 /** What the angler is after; undefined while it loads. */
 export function useJob(): Job | undefined {

@@ -1,9 +1,8 @@
 import type { Stand } from '@hoxen/core/day'
 import { lightAt, lowSun, moonAt, type Place, sunDay, WIND_STALE_MS, windTrend } from '@hoxen/core/sky'
 import { sayAge, sayBearing, sayLight, sayMoon, sayWind } from '@hoxen/core/words'
-import { useUnits } from '../../ui/index.ts'
-import { clock, useNow } from './clock.ts'
-import type { Air } from './useAir.ts'
+import type { Air } from '../../pool/index.ts'
+import { clock, useNow, useUnits } from '../../ui/index.ts'
 
 interface Props {
   readonly stand: Stand

@@ -3,9 +3,8 @@ import { gapsIn, leaveBy, lowestWayBack, ROUND_TURN_H, type Shore, tideAt, WAY_B
 import type { Run } from '@hoxen/core/water'
 import { SURF_STEPS, sayLeaveBy, sayMark } from '@hoxen/core/words'
 import { lazy, Suspense, useMemo } from 'react'
-import { QuantityField, Select, Tag, useUnits, useWithin } from '../../ui/index.ts'
+import { clock, QuantityField, Select, Tag, useNow, useUnits, useWithin } from '../../ui/index.ts'
 import { BedSection } from './BedSection.tsx'
-import { clock, useNow } from './clock.ts'
 import type { ChangeStand } from './StandFields.tsx'
 import { TideClock } from './TideClock.tsx'
 

@@ -2,10 +2,9 @@ import { CAUTION_NAMES, type Day, type Stand } from '@hoxen/core/day'
 import { CAUTION_WORDS } from '@hoxen/core/words'
 import { Link } from 'react-router'
 import { useDay } from '../../day/index.ts'
+import { useAir, useCautions } from '../../pool/index.ts'
 import { useStand } from '../../store/index.ts'
 import { Button } from '../../ui/index.ts'
-import { useAir } from './useAir.ts'
-import { useCautions } from './useCautions.ts'
 
 /** All cautions on one page; what applies here and now stands out. */
 export function CautionsPage() {

@@ -10,9 +10,9 @@ import {
 } from '@hoxen/core/day'
 import { OBSTRUCTIONS, type Obstruction } from '@hoxen/core/water'
 import { OBSTRUCTION_NAMES, SKILL_NAMES } from '@hoxen/core/words'
+import type { Air } from '../../pool/index.ts'
 import { changeKept, noticeFailed } from '../../store/index.ts'
 import { QuantityField, Select, useUnits, useWithin } from '../../ui/index.ts'
-import type { Air } from './useAir.ts'
 
 /** Changes where one stands from what it is at that moment. */
 export type ChangeStand = (label: string, next: (now: Stand) => Partial<Stand>) => void

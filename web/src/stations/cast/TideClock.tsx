@@ -3,8 +3,7 @@ import { type Shore, type TideWindow, tideHeights, tideTurns, tideWindows } from
 import { sayMoon, TIDE_WINDOW_NAMES } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { useWidth } from '../../drawing/index.ts'
-import { useUnits } from '../../ui/index.ts'
-import { clock } from './clock.ts'
+import { clock, useUnits } from '../../ui/index.ts'
 
 const HOUR_MS = 3_600_000
 /** What is shown: from a little before now. */

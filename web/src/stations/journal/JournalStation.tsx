@@ -2,10 +2,12 @@ import { useSearchParams } from 'react-router'
 import { Tabs, viewAt } from '../../ui/index.ts'
 import { BendView } from './BendView.tsx'
 import { LogView } from './LogView.tsx'
+import { SeasonView } from './SeasonView.tsx'
 import { TrialsView } from './TrialsView.tsx'
 
 const VIEWS = [
   ['log', 'Log'],
+  ['season', 'Season'],
   ['trials', 'Trials of heads'],
   ['bend', 'Bend of two rods'],
 ] as const
@@ -19,7 +21,10 @@ export function JournalStation() {
       <div className="mb-4 border-b border-rule">
         <Tabs label="Sides of the journal" home="/journal" tabs={VIEWS} at={view} />
       </div>
-      {view === 'log' ? <LogView /> : view === 'trials' ? <TrialsView /> : <BendView />}
+      {view === 'log' && <LogView />}
+      {view === 'season' && <SeasonView />}
+      {view === 'trials' && <TrialsView />}
+      {view === 'bend' && <BendView />}
     </>
   )
 }

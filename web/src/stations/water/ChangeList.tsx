@@ -3,10 +3,10 @@ import type { SwingSetup } from '@hoxen/core/rig'
 import { type Swung, swingVerdict } from '@hoxen/core/swing'
 import { sayChange } from '@hoxen/core/words'
 import { useMemo } from 'react'
+import type { Water } from '../../pool/index.ts'
+import { useRides, useTips } from '../../pool/index.ts'
 import { Button, Tag, useUnits } from '../../ui/index.ts'
 import { takeChange } from './takeChange.ts'
-import { useRides, useWallet } from './useSwing.ts'
-import type { Water } from './useWater.ts'
 
 const FIRST_SHOWN = 6
 
@@ -20,7 +20,7 @@ export function ChangeList({
   readonly water: Water
   readonly now: Swung | undefined
 }) {
-  const wallet = useWallet()
+  const wallet = useTips()
   const { system } = useUnits()
   const trials = useMemo(() => singleChanges(setup, wallet), [setup, wallet])
   const { rides, done, of, failed } = useRides(trials)

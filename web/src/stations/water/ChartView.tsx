@@ -6,12 +6,11 @@ import { SWING_THRESHOLDS, swingVerdict } from '@hoxen/core/swing'
 import { saySwing } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { useNavigate } from 'react-router'
+import type { Water } from '../../pool/index.ts'
+import { useRides, useTips, WorkedOut } from '../../pool/index.ts'
 import { commit, keptIn, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, StateMark, saveFile, Tag, today, useUnits } from '../../ui/index.ts'
 import { NO_TIP } from './LadderView.tsx'
-import { useRides, useWallet } from './useSwing.ts'
-import type { Water } from './useWater.ts'
-import { WorkedOut } from './WorkedOut.tsx'
 
 /** A flow to two figures of the unit in use. */
 function roundFlow(system: UnitSystem): (m3ps: number) => number {
@@ -27,7 +26,7 @@ interface Props {
 /** Which tip at which level: tips down, levels across, for the season on one page. */
 export function ChartView({ setup, water }: Props) {
   const { show, system } = useUnits()
-  const wallet = useWallet()
+  const wallet = useTips()
   const { pool, flow } = water
   const measured = pool?.measuredFlowM3ps
   const tips = useMemo(() => tipsToTry(setup.parts, wallet.tips), [setup, wallet])

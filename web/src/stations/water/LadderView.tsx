@@ -4,11 +4,9 @@ import type { CheckState, SwingSetup } from '@hoxen/core/rig'
 import { type TipItem, tipFacts } from '@hoxen/core/sink'
 import { useMemo, useState } from 'react'
 import { useQuestion } from '../../ledger/index.ts'
+import { takeTip, useRides, useTips, WorkedOut } from '../../pool/index.ts'
 import { Button, StateMark, Tag, useUnits } from '../../ui/index.ts'
 import { LadderDrawing } from './LadderDrawing.tsx'
-import { takeTip } from './takeChange.ts'
-import { useRides, useWallet } from './useSwing.ts'
-import { WorkedOut } from './WorkedOut.tsx'
 
 /** A strand without a tip. */
 export const NO_TIP = 'No tip'
@@ -31,7 +29,7 @@ function useVerdicts(setup: SwingSetup, strands: readonly Strand[], tips: readon
 
 /** Each tip of the wallet as a strand at its depth in this run, ranked by how its swing is judged, then by the time it has the fly with the fish. */
 export function LadderView({ setup }: { readonly setup: SwingSetup }) {
-  const wallet = useWallet()
+  const wallet = useTips()
   const { show } = useUnits()
   const mineId = setup.parts.tip?.item.id ?? null
   const tips = useMemo(() => tipsToTry(setup.parts, wallet.tips), [wallet, setup])

@@ -1,10 +1,10 @@
 import { flowReach, latest, levelFactors, RUN_LIMITS, STALE_MS, trendOf } from '@hoxen/core/water'
-import { sayAge, sayFactor, sayLevelDoubt, sayProblem } from '@hoxen/core/words'
+import { sayAge, sayByLog, sayFactor, sayLevelDoubt, sayProblem } from '@hoxen/core/words'
 import { useEffect, useState } from 'react'
-import { useSearchParams } from 'react-router'
+import { Link, useSearchParams } from 'react-router'
+import type { Water } from '../../pool/index.ts'
 import { Button, QuantityField, useUnits } from '../../ui/index.ts'
 import { GaugeFile } from './GaugeFile.tsx'
-import type { Water } from './useWater.ts'
 
 /** The time, renewed every half minute: ages grow by themselves. */
 function useNow(): number {
@@ -63,6 +63,13 @@ export function LevelLine({ water }: { readonly water: Water }) {
           {open ? 'Done' : 'Say the level'}
         </button>
       </p>
+      {pool.byLog !== undefined && (
+        <p className="text-[0.95rem]" data-by-log>
+          <Link to="/journal" className="underline decoration-rule underline-offset-4 hover:decoration-ink">
+            {sayByLog(pool.byLog)}
+          </Link>
+        </p>
+      )}
       {doubt !== undefined && (
         <p className="font-medium text-watch" role="status">
           {doubt}

@@ -3,12 +3,12 @@ import { type Mend, type SwingResult, USUAL_MEND } from '@hoxen/core/swing'
 import { BOTTOM_NAMES } from '@hoxen/core/words'
 import { useMemo, useSyncExternalStore } from 'react'
 import { riverLayout, SPEED_STEPS, trueRiverHeight, useWidth, type WaterScene } from '../../drawing/index.ts'
+import type { Water } from '../../pool/index.ts'
 import { useUnits } from '../../ui/index.ts'
 import type { SwingClock } from './clock.ts'
 import { PlanHandles } from './PlanHandles.tsx'
 import { Player } from './Player.tsx'
 import { RiverCanvas } from './RiverCanvas.tsx'
-import type { Water } from './useWater.ts'
 
 /** Room that the rest of the page takes over and under the picture, and the least it is drawn in [px]. */
 const PAGE_PX = 372

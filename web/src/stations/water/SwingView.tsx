@@ -4,6 +4,8 @@ import type { SwingResult } from '@hoxen/core/swing'
 import { depthAt } from '@hoxen/core/water'
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
 import { type DrawnSwing, sceneOf, type WaterScene } from '../../drawing/index.ts'
+import type { Water } from '../../pool/index.ts'
+import { useSwing } from '../../pool/index.ts'
 import { useUnits } from '../../ui/index.ts'
 import { ChangeList } from './ChangeList.tsx'
 import { Compare } from './Compare.tsx'
@@ -13,8 +15,6 @@ import { landsOnBank } from './landing.ts'
 import { PlanPanel } from './PlanPanel.tsx'
 import { RiverPicture } from './RiverPicture.tsx'
 import { useOthers } from './useOthers.ts'
-import { useSwing } from './useSwing.ts'
-import type { Water } from './useWater.ts'
 
 // The chart library comes only with the view that needs it.
 const DepthChart = lazy(() => import('./DepthChart.tsx').then((m) => ({ default: m.DepthChart })))

@@ -1,6 +1,7 @@
 import type { Run } from '@hoxen/core/water'
 import { useSearchParams } from 'react-router'
 import { Gone } from '../../ledger/index.ts'
+import { useCrashNotice, useMySetup, useWater, type Water } from '../../pool/index.ts'
 import { addRun, loadDemoRuns, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, Empty, Tabs, viewAt } from '../../ui/index.ts'
 import { BedView } from './BedView.tsx'
@@ -9,8 +10,6 @@ import { LadderView } from './LadderView.tsx'
 import { LevelLine } from './LevelLine.tsx'
 import { PoolBar } from './PoolBar.tsx'
 import { SwingView } from './SwingView.tsx'
-import { useCrashNotice, useMySetup } from './useSwing.ts'
-import { useWater, type Water } from './useWater.ts'
 
 const VIEWS = [
   ['swing', 'Swing'],

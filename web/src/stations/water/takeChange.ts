@@ -1,12 +1,8 @@
 import type { SingleChange } from '@hoxen/core/ladder'
 import type { RigChoice } from '@hoxen/core/rig'
 import type { Plan } from '@hoxen/core/swing'
-import { changeKept, changeRig, commit, keptIn, noticeDone, noticeFailed } from '../../store/index.ts'
-import type { Water } from './useWater.ts'
-
-const done = (label: string) => (did: boolean) => {
-  if (did) noticeDone(label)
-}
+import type { Water } from '../../pool/index.ts'
+import { changeKept, changeRig, commit, noticeDone, noticeFailed } from '../../store/index.ts'
 
 const swapPart = (label: string, part: Partial<RigChoice>): Promise<boolean> =>
   changeRig(label, (rig) => ({ ...rig, ...part }))
@@ -47,17 +43,5 @@ function perform(label: string, change: SingleChange, { pool }: Water): Promise<
 
 /** Does what the list proposes, under one undo step. @param label what it is called, in the angler's units */
 export function takeChange(change: SingleChange, label: string, water: Water): void {
-  perform(label, change, water).then(done(label), noticeFailed)
-}
-
-/** Puts a tip into the strip at the angle it was best at. */
-export function takeTip(tipId: string | null, name: string, angleDeg: number): void {
-  const label = `Change the tip to ${name}, cast at ${angleDeg}°`
-  commit(label, async (tx) => {
-    const rig = await tx.one('rig')
-    if (rig === undefined) return
-    const water = await keptIn(tx, 'water')
-    tx.set('rig', { ...rig, tipId })
-    tx.set('water', { ...water, plan: { ...water.plan, angleDeg } })
-  }).then(done(label), noticeFailed)
+  perform(label, change, water).then((did) => did && noticeDone(label), noticeFailed)
 }

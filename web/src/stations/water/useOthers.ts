@@ -5,9 +5,9 @@ import { tipFacts } from '@hoxen/core/sink'
 import type { SwingResult } from '@hoxen/core/swing'
 import { useQueries } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
+import { useTips } from '../../pool/index.ts'
 import { useList, useSingle } from '../../store/index.ts'
 import { swingInWorker } from '../../worker/index.ts'
-import { useWallet } from './useSwing.ts'
 
 /** Beside mine. */
 const MOST_OTHERS = 2
@@ -32,7 +32,7 @@ function setupWith(
   id: string,
   pinned: RigChoice | null | undefined,
   gear: readonly Item[],
-  tips: ReturnType<typeof useWallet>['tips'],
+  tips: ReturnType<typeof useTips>['tips'],
 ): SwingSetup | undefined {
   if (id === PINNED) {
     if (pinned == null) return undefined
@@ -48,7 +48,7 @@ export function useOthers(setup: SwingSetup): Others {
   const [picked, setPicked] = useState<readonly string[]>([])
   const pinned = useSingle('pinned')
   const gear = useList('items')
-  const { tips } = useWallet()
+  const { tips } = useTips()
   const options = useMemo(
     () => [
       ...(pinned == null ? [] : [{ id: PINNED, name: 'The pinned rig' }]),

@@ -2,7 +2,7 @@ import { type Day, type Stand, type Wind, windOf } from '@hoxen/core/day'
 import { weatherNow } from '@hoxen/core/sky'
 import type { Run, Spot } from '@hoxen/core/water'
 import { useMemo } from 'react'
-import { useWeather, type WeatherState } from '../../outside/index.ts'
+import { useWeather, type WeatherState } from '../outside/index.ts'
 
 /** The air where one stands: the wind that counts, and what the station says. */
 export interface Air extends WeatherState {

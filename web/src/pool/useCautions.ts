@@ -1,6 +1,6 @@
 import { behindOf, type Caution, cautionsIn, type Day, hushedOn, type Stand } from '@hoxen/core/day'
-import { noticeFailed, setKept, useSingle } from '../../store/index.ts'
-import { today } from '../../ui/index.ts'
+import { noticeFailed, setKept, useSingle } from '../store/index.ts'
+import { today } from '../ui/index.ts'
 import type { Air } from './useAir.ts'
 
 /** The cautions of this moment; those put aside stay aside until midnight. */

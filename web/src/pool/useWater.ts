@@ -2,9 +2,10 @@ import { type Day, JOB_LIMITS, type TodaysFlow, type WaterChoice } from '@hoxen/
 import type { Aim, Plan } from '@hoxen/core/swing'
 import type { Run } from '@hoxen/core/water'
 import { useCallback, useMemo } from 'react'
-import { useToday } from '../../day/index.ts'
-import type { GaugeState } from '../../outside/index.ts'
-import { changeKept, commit, keptIn, noticeFailed } from '../../store/index.ts'
+import { useToday } from '../day/index.ts'
+import type { GaugeState } from '../outside/index.ts'
+import { changeKept, commit, keptIn, noticeFailed } from '../store/index.ts'
+import { goToPool } from './goTo.ts'
 
 /** The day's water, and what changes it. */
 export interface Water {
@@ -29,11 +30,6 @@ const change = (label: string, next: (now: WaterChoice) => WaterChoice): void =>
 /** Everything the Water station stands on; undefined while it loads. */
 export function useWater(): Water | undefined {
   const today = useToday()
-  const goTo = useCallback((pool: Run | undefined) => {
-    change(pool === undefined ? 'Go by the words of the job' : `Go to ${pool.name}`, ({ plan }) =>
-      pool === undefined ? { plan } : { plan, runId: pool.id },
-    )
-  }, [])
   const sayFlow = useCallback(
     (flowM3ps: number) => change('Say the flow', (now) => ({ ...now, flowM3ps })),
     [],
@@ -65,6 +61,18 @@ export function useWater(): Water | undefined {
     const { day, runs, gauge } = today
     const pool = day.where.by === 'pool' ? day.where.pool : undefined
     const flow = day.where.by === 'pool' ? day.where.flow : undefined
-    return { day, runs, pool, flow, gauge, goTo, sayFlow, goByGauge, changePlan, changeCast, changeAim }
-  }, [today, goTo, sayFlow, goByGauge, changePlan, changeCast, changeAim])
+    return {
+      day,
+      runs,
+      pool,
+      flow,
+      gauge,
+      goTo: goToPool,
+      sayFlow,
+      goByGauge,
+      changePlan,
+      changeCast,
+      changeAim,
+    }
+  }, [today, sayFlow, goByGauge, changePlan, changeCast, changeAim])
 }

@@ -5,9 +5,9 @@ import { type SwingSetup, swingInput } from '@hoxen/core/rig'
 import type { TipItem } from '@hoxen/core/sink'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { startTransition, useEffect, useMemo, useState } from 'react'
-import { type Question, useQuestion, useRig } from '../../ledger/index.ts'
-import { noticeSaid, useList, useSingle } from '../../store/index.ts'
-import { onPoolCrash, type RideTask, ridesInPool, swingInWorker } from '../../worker/index.ts'
+import { type Question, useQuestion, useRig } from '../ledger/index.ts'
+import { noticeSaid, useList, useSingle } from '../store/index.ts'
+import { onPoolCrash, type RideTask, ridesInPool, swingInWorker } from '../worker/index.ts'
 
 /** Of the day what a swing depends on: nothing else that changes lets the rig swing anew. */
 const swungIn = ({ fly, dropper, run, plan, fishAt }: Day): Omit<SwingSetup, 'parts'> => ({
@@ -47,7 +47,7 @@ export function useSwing(setup: SwingSetup | undefined) {
 }
 
 /** Tips and leaders the angler owns. */
-export function useWallet(): { readonly tips: readonly TipItem[]; readonly leaders: readonly Leader[] } {
+export function useTips(): { readonly tips: readonly TipItem[]; readonly leaders: readonly Leader[] } {
   const gear = useList('items')
   return useMemo(
     () => ({

@@ -1,0 +1,80 @@
+import type { RigChoice } from './choice.ts'
+
+/** Where a tip is, and what hangs on it. */
+export interface Pouch {
+  /** The pocket or bag it is in, by its name; left out, nowhere said. */
+  readonly pocket?: string | undefined
+  /** The leader that stays on it; null for none, left out where nobody said. */
+  readonly leaderId?: string | null | undefined
+}
+
+/** The angler's wallet of tips: pockets and bags by name, and which tip is in which, each with its own leader. */
+export interface Wallet {
+  readonly pockets: readonly string[]
+  /** By the tip's identifier. */
+  readonly tips: Readonly<Record<string, Pouch>>
+}
+
+export const EMPTY_WALLET: Wallet = { pockets: [], tips: {} }
+
+/** A tip is worth carrying when it was put into a pocket. */
+export const inPockets = ({ tips }: Wallet): readonly string[] =>
+  Object.entries(tips).flatMap(([id, { pocket }]) => (pocket === undefined ? [] : [id]))
+
+/** The rig with another tip on the line: with the leader that stays on that tip, or, where none was said, the one it has now. */
+export function withTip(rig: RigChoice, { tips }: Wallet, tipId: string | null): RigChoice {
+  const own = tipId === null ? undefined : tips[tipId]?.leaderId
+  return { ...rig, tipId, leaderId: own === undefined ? rig.leaderId : own }
+}
+
+/**
+ * Swaps the tip on the bank: the one that comes off goes back to its pocket with its leader on it, the other comes with its own.
+ * @param to a tip's identifier, or null for none
+ */
+export function swapTip(
+  rig: RigChoice,
+  wallet: Wallet,
+  to: string | null,
+): { readonly rig: RigChoice; readonly wallet: Wallet } {
+  const off = rig.tipId
+  const kept: Wallet =
+    off === null
+      ? wallet
+      : { ...wallet, tips: { ...wallet.tips, [off]: { ...wallet.tips[off], leaderId: rig.leaderId } } }
+  return { rig: withTip(rig, kept, to), wallet: kept }
+}
+
+/** Puts a tip into a pocket, or out of all of them. A pocket not yet known is made. */
+export function putInto(wallet: Wallet, tipId: string, pocket: string | undefined): Wallet {
+  const { pocket: _was, ...rest } = wallet.tips[tipId] ?? {}
+  return {
+    pockets:
+      pocket === undefined || wallet.pockets.includes(pocket) ? wallet.pockets : [...wallet.pockets, pocket],
+    tips: { ...wallet.tips, [tipId]: pocket === undefined ? rest : { ...rest, pocket } },
+  }
+}
+
+/** Another name for a pocket; what is in it goes along. A name that another pocket has joins the two. */
+export function renamePocket({ pockets, tips }: Wallet, from: string, to: string): Wallet {
+  const renamed = (pocket: string): string => (pocket === from ? to : pocket)
+  return {
+    pockets: [...new Set(pockets.map(renamed))],
+    tips: Object.fromEntries(
+      Object.entries(tips).map(([id, pouch]) => [
+        id,
+        pouch.pocket === undefined ? pouch : { ...pouch, pocket: renamed(pouch.pocket) },
+      ]),
+    ),
+  }
+}
+
+/** Takes a pocket away; what was in it is in none. */
+export const withoutPocket = ({ pockets, tips }: Wallet, name: string): Wallet => ({
+  pockets: pockets.filter((pocket) => pocket !== name),
+  tips: Object.fromEntries(
+    Object.entries(tips).map(([id, { pocket, ...rest }]) => [
+      id,
+      pocket === undefined || pocket === name ? rest : { ...rest, pocket },
+    ]),
+  ),
+})

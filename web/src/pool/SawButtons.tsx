@@ -1,0 +1,31 @@
+import { SAW, type Saw } from '@hoxen/core/journal'
+
+/** What each button says, short enough for a thumb. */
+const TOUCHES: Readonly<Record<Saw, string>> = {
+  touched: 'touched',
+  band: 'was in the band',
+  high: 'was too high',
+}
+
+interface Props {
+  readonly onSaw: (saw: Saw) => void
+  /** Always side by side, for one thumb. */
+  readonly abreast?: boolean
+}
+
+/** Three large buttons: one touch says what the swing did. */
+export const SawButtons = ({ onSaw, abreast = false }: Props) => (
+  <div className={`no-print grid gap-2 ${abreast ? 'grid-cols-3' : 'sm:grid-cols-3'}`}>
+    {SAW.map((saw) => (
+      <button
+        key={saw}
+        type="button"
+        data-log={saw}
+        onClick={() => onSaw(saw)}
+        className="min-h-20 rounded-lg border-2 border-river bg-sheet px-1 text-xl leading-tight font-semibold text-river hover:bg-shoal"
+      >
+        {abreast ? TOUCHES[saw].replace('was ', '') : TOUCHES[saw]}
+      </button>
+    ))}
+  </div>
+)

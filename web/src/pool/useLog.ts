@@ -1,0 +1,63 @@
+import type { Entry, Saw } from '@hoxen/core/journal'
+import { resolveRig } from '@hoxen/core/rig'
+import { latest } from '@hoxen/core/water'
+import { SAW_WORDS } from '@hoxen/core/words'
+import { useMemo, useRef } from 'react'
+import { useToday } from '../day/index.ts'
+import { commit, newId, noticeDone, noticeFailed, useList, useSingle } from '../store/index.ts'
+
+/** No two swings end within this [ms]. */
+const ONE_PRESS_MS = 800
+
+/** What would be logged, and how; or why it cannot be. */
+export type Log =
+  | { readonly outcome: 'no-pool' | 'no-rig' }
+  | {
+      readonly outcome: 'ready'
+      /** All that is known of a swing fished now, before one says what was seen of it. */
+      readonly swing: Omit<Entry, 'id' | 'atMs' | 'saw'>
+      readonly log: (saw: Saw) => void
+    }
+
+/**
+ * Logs a swing as it is fished now: pool, level, rig and plan as they are. Undefined while it loads.
+ * @param quiet where the page itself says what was logged, and takes it back
+ */
+export function useLog(quiet = false): Log | undefined {
+  const found = useToday()
+  const choice = useSingle('rig')
+  const items = useList('items')
+  const lastMs = useRef(0)
+  const byId = useMemo(() => new Map((items ?? []).map((item) => [item.id, item])), [items])
+  if (found === undefined || choice === undefined || items === undefined) return undefined
+  if (found.day.where.by !== 'pool') return { outcome: 'no-pool' }
+  const resolved = choice === null ? undefined : resolveRig(choice, byId)
+  if (choice === null || resolved?.outcome !== 'resolved') return { outcome: 'no-rig' }
+  const { day, gauge } = found
+  const where = found.day.where
+  const { castM, rod, ...plan } = day.plan
+  const warm = gauge.heard && latest(gauge.heard.record.readings, 'waterC')
+  const swing = {
+    runId: where.pool.id,
+    ...(where.flow === undefined ? {} : { flowM3ps: where.flow.m3ps }),
+    ...(warm === undefined ? {} : { waterC: warm.value }),
+    rig: choice,
+    tip: resolved.parts.tip?.item.name ?? null,
+    fly: day.fly,
+    fishAt: day.fishAt,
+    plan: { ...plan, rod },
+    castM,
+  }
+  const log = (saw: Saw): void => {
+    // A thumb that trembles logs one swing.
+    if (Date.now() - lastMs.current < ONE_PRESS_MS) return
+    lastMs.current = Date.now()
+    const label = `Log: ${swing.tip ?? 'no tip'}, ${SAW_WORDS[saw]}`
+    const entry: Entry = { ...swing, id: newId('entry'), atMs: Date.now(), saw }
+    commit(label, (tx) => tx.put('entries', [entry])).then(
+      (did) => did && !quiet && noticeDone(label),
+      noticeFailed,
+    )
+  }
+  return { outcome: 'ready', swing, log }
+}

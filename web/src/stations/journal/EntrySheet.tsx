@@ -1,0 +1,111 @@
+import { type Entry, PACES, type Pace, SAW, type Saw } from '@hoxen/core/journal'
+import { RUN_LIMITS } from '@hoxen/core/water'
+import { PACE_WORDS, SAW_WORDS } from '@hoxen/core/words'
+import { useState } from 'react'
+import { commit, noticeDone, noticeFailed, useList } from '../../store/index.ts'
+import { Button, QuantityField, Sheet, TextField, useUnits, useWithin } from '../../ui/index.ts'
+import { EntryPhoto } from './EntryPhoto.tsx'
+import { OneOf } from './OneOf.tsx'
+import { WhenField } from './WhenField.tsx'
+
+const MOST_FISH = 999
+const LONGEST_NOTE = 2000
+
+interface Props {
+  readonly entry: Entry
+  readonly onClose: () => void
+}
+
+/** Changes an entry from what it is at that moment; a field set to nothing is no longer kept. */
+const change = (
+  id: string,
+  label: string,
+  part: { readonly [K in keyof Entry]?: Entry[K] | undefined },
+): void =>
+  void commit(label, async (tx) => {
+    const now = await tx.find('entries', id)
+    if (now === undefined) return
+    const all = Object.entries({ ...now, ...part }).filter(([, value]) => value !== undefined)
+    tx.put('entries', [Object.fromEntries(all) as Entry])
+  }).catch(noticeFailed)
+
+/** A swing as it was logged in a moment, to be filled in at leisure: each change is kept as it is made. */
+export function EntrySheet({ entry, onClose }: Props) {
+  const { show } = useUnits()
+  const within = useWithin()
+  const runs = useList('runs')
+  const [error, setError] = useState<string>()
+  const pool = runs?.find(({ id }) => id === entry.runId)
+  const remove = (): void => {
+    commit('Take out an entry', (tx) => {
+      tx.remove('entries', [entry.id])
+      if (entry.photoId !== undefined) tx.remove('photos', [entry.photoId])
+    }).then((did) => did && noticeDone('The swing is taken out'), noticeFailed)
+    onClose()
+  }
+  const takeFish = (text: string): string | undefined => {
+    if (text.trim() === '') return void change(entry.id, 'Fish of a swing', { fish: undefined })
+    const fish = Number(text)
+    if (!Number.isInteger(fish) || fish < 0 || fish > MOST_FISH)
+      return `A number of fish from 0 to ${MOST_FISH}.`
+    return void change(entry.id, 'Fish of a swing', { fish })
+  }
+  const takeNotes = (text: string): string | undefined => {
+    if (text.length > LONGEST_NOTE)
+      return `That is ${text.length} letters; a note has room for ${LONGEST_NOTE}.`
+    const notes = text.trim()
+    return void change(entry.id, 'Notes of a swing', { notes: notes === '' ? undefined : notes })
+  }
+  return (
+    <Sheet open title={`${pool?.name ?? 'A pool that is gone'}: ${SAW_WORDS[entry.saw]}`} onClose={onClose}>
+      <p className="text-[0.95rem] text-faint">
+        {entry.tip ?? 'No tip'}, cast {show(entry.castM, 'length')} at {entry.plan.angleDeg}°
+        {entry.plan.mends.length === 0 ? '' : `, ${entry.plan.mends.length} mends`}
+        {entry.waterC === undefined ? '' : `, water at ${show(entry.waterC, 'temperature')}`}. Rig and plan
+        are kept as they were.
+      </p>
+      <div className="mt-3 grid gap-3 sm:grid-cols-2">
+        <OneOf<Saw>
+          legend="What it did"
+          value={entry.saw}
+          options={SAW.map((saw) => [saw, SAW_WORDS[saw]])}
+          onChoose={(saw) => change(entry.id, 'What a swing did', { saw })}
+        />
+        <OneOf<Pace | 'unsaid'>
+          legend="It went"
+          value={entry.pace ?? 'unsaid'}
+          options={[...PACES.map((pace) => [pace, PACE_WORDS[pace]] as const), ['unsaid', 'not noticed']]}
+          onChoose={(pace) =>
+            change(entry.id, 'The pace of a swing', { pace: pace === 'unsaid' ? undefined : pace })
+          }
+        />
+        <WhenField atMs={entry.atMs} onTake={(atMs) => change(entry.id, 'When a swing was', { atMs })} />
+        <QuantityField
+          label="Flow of the river"
+          measure="flow"
+          value={entry.flowM3ps}
+          onChange={(flowM3ps) => change(entry.id, 'The level of a swing', { flowM3ps })}
+          refuse={within(RUN_LIMITS.flowM3ps, 'flow')}
+        />
+        <TextField label="Fish" value={entry.fish === undefined ? '' : String(entry.fish)} take={takeFish} />
+        <EntryPhoto photoId={entry.photoId} entryId={entry.id} onError={setError} />
+      </div>
+      <div className="mt-3">
+        <TextField label="Notes" value={entry.notes ?? ''} lines={3} take={takeNotes} />
+      </div>
+      {error !== undefined && (
+        <p role="alert" className="mt-2 font-medium text-breaks">
+          {error}
+        </p>
+      )}
+      <div className="mt-4 flex flex-wrap gap-2">
+        <Button weight="strong" onClick={onClose}>
+          Done
+        </Button>
+        <Button weight="danger" onClick={remove}>
+          Take this swing out
+        </Button>
+      </div>
+    </Sheet>
+  )
+}

@@ -1,0 +1,109 @@
+import { calibrated, calibrationTasks, type Entry, seenIn } from '@hoxen/core/journal'
+import type { ByLog, Run } from '@hoxen/core/water'
+import { sayByLog, sayCalibrated } from '@hoxen/core/words'
+import { useMutation } from '@tanstack/react-query'
+import { useMemo, useState } from 'react'
+import { noticeDone, noticeFailed, saveRun, useList } from '../../store/index.ts'
+import { Button, Tag, today } from '../../ui/index.ts'
+import { ridesInPool } from '../../worker/index.ts'
+
+/** What the log teaches of the pool's depth and current; taken into the pool when one wants it. */
+export function Learn({ run, entries }: { readonly run: Run; readonly entries: readonly Entry[] }) {
+  const items = useList('items')
+  const [done, setDone] = useState(0)
+  const byId = useMemo(() => new Map((items ?? []).map((item) => [item.id, item])), [items])
+  const seen = useMemo(
+    () => entries.map((entry) => seenIn(entry, byId)).filter((one) => one !== undefined),
+    [entries, byId],
+  )
+  const tasks = useMemo(() => calibrationTasks(run, seen), [run, seen])
+  const learning = useMutation({
+    mutationFn: async () => {
+      const rides = new Map<string, Parameters<Parameters<typeof ridesInPool>[1]>[1]>()
+      setDone(0)
+      await ridesInPool(
+        tasks,
+        (id, ride) => {
+          rides.set(id, ride)
+          if (rides.size % 10 === 0) setDone(rides.size)
+        },
+        new AbortController().signal,
+      )
+      return { tasks, result: calibrated(seen, rides) }
+    },
+  })
+  // What was learnt of the pool or the log as they were before says nothing of them now.
+  const found = learning.data?.tasks === tasks ? learning.data.result : undefined
+  const keep = (label: string, byLog: ByLog | undefined): void => {
+    const { byLog: _was, ...measured } = run
+    saveRun(label, byLog === undefined ? measured : { ...measured, byLog }).then(
+      (did) => did && noticeDone(label),
+      noticeFailed,
+    )
+  }
+  return (
+    <section aria-labelledby="learn" className="mt-5">
+      <h2 id="learn" className="text-xl">
+        What the pool learns <Tag tag="estimate" />
+      </h2>
+      {run.byLog !== undefined && <Kept run={run} byLog={run.byLog} onKeep={keep} />}
+      <p className="mt-1" role="status" data-learnt={found?.outcome ?? 'not-asked'}>
+        {learning.isPending
+          ? `${done} of ${tasks.length} swings…`
+          : learning.isError
+            ? `${learning.error.message} Nothing was changed.`
+            : found === undefined
+              ? `${seen.length} ${seen.length === 1 ? 'swing' : 'swings'} can be learnt from.`
+              : sayCalibrated(found)}
+      </p>
+      <div className="no-print mt-2 flex flex-wrap gap-2">
+        <Button disabled={seen.length < 2 || learning.isPending} onClick={() => learning.mutate()}>
+          Learn from them
+        </Button>
+        {found?.outcome === 'calibrated' && (
+          <Button
+            weight="strong"
+            onClick={() => keep(`${run.name} is put right by the log`, { ...found.byLog, on: today() })}
+          >
+            Put the pool right
+          </Button>
+        )}
+      </div>
+    </section>
+  )
+}
+
+interface KeptProps {
+  readonly run: Run
+  readonly byLog: ByLog
+  readonly onKeep: (label: string, byLog: ByLog | undefined) => void
+}
+
+/** What was learnt before and stands beside the pool: listened to, or not. */
+function Kept({ run, byLog, onKeep }: KeptProps) {
+  const { off, ...on } = byLog
+  return (
+    <div className="mt-1" data-by-log={off ? 'off' : 'on'}>
+      <p>
+        {sayByLog(byLog)} <Tag tag="log" />
+      </p>
+      <div className="no-print flex flex-wrap gap-x-2">
+        <Button
+          weight="quiet"
+          className="px-0"
+          onClick={() =>
+            onKeep(
+              off ? `${run.name} is put right by the log` : `${run.name} is as it was measured`,
+              off ? on : { ...on, off: true },
+            )
+          }
+        >
+          {off ? 'Listen to the log again' : 'See it as it was measured'}
+        </Button>
+        <Button weight="quiet" onClick={() => onKeep(`${run.name} forgets what was learnt`, undefined)}>
+          Forget what was learnt
+        </Button>
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,46 @@
+import { PHOTO_CHARACTERS } from '@hoxen/core/journal'
+
+/** Longest sides [px] and qualities that are tried, until it is small enough. */
+const TRIES = [
+  [1280, 0.8],
+  [1280, 0.6],
+  [960, 0.6],
+  [720, 0.5],
+  [480, 0.5],
+] as const
+
+/** A picture larger than this has no place on a phone [bytes]. */
+const MOST_BYTES = 100_000_000
+
+/** A photo, made so small that many fit: a JPEG as a data URL. What it was taken with and where is left out. @throws in words for the angler */
+export async function shrunk(file: File): Promise<string> {
+  const megabytes = Math.round(file.size / 1_000_000)
+  if (file.size > MOST_BYTES)
+    throw new Error(`A photo of ${megabytes} MB is more than can be opened here. Nothing was changed.`)
+  // Turned upright and halved as it is opened: the whole of a large one need never be held.
+  const picture = await createImageBitmap(file, { imageOrientation: 'from-image' }).catch(() => undefined)
+  if (picture === undefined)
+    throw new Error(
+      `This browser cannot open “${file.name}” as a photo${megabytes > 20 ? ` (${megabytes} MB)` : ''}. A JPEG or PNG can be. Nothing was changed.`,
+    )
+  try {
+    for (const [side, quality] of TRIES) {
+      const data = drawn(picture, side, quality)
+      if (data.length <= PHOTO_CHARACTERS) return data
+    }
+  } finally {
+    picture.close()
+  }
+  throw new Error('The photo could not be made small enough. Nothing was changed.')
+}
+
+function drawn(picture: ImageBitmap, side: number, quality: number): string {
+  const scale = Math.min(1, side / Math.max(picture.width, picture.height))
+  const canvas = document.createElement('canvas')
+  canvas.width = Math.max(1, Math.round(picture.width * scale))
+  canvas.height = Math.max(1, Math.round(picture.height * scale))
+  const ink = canvas.getContext('2d')
+  if (ink === null) throw new Error('This browser cannot draw the photo. Nothing was changed.')
+  ink.drawImage(picture, 0, 0, canvas.width, canvas.height)
+  return canvas.toDataURL('image/jpeg', quality)
+}

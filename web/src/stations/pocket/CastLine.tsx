@@ -1,0 +1,49 @@
+import { chooseCasts } from '@hoxen/core/cast'
+import type { Day, Stand } from '@hoxen/core/day'
+import { castSettingOf, shotWith } from '@hoxen/core/rig'
+import { ANCHOR_NAMES, CAST_TITLES } from '@hoxen/core/words'
+import { useMemo } from 'react'
+import { Link } from 'react-router'
+import { useQuestion, useRig } from '../../ledger/index.ts'
+import type { Air } from '../../pool/index.ts'
+import { useSingle } from '../../store/index.ts'
+import { useUnits } from '../../ui/index.ts'
+
+interface Props {
+  readonly day: Day
+  readonly stand: Stand
+  readonly air: Air
+}
+
+/** Which cast, off which side, how far: the one the Cast page puts first. */
+export function CastLine({ day, stand, air: { wind } }: Props) {
+  const { show } = useUnits()
+  const rig = useRig(useQuestion(), useSingle('rig'))
+  const parts = rig === undefined || rig === 'gone' ? undefined : rig.parts
+  const first = useMemo(
+    () => parts && chooseCasts(castSettingOf(parts, day, stand, wind))[0],
+    [parts, day, stand, wind],
+  )
+  if (parts === undefined || first === undefined) return null
+  const castM = Math.min(day.castM, shotWith(parts, parts.runningLine, day).castM)
+  const { cast, side, anchor, fit } = first
+  return (
+    <Link
+      to="/cast"
+      data-cast={`${cast} ${side}`}
+      className="flex min-h-14 items-center gap-3 border-b border-rule py-1.5"
+    >
+      <span className="w-16 shrink-0 text-[0.85rem] text-faint">cast</span>
+      <span className="leading-tight">
+        <b className="text-lg font-semibold">
+          {CAST_TITLES[cast]}
+          {side === null ? '' : `, ${side} side`}
+        </b>
+        <span className="block text-[0.9rem] text-faint">
+          {fit === 'no' ? 'none is safe here and now: look · ' : fit === 'care' ? 'with care · ' : ''}
+          {ANCHOR_NAMES[anchor]} · {show(castM, 'length')} at {day.plan.angleDeg}°
+        </span>
+      </span>
+    </Link>
+  )
+}

@@ -1,0 +1,82 @@
+import { latest, trendOf } from '@hoxen/core/water'
+import { sayLevelDoubt } from '@hoxen/core/words'
+import { ChevronLeft, ChevronRight } from 'lucide-react'
+import { Link } from 'react-router'
+import type { Today } from '../../day/index.ts'
+import { goToPool } from '../../pool/index.ts'
+import { buttonLook, clock, useUnits } from '../../ui/index.ts'
+import { LevelTrace } from './LevelTrace.tsx'
+
+/** The pool and its level, with the last day of the river; the pools beside it at a touch. */
+export function LevelHead({ today: { day, runs, gauge } }: { readonly today: Today }) {
+  const { show } = useUnits()
+  const { where } = day
+  const doubt = sayLevelDoubt(day)
+  const at = where.by === 'pool' ? runs.findIndex(({ id }) => id === where.pool.id) : -1
+  const readings = gauge.heard?.record.readings ?? []
+  const trend = trendOf(readings)
+  const warm = latest(readings, 'waterC')
+  const flow = where.by === 'pool' ? where.flow : undefined
+  return (
+    <section aria-labelledby="pool-name">
+      <div className="flex items-center gap-2">
+        <Step way={-1} to={runs[(at < 0 ? 0 : at + runs.length - 1) % Math.max(1, runs.length)]} />
+        <h1 id="pool-name" className="min-w-0 flex-1 truncate text-center text-[1.7rem] leading-tight">
+          {where.by === 'pool' ? where.pool.name : 'Water as described'}
+        </h1>
+        <Step way={1} to={runs[(at + 1) % Math.max(1, runs.length)]} />
+      </div>
+      {where.by === 'words' ? (
+        <p className="mt-1 text-center text-faint">
+          {show(day.waterDepthM, 'length')} deep, {show(day.currentMps, 'current')}.{' '}
+          {runs.length === 0 ? (
+            <Link to="/water" className={buttonLook('quiet')}>
+              Add a pool
+            </Link>
+          ) : (
+            'Step to a pool to log in it.'
+          )}
+        </p>
+      ) : (
+        <div className="mt-1 flex items-center justify-between gap-4">
+          <p className="leading-tight">
+            <b className="font-display text-[1.6rem] font-semibold" data-flow>
+              {flow === undefined ? 'as measured' : show(flow.m3ps, 'flow')}
+            </b>
+            <span className="block text-[0.95rem] text-faint">
+              {[
+                flow?.from === 'hand' ? 'by your word' : trend,
+                warm === undefined ? undefined : show(warm.value, 'temperature'),
+                flow?.atMs === undefined ? undefined : `read ${clock(flow.atMs)}`,
+                where.pool.byLog === undefined || where.pool.byLog.off ? undefined : 'corrected by your log',
+              ]
+                .filter((word) => word !== undefined)
+                .join(' · ')}
+            </span>
+          </p>
+          <LevelTrace readings={readings} />
+        </div>
+      )}
+      {doubt !== undefined && (
+        <p role="status" className="mt-1 font-medium text-watch">
+          {doubt}
+        </p>
+      )}
+    </section>
+  )
+}
+
+function Step({ way, to }: { readonly way: 1 | -1; readonly to: Today['runs'][number] | undefined }) {
+  if (to === undefined) return <span className="size-14" />
+  const Icon = way === 1 ? ChevronRight : ChevronLeft
+  return (
+    <button
+      type="button"
+      aria-label={`Go to ${to.name}`}
+      onClick={() => goToPool(to)}
+      className="grid size-14 shrink-0 place-items-center rounded-lg border border-rule bg-sheet hover:bg-shoal"
+    >
+      <Icon size={26} aria-hidden="true" />
+    </button>
+  )
+}

@@ -1,0 +1,70 @@
+import type { Day, Stand } from '@hoxen/core/day'
+import { Link, useSearchParams } from 'react-router'
+import { type Today, useToday } from '../../day/index.ts'
+import { useAir, useLog } from '../../pool/index.ts'
+import { useStand } from '../../store/index.ts'
+import { buttonLook, Empty, Tabs, viewAt } from '../../ui/index.ts'
+import { CastLine } from './CastLine.tsx'
+import { LevelHead } from './LevelHead.tsx'
+import { LogDock } from './LogDock.tsx'
+import { Minded } from './Minded.tsx'
+import { TipRungs } from './TipRungs.tsx'
+import { WalletView } from './WalletView.tsx'
+
+const VIEWS = [
+  ['pool', 'This pool'],
+  ['wallet', 'Wallet'],
+] as const
+
+/** What one wants in the river, in one hand: the pool at its level, what to have on, which cast, and three buttons for what a swing did. */
+export function PocketStation() {
+  const [params] = useSearchParams()
+  const today = useToday()
+  const stand = useStand()
+  const view = viewAt(VIEWS, params.get('view'))
+  if (today === undefined || stand === undefined) return <p className="py-10 text-faint">Opening…</p>
+  return (
+    <div className="mx-auto max-w-3xl max-lg:-mt-4">
+      <div className="flex justify-end border-b border-rule">
+        <Tabs label="Sides of the pocket" home="/pocket" tabs={VIEWS} at={view} />
+      </div>
+      {view === 'wallet' ? <WalletView /> : <ThisPool today={today} stand={stand} />}
+    </div>
+  )
+}
+
+function ThisPool({ today, stand }: { readonly today: Today; readonly stand: Stand }) {
+  const log = useLog(true)
+  return (
+    <>
+      <LevelHead today={today} />
+      <WithAir day={today.day} stand={stand} />
+      {log?.outcome === 'no-rig' && (
+        <Empty
+          level={2}
+          title="No rig on the rod"
+          action={
+            <Link to="/match" className={buttonLook('strong')}>
+              Match one
+            </Link>
+          }
+        >
+          Choose a rig at the table; here it shows which of its tips to have on.
+        </Empty>
+      )}
+      {log?.outcome === 'ready' && <LogDock log={log} />}
+    </>
+  )
+}
+
+/** Cautions first, then the tips and the cast: all of it in this wind. */
+function WithAir({ day, stand }: { readonly day: Day; readonly stand: Stand }) {
+  const air = useAir(day, stand)
+  return (
+    <>
+      <Minded day={day} stand={stand} air={air} />
+      <CastLine day={day} stand={stand} air={air} />
+      <TipRungs day={day} />
+    </>
+  )
+}

@@ -1,0 +1,91 @@
+import type { Day } from '@hoxen/core/day'
+import { type Remembered, remembers } from '@hoxen/core/journal'
+import { useMemo, useState } from 'react'
+import { SawMarks, swapTo, useWalletTips, type WalletTip } from '../../pool/index.ts'
+import { useList } from '../../store/index.ts'
+import { Button, StateMark } from '../../ui/index.ts'
+
+/** Tips in view at first: what is on the line, and the best of the others. */
+const SHOWN = 5
+
+/** The tips one carries, best first in this water: what each would do, what it did here before, and on the line at a touch. */
+export function TipRungs({ day }: { readonly day: Day }) {
+  const found = useWalletTips()
+  const entries = useList('entries')
+  const known = useMemo(() => {
+    const { where } = day
+    return where.by === 'pool' && where.flow !== undefined
+      ? remembers(where.pool, where.flow.m3ps, entries ?? [])
+      : []
+  }, [day, entries])
+  const [all, setAll] = useState(false)
+  if (found === undefined) return null
+  // What is on the line is found in one place, however it ranks.
+  const tips = [...found.tips.filter((tip) => tip.onTheLine), ...found.tips.filter((tip) => !tip.onTheLine)]
+  const more = tips.length - SHOWN
+  return (
+    <section aria-labelledby="tips-title" className="mt-2">
+      <h2 id="tips-title" className="sr-only">
+        Tips carried
+      </h2>
+      <ol
+        className="divide-y divide-rule border-y border-rule"
+        data-tips={found.working ? 'working' : 'done'}
+      >
+        {tips.slice(0, all ? tips.length : SHOWN).map((tip) => (
+          <li key={tip.tipId ?? '_'}>
+            <Rung tip={tip} memory={known.find((one) => one.tip === tip.name)} />
+          </li>
+        ))}
+      </ol>
+      {!all && more > 0 && (
+        <Button weight="quiet" className="px-0" onClick={() => setAll(true)}>
+          {more} more
+        </Button>
+      )}
+      {tips.length === 0 && <p className="py-3 text-faint">No tips in your gear yet.</p>}
+    </section>
+  )
+}
+
+interface RungProps {
+  readonly tip: WalletTip
+  readonly memory: Remembered | undefined
+}
+
+function Rung({ tip: { tipId, name, pocket, leader, onTheLine, rig }, memory }: RungProps) {
+  const share = rig?.swung?.summary.holdingShare ?? 0
+  return (
+    <button
+      type="button"
+      aria-pressed={onTheLine}
+      aria-label={onTheLine ? `${name} is on the line` : `Put ${name} on the line`}
+      onClick={() => !onTheLine && swapTo(tipId, name)}
+      className={`relative flex min-h-14 w-full items-center gap-3 overflow-hidden px-2 py-1.5 text-left ${onTheLine ? 'bg-shoal' : 'hover:bg-shoal/60'}`}
+    >
+      <span
+        aria-hidden="true"
+        className="absolute bottom-0 left-0 h-[5px] bg-river"
+        style={{ width: `${Math.round(share * 100)}%` }}
+      />
+      <span className="min-w-0 flex-1 leading-tight">
+        <b className={`block truncate text-lg ${onTheLine ? 'font-bold' : 'font-medium'}`}>{name}</b>
+        <span className="block truncate text-[0.85rem] text-faint">
+          {onTheLine ? 'on the line' : (pocket ?? 'in no pocket')}
+          {leader === undefined ? '' : ` · ${leader}`}
+        </span>
+      </span>
+      {memory !== undefined && <SawMarks saw={memory.saw} />}
+      <span className="w-[5.6rem] shrink-0 text-right leading-tight">
+        {rig === undefined ? (
+          <span className="text-faint">…</span>
+        ) : (
+          <>
+            <StateMark state={rig.verdict} />
+            <span className="block text-[0.85rem] text-faint">{Math.round(share * 100)} % with fish</span>
+          </>
+        )}
+      </span>
+    </button>
+  )
+}

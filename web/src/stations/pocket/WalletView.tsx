@@ -1,0 +1,170 @@
+import { putInto, renamePocket, type Wallet, withoutPocket } from '@hoxen/core/rig'
+import type { TipItem } from '@hoxen/core/sink'
+import { summarize } from '@hoxen/core/words'
+import { Link } from 'react-router'
+import { swapTo, useTips } from '../../pool/index.ts'
+import { changeKept, noticeFailed, useSingle, useWallet } from '../../store/index.ts'
+import { Button, buttonLook, Empty, Select, TextField, useUnits } from '../../ui/index.ts'
+
+const change = (label: string, next: (wallet: Wallet) => Wallet): void =>
+  void changeKept(label, 'wallet', next).catch(noticeFailed)
+
+/** Pockets a wallet begins with. */
+const USUAL = ['left chest pocket', 'right chest pocket', 'bag'] as const
+
+/** Which tip is in which pocket or bag, what stays on it, and what is on the line now. */
+export function WalletView() {
+  const wallet = useWallet()
+  const rig = useSingle('rig')
+  const { tips } = useTips()
+  if (tips.length === 0)
+    return (
+      <Empty
+        title="Nothing to put into a pocket"
+        action={
+          <Link to="/gear?add" className={buttonLook('strong')}>
+            Add tips
+          </Link>
+        }
+      >
+        Type “T-11 10 ft” or weigh what nobody can name; then each gets its pocket here.
+      </Empty>
+    )
+  const on = tips.find(({ id }) => id === rig?.tipId)
+  const pockets = wallet.pockets.length === 0 ? USUAL : wallet.pockets
+  const groups: readonly (readonly [string | undefined, readonly TipItem[]])[] = [
+    ...wallet.pockets.map(
+      (pocket) => [pocket, tips.filter(({ id }) => wallet.tips[id]?.pocket === pocket)] as const,
+    ),
+    [undefined, tips.filter(({ id }) => wallet.tips[id]?.pocket === undefined)],
+  ]
+  return (
+    <section aria-labelledby="wallet-title" className="mt-2">
+      <h1 id="wallet-title" className="text-[1.7rem] leading-tight">
+        Wallet
+      </h1>
+      <p className="text-[0.95rem] text-faint">
+        {on === undefined ? 'No tip on the line.' : `${on.name} is on the line.`} A tip that comes off keeps
+        its leader. The page of the pool tries what is in a pocket
+        {wallet.pockets.length === 0 ? '; with none said, every tip you own.' : '.'}
+      </p>
+      {groups.map(([pocket, some]) =>
+        some.length === 0 && pocket === undefined ? null : (
+          <section key={pocket ?? ''} aria-label={pocket ?? 'In no pocket'} className="mt-4">
+            {pocket === undefined ? (
+              <h2 className="text-lg text-faint">In no pocket</h2>
+            ) : (
+              <PocketHead pocket={pocket} count={some.length} />
+            )}
+            <ul className="divide-y divide-rule border-y border-rule">
+              {some.map((tip) => (
+                <TipRow
+                  key={tip.id}
+                  tip={tip}
+                  wallet={wallet}
+                  pockets={pockets}
+                  onTheLine={tip.id === rig?.tipId}
+                  rigged={rig != null}
+                />
+              ))}
+              {some.length === 0 && <li className="py-2 text-faint">empty</li>}
+            </ul>
+          </section>
+        ),
+      )}
+    </section>
+  )
+}
+
+function PocketHead({ pocket, count }: { readonly pocket: string; readonly count: number }) {
+  return (
+    <div className="flex flex-wrap items-end justify-between gap-x-3 pb-1">
+      <h2 className="sr-only">
+        {pocket}, {count}
+      </h2>
+      <TextField
+        label="Pocket or bag"
+        value={pocket}
+        take={(text) => {
+          const name = text.trim()
+          if (name === '') return 'A pocket wants a name.'
+          if (name.length > 80) return 'That is too long for a name: 80 letters at most.'
+          change(`Call a pocket ${name}`, (wallet) => renamePocket(wallet, pocket, name))
+          return undefined
+        }}
+      />
+      <Button
+        weight="quiet"
+        onClick={() => change(`Take away ${pocket}`, (wallet) => withoutPocket(wallet, pocket))}
+      >
+        Take the pocket away
+      </Button>
+    </div>
+  )
+}
+
+interface RowProps {
+  readonly tip: TipItem
+  readonly wallet: Wallet
+  readonly pockets: readonly string[]
+  readonly onTheLine: boolean
+  readonly rigged: boolean
+}
+
+const NOWHERE = ''
+const ANOTHER = '\n'
+
+function TipRow({ tip, wallet, pockets, onTheLine, rigged }: RowProps) {
+  const { system } = useUnits()
+  const { leaders } = useTips()
+  const pouch = wallet.tips[tip.id]
+  const leader =
+    pouch?.leaderId === undefined
+      ? undefined
+      : (leaders.find(({ id }) => id === pouch.leaderId)?.name ?? 'no leader on it')
+  const put = (pocket: string): void => {
+    const fresh = pocket === ANOTHER ? `pocket ${wallet.pockets.length + 1}` : pocket
+    change(fresh === NOWHERE ? `${tip.name} out of its pocket` : `${tip.name} into ${fresh}`, (now) =>
+      putInto(now, tip.id, fresh === NOWHERE ? undefined : fresh),
+    )
+  }
+  return (
+    <li
+      data-tip={tip.id}
+      className={`grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1 px-2 py-2 sm:grid-cols-[minmax(0,1fr)_13rem_auto] ${onTheLine ? 'bg-shoal' : ''}`}
+    >
+      <p className="leading-tight">
+        <b className="font-semibold">{tip.name}</b>
+        <span className="block text-[0.85rem] text-faint">
+          {summarize(tip, system)}
+          {leader === undefined ? '' : ` · ${leader}`}
+        </span>
+      </p>
+      <div className="max-sm:order-3 max-sm:col-span-2">
+        <Select
+          label={`Where is ${tip.name}?`}
+          value={pouch?.pocket ?? NOWHERE}
+          options={[
+            [NOWHERE, 'in no pocket'],
+            ...[...new Set([...pockets, ...(pouch?.pocket === undefined ? [] : [pouch.pocket])])].map(
+              (pocket) => [pocket, pocket] as const,
+            ),
+            [ANOTHER, 'another pocket'],
+          ]}
+          onChange={put}
+        />
+      </div>
+      {onTheLine ? (
+        <span className="text-[0.95rem] font-semibold">on the line</span>
+      ) : (
+        <Button
+          disabled={!rigged}
+          aria-label={`Put ${tip.name} on the line`}
+          onClick={() => swapTo(tip.id, tip.name)}
+        >
+          Put it on
+        </Button>
+      )}
+    </li>
+  )
+}
