@@ -1,7 +1,15 @@
 import type { Item } from '../gear/index.ts'
 import { resolveRig, type SwingSetup, swingInput } from '../rig/index.ts'
 import { type SwingInput, type Swung, usualRod } from '../swing/index.ts'
-import { atFlow, type ByLog, type Factor, type Run, scaledRun } from '../water/index.ts'
+import {
+  atFlow,
+  type ByLog,
+  type Factor,
+  FOUR_IN_FIVE,
+  POOL_SPREAD,
+  type Run,
+  scaledRun,
+} from '../water/index.ts'
 import type { Entry, Saw } from './keptSchema.ts'
 import { normalCdf } from './trials.ts'
 
@@ -34,8 +42,7 @@ export type Calibrated =
 /** How a log teaches a pool's own depth and current. [estimate] */
 export const CALIBRATE_MODEL = Object.freeze({
   /** Standard deviations of the logarithms before anything was seen. */
-  depthSd: 0.12,
-  currentSd: 0.15,
+  ...POOL_SPREAD,
   /** Factors that swings are let go at, and so many places between that are weighed. */
   reach: 0.4,
   swings: 5,
@@ -120,8 +127,6 @@ function between(table: readonly (readonly number[])[], d: number, c: number): n
   )
 }
 
-/** 80 % of a normal lies within this many deviations. */
-const FOUR_IN_FIVE = 1.2816
 const factorOf = (log: number, sd: number): Factor => ({
   factor: exp(log),
   low: exp(log - FOUR_IN_FIVE * sd),

@@ -7,6 +7,16 @@ export {
   type Wallet,
 } from './change.ts'
 export { type ChartCell, type ChartColumn, chartCells, chartColumns, chartLevels } from './chart.ts'
+export {
+  deviationAt,
+  evenPoints,
+  FAN_MODEL,
+  type Fan,
+  type FanTask,
+  fanOf,
+  fanTasks,
+  type Span,
+} from './fan.ts'
 export { type PlanMend, planThatHolds } from './plan.ts'
 export {
   ANGLE_STEP_DEG,

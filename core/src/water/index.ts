@@ -5,7 +5,7 @@ export { latest, STALE_MS, trendOf } from './gauge.ts'
 export { type GaugeFileReading, readGaugeCsv, readGaugeFile, readGaugeWaterMl } from './gaugeFile.ts'
 export { type GaugeReading, type GaugeRecord, gaugeSchema } from './gaugeSchema.ts'
 export { FISH_AT, type FishAt, HOLDING_BAND_M, holdingBand, holdsFish } from './holding.ts'
-export { byItsLog, scaledRun } from './itsLog.ts'
+export { byItsLog, FOUR_IN_FIVE, POOL_SPREAD, scaledRun, spreadOf } from './itsLog.ts'
 export {
   type AtLevel,
   atFlow,

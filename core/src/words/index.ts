@@ -28,6 +28,7 @@ export {
   WEIGHTING_NAMES,
 } from './day.ts'
 export { differing } from './differing.ts'
+export { sayFan, saySpreads } from './fan.ts'
 export { formatsPage } from './formats.ts'
 export { HELP, type HelpTopic, sayHelp, TAG_TOPICS } from './help.ts'
 export {

@@ -1,3 +1,4 @@
+import type { Fan } from '@hoxen/core/ladder'
 import { feetOf } from '@hoxen/core/quantity'
 import type { SwingSample } from '@hoxen/core/swing'
 import { type FishAt, holdingBand } from '@hoxen/core/water'
@@ -14,10 +15,12 @@ interface Props {
   readonly fishAt: FishAt
   readonly clock: SwingClock
   readonly height: number
+  /** Where four swings in five would be. */
+  readonly fan?: Fan | undefined
 }
 
 /** Depth of the fly against time, with the bed under it and where the fish hold; a cursor follows the clock. */
-export function DepthChart({ samples, fishAt, clock, height }: Props) {
+export function DepthChart({ samples, fishAt, clock, height, fan }: Props) {
   const { system } = useUnits()
   const chart = useRef<Chart<'line', { x: number; y: number }[]>>(null)
   const cursor = useRef<HTMLDivElement>(null)
@@ -25,6 +28,8 @@ export function DepthChart({ samples, fishAt, clock, height }: Props) {
   const colour = (name: string): string => style.getPropertyValue(`--${name}`).trim()
   const of = (m: number): number => (system === 'trade' ? feetOf(m) : m)
   const series = (depth: (s: SwingSample) => number) => samples.map((s) => ({ x: s.tS, y: of(depth(s)) }))
+  const edge = ({ points }: Fan, which: 'low' | 'high') =>
+    points.map((point) => ({ x: point.tS, y: of(point[which]) }))
   const bed = (s: SwingSample): number => s.overBedM - s.flyM[2]
   useEffect(() => {
     const move = (): void => {
@@ -63,6 +68,19 @@ export function DepthChart({ samples, fishAt, clock, height }: Props) {
               borderColor: colour('ink'),
               borderWidth: 2.5,
             },
+            ...(fan === undefined
+              ? []
+              : [
+                  { ...line, label: 'as likely, from', data: edge(fan, 'low'), borderWidth: 0 },
+                  {
+                    ...line,
+                    label: 'as likely, to',
+                    data: edge(fan, 'high'),
+                    borderWidth: 0,
+                    backgroundColor: `color-mix(in srgb, ${colour('caster')} 22%, transparent)`,
+                    fill: '-1',
+                  },
+                ]),
             {
               ...line,
               label: 'where the fish are, from',

@@ -1,4 +1,4 @@
-import { DEEPEST_WADE_M } from '@hoxen/core/ladder'
+import { DEEPEST_WADE_M, type Fan } from '@hoxen/core/ladder'
 import type { SwingSetup } from '@hoxen/core/rig'
 import type { SwingResult } from '@hoxen/core/swing'
 import { depthAt } from '@hoxen/core/water'
@@ -11,9 +11,11 @@ import { ChangeList } from './ChangeList.tsx'
 import { Compare } from './Compare.tsx'
 import { SwingClock } from './clock.ts'
 import { Figures } from './Figures.tsx'
+import { HowSure } from './HowSure.tsx'
 import { landsOnBank } from './landing.ts'
 import { PlanPanel } from './PlanPanel.tsx'
 import { RiverPicture } from './RiverPicture.tsx'
+import { useFan } from './useFan.ts'
 import { useOthers } from './useOthers.ts'
 
 // The chart library comes only with the view that needs it.
@@ -35,6 +37,7 @@ export function SwingView({ setup, water }: { readonly setup: SwingSetup; readon
     [swing.data, others.results],
   )
   const scene = useScene(setup, swings)
+  const fan = useFan(setup, water.pool, swing.isFetching ? undefined : swing.data)
   useEffect(() => clock.load(Math.max(0, ...swings.map((r) => r.samples.at(-1)?.tS ?? 0))), [clock, swings])
   return (
     // On a phone the columns fold into one: the picture, what it came to, what to change, then the rest.
@@ -54,7 +57,8 @@ export function SwingView({ setup, water }: { readonly setup: SwingSetup; readon
           stripped={setup.plan.rod === 'strip'}
           busy={swing.isFetching}
         />
-        {scene !== undefined && <InTime scene={scene} clock={clock} first={swings[0]} />}
+        {scene !== undefined && <InTime scene={scene} clock={clock} first={swings[0]} fan={fan} />}
+        <HowSure fan={fan} pool={water.pool} />
       </div>
       <div className="min-w-0">
         <PlanPanel plan={setup.plan} onChange={water.changePlan} onCast={water.changeCast} />
@@ -93,19 +97,26 @@ interface TimeProps {
   readonly scene: WaterScene
   readonly clock: SwingClock
   readonly first: SwingResult | undefined
+  readonly fan: Fan | undefined
 }
 
 /** Depth of the fly against time. */
-function InTime({ scene, clock, first }: TimeProps) {
+function InTime({ scene, clock, first, fan }: TimeProps) {
   return (
     <div className="mt-3 rounded-lg border border-rule bg-sheet">
       <Suspense fallback={<p className="p-4 text-faint">Opening…</p>}>
         {first !== undefined && (
-          <DepthChart samples={first.samples} fishAt={scene.fishAt} clock={clock} height={CHART_PX} />
+          <DepthChart
+            samples={first.samples}
+            fishAt={scene.fishAt}
+            clock={clock}
+            height={CHART_PX}
+            fan={fan}
+          />
         )}
       </Suspense>
       <p className="border-t border-rule px-3 py-1 text-[0.8rem] text-faint">
-        Depth of the fly in time. Dashed: the top of where the fish hold.
+        Depth of the fly in time. Dashed: where the fish hold. Shaded: where four swings in five would be.
       </p>
     </div>
   )
