@@ -101,10 +101,10 @@ describe('temperature', () => {
 describe('what is heard of a gauge', () => {
   test('a file newer than the gauge outranks it, an older one does not', () => {
     const live = heard(20, 4, 'gauge', 2000)
-    expect(fresher(heard(50, 4, 'file', 3000), live)).toMatchObject({ from: 'file' })
-    expect(fresher(heard(50, 4, 'file', 1000), live)).toBe(live)
-    expect(fresher(heard(50, 4, 'gauge', 3000), live)).toBe(live)
-    expect(fresher(undefined, live)).toBe(live)
+    expect(fresher(heard(50, 4, 'file', 3000), live, 5000)).toMatchObject({ from: 'file' })
+    expect(fresher(heard(50, 4, 'file', 1000), live, 5000)).toBe(live)
+    expect(fresher(heard(50, 4, 'gauge', 3000), live, 5000)).toBe(live)
+    expect(fresher(undefined, live, 5000)).toBe(live)
   })
   test('no figure of flow is no flow', () => {
     const silent: Heard = { record: { station: 'x', readings: [{ atMs: 1, levelM: 1 }] }, from: 'gauge' }

@@ -1,4 +1,4 @@
-import { type GaugeRecord, latest } from '../water/index.ts'
+import { type GaugeRecord, latest, readByNow } from '../water/index.ts'
 import type { WaterChoice } from './waterChoice.ts'
 
 /** What is known of a gauge, and whether it told it itself or a file did. */
@@ -16,9 +16,20 @@ export interface TodaysFlow {
 
 const newestMs = ({ record }: Heard): number => record.readings.at(-1)?.atMs ?? 0
 
-/** Of what was kept and what the gauge says now, the one that counts: a file newer than the gauge outranks it. */
-export function fresher(kept: Heard | undefined, live: Heard): Heard {
-  return kept?.from === 'file' && newestMs(kept) > newestMs(live) ? kept : live
+/** What a file told of times that have been; what it told of times still to come counts when they have come. */
+export function byNow(heard: Heard, nowMs: number): Heard {
+  if (heard.from !== 'file') return heard
+  const readings = [...readByNow(heard.record.readings, nowMs)]
+  return readings.length === heard.record.readings.length
+    ? heard
+    : { ...heard, record: { ...heard.record, readings } }
+}
+
+/** Of what was kept and what the gauge says now, the one that counts: a file newer than the gauge outranks it. @param nowMs [ms since 1970] */
+export function fresher(kept: Heard | undefined, live: Heard, nowMs: number): Heard {
+  if (kept?.from !== 'file') return live
+  const file = byNow(kept, nowMs)
+  return newestMs(file) > newestMs(live) ? file : live
 }
 
 /** Today's flow: a word by hand outranks the gauge. */

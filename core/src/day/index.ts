@@ -10,7 +10,7 @@ export {
   hushedOn,
 } from './cautions.ts'
 export { type Day, type DayParts, dayOf, FLOW_STEP, type PoolLevel, type Where } from './day.ts'
-export { flowToday, fresher, type Heard, type TodaysFlow } from './heard.ts'
+export { byNow, flowToday, fresher, type Heard, type TodaysFlow } from './heard.ts'
 export { hushedSchema } from './hushedSchema.ts'
 export { type Job, jobSchema } from './job.ts'
 export { runOfWords } from './plainWater.ts'

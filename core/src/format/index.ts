@@ -35,9 +35,27 @@ export {
   type SingleValue,
 } from './kept.ts'
 export { type Asked, type Merge, merged, planMerge, type Taken, type WithPast, withoutPast } from './merge.ts'
+export {
+  type Place,
+  type PlacesPlan,
+  type PlacesReading,
+  placesGeoJson,
+  placesGpx,
+  planPlaces,
+  readPlaces,
+} from './places.ts'
 export { refusedTable } from './refusedTable.ts'
 export { documentSchema } from './schema.ts'
 export { DEFAULT_SETTINGS, type Settings } from './settings.ts'
+export {
+  dayPartsOf,
+  readShared,
+  SHARED_VERSION,
+  type Shared,
+  type SharedReading,
+  sharedOf,
+  writeShared,
+} from './shared.ts'
 export { FILE_PLACES, FORMAT_VERSION, type Raw, upgraded, upgradedPart } from './steps.ts'
 export { joined, markedAt, markOf, onward, type Trail, type Trails, trailKey } from './trail.ts'
 export { ASKED_ROD, askedFor, askedRod } from './typed/askedRod.ts'

@@ -13,6 +13,13 @@ export function latest(
   return reading === undefined || value === undefined ? undefined : { value, atMs: reading.atMs }
 }
 
+/** A clock may go so wrong unnoticed [ms]. */
+const CLOCK_SLACK_MS = 15 * 60_000
+
+/** Readings that are not of a time still to come: a forecast in a gauge’s file, or a year mistyped, is not today’s river. */
+export const readByNow = (readings: readonly GaugeReading[], nowMs: number): readonly GaugeReading[] =>
+  readings.filter(({ atMs }) => atMs <= nowMs + CLOCK_SLACK_MS)
+
 /** Hours over which a rise or fall is told [ms], and the change of flow that counts as one. [practice] */
 const TREND_MS = 6 * 3600_000
 const TREND_SHARE = 0.05

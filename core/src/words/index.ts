@@ -93,6 +93,7 @@ export {
   MEND_NAMES,
   ROD_NAMES,
   sayAge,
+  sayAhead,
   sayAngle,
   sayChange,
   sayFactor,

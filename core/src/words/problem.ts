@@ -166,6 +166,10 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   'is-markup': () => 'This is a web page, not a Hoxen file.',
   'other-file': () => 'This is a file of another kind: it does not say it is Hoxen’s.',
   'no-version': () => 'The file does not say which version of the format it is.',
+  'no-places': () => 'There is no waypoint in the file.',
+  'not-places': () => 'That is neither GPX nor GeoJSON.',
+  'too-many-places': (d) => `The file has ${d.rows} places; up to ${d.limit} can be taken.`,
+  'not-a-place': (d) => `Place ${d.row} lies nowhere on earth: latitude is −90 to 90, longitude −180 to 180.`,
   'bad-trails': () =>
     'What the file says of how its things came about is damaged; it is taken as a plain file, and nothing is taken away by it.',
   'newer-version': (d) => `The file is of format version ${d.version}; this Hoxen knows up to ${d.known}.`,

@@ -72,10 +72,18 @@ const MINUTE_MS = 60_000
 /** How long ago, as it is spoken. */
 export function sayAge(ageMs: number): string {
   const minutes = Math.round(ageMs / MINUTE_MS)
+  if (minutes < -15) return 'by a clock that goes ahead of this one'
   if (minutes < 2) return 'just now'
   if (minutes < 90) return `${minutes} min ago`
   const hours = Math.round(minutes / 60)
   return hours < 36 ? `${hours} h ago` : `${Math.round(hours / 24)} days ago`
+}
+
+/** Of readings of a file that lie in the future. */
+export function sayAhead(ahead: number, of: number): string {
+  return ahead === of
+    ? 'Every reading in the file is of a time still to come, so nothing of it was taken. Is its year right, and this device’s clock?'
+    : `${ahead} of its ${of} readings are of times still to come: they count when they have come.`
 }
 
 /** A share as a change: "16 % faster". */

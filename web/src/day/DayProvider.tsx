@@ -1,4 +1,4 @@
-import { type Day, dayOf, type WaterChoice } from '@hoxen/core/day'
+import { type Day, type DayParts, dayOf, type WaterChoice } from '@hoxen/core/day'
 import type { Run } from '@hoxen/core/water'
 import { createContext, type ReactNode, useContext, useMemo } from 'react'
 import { type GaugeState, useGauge, useWeather } from '../outside/index.ts'
@@ -12,6 +12,8 @@ export interface Today {
   readonly runs: readonly Run[]
   readonly choice: WaterChoice
   readonly gauge: GaugeState
+  /** What the day was put together from. */
+  readonly parts: DayParts
 }
 
 const DayContext = createContext<Today | undefined>(undefined)
@@ -30,16 +32,17 @@ function useTodayOnce(): Today | undefined {
   const standingM = useStanding(job?.water === 'surf' ? pool?.shore : undefined, stand)
   const own = useOwnWindows()
   const { weather } = useWeather(stand?.windBy === 'station' ? pool?.spot?.weatherId : undefined)
-  const day = useMemo(
+  const parts = useMemo(
     () =>
       job && runs && choice && stand
-        ? dayOf({ job, runs, water: choice, heard, schools, flyKnot, own, stand, standingM, weather })
+        ? { job, runs, water: choice, heard, schools, flyKnot, own, stand, standingM, weather }
         : undefined,
     [job, runs, choice, heard, schools, flyKnot, own, stand, standingM, weather],
   )
+  const day = useMemo(() => parts && dayOf(parts), [parts])
   return useMemo(
-    () => (day && runs && choice ? { day, runs, choice, gauge } : undefined),
-    [day, runs, choice, gauge],
+    () => (day && parts && choice ? { day, parts, runs: parts.runs, choice, gauge } : undefined),
+    [day, parts, choice, gauge],
   )
 }
 

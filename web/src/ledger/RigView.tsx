@@ -4,8 +4,9 @@ import { RIG_SLOTS, type RigChoice, type RigSlot, rigKey, statesBySlot, windowSt
 import { SLOT_NAMES, WINDOW_NAMES } from '@hoxen/core/words'
 import { useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
+import { useToday } from '../day/index.ts'
 import { GrainAxis, RigStrip } from '../drawing/index.ts'
-import { noticeDone, noticeFailed, setKept, useSingle } from '../store/index.ts'
+import { noticeDone, noticeFailed, setKept, useList, useSingle } from '../store/index.ts'
 import { Button, buttonLook, Empty, VerdictMark } from '../ui/index.ts'
 import { Ledger } from './Ledger.tsx'
 import { PartPicker } from './PartPicker.tsx'
@@ -189,6 +190,12 @@ function Actions({ choice, mine }: { readonly choice: RigChoice; readonly mine: 
   const navigate = useNavigate()
   const pinned = useSingle('pinned')
   const isPinned = pinned != null && rigKey(pinned) === rigKey(choice)
+  const today = useToday()
+  const items = useList('items')
+  const send = (): void => {
+    if (today === undefined || items === undefined) return
+    import('../link/index.ts').then((m) => m.shareRig(today, choice, items)).catch(noticeFailed)
+  }
   const makeMine = (): void => {
     setKept('Make this my rig', 'rig', choice).then(() => {
       noticeDone('It is in the strip')
@@ -201,6 +208,14 @@ function Actions({ choice, mine }: { readonly choice: RigChoice; readonly mine: 
         <Button weight="strong" onClick={makeMine}>
           Make this my rig
         </Button>
+      )}
+      {mine && (
+        <>
+          <Button onClick={send}>Send as a link</Button>
+          <Link to="/rig/card" className={buttonLook('plain')}>
+            On paper
+          </Link>
+        </>
       )}
       <Button
         aria-pressed={isPinned}

@@ -1,4 +1,4 @@
-import { fresher, type Heard } from '@hoxen/core/day'
+import { byNow, fresher, type Heard } from '@hoxen/core/day'
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useMemo } from 'react'
 import { keepGauge, keptGauge } from '../store/index.ts'
@@ -21,13 +21,13 @@ async function hear(gaugeId: string, signal: AbortSignal): Promise<Pick<GaugeSta
   try {
     const { standInGauge } = await import('./standIn.ts')
     const live: Heard = { record: await standInGauge.read(gaugeId, signal), from: 'gauge' }
-    const heard = fresher(kept, live)
+    const heard = fresher(kept, live, Date.now())
     if (heard === live) await keepGauge({ id: gaugeId, ...live })
     return { heard, silent: undefined }
   } catch (error) {
     if (signal.aborted) throw error
     const silent = error instanceof Error ? error.message : 'The gauge does not answer.'
-    return { heard: kept, silent }
+    return { heard: kept && byNow(kept, Date.now()), silent }
   }
 }
 

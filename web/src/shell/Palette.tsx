@@ -1,9 +1,9 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
 import { askedFor, quickAdd } from '@hoxen/core/format'
-import { rigKey } from '@hoxen/core/rig'
 import { HELP, KIND_NAMES, sayGuesses, sayHelp, summarize, TAG_TOPICS } from '@hoxen/core/words'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
+import { useToday } from '../day/index.ts'
 import { addItem, newId, noticeDone, noticeFailed, useList, useSingle } from '../store/index.ts'
 import { fieldLook, Sheet, useUnits } from '../ui/index.ts'
 import type { Command } from './commands.ts'
@@ -21,15 +21,18 @@ export function Palette({ open, onClose, commands }: Props) {
   const [text, setText] = useState('')
   const gear = useList('items') ?? []
   const mine = useSingle('rig')
+  const today = useToday()
   const navigate = useNavigate()
   const { system } = useUnits()
   const things: readonly Command[] = [
     ...commands,
-    ...(mine
+    ...(mine && today
       ? [
           {
-            name: 'Copy address of my rig',
-            run: () => void navigator.clipboard?.writeText(`${location.origin}/match/rig/${rigKey(mine)}`),
+            name: 'Send my rig and day as a link',
+            about: 'share copy address',
+            run: () =>
+              void import('../link/index.ts').then((m) => m.shareRig(today, mine, gear)).catch(noticeFailed),
           },
         ]
       : []),

@@ -54,6 +54,10 @@ export const STATIONS: readonly Station[] = [
         Page: lazy(() => import('../stations/match/RigPage.tsx').then((m) => ({ default: m.RigPage }))),
       },
       {
+        path: 'shared/:code',
+        Page: lazy(() => import('../stations/match/SharedPage.tsx').then((m) => ({ default: m.SharedPage }))),
+      },
+      {
         path: 'look',
         Page: lazy(() => import('../stations/match/LookPage.tsx').then((m) => ({ default: m.LookPage }))),
       },
@@ -71,6 +75,12 @@ export const STATIONS: readonly Station[] = [
     keys: 'g r',
     icon: Cable,
     Page: lazy(() => import('../stations/rig/RigStation.tsx').then((m) => ({ default: m.RigStation }))),
+    more: [
+      {
+        path: 'card',
+        Page: lazy(() => import('../stations/rig/CardPage.tsx').then((m) => ({ default: m.CardPage }))),
+      },
+    ],
   },
   {
     path: 'reel',
@@ -86,6 +96,14 @@ export const STATIONS: readonly Station[] = [
     keys: 'g w',
     icon: Waves,
     Page: lazy(() => import('../stations/water/WaterStation.tsx').then((m) => ({ default: m.WaterStation }))),
+    more: [
+      {
+        path: 'card',
+        Page: lazy(() =>
+          import('../stations/water/PoolCardPage.tsx').then((m) => ({ default: m.PoolCardPage })),
+        ),
+      },
+    ],
   },
   {
     path: 'cast',
@@ -110,6 +128,14 @@ export const STATIONS: readonly Station[] = [
     Page: lazy(() =>
       import('../stations/journal/JournalStation.tsx').then((m) => ({ default: m.JournalStation })),
     ),
+    more: [
+      {
+        path: 'trial-sheet',
+        Page: lazy(() =>
+          import('../stations/journal/TrialSheetPage.tsx').then((m) => ({ default: m.TrialSheetPage })),
+        ),
+      },
+    ],
   },
   {
     path: 'gear',
@@ -117,10 +143,16 @@ export const STATIONS: readonly Station[] = [
     keys: 'g g',
     icon: Scale,
     Page: lazy(() => import('../stations/gear/GearStation.tsx').then((m) => ({ default: m.GearStation }))),
-    more: ['new/:kind', 'item/:id'].map((path) => ({
-      path,
-      Page: lazy(() => import('../stations/gear/ItemPage.tsx').then((m) => ({ default: m.ItemPage }))),
-    })),
+    more: [
+      {
+        path: 'labels',
+        Page: lazy(() => import('../stations/gear/LabelsPage.tsx').then((m) => ({ default: m.LabelsPage }))),
+      },
+      ...['new/:kind', 'item/:id'].map((path) => ({
+        path,
+        Page: lazy(() => import('../stations/gear/ItemPage.tsx').then((m) => ({ default: m.ItemPage }))),
+      })),
+    ],
   },
   {
     path: 'tables',

@@ -55,6 +55,9 @@ export function GearStation() {
         <QuickAdd focus={params.has('add')} />
         <div className="flex flex-wrap gap-2 pt-1">
           <Button onClick={() => set('import', 'file')}>Import</Button>
+          <Link to="/gear/labels" className={buttonLook('plain')}>
+            Bag labels
+          </Link>
           <Button onClick={exportTable} disabled={shown.length === 0}>
             Export table
           </Button>

@@ -1,3 +1,4 @@
+import { trialsCsv } from '@hoxen/core/format'
 import { itemsOf, type Rod, WINDOW_STYLES, type WindowStyle } from '@hoxen/core/gear'
 import {
   FEELS,
@@ -32,6 +33,7 @@ import {
   Empty,
   QuantityField,
   Select,
+  saveFile,
   TextField,
   today,
   useUnits,
@@ -81,9 +83,28 @@ export function TrialsView() {
   const own = ownOf(rod, style, mine, options)
   return (
     <section aria-labelledby="trials-title">
-      <h1 id="trials-title" className="text-2xl">
-        Trials of heads
-      </h1>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h1 id="trials-title" className="text-2xl">
+          Trials of heads
+        </h1>
+        <span className="no-print flex flex-wrap gap-2">
+          <Link to={`/journal/trial-sheet?rod=${rod.id}&style=${style}`} className={buttonLook('plain')}>
+            A sheet for the bank
+          </Link>
+          <Button
+            disabled={trials.length === 0}
+            onClick={() =>
+              saveFile(
+                `hoxen-trials-${today()}.csv`,
+                trialsCsv(trials, new Map(rods.map(({ id, name }) => [id, name]))),
+                'text/csv',
+              )
+            }
+          >
+            Save all trials as a table
+          </Button>
+        </span>
+      </div>
       <div className="mt-2 grid gap-3 sm:grid-cols-3">
         <Select
           label="Rod"

@@ -1,4 +1,5 @@
-import { sayProblem } from '@hoxen/core/words'
+import { readByNow } from '@hoxen/core/water'
+import { sayAhead, sayProblem } from '@hoxen/core/words'
 import { useId, useState } from 'react'
 import { keepGauge, noticeSaid } from '../../store/index.ts'
 import { useUnits } from '../../ui/index.ts'
@@ -17,8 +18,12 @@ export function GaugeFile({ gaugeId, onRead }: { readonly gaugeId: string; reado
       problems: found,
       read: there,
     } = await ask((api) => api.readGauge(file)).finally(() => setReading(false))
-    setProblems(found.map((p) => sayProblem(p, system)))
-    if (readings.length === 0) return
+    const ahead = readings.length - readByNow(readings, Date.now()).length
+    setProblems([
+      ...found.map((p) => sayProblem(p, system)),
+      ...(ahead > 0 ? [sayAhead(ahead, readings.length)] : []),
+    ])
+    if (readings.length === ahead) return
     await keepGauge({
       id: gaugeId,
       from: 'file',

@@ -9,6 +9,7 @@ import { ChartView } from './ChartView.tsx'
 import { LadderView } from './LadderView.tsx'
 import { LevelLine } from './LevelLine.tsx'
 import { PoolBar } from './PoolBar.tsx'
+import { PoolFiles } from './PoolFiles.tsx'
 import { SwingView } from './SwingView.tsx'
 
 const VIEWS = [
@@ -41,11 +42,14 @@ export function WaterStation() {
       </div>
       <LevelLine water={water} />
       {view === 'bed' ? (
-        water.pool === undefined ? (
-          <NoPool onNew={onNew} any={water.runs.length > 0} />
-        ) : (
-          <BedView key={water.pool.id} run={water.pool} />
-        )
+        <>
+          {water.pool === undefined ? (
+            <NoPool onNew={onNew} any={water.runs.length > 0} />
+          ) : (
+            <BedView key={water.pool.id} run={water.pool} />
+          )}
+          <PoolFiles runs={water.runs} likeRun={water.day.run} />
+        </>
       ) : (
         <WithRig water={water} view={view} />
       )}

@@ -1,0 +1,36 @@
+import { windOf } from '@hoxen/core/day'
+import { sharedOf, writeShared } from '@hoxen/core/format'
+import type { Item } from '@hoxen/core/gear'
+import type { RigChoice } from '@hoxen/core/rig'
+import type { Today } from '../day/index.ts'
+import { noticeSaid } from '../store/index.ts'
+import { addressOf } from './address.ts'
+import { packed } from './packed.ts'
+
+/** The address that holds a rig and its day, after the #: it goes to no server. */
+export function rigLink({ parts, day }: Today, rig: RigChoice, items: readonly Item[]): string {
+  const { where } = day
+  const spot = where.by === 'pool' ? where.pool.spot : undefined
+  const { fromDeg, mps } =
+    parts.stand === undefined ? { fromDeg: 0, mps: 0 } : windOf(parts.stand, spot, parts.weather)
+  const flowM3ps = where.by === 'pool' ? where.flow?.m3ps : undefined
+  const shared = sharedOf({ rig, items, parts, wind: { fromDeg, mps }, flowM3ps })
+  return addressOf(`/match/shared/${packed(writeShared(shared))}`)
+}
+
+/** Hands a rig's link to the share sheet, or to the clipboard. */
+export async function shareRig(today: Today, rig: RigChoice, items: readonly Item[]): Promise<void> {
+  const url = rigLink(today, rig, items)
+  if (navigator.share !== undefined && matchMedia('(pointer: coarse)').matches) {
+    try {
+      await navigator.share({ title: 'A rig in Hoxen', url })
+      return
+    } catch (error) {
+      if (error instanceof DOMException && error.name === 'AbortError') return
+    }
+  }
+  await navigator.clipboard.writeText(url)
+  noticeSaid(
+    'The link is copied. Rig and day are in the link itself: whoever opens it sees them beside their own gear.',
+  )
+}

@@ -1,0 +1,2 @@
+export { Paper } from './Paper.tsx'
+export { QrCode } from './QrCode.tsx'

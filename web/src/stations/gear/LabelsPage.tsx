@@ -1,0 +1,86 @@
+import type { Item } from '@hoxen/core/gear'
+import { KIND_NAMES, summarize } from '@hoxen/core/words'
+import { useState } from 'react'
+import { ItemDrawing } from '../../drawing/index.ts'
+import { addressOf } from '../../link/index.ts'
+import { Paper, QrCode } from '../../paper/index.ts'
+import { useList, useWallet } from '../../store/index.ts'
+import { useUnits } from '../../ui/index.ts'
+
+/** What is carried in bags. */
+const BAGGED = ['tip', 'sinking-leader', 'head', 'leader', 'cheater'] as const
+type Bagged = (typeof BAGGED)[number]
+const isBagged = (item: Item): boolean => (BAGGED as readonly string[]).includes(item.kind)
+/** Labels on one page. */
+const PAGE = 24
+
+/** A sheet of labels for bags of tips, heads and leaders; the code on each opens the thing's page. */
+export function LabelsPage() {
+  const items = useList('items')
+  const [kinds, setKinds] = useState<readonly Bagged[]>(['tip', 'sinking-leader'])
+  if (items === undefined) return <p className="py-10 text-faint">Opening…</p>
+  const there = BAGGED.filter((kind) => items.some((item) => item.kind === kind))
+  const some = items.filter((item) => isBagged(item) && kinds.includes(item.kind as Bagged))
+  return (
+    <Paper
+      title="Bag labels"
+      back={['/gear', 'Gear']}
+      about={
+        some.length > PAGE
+          ? `The first ${PAGE} of ${some.length}: choose fewer kinds for the rest.`
+          : `${some.length} labels, 62 × 33 mm. Cut, and put each in its bag where the camera sees it.`
+      }
+      choices={
+        <fieldset>
+          <legend className="text-sm text-faint">Labels for</legend>
+          <div className="flex flex-wrap gap-x-4">
+            {there.map((kind) => (
+              <label key={kind} className="flex min-h-11 items-center gap-2">
+                <input
+                  type="checkbox"
+                  checked={kinds.includes(kind)}
+                  onChange={() =>
+                    setKinds(kinds.includes(kind) ? kinds.filter((one) => one !== kind) : [...kinds, kind])
+                  }
+                  className="size-4"
+                />
+                {KIND_NAMES[kind].many}
+              </label>
+            ))}
+          </div>
+        </fieldset>
+      }
+    >
+      {some.length === 0 ? (
+        <p>Nothing of that kind in your gear.</p>
+      ) : (
+        <ul className="grid grid-cols-[repeat(auto-fill,minmax(58mm,1fr))] gap-[1.5mm] print:grid-cols-3">
+          {some.slice(0, PAGE).map((item) => (
+            <BagLabel key={item.id} item={item} />
+          ))}
+        </ul>
+      )}
+    </Paper>
+  )
+}
+
+function BagLabel({ item }: { readonly item: Item }) {
+  const { system } = useUnits()
+  const { tips } = useWallet()
+  const leaders = useList('items')
+  const pouch = tips[item.id]
+  const leader = leaders?.find(({ id }) => id === pouch?.leaderId)?.name
+  return (
+    <li className="flex h-[31mm] items-center gap-1 overflow-hidden border border-dashed border-ink p-[1.5mm]">
+      <QrCode text={addressOf(`/gear/item/${item.id}`)} label={`Opens ${item.name}`} mm={25} />
+      <div className="min-w-0 leading-tight">
+        <b className="block text-[0.98rem] font-bold [overflow-wrap:anywhere]">{item.name}</b>
+        <span className="block text-[0.74rem]">{summarize(item, system)}</span>
+        {(pouch?.pocket !== undefined || leader !== undefined) && (
+          <span className="block text-[0.7rem]">{[pouch?.pocket, leader].filter(Boolean).join(' · ')}</span>
+        )}
+        <ItemDrawing item={item} width={110} height={13} />
+      </div>
+    </li>
+  )
+}

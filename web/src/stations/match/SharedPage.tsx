@@ -1,0 +1,96 @@
+import { dayOf } from '@hoxen/core/day'
+import { dayPartsOf, readShared, type Shared, type SharedReading } from '@hoxen/core/format'
+import { statesBySlot } from '@hoxen/core/rig'
+import { sayFish, sayFlies } from '@hoxen/core/words'
+import { useMemo } from 'react'
+import { useParams } from 'react-router'
+import { RigStrip } from '../../drawing/index.ts'
+import { Ledger, type Question, useRig } from '../../ledger/index.ts'
+import { unpacked } from '../../link/index.ts'
+import { commit, noticeDone, noticeFailed, useList } from '../../store/index.ts'
+import { Button, Empty, useUnits, VerdictMark } from '../../ui/index.ts'
+
+/** A rig that somebody sent, in the day they sent with it: judged as they see it, and none of one's own is touched. */
+export function SharedPage() {
+  const { code = '' } = useParams()
+  const reading = useMemo((): SharedReading => {
+    const text = unpacked(code)
+    return text === undefined ? { outcome: 'damaged' } : readShared(text)
+  }, [code])
+  if (reading.outcome === 'read') return <SharedRig shared={reading.shared} />
+  return (
+    <Empty title="This link cannot be opened">
+      {reading.outcome === 'newer'
+        ? 'It was made by a newer Hoxen than this one. Load the newest, then open the link again.'
+        : 'It breaks off, or something in it was changed on the way. Ask for it once more, and take care that the whole of it is copied. Nothing of yours was changed.'}
+    </Empty>
+  )
+}
+
+const NO_REMEDIES = new Map<never, never>()
+
+function SharedRig({ shared }: { readonly shared: Shared }) {
+  const { show, system } = useUnits()
+  const own = useList('items')
+  const question = useMemo((): Question => {
+    const gear = { items: shared.items }
+    return {
+      gear,
+      byId: new Map(shared.items.map((item) => [item.id, item])),
+      day: dayOf(dayPartsOf(shared)),
+    }
+  }, [shared])
+  const rig = useRig(question, shared.rig)
+  if (rig === undefined || rig === 'gone' || own === undefined)
+    return <p className="py-10 text-faint">Opening…</p>
+  const { day } = question
+  const ids = new Set(own.map(({ id }) => id))
+  const fresh = shared.items.filter(({ id }) => !ids.has(id))
+  const take = (): void =>
+    void commit('Take a rig that was sent', (tx) => {
+      tx.put('items', fresh)
+      tx.set('rig', shared.rig)
+    }).then((did) => did && noticeDone('It is in the strip, judged in your own day'), noticeFailed)
+  return (
+    <section aria-labelledby="shared-title">
+      <p className="text-[0.9rem] text-faint">A rig that was sent to you, in the day it was sent with</p>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h1 id="shared-title" className="text-[1.7rem] leading-tight">
+          {rig.parts.rod.name} with {rig.parts.head.head.name}
+        </h1>
+        <span className="text-lg">
+          <VerdictMark state={rig.verdict} provisional={rig.swung === undefined} />
+        </span>
+      </div>
+      <p className="mt-1" data-shared-day>
+        {shared.run === undefined ? 'Water as described' : shared.run.name}
+        {shared.flowM3ps === undefined ? '' : ` at ${show(shared.flowM3ps, 'flow')}`},{' '}
+        {show(day.waterDepthM, 'length')} deep, {show(day.currentMps, 'current')}; {sayFish(day, system)};{' '}
+        {sayFlies(day)}.
+      </p>
+      <div className="mt-2 rounded-lg border border-rule bg-sheet px-4 py-2">
+        <RigStrip
+          parts={rig.parts}
+          states={statesBySlot(rig.checks)}
+          hrefFor={() => ''}
+          height={84}
+          exploded
+        />
+      </div>
+      <div className="mt-3 flex flex-wrap items-center gap-3">
+        <Button weight="strong" onClick={take}>
+          {fresh.length === 0
+            ? 'Make it my rig'
+            : `Take ${fresh.length === 1 ? 'its part' : `its ${fresh.length} parts`} and make it my rig`}
+        </Button>
+        <span className="text-[0.92rem] text-faint">
+          Until then nothing of yours is touched.{' '}
+          {fresh.length < shared.items.length && 'Parts you have stay as they are with you.'}
+        </span>
+      </div>
+      <div className="mt-4">
+        <Ledger checks={rig.checks} remedies={NO_REMEDIES} items={question.byId} onTake={() => {}} />
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,127 @@
+import type { ChartCell } from '@hoxen/core/ladder'
+import type { SwingSetup } from '@hoxen/core/rig'
+import { SWING_THRESHOLDS, swingVerdict } from '@hoxen/core/swing'
+import { saySwing } from '@hoxen/core/words'
+import { useNavigate } from 'react-router'
+import { commit, keptIn, noticeDone, noticeFailed } from '../../store/index.ts'
+import { StateMark, useUnits } from '../../ui/index.ts'
+import { NO_TIP } from './LadderView.tsx'
+import type { Chart } from './useChart.ts'
+
+interface Props {
+  readonly chart: Chart
+  readonly setup: SwingSetup
+  /** Today's flow [m³/s]; its column is marked. */
+  readonly todayM3ps: number | undefined
+}
+
+/** Tips down, levels across: how full a cell is says how long the tip fishes at that level. */
+export function ChartTable({ chart: { columns, tips, cellOf }, setup, todayM3ps }: Props) {
+  const { show } = useUnits()
+  return (
+    <>
+      <div className="overflow-x-auto">
+        <table className="w-full min-w-[46rem] table-fixed border-collapse text-left">
+          <thead>
+            <tr className="text-[0.85rem]">
+              <th scope="col" className="sticky left-0 bg-paper py-1 pr-3 font-normal text-faint">
+                Tip
+              </th>
+              {columns.map(({ flowM3ps }) => {
+                const now = flowM3ps === todayM3ps
+                return (
+                  <th
+                    key={flowM3ps}
+                    scope="col"
+                    className={`px-1 whitespace-nowrap ${now ? 'border-t-4 border-t-caster font-bold' : 'font-normal text-faint'}`}
+                  >
+                    {show(flowM3ps, 'flow')}
+                    {now ? ', today' : ''}
+                  </th>
+                )
+              })}
+            </tr>
+          </thead>
+          <tbody>
+            {tips.map((tip) => (
+              <tr key={tip?.id ?? '_'} className="border-t border-rule">
+                <th scope="row" className="sticky left-0 bg-paper py-1 pr-3 font-medium">
+                  {tip?.name ?? NO_TIP}
+                </th>
+                {columns.map(({ flowM3ps }) => (
+                  <td key={flowM3ps} className="p-0.5">
+                    <Cell cell={cellOf(tip?.id ?? null, flowM3ps)} tip={tip?.name ?? NO_TIP} setup={setup} />
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <p className="mt-2 text-[0.88rem] text-faint">
+        Filled: how long of its swing over them the tip keeps the fly where the fish hold, at its best angle.
+        Hatched at the foot: it drags the bed. A cell opens its swing.
+      </p>
+    </>
+  )
+}
+
+interface CellProps {
+  readonly cell: ChartCell | undefined
+  readonly tip: string
+  readonly setup: SwingSetup
+}
+
+/** One tip at one level: how full it is says how long it fishes; it opens its swing. */
+function Cell({ cell, tip, setup }: CellProps) {
+  const { show } = useUnits()
+  const navigate = useNavigate()
+  if (cell === undefined) return <span className="block h-12 min-w-20 rounded bg-shoal/40" />
+  const { tipId, flowM3ps, angleDeg, ride } = cell
+  const { state, reason } = swingVerdict(ride)
+  const share = Math.round(ride.summary.holdingShare * 100)
+  const drags = ride.summary.draggedM > SWING_THRESHOLDS.holdsDraggedM
+  const open = (): void => {
+    const label = `${tip} at ${show(flowM3ps, 'flow')}, cast at ${angleDeg}°`
+    commit(label, async (tx) => {
+      const rig = await tx.one('rig')
+      if (rig === undefined) return
+      const water = await keptIn(tx, 'water')
+      tx.set('rig', { ...rig, tipId })
+      tx.set('water', { ...water, flowM3ps, plan: { ...water.plan, angleDeg } })
+    }).then((did) => {
+      if (!did) return
+      noticeDone(label)
+      void navigate('/water')
+    }, noticeFailed)
+  }
+  return (
+    <button
+      type="button"
+      onClick={open}
+      data-cell={state}
+      aria-label={`${tip} at ${show(flowM3ps, 'flow')}: ${share} % of its way with the fish at ${angleDeg}°. ${saySwing(reason, setup.fishAt)}`}
+      className="relative block h-12 w-full min-w-20 overflow-hidden rounded border border-rule bg-sheet text-left hover:border-ink"
+    >
+      <span
+        aria-hidden="true"
+        className="absolute inset-y-0 left-0 bg-river/30"
+        style={{ width: `${share}%` }}
+      />
+      {drags && (
+        <span
+          aria-hidden="true"
+          className="absolute inset-x-0 bottom-0 h-1.5"
+          style={{
+            backgroundImage: 'repeating-linear-gradient(45deg, var(--breaks) 0 2px, transparent 2px 5px)',
+          }}
+        />
+      )}
+      <span aria-hidden="true" className="relative flex flex-wrap items-center gap-x-1 px-1.5 text-[0.85rem]">
+        <StateMark state={state} word={false} />
+        <b>{share} %</b>
+        <span className="text-faint">{angleDeg}°</span>
+      </span>
+    </button>
+  )
+}

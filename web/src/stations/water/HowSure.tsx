@@ -1,0 +1,23 @@
+import type { Fan } from '@hoxen/core/ladder'
+import type { Run } from '@hoxen/core/water'
+import { sayFan, saySpreads } from '@hoxen/core/words'
+import { Tag, useUnits } from '../../ui/index.ts'
+
+interface Props {
+  readonly fan: Fan | undefined
+  readonly pool: Run | undefined
+}
+
+/** How sure the swing is, in a sentence, and what it is unsure of. */
+export function HowSure({ fan, pool }: Props) {
+  const { system } = useUnits()
+  return (
+    <div className="mt-2 text-[0.92rem]" data-fan={fan === undefined ? 'working' : 'done'}>
+      <p role="status">
+        {fan === undefined ? 'How sure is that? Letting 24 more swing…' : sayFan(fan, system)}{' '}
+        <Tag tag="estimate" />
+      </p>
+      <p className="text-[0.85rem] text-faint">{saySpreads(pool)}</p>
+    </div>
+  )
+}

@@ -1,0 +1,133 @@
+import { type PlacesPlan, placesGeoJson, placesGpx, planPlaces, readPlaces } from '@hoxen/core/format'
+import type { Run } from '@hoxen/core/water'
+import { sayProblem } from '@hoxen/core/words'
+import { useId, useState } from 'react'
+import { commit, newId, noticeDone, noticeFailed } from '../../store/index.ts'
+import { Button, saveFile, today, useUnits } from '../../ui/index.ts'
+
+interface Props {
+  readonly runs: readonly Run[]
+  /** What a place of which nothing else is known is taken for, until it is measured. */
+  readonly likeRun: Run
+}
+
+interface Read {
+  readonly name: string
+  readonly plan: PlacesPlan
+  readonly problems: readonly string[]
+}
+
+/** Pools out to a map and in from one: GPX waypoints, GeoJSON. What a file would do is shown before it does it. */
+export function PoolFiles({ runs, likeRun }: Props) {
+  const id = useId()
+  const { system } = useUnits()
+  const [read, setRead] = useState<Read>()
+  const placed = runs.filter(({ spot }) => spot !== undefined).length
+  const fresh = (name: string): Run => ({
+    ...likeRun,
+    id: newId(name),
+    name,
+    notes: 'Bed and current are as the job describes them, until they are measured.',
+  })
+  const take = async (file: File): Promise<void> => {
+    const { places, problems } = readPlaces(await file.text())
+    setRead({
+      name: file.name,
+      plan: planPlaces(places, runs, fresh),
+      problems: problems.map((problem) => sayProblem(problem, system)),
+    })
+  }
+  const bring = ({ name, plan }: Read): void => {
+    const rows = [...plan.added, ...plan.moved.map(({ after }) => after)]
+    commit(`Bring pools in from ${name}`, (tx) => tx.put('runs', rows)).then((did) => {
+      if (did) noticeDone(`${rows.length} ${rows.length === 1 ? 'pool' : 'pools'} from ${name}`)
+      setRead(undefined)
+    }, noticeFailed)
+  }
+  return (
+    <section aria-labelledby={`${id}-title`} className="no-print mt-8 border-t border-rule pt-3">
+      <h2 id={`${id}-title`} className="text-lg">
+        Pools on a map
+      </h2>
+      <p className="text-[0.92rem] text-faint">
+        {placed} of {runs.length} pools know where they lie; say it of the others under Cast, About this
+        place. GPX carries names and places, GeoJSON the whole of each pool.
+      </p>
+      <div className="mt-2 flex flex-wrap items-center gap-2">
+        <Button
+          disabled={placed === 0}
+          onClick={() => saveFile(`hoxen-pools-${today()}.gpx`, placesGpx(runs), 'application/gpx+xml')}
+        >
+          Save as GPX
+        </Button>
+        <Button
+          disabled={placed === 0}
+          onClick={() =>
+            saveFile(`hoxen-pools-${today()}.geojson`, placesGeoJson(runs), 'application/geo+json')
+          }
+        >
+          Save as GeoJSON
+        </Button>
+        <label htmlFor={id} className="text-sm text-faint">
+          Bring pools in
+        </label>
+        <input
+          id={id}
+          type="file"
+          accept=".gpx,.geojson,.json,application/gpx+xml,application/geo+json"
+          onChange={(event) => {
+            const [file] = event.target.files ?? []
+            if (file) take(file).catch(noticeFailed)
+            event.target.value = ''
+          }}
+          className="min-h-11 text-sm file:mr-3 file:min-h-11 file:rounded-md file:border file:border-ink/60 file:bg-sheet file:px-3"
+        />
+      </div>
+      {read !== undefined && (
+        <Preview read={read} onBring={() => bring(read)} onLeave={() => setRead(undefined)} />
+      )}
+    </section>
+  )
+}
+
+interface PreviewProps {
+  readonly read: Read
+  readonly onBring: () => void
+  readonly onLeave: () => void
+}
+
+function Preview({ read: { name, plan, problems }, onBring, onLeave }: PreviewProps) {
+  const { added, moved, same } = plan
+  const count = added.length + moved.length
+  return (
+    <div className="mt-3 rounded-lg border border-rule bg-sheet p-3">
+      <p role="status">
+        {name}: <b>{added.length}</b> new, <b>{moved.length}</b> told where they lie, <b>{same}</b> already
+        there.
+      </p>
+      <ul className="max-h-52 overflow-y-auto text-[0.95rem]">
+        {added.map(({ id, name: pool }) => (
+          <li key={id}>{pool}: new. Which way one faces, and its bed, are still to be said.</li>
+        ))}
+        {moved.map(({ after }) => (
+          <li key={after.id}>{after.name}: its place changes.</li>
+        ))}
+      </ul>
+      {problems.length > 0 && (
+        <ul role="alert" className="font-medium text-breaks">
+          {problems.map((text) => (
+            <li key={text}>{text}</li>
+          ))}
+        </ul>
+      )}
+      <div className="mt-2 flex gap-2">
+        {count > 0 && (
+          <Button weight="strong" onClick={onBring}>
+            Take {count === 1 ? 'it' : `these ${count}`} in
+          </Button>
+        )}
+        <Button onClick={onLeave}>Leave everything as it is</Button>
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,70 @@
+import { rowsCsv } from '@hoxen/core/format'
+import {
+  type ChartCell,
+  type ChartColumn,
+  chartCells,
+  chartColumns,
+  chartLevels,
+  tipsToTry,
+} from '@hoxen/core/ladder'
+import { type UnitSystem, unitFor, unitOf } from '@hoxen/core/quantity'
+import type { SwingSetup } from '@hoxen/core/rig'
+import type { TipItem } from '@hoxen/core/sink'
+import { swingVerdict } from '@hoxen/core/swing'
+import { useMemo } from 'react'
+import { useRides, useTips, type Water } from '../../pool/index.ts'
+import { useUnits } from '../../ui/index.ts'
+import { NO_TIP } from './LadderView.tsx'
+
+/** A flow to two figures of the unit in use. */
+function roundFlow(system: UnitSystem): (m3ps: number) => number {
+  const { toSi, fromSi } = unitOf(unitFor('flow', system))
+  return (m3ps) => toSi(Number(fromSi(m3ps).toPrecision(2)))
+}
+
+/** A pool's chart as far as it is worked out. */
+export interface Chart {
+  readonly columns: readonly ChartColumn[]
+  readonly tips: readonly (TipItem | null)[]
+  readonly cellOf: (tipId: string | null, flowM3ps: number) => ChartCell | undefined
+  readonly done: number
+  readonly of: number
+  readonly failed: string | undefined
+  /** The same as a table for a spreadsheet. */
+  readonly csv: () => string
+}
+
+/** Every tip at every level of a season. Without a pool measured at a known flow there are no columns. */
+export function useChart(setup: SwingSetup, { pool, flow }: Pick<Water, 'pool' | 'flow'>): Chart {
+  const { show, system } = useUnits()
+  const wallet = useTips()
+  const measured = pool?.measuredFlowM3ps
+  const tips = useMemo(() => tipsToTry(setup.parts, wallet.tips), [setup, wallet])
+  const columns = useMemo(
+    () =>
+      pool === undefined || measured === undefined
+        ? []
+        : chartColumns(setup, pool, tips, chartLevels(measured, flow?.m3ps, roundFlow(system))),
+    [setup, pool, measured, flow?.m3ps, tips, system],
+  )
+  // Level by level, so that the first column is there first.
+  const rungs = useMemo(() => columns.flatMap((column) => column.rungs), [columns])
+  const { rides, done, of, failed } = useRides(rungs)
+  const cells = useMemo(() => chartCells(columns, rides), [columns, rides])
+  const cellOf = (tipId: string | null, flowM3ps: number): ChartCell | undefined =>
+    cells.find((cell) => cell.tipId === tipId && cell.flowM3ps === flowM3ps)
+  const csv = (): string =>
+    rowsCsv([
+      ['tip', ...columns.map(({ flowM3ps }) => show(flowM3ps, 'flow'))],
+      ...tips.map((tip) => [
+        tip?.name ?? NO_TIP,
+        ...columns.map(({ flowM3ps }) => {
+          const cell = cellOf(tip?.id ?? null, flowM3ps)
+          return cell === undefined
+            ? ''
+            : `${Math.round(cell.ride.summary.holdingShare * 100)} % at ${cell.angleDeg}°, ${swingVerdict(cell.ride).state}`
+        }),
+      ]),
+    ])
+  return { columns, tips, cellOf, done, of, failed, csv }
+}

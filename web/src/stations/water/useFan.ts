@@ -1,0 +1,28 @@
+import { type Fan, fanOf, fanTasks } from '@hoxen/core/ladder'
+import type { SwingSetup } from '@hoxen/core/rig'
+import type { SwingResult } from '@hoxen/core/swing'
+import type { Run } from '@hoxen/core/water'
+import { useEffect, useMemo, useState } from 'react'
+import { useRides } from '../../pool/index.ts'
+
+/** While a hand still moves, the fan waits [ms]. */
+const STILL_MS = 900
+
+/** How sure the depth of my rig is: two dozen swings as likely as the one shown, let go when that one has come to rest. */
+export function useFan(
+  setup: SwingSetup,
+  pool: Run | undefined,
+  shown: SwingResult | undefined,
+): Fan | undefined {
+  const [still, setStill] = useState<SwingSetup>()
+  useEffect(() => {
+    if (shown === undefined) return
+    const wait = setTimeout(() => setStill(setup), STILL_MS)
+    return () => clearTimeout(wait)
+  }, [setup, shown])
+  const ready = still === setup
+  const tasks = useMemo(() => (ready ? fanTasks(setup, pool ?? setup.run) : undefined), [ready, setup, pool])
+  const { rides } = useRides(tasks)
+  const toS = shown?.samples.at(-1)?.tS
+  return useMemo(() => (ready && toS !== undefined ? fanOf(rides, toS) : undefined), [ready, rides, toS])
+}
