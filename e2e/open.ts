@@ -62,7 +62,7 @@ const demo = JSON.parse(readFileSync(new URL('../demo/skarn.json', import.meta.u
 export const DEMO_ITEMS: number = demo.gear.items.length
 
 /** What else the demo keeps: pools, the log, heads tried. */
-export const DEMO_OTHERS: number = demo.runs.length + demo.entries.length + demo.trials.length
+export const DEMO_OTHERS: number = demo.runs.length + demo.entries.length + demo.trials.length + demo.bends.length
 
 /** The demo angler's gear, and Match with it. */
 export async function openDemo(page: Page): Promise<void> {

@@ -1,7 +1,8 @@
 import { served } from './served.ts'
 import { gaugeReply, weatherReply } from './open.ts'
+import { writeFileSync } from 'node:fs'
 await served(4394, async (base, browser) => {
-  const c = await browser.newContext({ viewport: { width: 390, height: 844 }, reducedMotion: 'reduce', hasTouch: true })
+  const c = await browser.newContext({ viewport: { width: 390, height: 844 }, reducedMotion: 'reduce', hasTouch: true, serviceWorkers: 'block' })
   const p = await c.newPage()
   p.on('console', (m) => m.type() === 'error' && console.log('console', m.text()))
   p.on('pageerror', (e) => console.log('pageerror', e.message))
@@ -19,19 +20,20 @@ await served(4394, async (base, browser) => {
   await p.waitForTimeout(1500)
   await p.goto(`${base}/pocket`)
   await p.locator('[data-tips=done]').waitFor({ timeout: 30000 })
-  await p.waitForTimeout(5000)
-  await p.screenshot({ path: '/tmp/pocket.png' })
   await p.getByRole('button', { name: 'touched' }).click()
-  await p.waitForTimeout(800)
-  await p.screenshot({ path: '/tmp/pocket2.png' })
-  await p.goto(`${base}/pocket?view=wallet`)
   await p.waitForTimeout(1500)
-  await p.screenshot({ path: '/tmp/wallet.png' })
+  await p.screenshot({ path: '/tmp/pocket.png' })
   await p.setViewportSize({ width: 1280, height: 800 })
   await p.goto(`${base}/journal?view=season`)
   await p.waitForTimeout(2500)
-  await p.screenshot({ path: '/tmp/season.png' })
-  await p.goto(`${base}/journal`)
-  await p.waitForTimeout(1500)
-  await p.screenshot({ path: '/tmp/log.png' })
+  await p.screenshot({ path: '/tmp/season.png', fullPage: true })
+  await p.goto(`${base}/water`)
+  await p.locator('[data-fan=done]').waitFor({ timeout: 30000 })
+  await p.waitForTimeout(500)
+  await p.screenshot({ path: '/tmp/fan.png', fullPage: true })
+  for (const [path, name] of [['/rig/card','card'],['/water/card','pool'],['/gear/labels','labels'],['/journal/trial-sheet?rod=long-seven-13-ft&style=skagit','trial']]) {
+    await p.goto(`${base}${path}`)
+    await p.waitForTimeout(name === 'pool' ? 9000 : 1500)
+    writeFileSync(`/tmp/${name}.pdf`, await p.pdf({ format: 'A4', preferCSSPageSize: false }))
+  }
 })

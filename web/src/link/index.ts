@@ -1,3 +1,3 @@
 export { addressOf } from './address.ts'
-export { packed, unpacked } from './packed.ts'
+export { unpacked } from './packed.ts'
 export { rigLink, shareRig } from './shareRig.ts'

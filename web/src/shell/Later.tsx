@@ -10,7 +10,7 @@ import {
   onVersionTrouble,
   useDemoThere,
 } from '../store/index.ts'
-import { loadDemo } from './deeds.ts'
+import { loadDemo } from './keeping.ts'
 import { askToBeSafe, isSafe, keepWhole } from './onDevice.ts'
 
 /** Keeps this tab’s name to itself, and says so when another tab’s Hoxen is of another version. */

@@ -4,7 +4,7 @@ import { useSyncExternalStore } from 'react'
 import { Link } from 'react-router'
 import { noticeFailed, noticeSaid, sinceSaved } from '../store/index.ts'
 import { Button, buttonLook } from '../ui/index.ts'
-import { carryOver, saveEverything } from './deeds.ts'
+import { carryOver, saveEverything } from './keeping.ts'
 import { askToBeSafe, canInstall, install, isKeptWhole, isSafe, onInstallOffer } from './onDevice.ts'
 
 const day = (ms: number): string => new Date(ms).toLocaleDateString([], { dateStyle: 'long' })

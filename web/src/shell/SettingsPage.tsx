@@ -14,7 +14,7 @@ import {
   wipeGear,
 } from '../store/index.ts'
 import { Button, Sheet } from '../ui/index.ts'
-import { loadDemo } from './deeds.ts'
+import { loadDemo } from './keeping.ts'
 import { OnThisDevice } from './OnThisDevice.tsx'
 
 const change = (label: string, edit: (settings: Settings) => Settings): void =>

@@ -1,8 +1,10 @@
 import { useMemo } from 'react'
 import { useNavigate } from 'react-router'
 import { redo, undo } from '../store/index.ts'
-import { carryOver, saveEverything, toggleFace, toggleUnits } from './deeds.ts'
+import { toggleFace, toggleUnits } from './deeds.ts'
 import { STATIONS } from './stations.ts'
+
+const keeping = () => import('./keeping.ts')
 
 /** Something that can be done from anywhere: by key, from the palette, or from a button. */
 export interface Command {
@@ -28,8 +30,12 @@ export function useCommands(): readonly Command[] {
       { name: 'Switch light and dark', keys: 'd', run: toggleFace },
       { name: 'Undo', keys: 'z', run: undo },
       { name: 'Redo', keys: 'y', run: redo },
-      { name: 'Save everything to a file', run: saveEverything },
-      { name: 'Carry to another device', about: 'share backup phone table', run: carryOver },
+      { name: 'Save everything to a file', run: () => void keeping().then((m) => m.saveEverything()) },
+      {
+        name: 'Carry to another device',
+        about: 'share backup phone table',
+        run: () => void keeping().then((m) => m.carryOver()),
+      },
       { name: 'Open or leave the demo', run: () => void navigate('/settings?ask-demo') },
     ],
     [navigate],

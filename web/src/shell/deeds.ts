@@ -1,6 +1,4 @@
-import { changeKept, exportEverything, noticeDone, noticeFailed, openDemo, savedNow } from '../store/index.ts'
-import { saveFile, today } from '../ui/index.ts'
-import { shareFile } from './onDevice.ts'
+import { changeKept, noticeFailed } from '../store/index.ts'
 
 export const toggleUnits = (): void =>
   void changeKept('Switch units', 'settings', (s) => ({
@@ -14,28 +12,3 @@ export const toggleFace = (): void =>
   )
 
 const isDark = (): boolean => document.documentElement.dataset.face === 'dark'
-
-const JSON_TYPE = 'application/json'
-const fileName = (): string => `hoxen-everything-${today()}.json`
-
-export const saveEverything = (): void =>
-  void exportEverything()
-    .then((text) => saveFile(fileName(), text, JSON_TYPE))
-    .then(savedNow)
-    .catch(noticeFailed)
-
-/** Everything in one file, by the system’s share sheet where there is one. */
-export const carryOver = (): void =>
-  void exportEverything()
-    .then((text) =>
-      shareFile(new File([text], fileName(), { type: JSON_TYPE }), () =>
-        saveFile(fileName(), text, JSON_TYPE),
-      ),
-    )
-    .then((went) => (went ? savedNow() : undefined))
-    .catch(noticeFailed)
-
-export const loadDemo = (): void =>
-  void openDemo()
-    .then((did) => did && noticeDone('The demo angler’s gear is here'))
-    .catch(noticeFailed)

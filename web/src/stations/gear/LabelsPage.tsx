@@ -28,7 +28,7 @@ export function LabelsPage() {
       about={
         some.length > PAGE
           ? `The first ${PAGE} of ${some.length}: choose fewer kinds for the rest.`
-          : `${some.length} labels, 62 × 33 mm. Cut, and put each in its bag where the camera sees it.`
+          : `${some.length} labels of about 60 × 31 mm. Cut, and put each in its bag where the camera sees it.`
       }
       choices={
         <fieldset>
@@ -79,7 +79,7 @@ function BagLabel({ item }: { readonly item: Item }) {
         {(pouch?.pocket !== undefined || leader !== undefined) && (
           <span className="block text-[0.7rem]">{[pouch?.pocket, leader].filter(Boolean).join(' · ')}</span>
         )}
-        <ItemDrawing item={item} width={110} height={13} />
+        <ItemDrawing item={item} width={150} height={14} />
       </div>
     </li>
   )

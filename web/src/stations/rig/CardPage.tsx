@@ -107,7 +107,7 @@ function Card({ question, rig, today }: Props) {
               </span>
               <span className="text-right">
                 {check.value === null ? '' : sayFigure(check, check.value, system)}
-                {sayAllowed(check, system) === undefined ? '' : ` (${sayAllowed(check, system)})`}
+                {sayAllowed(check, system) ? ` (${sayAllowed(check, system)})` : ''}
               </span>
             </li>
           ))}

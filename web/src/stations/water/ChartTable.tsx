@@ -13,18 +13,25 @@ interface Props {
   readonly setup: SwingSetup
   /** Today's flow [m³/s]; its column is marked. */
   readonly todayM3ps: number | undefined
+  /** On one page of paper. */
+  readonly small?: boolean
 }
 
 /** Tips down, levels across: how full a cell is says how long the tip fishes at that level. */
-export function ChartTable({ chart: { columns, tips, cellOf }, setup, todayM3ps }: Props) {
+export function ChartTable({ chart: { columns, tips, cellOf }, setup, todayM3ps, small = false }: Props) {
   const { show } = useUnits()
   return (
     <>
       <div className="overflow-x-auto">
-        <table className="w-full min-w-[46rem] table-fixed border-collapse text-left">
+        <table
+          className={`w-full table-fixed border-collapse text-left ${small ? 'text-[0.72rem] leading-tight' : 'min-w-[46rem]'}`}
+        >
           <thead>
-            <tr className="text-[0.85rem]">
-              <th scope="col" className="sticky left-0 bg-paper py-1 pr-3 font-normal text-faint">
+            <tr className={small ? '' : 'text-[0.85rem]'}>
+              <th
+                scope="col"
+                className={`sticky left-0 bg-paper py-1 pr-3 font-normal text-faint ${small ? 'w-28' : ''}`}
+              >
                 Tip
               </th>
               {columns.map(({ flowM3ps }) => {
@@ -33,7 +40,7 @@ export function ChartTable({ chart: { columns, tips, cellOf }, setup, todayM3ps 
                   <th
                     key={flowM3ps}
                     scope="col"
-                    className={`px-1 whitespace-nowrap ${now ? 'border-t-4 border-t-caster font-bold' : 'font-normal text-faint'}`}
+                    className={`px-1 ${small ? '' : 'whitespace-nowrap'} ${now ? 'border-t-4 border-t-caster font-bold' : 'font-normal text-faint'}`}
                   >
                     {show(flowM3ps, 'flow')}
                     {now ? ', today' : ''}
@@ -50,7 +57,12 @@ export function ChartTable({ chart: { columns, tips, cellOf }, setup, todayM3ps 
                 </th>
                 {columns.map(({ flowM3ps }) => (
                   <td key={flowM3ps} className="p-0.5">
-                    <Cell cell={cellOf(tip?.id ?? null, flowM3ps)} tip={tip?.name ?? NO_TIP} setup={setup} />
+                    <Cell
+                      cell={cellOf(tip?.id ?? null, flowM3ps)}
+                      tip={tip?.name ?? NO_TIP}
+                      setup={setup}
+                      small={small}
+                    />
                   </td>
                 ))}
               </tr>
@@ -70,13 +82,15 @@ interface CellProps {
   readonly cell: ChartCell | undefined
   readonly tip: string
   readonly setup: SwingSetup
+  readonly small: boolean
 }
 
 /** One tip at one level: how full it is says how long it fishes; it opens its swing. */
-function Cell({ cell, tip, setup }: CellProps) {
+function Cell({ cell, tip, setup, small }: CellProps) {
   const { show } = useUnits()
   const navigate = useNavigate()
-  if (cell === undefined) return <span className="block h-12 min-w-20 rounded bg-shoal/40" />
+  if (cell === undefined)
+    return <span className={`block rounded bg-shoal/40 ${small ? 'h-8' : 'h-12 min-w-20'}`} />
   const { tipId, flowM3ps, angleDeg, ride } = cell
   const { state, reason } = swingVerdict(ride)
   const share = Math.round(ride.summary.holdingShare * 100)
@@ -101,7 +115,7 @@ function Cell({ cell, tip, setup }: CellProps) {
       onClick={open}
       data-cell={state}
       aria-label={`${tip} at ${show(flowM3ps, 'flow')}: ${share} % of its way with the fish at ${angleDeg}°. ${saySwing(reason, setup.fishAt)}`}
-      className="relative block h-12 w-full min-w-20 overflow-hidden rounded border border-rule bg-sheet text-left hover:border-ink"
+      className={`relative block w-full overflow-hidden rounded border border-rule bg-sheet text-left hover:border-ink ${small ? 'h-8' : 'h-12 min-w-20'}`}
     >
       <span
         aria-hidden="true"
@@ -117,7 +131,10 @@ function Cell({ cell, tip, setup }: CellProps) {
           }}
         />
       )}
-      <span aria-hidden="true" className="relative flex flex-wrap items-center gap-x-1 px-1.5 text-[0.85rem]">
+      <span
+        aria-hidden="true"
+        className={`relative flex flex-wrap items-center gap-x-1 ${small ? 'px-0.5' : 'px-1.5 text-[0.85rem]'}`}
+      >
         <StateMark state={state} word={false} />
         <b>{share} %</b>
         <span className="text-faint">{angleDeg}°</span>

@@ -59,7 +59,7 @@ function PoolCard({ water, setup }: Props) {
             {chart.done < chart.of ? `${chart.done} of ${chart.of} swings` : 'Ready to print'}
           </p>
           <WorkedOut done={chart.done} of={chart.of} failed={chart.failed} />
-          <ChartTable chart={chart} setup={setup} todayM3ps={flow?.m3ps} />
+          <ChartTable chart={chart} setup={setup} todayM3ps={flow?.m3ps} small />
         </>
       )}
       {pool !== undefined && flow !== undefined && (

@@ -13,7 +13,12 @@ test('an independent reader finds every pool of the GPX where it lies', () => {
   const dom = new DOMParser().parseFromString(placesGpx(DEMO.runs), 'text/xml')
   expect(dom.querySelector('parsererror')).toBeNull()
   const { features } = gpx(dom)
-  expect(features.map((f: { properties?: { name?: string } | null; geometry: unknown }) => [f.properties?.name, f.geometry])).toEqual(
+  expect(
+    features.map((f: { properties?: { name?: string } | null; geometry: unknown }) => [
+      f.properties?.name,
+      f.geometry,
+    ]),
+  ).toEqual(
     placed.map(({ name, spot }) => [
       name,
       {
