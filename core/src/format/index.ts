@@ -19,7 +19,7 @@ export {
   writeDocument,
 } from './document.ts'
 export { type ImportPlan, type ListPlan, newIn, planImport, rowId, sameFigures } from './importPlan.ts'
-export { journalCsv, trialsCsv } from './journalCsv.ts'
+export { ENTRY_HEAD, journalCsv, TRIAL_HEAD, trialsCsv } from './journalCsv.ts'
 export {
   type HoxenDocument,
   isList,
@@ -53,11 +53,12 @@ export {
   SHARED_VERSION,
   type Shared,
   type SharedReading,
+  sharedJsonSchema,
   sharedOf,
   writeShared,
 } from './shared.ts'
 export { FILE_PLACES, FORMAT_VERSION, type Raw, upgraded, upgradedPart } from './steps.ts'
-export { joined, markedAt, markOf, onward, type Trail, type Trails, trailKey } from './trail.ts'
+export { joined, markedAt, markOf, onward, TRAIL_KEPT, type Trail, type Trails, trailKey } from './trail.ts'
 export { ASKED_ROD, askedFor, askedRod } from './typed/askedRod.ts'
 export { type QuickAddResult, quickAdd } from './typed/quickAdd.ts'
 export { readTypedLines, type TypedLinesReading } from './typed/typedLines.ts'

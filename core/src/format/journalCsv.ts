@@ -2,7 +2,8 @@ import type { Entry, Tried } from '../journal/index.ts'
 import type { Run } from '../water/index.ts'
 import { rowsCsv } from './csv.ts'
 
-const ENTRY_HEAD = [
+/** Columns of the table of swings. */
+export const ENTRY_HEAD = [
   'time',
   'pool',
   'flow_m3ps',
@@ -15,7 +16,8 @@ const ENTRY_HEAD = [
   'fish',
   'notes',
 ] as const
-const TRIAL_HEAD = ['on', 'rod', 'style', 'head', 'head_g', 'feel', 'caster'] as const
+/** Columns of the table of trials. */
+export const TRIAL_HEAD = ['on', 'rod', 'style', 'head', 'head_g', 'feel', 'caster'] as const
 
 const cell = (value: string | number | undefined): string => (value === undefined ? '' : String(value))
 

@@ -40,6 +40,9 @@ export type SharedReading =
   | { readonly outcome: 'read'; readonly shared: Shared }
   | { readonly outcome: 'newer' | 'damaged' }
 
+/** The JSON Schema (draft 2020-12) of what stands in a link. */
+export const sharedJsonSchema = (): object => z.toJSONSchema(sharedSchema, { io: 'input' })
+
 /** What stands in a link, as text. */
 export const writeShared = (shared: Shared): string => JSON.stringify(shared)
 

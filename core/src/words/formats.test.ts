@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import Ajv from 'ajv/dist/2020.js'
-import { documentSchema, readDocument, writeDocument } from '../format/index.ts'
+import { documentSchema, readDocument, sharedJsonSchema, writeDocument } from '../format/index.ts'
 import { formatsPage } from './index.ts'
 
 const fixtures = `${__dirname}/../format/fixtures`
@@ -9,6 +9,9 @@ const fixtures = `${__dirname}/../format/fixtures`
 test('what docs say of the format is what the registry says; `npm run formats` writes it anew', () => {
   expect(readFileSync('docs/formats.md', 'utf8')).toBe(formatsPage())
   expect(JSON.parse(readFileSync('docs/hoxen.schema.json', 'utf8'))).toEqual(documentSchema())
+  expect(JSON.parse(readFileSync('docs/hoxen-link.schema.json', 'utf8'))).toEqual(
+    JSON.parse(JSON.stringify(sharedJsonSchema())),
+  )
 })
 
 describe('the JSON Schema, read by a validator that knows nothing of us [JSON Schema draft 2020-12]', () => {

@@ -1,12 +1,16 @@
 import {
   csvColumns,
+  ENTRY_HEAD,
   FORMAT,
   FORMAT_VERSION,
   LIST_NAMES,
   LISTS,
   placeOf,
+  SHARED_VERSION,
   SINGLE_NAMES,
   SINGLES,
+  TRAIL_KEPT,
+  TRIAL_HEAD,
 } from '../format/index.ts'
 import { FIELDS, KINDS } from '../gear/index.ts'
 import { KIND_NAMES } from './names.ts'
@@ -58,6 +62,26 @@ what would change before anything is taken.
 
 Versions 1 to ${FORMAT_VERSION} are read, by the page, its store and the command line alike, each through the same steps
 (\`core/src/format/steps.ts\`). A newer one is refused, and says so.
+
+A file saved from a device also tells \`trails\`: for each thing, by \`list/id\` (a single thing \`name/\`), the marks of the
+states it has been through, newest first, at most ${TRAIL_KEPT}; and \`gone\`, the same of what was taken away. A mark is milliseconds since 1970 in base 36,
+a hyphen, and what tells it from another of that moment. Of two states the one whose trail has the other’s newest mark is the newer; where neither has,
+both sides changed it and the angler is asked; of single things the later then stands. A file without trails adds and changes, and takes nothing away.
+
+## A rig in a link
+
+\`…#/match/shared/CODE\`: JSON (version ${SHARED_VERSION}), deflated (RFC 1951), base64url without padding, all of it after the \`#\`. It holds the rig’s own items, the job, the
+plan, the schools, where one stands, the pool with its flow, and what was found out of this rod: whoever opens it needs nothing else. The JSON Schema is
+[hoxen-link.schema.json](hoxen-link.schema.json).
+
+## Journal and trials as tables
+
+CSV, units in the header. Swings: \`${ENTRY_HEAD.join(',')}\`, times in UTC. Trials: \`${TRIAL_HEAD.join(',')}\`, \`feel\` from −2, too light, to +2, too heavy.
+
+## Pools on a map
+
+GPX 1.1: a waypoint for each pool that knows where it lies, its name in \`name\`. GeoJSON (RFC 7946): a point each, the pool whole in \`properties.hoxenPool\`. Both are read:
+a place of a pool’s own name says where that pool lies, any other is a new pool.
 
 ## Gear as a table
 

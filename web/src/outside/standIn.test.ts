@@ -26,7 +26,7 @@ test('a weather station is asked the same way, under its own address and name', 
   const winds = { station: 'Head', readings: [{ atMs: 1_795_608_000_000, fromDeg: 262, mps: 6, gustMps: 8 }] }
   answer(JSON.stringify(winds))
   expect(await standInWeather.read('ossan-head', never)).toEqual(winds)
-  expect(fetch).toHaveBeenCalledWith('/api/weather/ossan-head', { signal: never })
+  expect(fetch).toHaveBeenCalledWith('./api/weather/ossan-head', { signal: never })
   answer('{}', 503)
   await expect(standInWeather.read('ossan-head', never)).rejects.toThrow(
     'The weather station does not answer.',
@@ -68,6 +68,6 @@ describe('a gauge over HTTP', () => {
   test('its name is asked for as it is, whatever is in it', async () => {
     answer(JSON.stringify(READINGS))
     await standInGauge.read('a/b?c', never)
-    expect(fetch).toHaveBeenCalledWith('/api/gauge/a%2Fb%3Fc', { signal: never })
+    expect(fetch).toHaveBeenCalledWith('./api/gauge/a%2Fb%3Fc', { signal: never })
   })
 })

@@ -1,0 +1,60 @@
+import { describe, expect, test } from '@jest/globals'
+import { dayOf } from '../day/index.ts'
+import { DEFAULT_SCHOOLS } from '../gear/index.ts'
+import { judge } from '../match/index.ts'
+import { resolveRig } from '../rig/index.ts'
+import { byId, DEMO, DEMO_GEAR, WINTER_RIG } from '../testing/index.ts'
+import { dayPartsOf, readShared, sharedOf, writeShared } from './index.ts'
+
+const PARTS = {
+  job: DEMO.job,
+  schools: { ...DEFAULT_SCHOOLS, headMass: 'heavier' as const },
+  stand: DEMO.stand,
+  water: { ...DEMO.water, runId: 'kettle-run', flowM3ps: 30 },
+  runs: DEMO.runs,
+  own: {
+    'long-seven-13-ft': { skagit: { lowKg: 0.031, centreKg: 0.033, highKg: 0.036, from: 'trials' as const } },
+  },
+}
+const share = () =>
+  sharedOf({
+    rig: WINTER_RIG,
+    items: DEMO_GEAR.items,
+    parts: PARTS as never,
+    wind: { fromDeg: 90, mps: 3 },
+    flowM3ps: 30,
+  })
+
+describe('a rig in a link', () => {
+  test('whoever opens it comes to the sharer’s own verdict, line by line, without the sharer’s gear', () => {
+    const reading = readShared(writeShared(share()))
+    if (reading.outcome !== 'read') throw new Error(reading.outcome)
+    const { shared } = reading
+    expect(shared.items).toHaveLength(6)
+    const there = resolveRig(shared.rig, byId(shared.items))
+    const here = resolveRig(WINTER_RIG, byId(DEMO_GEAR.items))
+    if (there.outcome !== 'resolved' || here.outcome !== 'resolved') throw new Error('gone')
+    const mine = judge(
+      here.parts,
+      dayOf({ ...PARTS, stand: { ...PARTS.stand, windBy: 'hand', wind: { fromDeg: 90, mps: 3 } } } as never),
+    )
+    const theirs = judge(there.parts, dayOf(dayPartsOf(shared)))
+    expect(theirs.checks).toEqual(mine.checks)
+    expect(theirs.window).toEqual(mine.window)
+  })
+  test('it tells no notes, no gauge, no tide table, and nothing of other gear', () => {
+    const text = writeShared(share())
+    expect(text).not.toMatch(/notes|gaugeId|shore|beck-three/)
+  })
+  test.each([
+    ['', 'damaged'],
+    ['{"v":1', 'damaged'],
+    ['{"v":1}', 'damaged'],
+    ['{"v":99,"whatever":1}', 'newer'],
+    ['[]', 'damaged'],
+    ['null', 'damaged'],
+    [JSON.stringify({ ...share(), items: share().items.slice(1) }), 'damaged'],
+    [JSON.stringify({ ...share(), job: { ...share().job, castM: 1e9 } }), 'damaged'],
+    [`"${'x'.repeat(130_000)}"`, 'damaged'],
+  ])('%# %.30p is %p', (text, outcome) => expect(readShared(text).outcome).toBe(outcome))
+})
