@@ -62,7 +62,20 @@ const demo = JSON.parse(readFileSync(new URL('../demo/skarn.json', import.meta.u
 export const DEMO_ITEMS: number = demo.gear.items.length
 
 /** What else the demo keeps: pools, the log, heads tried. */
-export const DEMO_OTHERS: number = demo.runs.length + demo.entries.length + demo.trials.length + demo.bends.length
+export const DEMO_OTHERS: number =
+  demo.runs.length + demo.entries.length + demo.trials.length + demo.bends.length
+
+/** Goes to a page as a link does, without loading the application anew: the page before it is gone when this is done. */
+export async function go(page: Page, place: string): Promise<void> {
+  const main = page.locator('#page')
+  const before = (await main.count()) === 0 ? null : await main.getAttribute('data-at')
+  if (before === null) return void (await page.goto(place))
+  if (before === place) return
+  await page.evaluate((to) => {
+    location.hash = to
+  }, place)
+  await expect(main).not.toHaveAttribute('data-at', before)
+}
 
 /** The demo angler's gear, and Match with it. */
 export async function openDemo(page: Page): Promise<void> {

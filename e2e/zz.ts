@@ -1,8 +1,14 @@
-import { served } from './served.ts'
-import { gaugeReply, weatherReply } from './open.ts'
 import { writeFileSync } from 'node:fs'
+import { gaugeReply, weatherReply } from './open.ts'
+import { served } from './served.ts'
+
 await served(4394, async (base, browser) => {
-  const c = await browser.newContext({ viewport: { width: 390, height: 844 }, reducedMotion: 'reduce', hasTouch: true, serviceWorkers: 'block' })
+  const c = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    reducedMotion: 'reduce',
+    hasTouch: true,
+    serviceWorkers: 'block',
+  })
   const p = await c.newPage()
   p.on('console', (m) => m.type() === 'error' && console.log('console', m.text()))
   p.on('pageerror', (e) => console.log('pageerror', e.message))
@@ -12,7 +18,9 @@ await served(4394, async (base, browser) => {
   await p.getByRole('button', { name: /^Undo: Open the demo/ }).waitFor()
   await p.getByRole('button', { name: 'Winter run' }).click()
   await p.waitForTimeout(600)
-  await p.goto(`${base}/match/rig/long-seven-13-ft~510-gr-short-skagit~t-8-5-ft~level-4-ft~coated-30-lb~full-frame-eleven`)
+  await p.goto(
+    `${base}/match/rig/long-seven-13-ft~510-gr-short-skagit~t-8-5-ft~level-4-ft~coated-30-lb~full-frame-eleven`,
+  )
   await p.getByRole('button', { name: 'Make this my rig' }).click()
   await p.waitForTimeout(3000)
   await p.goto(`${base}/water`)
@@ -31,7 +39,12 @@ await served(4394, async (base, browser) => {
   await p.locator('[data-fan=done]').waitFor({ timeout: 30000 })
   await p.waitForTimeout(500)
   await p.screenshot({ path: '/tmp/fan.png', fullPage: true })
-  for (const [path, name] of [['/rig/card','card'],['/water/card','pool'],['/gear/labels','labels'],['/journal/trial-sheet?rod=long-seven-13-ft&style=skagit','trial']]) {
+  for (const [path, name] of [
+    ['/rig/card', 'card'],
+    ['/water/card', 'pool'],
+    ['/gear/labels', 'labels'],
+    ['/journal/trial-sheet?rod=long-seven-13-ft&style=skagit', 'trial'],
+  ]) {
     await p.goto(`${base}${path}`)
     await p.waitForTimeout(name === 'pool' ? 9000 : 1500)
     writeFileSync(`/tmp/${name}.pdf`, await p.pdf({ format: 'A4', preferCSSPageSize: false }))

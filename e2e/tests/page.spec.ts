@@ -1,8 +1,10 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
-import { expect, openDemo, test, winterRig } from '../open.ts'
+import { expect, go, openDemo, test, winterRig } from '../open.ts'
 
 const PLACES = [
+  '/pocket',
+  '/pocket?view=wallet',
   '/match',
   '/match/look?ask=13+ft+7',
   '/rig?part=tipId',
@@ -18,8 +20,11 @@ const PLACES = [
   '/water?view=bed',
   '/cast',
   '/cast/cautions',
+  '/journal?view=season',
   '/journal?view=trials',
   '/journal?view=bend',
+  '/rig/card',
+  '/gear/labels',
   '/gear?kind=tip',
   '/gear/new/head',
   '/gear/item/510-gr-short-skagit',
@@ -42,7 +47,7 @@ async function violationsAt(
   place: string,
   look: (axe: AxeBuilder) => AxeBuilder,
 ): Promise<readonly string[]> {
-  await page.goto(place)
+  await go(page, place)
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
   const { violations } = await look(new AxeBuilder({ page }).options(LEAN)).analyze()
   return violations.map((v) => `${place} ${v.id}: ${v.nodes.map((n) => n.html).join(' ')}`)

@@ -33,9 +33,9 @@ class Device {
     const document: HoxenDocument = { ...nothingKept(), items: [...this.items.values()] }
     return { document, past: { trails: { ...this.trails }, gone: { ...this.gone } } }
   }
-  bring(other: Device, answers: Record<string, 'mine' | 'theirs'> = {}) {
+  bring(other: Device, answers: Record<string, 'mine' | 'theirs'> = {}, olderToo = false) {
     const merge = planMerge(this.all, other.all)
-    const taken = merged(other.all.document, merge, answers, this.clockMs, this.tail)
+    const taken = merged(other.all.document, merge, answers, olderToo, this.clockMs, this.tail)
     for (const { id } of taken.removed) {
       this.items.delete(id)
       delete this.trails[`items/${id}`]
@@ -105,9 +105,24 @@ describe('two devices brought together', () => {
     table.remove('b')
     bank.put(rod('b', 4.9))
     const merge = table.bring(bank)
-    expect(merge.kept).toBe(1)
+    expect(merge.older.map(({ place }) => place)).toEqual(['items/a'])
     expect(merge.asked.map(({ place }) => place)).toEqual(['items/b'])
     expect(known(table)).toEqual({ b: 4.9, c: 4, d: 4 })
+  })
+
+  test('a file saved before is taken for a backup when that is wanted: what was taken away or changed since is back', () => {
+    const [table] = both()
+    const before = known(table)
+    const saved = new Device('saved')
+    saved.bring(table)
+    table.remove('a')
+    table.put(rod('b', 4.4))
+    expect(table.bring(saved).older.map(({ place }) => place)).toEqual(['items/a', 'items/b'])
+    expect(known(table)).toEqual({ b: 4.4, c: 4, d: 4 })
+    table.bring(saved, {}, true)
+    expect(known(table)).toEqual(before)
+    // Where the file lies still, it is the older of the two now.
+    expect(saved.bring(table).asked).toEqual([])
   })
 
   test('the same change made on both sides is no question', () => {

@@ -29,11 +29,20 @@ export interface Asked {
   readonly later: 'mine' | 'theirs'
 }
 
+/** A thing of the file that is older than what is here. */
+export interface Older {
+  readonly place: string
+  readonly name: ListName
+  readonly theirs: ListRow<ListName>
+  /** Left out where it was taken away here. */
+  readonly mine?: ListRow<ListName>
+}
+
 /** What bringing another device's file in would do: per thing the newer state wins, nothing is replaced wholesale. */
 export interface Merge {
   readonly plan: ImportPlan
-  /** Things that are newer here, and stay. */
-  readonly kept: number
+  /** Things that were changed or taken away here since, and stay so unless the file’s older state is wanted back. */
+  readonly older: readonly Older[]
   /** Taken away there and not touched here since. */
   readonly removed: readonly { readonly name: ListName; readonly row: ListRow<ListName> }[]
   readonly asked: readonly Asked[]
@@ -63,12 +72,12 @@ function plainMerge(mine: HoxenDocument, theirs: HoxenDocument): Merge {
       plan.lists[name].added.map((row) => [trailKey(name, row.id), withoutPast(row)]),
     ),
   )
-  return { plan, kept: 0, removed: [], asked: [], trails, askedTrails: {} }
+  return { plan, older: [], removed: [], asked: [], trails, askedTrails: {} }
 }
 
 /** Gathers what becomes of each thing, list by list. */
 class Bringing {
-  kept = 0
+  readonly older: Older[] = []
   readonly removed: Merge['removed'][number][] = []
   readonly asked: Asked[] = []
   readonly trails: Record<string, Trail> = {}
@@ -110,7 +119,8 @@ class Bringing {
       return before === undefined ? 'added' : 'changed'
     }
     if (came === 'mine-newer') {
-      this.kept++
+      this.askedTrails[place] = joined(a, b)
+      this.older.push({ place, name, theirs: after, ...(before && { mine: before }) } as Older)
       return 'kept'
     }
     this.ask(name, after.id, before, after, a, b)
@@ -122,8 +132,8 @@ class Bringing {
     const place = trailKey(name, row.id)
     const [a, b] = [this.mine.trails[place] ?? [], this.theirs.gone[place] ?? []]
     const came = descent(a, b)
-    if (came === 'mine-newer') this.kept++
-    else if (came === 'theirs-newer') {
+    if (came === 'mine-newer') return
+    if (came === 'theirs-newer') {
       this.removed.push({ name, row: row as ListRow<ListName> })
       this.trails[place] = joined(b, a)
     } else this.ask(name, row.id, row, undefined, a, b)
@@ -169,10 +179,10 @@ export function planMerge(mine: WithPast, theirs: WithPast): Merge {
   const singles = SINGLE_NAMES.filter((name) =>
     bring.single(name, mine.document[name], theirs.document[name]),
   )
-  const { kept, removed, asked, trails, askedTrails } = bring
+  const { older, removed, asked, trails, askedTrails } = bring
   return {
     plan: { lists: Object.fromEntries(lists) as ImportPlan['lists'], singles },
-    kept,
+    older,
     removed,
     asked,
     trails,
@@ -182,12 +192,14 @@ export function planMerge(mine: WithPast, theirs: WithPast): Merge {
 
 /**
  * What is written once every question is answered.
- * @param answers by place; what is not answered is taken as it was touched last @param nowMs [ms since 1970] @param tail tells this mark from others
+ * @param answers by place; what is not answered is taken as it was touched last @param olderToo whether the file’s older states are wanted back
+ * @param nowMs [ms since 1970] @param tail tells this mark from others
  */
 export function merged(
   theirs: HoxenDocument,
   merge: Merge,
   answers: Readonly<Record<string, 'mine' | 'theirs'>>,
+  olderToo: boolean,
   nowMs: number,
   tail: string,
 ): Taken {
@@ -201,6 +213,10 @@ export function merged(
     if ((answers[place] ?? later) === 'mine') continue
     if (other !== undefined) lists[name]?.push(other)
     else if (mine !== undefined) removed.push({ name, id: mine.id })
+  }
+  for (const { place, name, theirs: older } of olderToo ? merge.older : []) {
+    trails[place] = onward(merge.askedTrails[place] ?? [], nowMs, tail)
+    lists[name]?.push(older)
   }
   const singles = Object.fromEntries(merge.plan.singles.map((name) => [name, theirs[name]]))
   return { document: { ...lists, ...singles } as unknown as HoxenDocument, removed, trails }

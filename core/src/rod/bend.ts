@@ -74,8 +74,19 @@ function fitWith(test: BendTest, tipShare: number): FittedBend {
   return { stiffnessN: exp(mean), tipShare, scatter }
 }
 
-/** The taper under which all weights tell the same stiffness; one weight tells none, and the usual stands. */
+const fits = new WeakMap<readonly HungWeight[], FittedBend>()
+
+/** The fit of a rod's weights: the same for every style whose window is carried over. */
 function fitted(test: BendTest): FittedBend {
+  const known = fits.get(test.loads)
+  if (known !== undefined) return known
+  const fit = fittedAnew(test)
+  fits.set(test.loads, fit)
+  return fit
+}
+
+/** The taper under which all weights tell the same stiffness; one weight tells none, and the usual stands. */
+function fittedAnew(test: BendTest): FittedBend {
   const { tapers, usualTaper, taperPull } = BEND_MODEL
   if (test.loads.length < 2) return fitWith(test, usualTaper)
   const cost = ({ scatter, tipShare }: FittedBend): number =>
@@ -89,7 +100,7 @@ function fitted(test: BendTest): FittedBend {
 function usable({ freeLengthM, loads }: BendTest): BendTest | 'too-light' | 'too-heavy' {
   const share = ({ dropM }: HungWeight): number => dropM / freeLengthM
   const kept = loads.filter((l) => share(l) >= BEND_MODEL.leastShare && share(l) <= BEND_MODEL.mostShare)
-  if (kept.length > 0) return { freeLengthM, loads: kept }
+  if (kept.length > 0) return { freeLengthM, loads: kept.length === loads.length ? loads : kept }
   return loads.some((l) => share(l) > BEND_MODEL.mostShare) ? 'too-heavy' : 'too-light'
 }
 

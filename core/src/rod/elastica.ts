@@ -57,23 +57,49 @@ function walk(alpha: number, tipRad: number, tipShare: number, keep: boolean): W
   return { clampRad: theta, out, down, points }
 }
 
+/**
+ * A root of a function that is negative at one end and positive at the other: halved some times first, which no other root
+ * nearby misleads, then by false position with the Illinois weight (Dowell & Jarratt 1971, from memory). [standard]
+ */
+function rootIn(
+  f: (x: number) => number,
+  ends: { readonly low: number; readonly high: number },
+  { halvings, close }: { readonly halvings: number; readonly close: number },
+): { readonly x: number; readonly found: boolean } {
+  let { low, high } = ends
+  let [fLow, fHigh] = [Number.NaN, Number.NaN]
+  for (let trial = 0; trial < MAX_TRIALS; trial++) {
+    const falsely = trial >= halvings && !Number.isNaN(fLow) && !Number.isNaN(fHigh)
+    const x = falsely ? (low * fHigh - high * fLow) / (fHigh - fLow) : (low + high) / 2
+    const y = f(x)
+    if (abs(y) < close || high - low < close) return { x, found: true }
+    if (y > 0) {
+      high = x
+      // An end that stays put counts half: else the other creeps.
+      if (falsely && y * fHigh > 0) fLow /= 2
+      fHigh = y
+    } else {
+      low = x
+      if (falsely && y * fLow > 0) fHigh /= 2
+      fLow = y
+    }
+  }
+  return { x: (low + high) / 2, found: false }
+}
+
 interface Tip {
   readonly tipRad: number
   readonly found: boolean
 }
 
-/** The angle at which the tip stands: the least for which the clamp is level. By halving: under heavy loads there are others. */
+/** The angle at which the tip stands: the least for which the clamp is level. Under heavy loads there are others. */
 function standing(alpha: number, tipShare: number): Tip {
-  let low = 0
-  let high = PI / 2
-  for (let trial = 0; trial < MAX_TRIALS; trial++) {
-    const tipRad = (low + high) / 2
-    const { clampRad } = walk(alpha, tipRad, tipShare, false)
-    if (abs(clampRad) < CLOSE_RAD || high - low < CLOSE_RAD) return { tipRad, found: true }
-    if (clampRad > 0) high = tipRad
-    else low = tipRad
-  }
-  return { tipRad: (low + high) / 2, found: false }
+  const { x, found } = rootIn(
+    (tipRad) => walk(alpha, tipRad, tipShare, false).clampRad,
+    { low: 0, high: PI / 2 },
+    { halvings: 7, close: CLOSE_RAD },
+  )
+  return { tipRad: x, found }
 }
 
 /**
@@ -92,18 +118,67 @@ export function bentRod(alpha: number, tipShare = 1): BentRod {
   }
 }
 
-/** Loads tried for a drop, as logarithms of α, and how often the span is halved: to 10⁻⁹ of it. */
-const LOG_ALPHA = { low: -8, high: 4, halvings: 34 } as const
+/** Loads tried for a drop, as logarithms of α. */
+const LOG_ALPHA = { low: -8, high: 4 } as const
+/** The drop is met this closely, as a share of the free length. */
+const CLOSE_DROP = 1e-9
 
-/** The load, as α, under which a rod drops by this share of its free length: by halving, which a heavy load’s other solutions don’t mislead. @param dropShare (0, 0.9] */
-export function alphaFor(dropShare: number, tipShare = 1): number {
-  let { low, high }: { low: number; high: number } = LOG_ALPHA
-  for (let i = 0; i < LOG_ALPHA.halvings; i++) {
-    const middle = (low + high) / 2
-    const alpha = Math.exp(middle)
-    const { down } = walk(alpha, standing(alpha, tipShare).tipRad, tipShare, false)
-    if (down < dropShare) low = middle
-    else high = middle
+/** Steps of Newton’s before it is given up, and the differences its slopes are taken over. */
+const NEWTON = { steps: 12, by: 1e-6 } as const
+
+/** What a small load does to the tip of a tapered rod, per α: ∫ (1 − s)²/t³ ds. [physics] */
+function compliance(tipShare: number): number {
+  let sum = 0
+  for (let i = 0; i < STEPS; i++) {
+    const s = (i + 0.5) / STEPS
+    sum += (1 - s) ** 2 / (1 + (tipShare - 1) * s) ** STIFFNESS_POWER / STEPS
   }
-  return Math.exp((low + high) / 2)
+  return sum
 }
+
+/** Load and angle of the tip together, by Newton from what small deflections would make of it; undefined where that strays. */
+function togetherFor(dropShare: number, tipShare: number): number | undefined {
+  let logAlpha = Math.log((dropShare / compliance(tipShare)) * (1 + dropShare ** 2))
+  let tipRad = Math.min(1.4, 1.45 * dropShare)
+  const off = (a: number, rad: number): readonly [clamp: number, down: number] => {
+    const { clampRad, down } = walk(Math.exp(a), rad, tipShare, false)
+    return [clampRad, down - dropShare]
+  }
+  for (let step = 0; step < NEWTON.steps; step++) {
+    const [c, d] = off(logAlpha, tipRad)
+    if (abs(c) < CLOSE_DROP && abs(d) < CLOSE_DROP) return Math.exp(logAlpha)
+    const [cA, dA] = off(logAlpha + NEWTON.by, tipRad)
+    const [cT, dT] = off(logAlpha, tipRad + NEWTON.by)
+    const [ca, da, ct, dt] = [cA - c, dA - d, cT - c, dT - d].map((each) => each / NEWTON.by) as [
+      number,
+      number,
+      number,
+      number,
+    ]
+    const det = ca * dt - ct * da
+    const [moveA, moveT] = [(ct * d - dt * c) / det, (da * c - ca * d) / det]
+    if (!Number.isFinite(moveA) || !Number.isFinite(moveT)) return undefined
+    const share = Math.min(1, 0.5 / Math.max(abs(moveA), abs(moveT), 1e-12))
+    logAlpha += share * moveA
+    tipRad += share * moveT
+    if (logAlpha < LOG_ALPHA.low || logAlpha > LOG_ALPHA.high || tipRad <= 0 || tipRad >= PI / 2)
+      return undefined
+  }
+  return undefined
+}
+
+/** The load, as α, under which a rod drops by this share of its free length. @param dropShare (0, 0.9] */
+export function alphaFor(dropShare: number, tipShare = 1): number {
+  const together = togetherFor(dropShare, tipShare)
+  // Newton may have met another of a heavy load’s solutions: the least angle is the rod’s.
+  if (together !== undefined && abs(bentDown(together, tipShare) - dropShare) < 10 * CLOSE_DROP)
+    return together
+  const { x } = rootIn((logAlpha) => bentDown(Math.exp(logAlpha), tipShare) - dropShare, LOG_ALPHA, {
+    halvings: 4,
+    close: CLOSE_DROP,
+  })
+  return Math.exp(x)
+}
+
+const bentDown = (alpha: number, tipShare: number): number =>
+  walk(alpha, standing(alpha, tipShare).tipRad, tipShare, false).down

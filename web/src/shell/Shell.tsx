@@ -30,7 +30,7 @@ export function Shell() {
     [commands],
   )
   const dark = useFace(settings.face)
-  const { pathname } = useLocation()
+  const { pathname, search } = useLocation()
   const atTheBank = STATIONS.some((station) => station.atTheBank && pathname === `/${station.path}`)
   useKeys(withSheets, open === undefined)
   usePaletteKey(() => setOpen('palette'))
@@ -77,7 +77,12 @@ export function Shell() {
           </div>
         </div>
       </header>
-      <main id="page" tabIndex={-1} className="mx-auto max-w-[84rem] px-4 pt-4 pb-24 outline-none lg:pb-10">
+      <main
+        id="page"
+        data-at={pathname + search}
+        tabIndex={-1}
+        className="mx-auto max-w-[84rem] px-4 pt-4 pb-24 outline-none lg:pb-10"
+      >
         <PageGuard address={pathname}>
           <Suspense fallback={<p className="py-10 text-faint">Opening…</p>}>
             <Outlet />

@@ -46,11 +46,12 @@ export function ImportPreview({
   const kept = useKept()
   const { system } = useUnits()
   const [busy, setBusy] = useState(false)
+  const [olderToo, setOlderToo] = useState(false)
   const [answers, setAnswers] = useState<Readonly<Record<string, 'mine' | 'theirs'>>>({})
   const { document, past, fileProblems, refused, unknownColumns } = reading
   const merge = useMemo(() => kept && planMerge(kept, { document, past }), [kept, document, past])
   if (merge === undefined) return null
-  const { plan, removed, asked } = merge
+  const { plan, removed, asked, older } = merge
   if (fileProblems.length > 0)
     return (
       <div role="alert" className="mt-4">
@@ -66,7 +67,8 @@ export function ImportPreview({
   const count =
     lists.reduce((sum, { added, changed }) => sum + added.length + changed.length, 0) +
     removed.length +
-    asked.length
+    asked.length +
+    (olderToo ? older.length : 0)
   const sum = (of: (list: (typeof lists)[number]) => number): number =>
     lists.reduce((total, list) => total + of(list), 0)
   /** A row may be wrong in more than one way. */
@@ -74,7 +76,7 @@ export function ImportPreview({
   const take = (): void => {
     setBusy(true)
     bringIn(
-      merged(document, merge, answers, Date.now(), crypto.randomUUID().slice(0, 6)),
+      merged(document, merge, answers, olderToo, Date.now(), crypto.randomUUID().slice(0, 6)),
       `Import ${reading.name}`,
     )
       .then(() => {
@@ -90,7 +92,7 @@ export function ImportPreview({
         <b>{sum((l) => l.same)}</b> already the same,{' '}
         {past !== undefined && (
           <>
-            <b>{removed.length}</b> to take away, <b>{merge.kept}</b> newer here,{' '}
+            <b>{removed.length}</b> to take away, <b>{older.length}</b> newer here,{' '}
           </>
         )}
         <b className={refusedRows > 0 ? 'text-breaks' : ''}>{refusedRows}</b> refused
@@ -100,6 +102,20 @@ export function ImportPreview({
         answers={answers}
         onAnswer={(place, side) => setAnswers({ ...answers, [place]: side })}
       />
+      {older.length > 0 && (
+        <label className="mt-2 flex min-h-11 items-center gap-2.5">
+          <input
+            type="checkbox"
+            checked={olderToo}
+            onChange={(event) => setOlderToo(event.target.checked)}
+            className="size-4 shrink-0"
+          />
+          <span>
+            Take the file’s older state of these {older.length} too (
+            {older.filter(({ mine }) => mine === undefined).length} of them were taken away here since)
+          </span>
+        </label>
+      )}
       {plan.singles.length > 0 && (
         <p className="text-[0.92rem] text-faint">
           Also replaces: {plan.singles.map((name) => SINGLES[name].words.one).join(', ')}.

@@ -93,7 +93,7 @@ interface DayProps {
 function Day({ name, found, chosen, onDay }: DayProps) {
   const number = Number(name.slice(-2))
   if (found === undefined)
-    return <span className="grid size-11 place-items-center text-faint/70 sm:size-9">{number}</span>
+    return <span className="grid size-11 place-items-center text-faint sm:size-9">{number}</span>
   const of = found.entries.length
   return (
     <button

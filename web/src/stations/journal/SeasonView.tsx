@@ -112,6 +112,7 @@ function Season({ entries, runs }: Props) {
           <SaveJournal entries={asked} />
         </div>
         <div className="min-w-0">
+          <h2 className="sr-only">Swing by swing</h2>
           {asked.length === 0 ? (
             <p className="text-faint">No swing of that sort was logged.</p>
           ) : (
