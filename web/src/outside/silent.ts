@@ -10,7 +10,12 @@ interface Shape<T> {
 
 /** Takes a reply for what it is: JSON of the right shape, or a reason in plain words. @param what gauge, weather station */
 async function taken<T>(response: Response, schema: Shape<T>, what: string): Promise<T> {
-  if (response.status === 404) throw new Silent(`There is no such ${what}.`)
+  if (response.status === 404)
+    throw new Silent(
+      response.headers?.get('content-type')?.includes('json') === false
+        ? `There is no ${what} here: this Hoxen stands on its own.`
+        : `There is no such ${what}.`,
+    )
   if (!response.ok) throw new Silent(`The ${what} does not answer.`)
   const text = await response.text()
   if (/^\s*</.test(text)) throw new Silent(`The ${what} answered with a web page instead of readings.`)

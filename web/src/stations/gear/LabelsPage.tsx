@@ -12,7 +12,7 @@ const BAGGED = ['tip', 'sinking-leader', 'head', 'leader', 'cheater'] as const
 type Bagged = (typeof BAGGED)[number]
 const isBagged = (item: Item): boolean => (BAGGED as readonly string[]).includes(item.kind)
 /** Labels on one page. */
-const PAGE = 24
+const PAGE = 21
 
 /** A sheet of labels for bags of tips, heads and leaders; the code on each opens the thing's page. */
 export function LabelsPage() {

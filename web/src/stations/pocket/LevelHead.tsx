@@ -57,6 +57,14 @@ export function LevelHead({ today: { day, runs, gauge } }: { readonly today: Tod
           <LevelTrace readings={readings} />
         </div>
       )}
+      {gauge.silent !== undefined && where.by === 'pool' && flow?.from !== 'hand' && (
+        <p role="status" className="text-[0.92rem] text-watch">
+          {gauge.silent}{' '}
+          <Link to="/water?say=level" className="underline underline-offset-4">
+            Say the level
+          </Link>
+        </p>
+      )}
       {doubt !== undefined && (
         <p role="status" className="mt-1 font-medium text-watch">
           {doubt}

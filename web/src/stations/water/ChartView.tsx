@@ -14,7 +14,7 @@ interface Props {
 export function ChartView({ setup, water }: Props) {
   const chart = useChart(setup, water)
   const { pool, flow } = water
-  const { done, of, failed } = chart
+  const { done, of, failed, working, tips } = chart
   if (pool?.measuredFlowM3ps === undefined)
     return (
       <p className="max-w-2xl py-8">
@@ -22,21 +22,23 @@ export function ChartView({ setup, water }: Props) {
         under The pool.
       </p>
     )
+  if (tips.length === 0)
+    return <p className="py-8">There are no tips in your gear yet. Add one in Gear: “T-11 10 ft” will do.</p>
   return (
     <section aria-labelledby="chart-title">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2 id="chart-title" className="text-xl">
           Which tip at which level <Tag tag="estimate" />
         </h2>
-        <p className="text-[0.9rem] text-faint" role="status" data-chart={done < of ? 'working' : 'done'}>
-          {done < of ? `${done} of ${of} swings` : `${of} swings let go, each tip at three angles`}
+        <p className="text-[0.9rem] text-faint" role="status" data-chart={working ? 'working' : 'done'}>
+          {working ? `${done} of ${of} swings` : `${of} swings let go, each tip at three angles`}
         </p>
         <span className="no-print flex gap-2">
           <Link to="/water/card" className={buttonLook('plain')}>
             On paper
           </Link>
           <Button
-            disabled={done < of}
+            disabled={working}
             onClick={() => saveFile(`hoxen-${pool.id}-${today()}.csv`, chart.csv(), 'text/csv')}
           >
             Save as a table

@@ -51,12 +51,8 @@ function PoolCard({ water, setup }: Props) {
         <p className="py-4">A chart wants a pool that was measured at a flow you know.</p>
       ) : (
         <>
-          <p
-            className="no-print text-[0.9rem]"
-            role="status"
-            data-chart={chart.done < chart.of ? 'working' : 'done'}
-          >
-            {chart.done < chart.of ? `${chart.done} of ${chart.of} swings` : 'Ready to print'}
+          <p className="no-print text-[0.9rem]" role="status" data-chart={chart.working ? 'working' : 'done'}>
+            {chart.working ? `${chart.done} of ${chart.of} swings` : 'Ready to print'}
           </p>
           <WorkedOut done={chart.done} of={chart.of} failed={chart.failed} />
           <ChartTable chart={chart} setup={setup} todayM3ps={flow?.m3ps} small />

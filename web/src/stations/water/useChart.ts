@@ -30,6 +30,8 @@ export interface Chart {
   readonly done: number
   readonly of: number
   readonly failed: string | undefined
+  /** Until every swing is there; with no tips there are none. */
+  readonly working: boolean
   /** The same as a table for a spreadsheet. */
   readonly csv: () => string
 }
@@ -66,5 +68,5 @@ export function useChart(setup: SwingSetup, { pool, flow }: Pick<Water, 'pool' |
         }),
       ]),
     ])
-  return { columns, tips, cellOf, done, of, failed, csv }
+  return { columns, tips, cellOf, done, of, failed, working: done < of || of === 0, csv }
 }
