@@ -52,6 +52,7 @@ test('rig card, pool card, bag labels and trial sheet: one page each, with what 
   expect(labels.pages).toBe(1)
   expect(labels.text).toContain('right chest pocket · Stepped 5 ft')
   await go(page, '/journal/trial-sheet?rod=switch-six-11-ft-3&style=skagit')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Trials on/)
   const sheet = await printed(page)
   expect(sheet.pages).toBe(1)
   expect(sheet.text).toMatch(/Trials on .*: Skagit/)
