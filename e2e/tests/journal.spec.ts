@@ -82,7 +82,7 @@ test('a swing is filled in at leisure: a large photo is made small, a time to co
   await expect(sheet.getByText('cannot open “notes.png” as a photo', { exact: false })).toBeVisible()
   await sheet.getByRole('button', { name: 'Done' }).click()
   await expect(page.getByLabel('photo').first()).toBeVisible()
-  await page.getByLabel('Pool').selectOption({ label: 'Kettle Run' })
+  await page.getByLabel('Pool', { exact: true }).selectOption({ label: 'Kettle Run' })
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Kettle Run')
   await expect(swings).not.toHaveText('20 of 40 swings')
   await page.getByRole('button', { name: 'Show all of it' }).click()

@@ -17,6 +17,7 @@ import {
   useList,
 } from '../../store/index.ts'
 import { Button, buttonLook, Empty, fieldLook, useUnits } from '../../ui/index.ts'
+import { BucketTimer } from './BucketTimer.tsx'
 import { ByOneLine } from './ByOneLine.tsx'
 import { Derived } from './Derived.tsx'
 import { type FormText, fieldName, formText, readForm } from './itemForm.ts'
@@ -178,6 +179,7 @@ function ItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText 
       {item !== undefined && (
         <aside aria-label={`What follows from ${item.name}`} className="min-w-0 lg:pt-14">
           <Derived item={item} />
+          {(item.kind === 'tip' || item.kind === 'sinking-leader') && <BucketTimer item={item} />}
           <Suits item={item} />
         </aside>
       )}

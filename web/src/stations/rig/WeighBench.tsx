@@ -15,8 +15,16 @@ import {
   standIn,
   unplugBench,
 } from '../../scale/index.ts'
-import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
-import { Button, fieldLook, QuantityField, Tag, useUnits, useWithin } from '../../ui/index.ts'
+import {
+  addItem,
+  changeKept,
+  newId,
+  noticeDone,
+  noticeFailed,
+  saveItems,
+  useList,
+} from '../../store/index.ts'
+import { Button, fieldLook, QuantityField, Select, Tag, useUnits, useWithin } from '../../ui/index.ts'
 import { MaterialAxis } from './MaterialAxis.tsx'
 import { SettlingTrace } from './SettlingTrace.tsx'
 import { Tape } from './Tape.tsx'
@@ -173,6 +181,7 @@ function Naming({ massKg, onMass }: NamingProps) {
           refuse={within({ low: 0, high: lengthM ?? WEIGHED.lengthM.high }, 'length')}
         />
       </div>
+      {massKg !== undefined && massKg <= FLY_MOST_KG && <TheFly massKg={massKg} />}
       <MaterialAxis reading={reading} />
       {reading !== undefined && massKg !== undefined && lengthM !== undefined && (
         <Named reading={reading} massKg={massKg} lengthM={lengthM} sinkingM={sinkingM} onSave={save} />
@@ -183,6 +192,26 @@ function Naming({ massKg, onMass }: NamingProps) {
         </p>
       )}
     </>
+  )
+}
+
+/** No fly weighs more [kg]. */
+const FLY_MOST_KG = 0.02
+
+/** What lies on the scale is the fly: its weight counts from now on, and no longer what its dress lets suppose. */
+function TheFly({ massKg }: { readonly massKg: number }) {
+  const { show } = useUnits()
+  const take = (): void => {
+    const label = `The fly weighs ${show(massKg, 'lineMass')}`
+    changeKept(label, 'job', (job) => ({ ...job, fly: { ...job.fly, massKg } })).then(
+      (did) => did && noticeDone(`${label}; every swing and cast of the day goes by it`),
+      noticeFailed,
+    )
+  }
+  return (
+    <Button weight="quiet" className="no-print px-0" onClick={take}>
+      It is the fly I fish now
+    </Button>
   )
 }
 
@@ -222,6 +251,7 @@ function Named({ reading, massKg, lengthM, sinkingM, onSave }: NamedProps) {
           Save as a tip
         </Button>
         <Button onClick={() => onSave(head)}>Save as a head</Button>
+        <OntoMine massKg={massKg} lengthM={lengthM} />
         <Button onClick={() => print()}>Print the bag label</Button>
       </div>
       <div data-label="bag" className="mt-4 inline-block border-2 border-ink px-4 py-2">
@@ -231,6 +261,38 @@ function Named({ reading, massKg, lengthM, sinkingM, onSave }: NamedProps) {
         </p>
       </div>
     </div>
+  )
+}
+
+/** What was weighed is a thing one has already: its mass and length are then measured, and no longer supposed. */
+function OntoMine({ massKg, lengthM }: Pick<NamedProps, 'massKg' | 'lengthM'>) {
+  const { show } = useUnits()
+  const tips = (useList('items') ?? []).filter(
+    (item) => item.kind === 'tip' || item.kind === 'sinking-leader',
+  )
+  const [id, setId] = useState('')
+  const mine = tips.find((tip) => tip.id === id)
+  if (tips.length === 0) return null
+  const take = (tip: (typeof tips)[number]): void => {
+    const label = `${tip.name} weighs ${show(massKg, 'lineMass')} in ${show(lengthM, 'length')}, measured`
+    const { kgPerM: _supposed, ...rest } = tip as typeof tip & { readonly kgPerM?: number }
+    const checked = itemSchema.safeParse({ ...rest, massKg, lengthM })
+    if (checked.success)
+      saveItems(label, [checked.data]).then((did) => did && noticeDone(label), noticeFailed)
+    else noticeFailed(new Error(`${tip.name} cannot be so long or so heavy. Nothing was changed.`))
+  }
+  return (
+    <span className="flex flex-wrap items-end gap-2">
+      <Select
+        label="Or it is one of mine"
+        value={id}
+        options={[['', 'choose…'], ...tips.map((tip) => [tip.id, tip.name] as const)]}
+        onChange={setId}
+      />
+      <Button disabled={mine === undefined} onClick={() => mine !== undefined && take(mine)}>
+        Put the measure on it
+      </Button>
+    </span>
   )
 }
 
