@@ -4,6 +4,7 @@ import { DEFAULT_SCHOOLS } from '../gear/index.ts'
 import { USUAL_PLAN } from '../swing/index.ts'
 import { depthAt, fishedWater, type Run, runSchema, surfaceCurrentAt } from '../water/index.ts'
 import {
+  byNow,
   type DayParts,
   dayOf,
   FIRST_JOB,
@@ -105,6 +106,19 @@ describe('what is heard of a gauge', () => {
     expect(fresher(heard(50, 4, 'file', 1000), live, 5000)).toBe(live)
     expect(fresher(heard(50, 4, 'gauge', 3000), live, 5000)).toBe(live)
     expect(fresher(undefined, live, 5000)).toBe(live)
+  })
+  test('a file of a year still to come outranks nothing, and its past readings count', () => {
+    const live = heard(20, 4, 'gauge', 2000)
+    const year2099 = Date.UTC(2099, 0, 1)
+    expect(fresher(heard(50, 4, 'file', year2099), live, 3_000_000)).toBe(live)
+    const { record } = heard(50, 4, 'file', 2500)
+    const both: Heard = {
+      from: 'file',
+      record: { ...record, readings: [...record.readings, { atMs: year2099, flowM3ps: 99 }] },
+    }
+    expect(flowToday(undefined, fresher(both, live, 3_000_000))?.m3ps).toBe(50)
+    // The gauge itself is believed, whatever this device's clock says.
+    expect(byNow(heard(20, 4, 'gauge', year2099), 5)).toEqual(heard(20, 4, 'gauge', year2099))
   })
   test('no figure of flow is no flow', () => {
     const silent: Heard = { record: { station: 'x', readings: [{ atMs: 1, levelM: 1 }] }, from: 'gauge' }

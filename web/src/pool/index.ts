@@ -1,3 +1,4 @@
+export { BackupReminder } from './BackupReminder.tsx'
 export { CautionStrip } from './CautionStrip.tsx'
 export { goToPool } from './goTo.ts'
 export { Memory } from './Memory.tsx'

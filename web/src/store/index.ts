@@ -27,7 +27,7 @@ export {
 export { noticeFailed, noticeOffer, noticeSaid } from './notice.ts'
 export { hasGear } from './reading.ts'
 export { claimTab } from './tab.ts'
-export { commit } from './write.ts'
+export { commit, inWords } from './write.ts'
 
 // What takes the whole store at once comes when it is asked for, and so does the demo.
 const whole = () => import('./everything.ts')

@@ -1,7 +1,7 @@
 import type { Day, Stand } from '@hoxen/core/day'
 import { Link, useSearchParams } from 'react-router'
 import { type Today, useToday } from '../../day/index.ts'
-import { useAir, useLog } from '../../pool/index.ts'
+import { BackupReminder, useAir, useLog } from '../../pool/index.ts'
 import { useStand } from '../../store/index.ts'
 import { buttonLook, Empty, Tabs, viewAt } from '../../ui/index.ts'
 import { CastLine } from './CastLine.tsx'
@@ -65,6 +65,7 @@ function WithAir({ day, stand }: { readonly day: Day; readonly stand: Stand }) {
       <Minded day={day} stand={stand} air={air} />
       <CastLine day={day} stand={stand} air={air} />
       <TipRungs day={day} />
+      <BackupReminder />
     </>
   )
 }

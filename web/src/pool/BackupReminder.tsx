@@ -1,0 +1,26 @@
+import { useLiveQuery } from 'dexie-react-hooks'
+import { Link } from 'react-router'
+import { sinceSaved } from '../store/index.ts'
+
+/** A reminder comes when so much has changed, and so long ago it was saved last. */
+const MANY = 20
+const LONG_MS = 14 * 86_400_000
+
+/** Says quietly that a file is due: by what has changed, and by how long ago the last one was. */
+export function BackupReminder() {
+  const since = useLiveQuery(sinceSaved)
+  if (since === undefined || since.changed < MANY) return null
+  const { savedMs, changed } = since
+  if (savedMs !== undefined && Date.now() - savedMs < LONG_MS) return null
+  return (
+    <p className="no-print mt-3 text-[0.9rem] text-faint" data-backup={changed}>
+      {changed} things have changed{' '}
+      {savedMs === undefined
+        ? 'and were never saved to a file.'
+        : `since the file of ${new Date(savedMs).toLocaleDateString([], { dateStyle: 'long' })}.`}{' '}
+      <Link to="/settings" className="underline underline-offset-4">
+        Save or carry them
+      </Link>
+    </p>
+  )
+}
