@@ -83,7 +83,7 @@ export async function openDemo(page: Page): Promise<void> {
     await page.goto('/?demo')
     await expect(page.getByRole('button', { name: /^Undo: Open the demo/ })).toBeVisible()
   })
-  await page.goto('/match')
+  await go(page, '/match')
   await expect(
     page.getByRole('heading', { name: /A first look|heads? holds?|Nothing (holds|fits)/ }),
   ).toBeVisible()
@@ -114,7 +114,11 @@ const kept = new Map<string, Kept>()
 /** Brings a browser to where it was once brought by hand: what it keeps is put back, which takes no time. */
 export async function asOnce(page: Page, name: string, byHand: () => Promise<void>): Promise<void> {
   const before = kept.get(name)
-  if (before !== undefined) return page.context().setStorageState(before)
+  if (before !== undefined) {
+    // What a page that is open has in mind is of before.
+    await page.goto('about:blank')
+    return page.context().setStorageState(before)
+  }
   await byHand()
   kept.set(name, await page.context().storageState({ indexedDB: true }))
 }
@@ -125,12 +129,13 @@ export async function winterRig(page: Page, tip = 't-8-5-ft'): Promise<void> {
     await openDemo(page)
     await page.getByRole('button', { name: 'Winter run' }).click()
     await expect(page.getByRole('button', { name: /^Undo: Job: winter run/ })).toBeVisible()
-    await page.goto(
+    await go(
+      page,
       `/match/rig/long-seven-13-ft~510-gr-short-skagit~${tip}~level-4-ft~coated-30-lb~full-frame-eleven`,
     )
     await page.getByRole('button', { name: 'Make this my rig' }).click()
     await inTheStrip(page)
   })
-  await page.goto('/rig')
+  await go(page, '/rig')
   await expect(page.getByRole('heading', { level: 1, name: /^Long seven, 13 ft with/ })).toBeVisible()
 }

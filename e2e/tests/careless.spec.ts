@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs'
-import { expect, openDemo, test, winterRig } from '../open.ts'
+import { expect, go, openDemo, test, winterRig } from '../open.ts'
 
 test('the first ten seconds: a rod and a head are typed, and answered; kept, they are there', async ({
   page,
 }) => {
-  await page.goto('/')
+  await go(page, '/')
   await page.getByLabel('A rod', { exact: true }).fill("9' 5wt")
   await expect(page.getByText(/no\. 5, 9 ft.*what it throws/)).toBeVisible()
   await page.getByLabel('A rod', { exact: true }).fill('13 ft no. 7 two-hander')
@@ -24,11 +24,11 @@ test('the first ten seconds: a rod and a head are typed, and answered; kept, the
 })
 
 test('the demo asks over one’s own, puts it aside and gives it back; clearing asks too', async ({ page }) => {
-  await page.goto('/')
+  await go(page, '/')
   await page.getByLabel('A rod', { exact: true }).fill('13 ft no. 7 two-hander')
   await page.getByRole('button', { name: 'Keep it and go on' }).click()
   await expect(page.getByRole('button', { name: 'Undo: Keep what was typed' })).toBeVisible()
-  await page.goto('/settings')
+  await go(page, '/settings')
   await page.getByRole('button', { name: 'Open the demo gear' }).click()
   await page.getByRole('dialog').getByRole('button', { name: 'Stay with my own' }).click()
   await expect(page).toHaveURL(/\/settings$/)
@@ -50,13 +50,13 @@ test('names of eighty letters widen no page, from 320 to 2560 pixels and at twic
 }) => {
   await winterRig(page)
   for (const id of ['510-gr-short-skagit', 'long-seven-13-ft']) {
-    await page.goto(`/gear/item/${id}`)
+    await go(page, `/gear/item/${id}`)
     await page.getByLabel('Name', { exact: true }).fill(LONG)
     await page.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page).toHaveURL(/\/gear\?/)
   }
   for (const place of ['/match', '/water', '/gear?kind=head']) {
-    await page.goto(place)
+    await go(page, place)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     // 640 by 400 is what a window of 1280 by 800 shows at twice the size.
     for (const [width, height] of [
@@ -77,7 +77,7 @@ test('a page is called by its heading, read on from there, and found where it wa
   page,
 }) => {
   await openDemo(page)
-  await page.goto('/tables')
+  await go(page, '/tables')
   await expect(page).toHaveTitle('Tables – Hoxen')
   await page.mouse.wheel(0, 900)
   await expect.poll(() => page.evaluate(() => scrollY)).toBeGreaterThan(500)
@@ -93,7 +93,7 @@ test('a page is called by its heading, read on from there, and found where it wa
   await page.keyboard.press('Enter')
   await expect(page).toHaveURL(/\/tables#line-room-behind$/)
   await expect(page.getByText(/A D loop is half an ellipse/)).toBeInViewport()
-  await page.goto('/gear/new/head')
+  await go(page, '/gear/new/head')
   await page.getByLabel('Name', { exact: true }).fill('Bare')
   await page.getByLabel('Kind of head', { exact: true }).selectOption('skagit')
   await page.getByLabel('Mass', { exact: true }).fill('510')
@@ -114,7 +114,7 @@ test('a hundred and fifty lines as anglers type them, pasted: each is understood
     // An empty line is no line.
     .filter(([typed]) => typed.trim() !== '')
   const explained = lines.filter(([, expected]) => expected.startsWith('!')).length
-  await page.goto('/gear?import=file')
+  await go(page, '/gear?import=file')
   await page.getByText('Or paste a list').click()
   await page.getByRole('textbox', { name: 'One thing a line' }).fill(lines.map(([typed]) => typed).join('\n'))
   await page.getByRole('button', { name: 'Read the list' }).click()

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, inTheStrip, openDemo, test, winterRig } from '../open.ts'
+import { expect, go, inTheStrip, openDemo, test, winterRig } from '../open.ts'
 
 /** Looked at ten times a second. */
 const OFTEN = { intervals: [100] }
@@ -16,7 +16,7 @@ test('the wind decides the side: turned round, the casts change sides; what is b
   page,
 }) => {
   await winterRig(page)
-  await page.goto('/cast')
+  await go(page, '/cast')
   await expect(page.getByRole('heading', { name: 'At the pool' })).toBeVisible()
   const wind = page.getByLabel('Wind', { exact: true })
   await wind.fill('60 m/s')
@@ -61,10 +61,10 @@ test('the station’s gusts, a sore shoulder, a first season; cautions go for th
   page,
 }) => {
   await winterRig(page)
-  await page.goto('/water')
+  await go(page, '/water')
   await page.getByRole('button', { name: 'Kettle Run' }).click()
   await expect(page.getByRole('heading', { level: 1, name: /Kettle Run/ })).toBeVisible()
-  await page.goto('/cast')
+  await go(page, '/cast')
   await page.getByLabel('The wind is said by').selectOption('station')
   await expect(page.getByText(/Skarn bridge: 9 mph, gusts of 11 mph.*judged by the gusts/)).toBeVisible()
   // From the south-west, as one faces it from the left: only the right side is left.
@@ -85,7 +85,7 @@ test('the station’s gusts, a sore shoulder, a first season; cautions go for th
   await expect(page.getByRole('heading', { name: /^Pain here, now/ })).toBeVisible()
   await page.getByRole('button', { name: 'Show them again' }).click()
   await expect(page.getByText(/put aside for today/)).toHaveCount(0)
-  await page.goto('/cast')
+  await go(page, '/cast')
   await expect(page.locator('[data-caution="pain"]')).toBeVisible()
   await page.getByText('About this place').click()
   const faces = page.getByLabel('Across the water I face (°)')
@@ -105,10 +105,10 @@ test('on the beach at dusk, on the flood, the time to be gone stands first; the 
   await page.getByRole('button', { name: 'Surf at dawn' }).click()
   await page.getByRole('article').first().getByRole('button', { name: 'Make this my rig' }).click()
   await inTheStrip(page)
-  await page.goto('/water')
+  await go(page, '/water')
   await page.getByRole('button', { name: /Ossan Strand/ }).click()
   await expect(page.getByRole('heading', { level: 1, name: /Ossan Strand/ })).toBeVisible()
-  await page.goto('/cast')
+  await go(page, '/cast')
   await expect(page.getByRole('heading', { name: 'On the beach' })).toBeVisible()
   const leave = page.locator('[data-leave]')
   await expect(leave).toHaveText('Leave by 14:58: the way back is cut off at 15:28')

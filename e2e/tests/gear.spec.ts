@@ -1,10 +1,10 @@
 import { readFile } from 'node:fs/promises'
-import { DEMO_ITEMS, DEMO_OTHERS, expect, openDemo, test } from '../open.ts'
+import { DEMO_ITEMS, DEMO_OTHERS, expect, go, openDemo, test } from '../open.ts'
 
 const table = (text: string, name = 'bag.csv') => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text) })
 
 test('gear is added by typing, and what was understood is shown first', async ({ page }) => {
-  await page.goto('/gear')
+  await go(page, '/gear')
   const line = page.getByLabel('Add in one line')
   await line.fill('skagit 510 gr 23 ft')
   await expect(page.getByText('A head: Skagit, 510 gr, 23 ft')).toBeVisible()
@@ -21,7 +21,7 @@ test('gear is added by typing, and what was understood is shown first', async ({
 })
 
 test('a new angler types a rod and a head, and is matched', async ({ page }) => {
-  await page.goto('/')
+  await go(page, '/')
   await page.getByRole('link', { name: 'Start with my own' }).click()
   const line = page.getByLabel('Add in one line')
   for (const text of ['13 ft no. 7 two-hander', 'skagit 500 gr 23 ft', 'T-11 10 ft']) {
@@ -38,7 +38,7 @@ test('a new angler types a rod and a head, and is matched', async ({ page }) => 
 })
 
 test('the full form says what is wrong beside each field', async ({ page }) => {
-  await page.goto('/gear/new/rod')
+  await go(page, '/gear/new/rod')
   await page.getByRole('button', { name: 'Add it' }).click()
   await expect(page.getByText('Name is needed.')).toBeVisible()
   await page.getByLabel('Name').fill('Long eight')
@@ -57,7 +57,7 @@ test('the full form says what is wrong beside each field', async ({ page }) => {
 })
 
 test('a table with three bad rows: the good ones are taken, the bad ones explained', async ({ page }) => {
-  await page.goto('/gear?import')
+  await go(page, '/gear?import')
   await page
     .getByLabel(/A table/)
     .setInputFiles(
@@ -78,7 +78,7 @@ test('a table with three bad rows: the good ones are taken, the bad ones explain
 
 test('files that are not gear change nothing', async ({ page }) => {
   await openDemo(page)
-  await page.goto('/gear?import')
+  await go(page, '/gear?import')
   const input = page.getByLabel(/A table/)
   const says = page.getByRole('dialog').getByRole('alert')
   for (const [text, sentence] of [
@@ -98,16 +98,16 @@ test('files that are not gear change nothing', async ({ page }) => {
 
 test('export, clear, import: all back', async ({ page }) => {
   await openDemo(page)
-  await page.goto('/settings')
+  await go(page, '/settings')
   const saving = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save everything to a file' }).click()
   const saved = await readFile(await (await saving).path(), 'utf8')
   await page.getByRole('button', { name: 'Clear all gear' }).click()
   await page.getByRole('dialog').getByRole('button', { name: 'Clear them' }).click()
   await expect(page.getByText('All gear cleared')).toBeVisible()
-  await page.goto('/match')
+  await go(page, '/match')
   await expect(page.getByRole('heading', { name: /Which of your lines/ })).toBeVisible()
-  await page.goto('/gear?import')
+  await go(page, '/gear?import')
   await page
     .getByLabel(/A table/)
     .setInputFiles({ name: 'all.json', mimeType: 'application/json', buffer: Buffer.from(saved) })
@@ -118,7 +118,7 @@ test('export, clear, import: all back', async ({ page }) => {
   await page.getByLabel(new RegExp(`older state of these ${DEMO_ITEMS}`)).check()
   await page.getByRole('button', { name: `Take these ${DEMO_ITEMS} in` }).click()
   await expect(page.getByRole('button', { name: /^All/ })).toContainText(String(DEMO_ITEMS))
-  await page.goto('/settings')
+  await go(page, '/settings')
   const again = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save everything to a file' }).click()
   const resaved = await readFile(await (await again).path(), 'utf8')
@@ -133,7 +133,7 @@ test('export, clear, import: all back', async ({ page }) => {
 
 test('a table goes out and comes back the same', async ({ page }) => {
   await openDemo(page)
-  await page.goto('/gear')
+  await go(page, '/gear')
   const saving = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Export table' }).click()
   const path = await (await saving).path()
@@ -151,7 +151,7 @@ test('hundreds of items: search and sort, only what is in view is drawn', async 
     { length: 900 },
     (_, i) => `head,Head ${i},skagit,${300 + (i % 300)},${18 + (i % 8)}`,
   )
-  await page.goto('/gear?import')
+  await go(page, '/gear?import')
   await page
     .getByLabel(/A table/)
     .setInputFiles(table(`kind,name,style,mass_gr,length_ft\n${rows.join('\n')}\n`))

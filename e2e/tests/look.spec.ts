@@ -1,12 +1,12 @@
 import { readFileSync } from 'node:fs'
-import { expect, openDemo, test } from '../open.ts'
+import { expect, go, openDemo, test } from '../open.ts'
 
 const part = (page: import('@playwright/test').Page, slot: string) => page.locator(`[data-look="${slot}"]`)
 
 test('nothing owned: a rod is typed, a whole rig comes; what one has takes its place, and the ledger follows', async ({
   page,
 }) => {
-  await page.goto('/match')
+  await go(page, '/match')
   await page.getByRole('link', { name: 'I have one rod, or none' }).click()
   const field = page.getByLabel('A rod you have or want')
   await field.fill('a stick')
@@ -48,7 +48,7 @@ test('nothing owned: a rod is typed, a whole rig comes; what one has takes its p
 test('no rod, only fish and river: rods to look for; the palette is asked as one would ask over a counter', async ({
   page,
 }) => {
-  await page.goto('/match/look')
+  await go(page, '/match/look')
   await expect(part(page, 'rodId')).toContainText(/number \d/)
   await part(page, 'rodId').getByText('The rods next to it').click()
   await expect(page.locator('[data-aside="rods"]')).toContainText('A number')
@@ -65,7 +65,7 @@ test('gear missing: Match puts whole rigs together all the same, and two tips ar
   page,
 }) => {
   const add = async (text: string): Promise<void> => {
-    await page.goto('/gear?add')
+    await go(page, '/gear?add')
     const line = page.getByRole('textbox').first()
     await line.fill(text)
     await line.press('Enter')
@@ -74,10 +74,10 @@ test('gear missing: Match puts whole rigs together all the same, and two tips ar
     await expect(page.getByRole('button', { name: new RegExp(`^Undo: Add ${name}`, 'i') })).toBeVisible()
   }
   await add('12½ ft no. 6 two-hander')
-  await page.goto('/match')
+  await go(page, '/match')
   await expect(page.locator('[data-look-strip="skagit"]')).toContainText(/Head Skagit, 4\d\d gr/)
   await add('skagit 425 gr 20 ft')
-  await page.goto('/match')
+  await go(page, '/match')
   const strip = page.getByRole('region', { name: 'With what is missing' }).getByRole('listitem')
   await expect(strip).toContainText('Leader')
   await strip.getByRole('link', { name: /How far each figure may go/ }).click()
@@ -85,7 +85,7 @@ test('gear missing: Match puts whole rigs together all the same, and two tips ar
   await page.getByRole('button', { name: 'Two tips for most of my days' }).click()
   await expect(page.locator('[data-cover="tips"]')).toContainText(/serves? on Winter run/)
   // On the rod's own page: each style's best on one axis.
-  await page.goto('/gear?kind=rod')
+  await go(page, '/gear?kind=rod')
   await page.getByRole('link', { name: /12½ ft no\. 6/ }).click()
   await expect(page.locator('[data-belongs="skagit"]')).toContainText(/4\d\d gr/)
   await expect(page.getByRole('img', { name: /Skagit window .*, 4\d\d gr on it/ })).toBeVisible()

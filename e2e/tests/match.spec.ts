@@ -1,4 +1,4 @@
-import { expect, firstWinterRig, openDemo, test, winterRig } from '../open.ts'
+import { expect, firstWinterRig, go, openDemo, test, winterRig } from '../open.ts'
 
 test('demo → the 13 ft seven → winter → first rig holds → a tungsten tip on a Scandi breaks the joint → mend offered → undo', async ({
   page,
@@ -74,7 +74,7 @@ test('a rig has an address: reload and back keep the place', async ({ page }) =>
   await expect(page.getByRole('button', { name: /^Leader / })).toContainText('Tapered 15 ft')
   await page.goBack()
   await expect(page.getByRole('button', { name: /^Leader / })).not.toContainText('Tapered 15 ft')
-  await page.goto('/match/rig/not-a-rig')
+  await go(page, '/match/rig/not-a-rig')
   await expect(page.getByText('cannot be put together')).toBeVisible()
 })
 
@@ -124,15 +124,15 @@ test('everything by keyboard: palette, pairs of keys, and the parts of the strip
 
 test('a school changes the figures', async ({ page }) => {
   await openDemo(page)
-  await page.goto('/match')
+  await go(page, '/match')
   await page.getByRole('button', { name: /^Which rod/ }).click()
   await page.getByRole('button', { name: /Switch six/ }).click()
   const mass = page.getByRole('article').first()
   await expect(mass).toContainText('Switch six')
   const before = await mass.textContent()
-  await page.goto('/settings')
+  await go(page, '/settings')
   await page.getByLabel(/^Always two/).click()
   await expect(page.getByLabel(/^Always two/)).toBeChecked()
-  await page.goto('/match')
+  await go(page, '/match')
   await expect(mass).not.toHaveText(before ?? '')
 })

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises'
-import { expect, openDemo, test, winterRig } from '../open.ts'
+import { expect, go, openDemo, test, winterRig } from '../open.ts'
 
 test('a broken rig is mended by previews until the ledger holds', async ({ page }) => {
   await winterRig(page)
@@ -34,18 +34,18 @@ test('a leader behind a sinking tip is built from the spools at hand, in both sc
   await expect(recipe.getByRole('listitem')).toHaveCount(1)
   await page.getByRole('button', { name: 'Keep this leader in my gear' }).click()
   await expect(page.getByText(/is in your gear/)).toBeVisible()
-  await page.goto('/gear?kind=leader')
-  await expect(page.getByText('Built level, 4.5 ft')).toBeVisible()
+  await go(page, '/gear?kind=leader')
+  await expect(page.getByRole('link', { name: /^Built level, 4.5 ft/ })).toBeVisible()
 })
 
 test('turnover: a heavy tube falls on a Scandi and is straight on a Skagit with a heavy tip', async ({
   page,
 }) => {
   await winterRig(page)
-  await page.goto('/rig?view=turnover')
+  await go(page, '/rig?view=turnover')
   const tube = page.getByRole('listitem').filter({ hasText: 'Weighted tube' }).locator('[data-turnover]')
   await expect(tube).toHaveAttribute('data-turnover', 'straight')
-  await page.goto('/rig')
+  await go(page, '/rig')
   for (const [part, name] of [
     ['Head', '450 gr Scandi'],
     ['Tip', 'No tip'],
@@ -84,7 +84,7 @@ test('the rigging list is ticked, keeps a knot, prints on paper and goes out as 
 
 test('an unnamed tip is weighed on the stand-in, named and saved as T-11', async ({ page }) => {
   await openDemo(page)
-  await page.goto('/rig?view=weigh')
+  await go(page, '/rig?view=weigh')
   await page.getByRole('button', { name: 'Start the stand-in scale' }).click()
   await page.getByLabel('On the stand-in lies').selectOption('tip-a')
   const scale = page.getByLabel('Scale', { exact: true })
@@ -112,7 +112,7 @@ test('a head is cut to a mass: what comes off, what that does, and what is left 
   page,
 }) => {
   await winterRig(page)
-  await page.goto('/rig?view=mass')
+  await go(page, '/rig?view=mass')
   const mass = page.getByLabel('What it should weigh')
   await mass.fill('900 gr')
   await mass.press('Enter')
@@ -125,13 +125,13 @@ test('a head is cut to a mass: what comes off, what that does, and what is left 
   await expect(page.getByText(/off the front: 440 gr/)).toBeVisible()
   await page.getByRole('button', { name: 'Keep the cut head in my gear' }).click()
   await expect(page.getByText('510 gr short Skagit, cut to 440 gr added')).toBeVisible()
-  await page.goto('/gear?kind=head')
+  await go(page, '/gear?kind=head')
   await expect(page.getByRole('link', { name: /^510 gr short Skagit, cut to 440 gr/ })).toBeVisible()
 })
 
 test('a head is lengthened by a cheater, and a piece of level material becomes tips', async ({ page }) => {
   await winterRig(page)
-  await page.goto('/rig?view=mass')
+  await go(page, '/rig?view=mass')
   await page.getByRole('button', { name: 'Lengthen it' }).click()
   await page.getByRole('button', { name: 'Cheater, 2 ft 6' }).click()
   await expect(page.getByText('It adds 60 gr: 570 gr in 22.5 ft')).toBeVisible()
@@ -150,6 +150,6 @@ test('a head is lengthened by a cheater, and a piece of level material becomes t
   await expect(page.getByRole('textbox', { name: 'Piece' })).toHaveValue('10 ft')
   await page.locator('[data-set="2"]').first().getByRole('button', { name: 'Keep these tips' }).click()
   await expect(page.getByText('2 tips of T-11 added')).toBeVisible()
-  await page.goto('/gear?kind=tip')
+  await go(page, '/gear?kind=tip')
   await expect(page.getByRole('link', { name: 'T-11, 7.5 ft tip' })).toBeVisible()
 })

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { asOnce, expect, gaugeReply, openDemo, test, winterRig } from '../open.ts'
+import { asOnce, expect, gaugeReply, go, openDemo, test, winterRig } from '../open.ts'
 
 /** The winter rig at the water, its swing worked out. */
 async function atTheWater(page: Page): Promise<void> {
@@ -10,7 +10,7 @@ async function atTheWater(page: Page): Promise<void> {
     await page.getByRole('button', { name: 'Kettle Run' }).click()
     await expect(page.getByRole('heading', { name: 'Kettle Run' })).toBeVisible()
   })
-  await page.goto('/water')
+  await go(page, '/water')
   await expect(page.locator('[data-holding]')).toBeVisible()
 }
 
@@ -193,7 +193,7 @@ test('the bed is drawn, typed and said in words; what cannot be is refused besid
 test('a new pool from nothing; a cast over a narrow river is explained; no rig is no dead end', async ({
   page,
 }) => {
-  await page.goto('/water')
+  await go(page, '/water')
   await expect(page.getByRole('heading', { name: 'The water as described' })).toBeVisible()
   await page.getByRole('link', { name: 'The pool' }).click()
   await expect(page.getByRole('heading', { name: 'No pool yet' })).toBeVisible()
@@ -275,7 +275,7 @@ test('the gauge rises: strip, Match and Water come to the same new verdict', asy
   const water = page.locator('[data-verdict]')
   await expect(water).toHaveAttribute('data-verdict', 'holds')
   await expect(inStrip(page)).toContainText('Holds')
-  await page.goto('/match')
+  await go(page, '/match')
   await settled(page)
   const tips = shortSkagit(page).getByRole('list', { name: /^Tips on Long seven/ })
   await expect(tips.getByRole('listitem').filter({ hasText: 'T-11, 10 ft' })).toContainText('Holds')
@@ -286,18 +286,18 @@ test('the gauge rises: strip, Match and Water come to the same new verdict', asy
   await expect(water).toHaveAttribute('data-verdict', 'breaks')
   await expect(page.getByText(/It rides above the fish/).first()).toBeVisible()
   await expect(inStrip(page)).toContainText('Breaks')
-  await page.goto('/match')
+  await go(page, '/match')
   await settled(page)
   await expect(shortSkagit(page).getByText('Breaks').first()).toBeVisible()
 })
 
 test('a weak leader breaks; the mend is offered, taken, and holds everywhere', async ({ page }) => {
   await winterRig(page)
-  await page.goto('/gear')
+  await go(page, '/gear')
   await page.getByLabel('Add in one line').fill('leader 4 ft level 4 lb')
   await page.getByLabel('Add in one line').press('Enter')
   await expect(page.getByLabel('Add in one line')).toHaveValue('')
-  await page.goto('/rig')
+  await go(page, '/rig')
   await page.getByRole('button', { name: /^Leader / }).click()
   await page.getByRole('button', { name: /Breaks Leader 4 ft level 4 lb/ }).click()
   const line = page.locator('[data-check="leader-fish"]')
@@ -312,13 +312,13 @@ test('a fly for the surface that swings at the surface is praised', async ({ pag
   await openDemo(page)
   await page.getByRole('button', { name: 'Summer evening' }).click()
   await expect(page.getByRole('button', { name: /^Undo: Job: summer evening/ })).toBeVisible()
-  await page.goto('/match/rig/long-seven-13-ft~450-gr-scandi~_~tapered-15-ft~coated-30-lb~full-frame-eleven')
+  await go(page, '/match/rig/long-seven-13-ft~450-gr-scandi~_~tapered-15-ft~coated-30-lb~full-frame-eleven')
   const depth = page.locator('[data-check="depth"]')
   await expect(depth).toHaveAttribute('data-state', 'holds')
   await expect(depth).toContainText('It rides near the surface, where the fish are.')
   await page.getByRole('button', { name: 'Make this my rig' }).click()
   await expect(page.getByText('It is in the strip')).toBeVisible()
-  await page.goto('/water')
+  await go(page, '/water')
   await expect(page.locator('[data-verdict]')).toHaveAttribute('data-verdict', 'holds')
 })
 
@@ -344,7 +344,7 @@ test('a pool is removed and brought back; the file that holds everything holds t
   await expect(page.getByRole('heading', { name: 'The water as described' })).toBeVisible()
   await page.keyboard.press('z')
   await expect(page.getByRole('heading', { name: 'Kettle Run' })).toBeVisible()
-  await page.goto('/settings')
+  await go(page, '/settings')
   const saved = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save everything to a file' }).click()
   const text = await (await saved).createReadStream().then(async (stream) => {

@@ -1,6 +1,9 @@
 import { expect, test } from '@jest/globals'
-import type { Ride, Rung } from './index.ts'
-import { chartCells, chartLevels } from './index.ts'
+import { type SwingInput, swing } from '../swing/index.ts'
+import { dayWith, flatRun, partsOf } from '../testing/index.ts'
+import type { Run } from '../water/index.ts'
+import type { ChartCell, Ride, Rung } from './index.ts'
+import { chartBand, chartBandTasks, chartCells, chartColumns, chartLevels, rideOf } from './index.ts'
 
 const ride = (holdingShare: number, draggedM = 0): Ride =>
   ({
@@ -46,4 +49,35 @@ test('levels go from low summer to a flood, in order and round, with today’s i
   expect(chartLevels(20, undefined, round)).toEqual([7, 10, 14, 20, 28, 40, 56])
   expect(chartLevels(20, 21.3, round)).toEqual([7, 10, 14, 21.3, 28, 40, 56])
   expect(chartLevels(20, 33, round)).toEqual([7, 10, 14, 20, 28, 33, 40, 56])
+})
+
+test('the band of a cell holds the cell, and narrows where the log has taught', () => {
+  const pool = flatRun(1.4, 0.7, { measuredFlowM3ps: 20 })
+  const { fly, fishAt, plan } = dayWith()
+  const setup = { parts: partsOf(), run: pool, fly, fishAt, plan }
+  const tips = [setup.parts.tip?.item ?? null]
+  const columns = chartColumns(setup, pool, tips, [14, 20, 28])
+  const letGo = (tasks: readonly { readonly id: string; readonly input: SwingInput }[]) =>
+    new Map(tasks.map(({ id, input }) => [id, rideOf(swing(input))]))
+  const cells = chartCells(columns, letGo(columns.flatMap(({ rungs }) => rungs)))
+  expect(cells).toHaveLength(3)
+  const widthsIn = (run: Run): number[] => {
+    const rides = letGo(chartBandTasks(setup, run, tips, cells))
+    return cells.map((cell) => {
+      const band = chartBand(cell, rides)
+      if (band === undefined) throw new Error('no band')
+      expect(band.low).toBeLessThanOrEqual(cell.ride.summary.holdingShare)
+      expect(band.high).toBeGreaterThanOrEqual(cell.ride.summary.holdingShare)
+      return band.high - band.low
+    })
+  }
+  const sure = { factor: 1, low: 0.97, high: 1.03 }
+  const [wide, narrow] = [
+    widthsIn(pool),
+    widthsIn({ ...pool, byLog: { depth: sure, current: sure, swings: 20 } }),
+  ]
+  const sum = (list: readonly number[]): number => list.reduce((total, each) => total + each, 0)
+  expect(sum(wide)).toBeGreaterThan(0.1)
+  expect(sum(narrow)).toBeLessThan(0.7 * sum(wide))
+  expect(chartBand(cells[0] as ChartCell, new Map())).toBeUndefined()
 })

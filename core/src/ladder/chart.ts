@@ -1,6 +1,7 @@
-import type { SwingSetup } from '../rig/index.ts'
-import type { TipItem } from '../sink/index.ts'
-import { atFlow, byItsLog, type Run } from '../water/index.ts'
+import { type SwingSetup, swingInput } from '../rig/index.ts'
+import { type TipItem, tipFacts } from '../sink/index.ts'
+import type { SwingInput } from '../swing/index.ts'
+import { atFlow, byItsLog, FOUR_IN_FIVE, type Run, scaledRun, spreadOf } from '../water/index.ts'
 import { betterRide, type Ride, type Rung, tipRungs } from './rungs.ts'
 
 /** One level of a pool's chart, and every tip at every angle in it. */
@@ -55,6 +56,55 @@ export function chartCells(
     }
     return [...best.values()]
   })
+}
+
+/** A cell in water that is as likely as the one it was worked out in. */
+export interface BandTask {
+  readonly id: string
+  readonly input: SwingInput
+}
+
+/** Between which the share of the time with the fish lies, as far as the pool's own depth and current are known. */
+export interface ChartBand {
+  readonly low: number
+  readonly high: number
+}
+
+const bandId = ({ tipId, flowM3ps }: ChartCell, side: number): string => `${tipId ?? '_'} ${flowM3ps} ${side}`
+
+/**
+ * Each cell at its own angle once in a pool that is deeper and faster, where the fly rides higher over the bed, and once in one that is shallower and
+ * slower: the two ends of what four pools in five may be along that line. [estimate]
+ */
+export function chartBandTasks(
+  setup: SwingSetup,
+  run: Run,
+  tips: readonly (TipItem | null)[],
+  cells: readonly ChartCell[],
+): readonly BandTask[] {
+  const measured = run.measuredFlowM3ps
+  if (measured === undefined) return []
+  const { depthSd, currentSd } = spreadOf(run)
+  const along = FOUR_IN_FIVE / Math.SQRT2
+  return cells.flatMap((cell) =>
+    [1, -1].flatMap((side): readonly BandTask[] => {
+      const off = (sd: number): number => Math.exp(side * along * sd)
+      const carried = atFlow(scaledRun(byItsLog(run), off(depthSd), off(currentSd)), measured, cell.flowM3ps)
+      if (carried.outcome === 'too-far') return []
+      const tip = tips.find((one) => (one?.id ?? null) === cell.tipId) ?? null
+      const parts = { ...setup.parts, tip: tip && tipFacts(tip) }
+      const plan = { ...setup.plan, angleDeg: cell.angleDeg }
+      return [{ id: bandId(cell, side), input: swingInput({ ...setup, run: carried.run, parts, plan }) }]
+    }),
+  )
+}
+
+/** The band of a cell, once both its ends were let go. */
+export function chartBand(cell: ChartCell, rides: ReadonlyMap<string, Ride>): ChartBand | undefined {
+  const ends = [1, -1].flatMap((side) => rides.get(bandId(cell, side)) ?? [])
+  if (ends.length < 2) return undefined
+  const shares = [cell.ride, ...ends].map(({ summary }) => summary.holdingShare)
+  return { low: Math.min(...shares), high: Math.max(...shares) }
 }
 
 /** Levels a chart shows round the measured one, as shares of it: from low summer to a flood that can still be fished. */

@@ -6,7 +6,17 @@ export {
   type Trial,
   type Wallet,
 } from './change.ts'
-export { type ChartCell, type ChartColumn, chartCells, chartColumns, chartLevels } from './chart.ts'
+export {
+  type BandTask,
+  type ChartBand,
+  type ChartCell,
+  type ChartColumn,
+  chartBand,
+  chartBandTasks,
+  chartCells,
+  chartColumns,
+  chartLevels,
+} from './chart.ts'
 export {
   deviationAt,
   evenPoints,

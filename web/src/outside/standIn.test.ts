@@ -5,8 +5,9 @@ import { standInGauge, standInWeather } from './standIn.ts'
 const READINGS = { station: 'Skarn', readings: [{ atMs: 1_795_608_000_000, flowM3ps: 24, waterC: 4.2 }] }
 const never = new AbortController().signal
 
-const answer = (body: string, status = 200): void => {
-  jest.spyOn(globalThis, 'fetch').mockImplementation(async () => new Response(body, { status }))
+const answer = (body: string, status = 200, type = 'application/json'): void => {
+  const headers = { 'content-type': type }
+  jest.spyOn(globalThis, 'fetch').mockImplementation(async () => new Response(body, { status, headers }))
 }
 const reason = async (): Promise<string> => {
   try {
@@ -50,6 +51,10 @@ describe('a gauge over HTTP', () => {
   ])('%s is said in plain words', async (_name, body, status, words) => {
     answer(body, status)
     expect(await reason()).toContain(words)
+  })
+  test('on a host that has no gauge it says that it stands on its own', async () => {
+    answer('<h1>Not here</h1>', 404, 'text/html')
+    expect(await reason()).toBe('There is no gauge here: this Hoxen stands on its own.')
   })
   test('no connection is said so', async () => {
     jest.spyOn(globalThis, 'fetch').mockImplementation(async () => {

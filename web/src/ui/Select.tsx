@@ -6,14 +6,16 @@ interface Props<T extends string> {
   readonly value: T
   readonly options: readonly (readonly [value: T, name: string])[]
   readonly onChange: (value: T) => void
+  /** Said only to those who do not see it: what is beside it says the same. */
+  readonly bare?: boolean
 }
 
 /** One of a few, by a labelled list. */
-export function Select<T extends string>({ label, value, options, onChange }: Props<T>) {
+export function Select<T extends string>({ label, value, options, onChange, bare = false }: Props<T>) {
   const id = useId()
   return (
     <div>
-      <label htmlFor={id} className="block text-sm text-faint">
+      <label htmlFor={id} className={bare ? 'sr-only' : 'block text-sm text-faint'}>
         {label}
       </label>
       <select

@@ -31,10 +31,10 @@ export function BucketTimer({ item }: { readonly item: TipItem }) {
         Time it in a bucket
       </h2>
       <p className="text-[0.92rem] text-faint">
-        Let a piece of it, or the tip coiled loosely, fall level through still water, and time it to the
-        bottom. A bath or a deep pool tells more than a bucket.
+        Hold it level, let it go, and time it to the bottom of still water; a foot of the same material will
+        do. A deep slack tells more than a bucket.
       </p>
-      <div className="mt-2 grid grid-cols-2 gap-3 sm:grid-cols-4">
+      <div className="mt-2 grid grid-cols-2 gap-3">
         <QuantityField
           label="Depth of the water"
           measure="length"

@@ -40,6 +40,18 @@ function testOf(which: Which, freeLengthM: number | undefined, rows: readonly Ro
   return freeLengthM === undefined || loads.length === 0 ? undefined : { freeLengthM, loads }
 }
 
+/** The rows that two rods' weights were typed in. */
+function rowsOf(known: readonly HungWeight[], unknown: readonly HungWeight[]): readonly Row[] {
+  const masses = [...new Set([...known, ...unknown].map(({ massKg }) => massKg))].sort((a, b) => a - b)
+  const dropUnder = (loads: readonly HungWeight[], massKg: number): number | undefined =>
+    loads.find((load) => load.massKg === massKg)?.dropM
+  const rows = masses.map((massKg): Row => {
+    const [a, b] = [dropUnder(known, massKg), dropUnder(unknown, massKg)]
+    return { massKg, ...(a === undefined ? {} : { known: a }), ...(b === undefined ? {} : { unknown: b }) }
+  })
+  return [...rows, ...Array.from({ length: Math.max(0, ROWS - rows.length) }, () => ({}))]
+}
+
 /** A rod with no window gets one: from its bend beside one that has it, under the same few weights. */
 export function BendView() {
   const items = useList('items')
@@ -72,6 +84,11 @@ export function BendView() {
         the same few weights from each tip-top, and measure how far the tip comes down.
       </Empty>
     )
+  const open = ({ known, unknown }: Bent): void => {
+    setIds({ known: known.rodId, unknown: unknown.rodId })
+    setFree({ known: known.freeLengthM, unknown: unknown.freeLengthM })
+    setRows(rowsOf(known.loads, unknown.loads))
+  }
   const save = (): void => {
     const [a, b] = tests
     if (a === undefined || b === undefined) return
@@ -119,7 +136,7 @@ export function BendView() {
         <Compared one={one} other={other} known={tests[0]} unknown={tests[1]} onSave={save} />
       )}
       {one.id === other.id && <p className="mt-3 font-medium text-watch">That is the same rod twice.</p>}
-      <KeptBends bends={bends} rods={rods} />
+      <KeptBends bends={bends} rods={rods} onOpen={open} />
     </section>
   )
 }
@@ -283,7 +300,13 @@ function Compared({ one, other, known, unknown, onSave }: ComparedProps) {
   )
 }
 
-function KeptBends({ bends, rods }: { readonly bends: readonly Bent[]; readonly rods: readonly Rod[] }) {
+interface KeptProps {
+  readonly bends: readonly Bent[]
+  readonly rods: readonly Rod[]
+  readonly onOpen: (bent: Bent) => void
+}
+
+function KeptBends({ bends, rods, onOpen }: KeptProps) {
   const name = (id: string): string => rods.find((r) => r.id === id)?.name ?? 'a rod that is gone'
   if (bends.length === 0) return null
   return (
@@ -294,14 +317,19 @@ function KeptBends({ bends, rods }: { readonly bends: readonly Bent[]; readonly 
             {name(bent.unknown.rodId)} beside {name(bent.known.rodId)}
             {bent.on === undefined ? '' : <span className="text-faint">, {bent.on}</span>}
           </span>
-          <Button
-            weight="quiet"
-            onClick={() =>
-              void commit('Take out a bend', (tx) => tx.remove('bends', [bent.id])).catch(noticeFailed)
-            }
-          >
-            Take out
-          </Button>
+          <span className="flex gap-x-1">
+            <Button weight="quiet" onClick={() => onOpen(bent)}>
+              Show it
+            </Button>
+            <Button
+              weight="quiet"
+              onClick={() =>
+                void commit('Take out a bend', (tx) => tx.remove('bends', [bent.id])).catch(noticeFailed)
+              }
+            >
+              Take out
+            </Button>
+          </span>
         </li>
       ))}
     </ol>

@@ -24,7 +24,7 @@ export function PocketStation() {
   const view = viewAt(VIEWS, params.get('view'))
   if (today === undefined || stand === undefined) return <p className="py-10 text-faint">Opening…</p>
   return (
-    <div className="mx-auto max-w-3xl max-lg:-mt-4">
+    <div className="mx-auto max-w-5xl max-lg:-mt-4 max-lg:-mb-10">
       <div className="flex justify-end border-b border-rule">
         <Tabs label="Sides of the pocket" home="/pocket" tabs={VIEWS} at={view} />
       </div>
@@ -36,7 +36,7 @@ export function PocketStation() {
 function ThisPool({ today, stand }: { readonly today: Today; readonly stand: Stand }) {
   const log = useLog(true)
   return (
-    <>
+    <div className="lg:mt-3 lg:grid lg:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] lg:content-start lg:gap-x-10">
       <LevelHead today={today} />
       <WithAir day={today.day} stand={stand} />
       {log?.outcome === 'no-rig' && (
@@ -53,7 +53,7 @@ function ThisPool({ today, stand }: { readonly today: Today; readonly stand: Sta
         </Empty>
       )}
       {log?.outcome === 'ready' && <LogDock log={log} />}
-    </>
+    </div>
   )
 }
 

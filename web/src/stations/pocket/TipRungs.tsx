@@ -24,7 +24,7 @@ export function TipRungs({ day }: { readonly day: Day }) {
   const tips = [...found.tips.filter((tip) => tip.onTheLine), ...found.tips.filter((tip) => !tip.onTheLine)]
   const more = tips.length - SHOWN
   return (
-    <section aria-labelledby="tips-title" className="mt-2">
+    <section aria-labelledby="tips-title" className="mt-2 lg:col-start-2 lg:row-span-6 lg:row-start-1">
       <h2 id="tips-title" className="sr-only">
         Tips carried
       </h2>
@@ -76,7 +76,7 @@ function Rung({ tip: { tipId, name, pocket, leader, onTheLine, rig }, memory }: 
         </span>
       </span>
       {memory !== undefined && <SawMarks saw={memory.saw} />}
-      <span className="w-[5.6rem] shrink-0 text-right leading-tight">
+      <span className="w-[6.4rem] shrink-0 text-right leading-tight whitespace-nowrap">
         {rig === undefined ? (
           <span className="text-faint">…</span>
         ) : (

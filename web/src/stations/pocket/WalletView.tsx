@@ -1,7 +1,9 @@
 import { putInto, renamePocket, type Wallet, withoutPocket } from '@hoxen/core/rig'
 import type { TipItem } from '@hoxen/core/sink'
 import { summarize } from '@hoxen/core/words'
+import { useState } from 'react'
 import { Link } from 'react-router'
+import { ItemDrawing } from '../../drawing/index.ts'
 import { swapTo, useTips } from '../../pool/index.ts'
 import { changeKept, noticeFailed, useSingle, useWallet } from '../../store/index.ts'
 import { Button, buttonLook, Empty, Select, TextField, useUnits } from '../../ui/index.ts'
@@ -77,28 +79,38 @@ export function WalletView() {
 }
 
 function PocketHead({ pocket, count }: { readonly pocket: string; readonly count: number }) {
+  const [naming, setNaming] = useState(false)
   return (
-    <div className="flex flex-wrap items-end justify-between gap-x-3 pb-1">
-      <h2 className="sr-only">
-        {pocket}, {count}
-      </h2>
-      <TextField
-        label="Pocket or bag"
-        value={pocket}
-        take={(text) => {
-          const name = text.trim()
-          if (name === '') return 'A pocket wants a name.'
-          if (name.length > 80) return 'That is too long for a name: 80 letters at most.'
-          change(`Call a pocket ${name}`, (wallet) => renamePocket(wallet, pocket, name))
-          return undefined
-        }}
-      />
-      <Button
-        weight="quiet"
-        onClick={() => change(`Take away ${pocket}`, (wallet) => withoutPocket(wallet, pocket))}
-      >
-        Take the pocket away
-      </Button>
+    <div className="flex flex-wrap items-end justify-between gap-x-3">
+      {naming ? (
+        <TextField
+          label="Pocket or bag"
+          value={pocket}
+          take={(text) => {
+            const name = text.trim()
+            if (name === '') return 'A pocket wants a name.'
+            if (name.length > 80) return 'That is too long for a name: 80 letters at most.'
+            change(`Call a pocket ${name}`, (wallet) => renamePocket(wallet, pocket, name))
+            setNaming(false)
+            return undefined
+          }}
+        />
+      ) : (
+        <h2 className="text-lg">
+          {pocket} <span className="text-[0.9rem] font-normal text-faint">{count}</span>
+        </h2>
+      )}
+      <span className="flex">
+        <Button weight="quiet" onClick={() => setNaming(!naming)}>
+          {naming ? 'Leave its name' : 'Rename'}
+        </Button>
+        <Button
+          weight="quiet"
+          onClick={() => change(`Take away ${pocket}`, (wallet) => withoutPocket(wallet, pocket))}
+        >
+          Take away
+        </Button>
+      </span>
     </div>
   )
 }
@@ -134,6 +146,7 @@ function TipRow({ tip, wallet, pockets, onTheLine, rigged }: RowProps) {
       className={`grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1 px-2 py-2 sm:grid-cols-[minmax(0,1fr)_13rem_auto] ${onTheLine ? 'bg-shoal' : ''}`}
     >
       <p className="leading-tight">
+        <ItemDrawing item={tip} width={300} height={13} />
         <b className="font-semibold">{tip.name}</b>
         <span className="block text-[0.85rem] text-faint">
           {summarize(tip, system)}
@@ -142,6 +155,7 @@ function TipRow({ tip, wallet, pockets, onTheLine, rigged }: RowProps) {
       </p>
       <div className="max-sm:order-3 max-sm:col-span-2">
         <Select
+          bare
           label={`Where is ${tip.name}?`}
           value={pouch?.pocket ?? NOWHERE}
           options={[

@@ -18,7 +18,12 @@ interface Props {
 }
 
 /** Tips down, levels across: how full a cell is says how long the tip fishes at that level. */
-export function ChartTable({ chart: { columns, tips, cellOf }, setup, todayM3ps, small = false }: Props) {
+export function ChartTable({
+  chart: { columns, tips, bandOf, cellOf },
+  setup,
+  todayM3ps,
+  small = false,
+}: Props) {
   const { show } = useUnits()
   return (
     <>
@@ -59,6 +64,7 @@ export function ChartTable({ chart: { columns, tips, cellOf }, setup, todayM3ps,
                   <td key={flowM3ps} className="p-0.5">
                     <Cell
                       cell={cellOf(tip?.id ?? null, flowM3ps)}
+                      bandOf={bandOf}
                       tip={tip?.name ?? NO_TIP}
                       setup={setup}
                       small={small}
@@ -72,7 +78,8 @@ export function ChartTable({ chart: { columns, tips, cellOf }, setup, todayM3ps,
       </div>
       <p className="mt-2 text-[0.88rem] text-faint">
         Filled: how long of its swing over them the tip keeps the fly where the fish hold, at its best angle.
-        Hatched at the foot: it drags the bed. A cell opens its swing.
+        The line at the foot: how far that goes, four times in five, by what is not known of this pool’s depth
+        and current. Hatched: it drags the bed. A cell opens its swing.
       </p>
     </>
   )
@@ -81,12 +88,13 @@ export function ChartTable({ chart: { columns, tips, cellOf }, setup, todayM3ps,
 interface CellProps {
   readonly cell: ChartCell | undefined
   readonly tip: string
+  readonly bandOf: Chart['bandOf']
   readonly setup: SwingSetup
   readonly small: boolean
 }
 
 /** One tip at one level: how full it is says how long it fishes; it opens its swing. */
-function Cell({ cell, tip, setup, small }: CellProps) {
+function Cell({ cell, bandOf, tip, setup, small }: CellProps) {
   const { show } = useUnits()
   const navigate = useNavigate()
   if (cell === undefined)
@@ -94,6 +102,11 @@ function Cell({ cell, tip, setup, small }: CellProps) {
   const { tipId, flowM3ps, angleDeg, ride } = cell
   const { state, reason } = swingVerdict(ride)
   const share = Math.round(ride.summary.holdingShare * 100)
+  const band = bandOf(cell)
+  const sure =
+    band === undefined
+      ? ''
+      : ` Four pools in five: ${Math.round(band.low * 100)} to ${Math.round(band.high * 100)} %.`
   const drags = ride.summary.draggedM > SWING_THRESHOLDS.holdsDraggedM
   const open = (): void => {
     const label = `${tip} at ${show(flowM3ps, 'flow')}, cast at ${angleDeg}°`
@@ -114,7 +127,7 @@ function Cell({ cell, tip, setup, small }: CellProps) {
       type="button"
       onClick={open}
       data-cell={state}
-      aria-label={`${tip} at ${show(flowM3ps, 'flow')}: ${share} % of its way with the fish at ${angleDeg}°. ${saySwing(reason, setup.fishAt)}`}
+      aria-label={`${tip} at ${show(flowM3ps, 'flow')}: ${share} % of its way with the fish at ${angleDeg}°. ${saySwing(reason, setup.fishAt)}${sure}`}
       className={`relative block w-full overflow-hidden rounded border border-rule bg-sheet text-left hover:border-ink ${small ? 'h-8' : 'h-12 min-w-20'}`}
     >
       <span
@@ -122,6 +135,14 @@ function Cell({ cell, tip, setup, small }: CellProps) {
         className="absolute inset-y-0 left-0 bg-river/30"
         style={{ width: `${share}%` }}
       />
+      {band !== undefined && (
+        <span
+          aria-hidden="true"
+          data-band
+          className="absolute bottom-2 h-[3px] border-x-2 border-ink bg-ink/45"
+          style={{ left: `${band.low * 100}%`, width: `max(4px, ${(band.high - band.low) * 100}%)` }}
+        />
+      )}
       {drags && (
         <span
           aria-hidden="true"

@@ -1,7 +1,10 @@
 import { rowsCsv } from '@hoxen/core/format'
 import {
+  type ChartBand,
   type ChartCell,
   type ChartColumn,
+  chartBand,
+  chartBandTasks,
   chartCells,
   chartColumns,
   chartLevels,
@@ -26,6 +29,8 @@ function roundFlow(system: UnitSystem): (m3ps: number) => number {
 export interface Chart {
   readonly columns: readonly ChartColumn[]
   readonly tips: readonly (TipItem | null)[]
+  /** How sure a cell is; undefined until that is worked out, after the cells. */
+  readonly bandOf: (cell: ChartCell) => ChartBand | undefined
   readonly cellOf: (tipId: string | null, flowM3ps: number) => ChartCell | undefined
   readonly done: number
   readonly of: number
@@ -55,6 +60,13 @@ export function useChart(setup: SwingSetup, { pool, flow }: Pick<Water, 'pool' |
   const cells = useMemo(() => chartCells(columns, rides), [columns, rides])
   const cellOf = (tipId: string | null, flowM3ps: number): ChartCell | undefined =>
     cells.find((cell) => cell.tipId === tipId && cell.flowM3ps === flowM3ps)
+  const working = done < of || of === 0
+  const ends = useMemo(
+    () => (working || pool === undefined ? undefined : chartBandTasks(setup, pool, tips, cells)),
+    [working, setup, pool, tips, cells],
+  )
+  const bands = useRides(ends)
+  const bandOf = (cell: ChartCell): ChartBand | undefined => chartBand(cell, bands.rides)
   const csv = (): string =>
     rowsCsv([
       ['tip', ...columns.map(({ flowM3ps }) => show(flowM3ps, 'flow'))],
@@ -68,5 +80,5 @@ export function useChart(setup: SwingSetup, { pool, flow }: Pick<Water, 'pool' |
         }),
       ]),
     ])
-  return { columns, tips, cellOf, done, of, failed, working: done < of || of === 0, csv }
+  return { columns, tips, bandOf, cellOf, done, of, failed, working, csv }
 }
