@@ -114,6 +114,7 @@ const entries: Entry[] = POOLS.flatMap((pool, p) => {
         waterC,
         rig,
         tip: resolved.parts.tip?.item.name ?? null,
+        leader: resolved.parts.leader?.name ?? null,
         fly,
         fishAt: 'bottom',
         plan,

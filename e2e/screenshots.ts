@@ -106,6 +106,18 @@ async function weighATip(page: Page): Promise<void> {
   await page.evaluate(() => scrollTo(0, 0))
 }
 
+/** Every cell worked out, and how sure it is. */
+async function charted(page: Page): Promise<void> {
+  await page.locator('[data-chart="done"]').waitFor({ timeout: 60_000 })
+  await page.waitForTimeout(6000)
+}
+
+/** The demo's own two rods, bent. */
+const theKeptBend = (page: Page): Promise<void> => page.getByRole('button', { name: 'Show it' }).click()
+
+/** Every tip of the wallet let swing. */
+const tipsTried = (page: Page): Promise<void> => page.locator('[data-tips="done"]').waitFor()
+
 /** A fish has run. */
 const aRun = (page: Page): Promise<void> => page.getByRole('slider', { name: /^A fish runs/ }).fill('60')
 
@@ -114,26 +126,25 @@ await served(4392, async (base, browser) => {
   await shoot(desk, '/match', 'match')
   await toKettleRun(desk)
   await shoot(desk, '/rig?part=tipId', 'rig-ledger')
-  await shoot(desk, '/rig?view=mass', 'rig-mass')
-  await shoot(desk, '/rig?view=turnover', 'rig-turnover')
   await shoot(desk, '/rig?view=leader', 'leader-builder')
   await shoot(desk, '/reel', 'reel', { first: aRun })
-  await shoot(desk, '/rig?view=list', 'rigging-list')
   await shoot(desk, '/rig?view=weigh', 'weigh', { first: weighATip })
   await shoot(desk, '/water', 'water-swing', { at: '14' })
   await shoot(desk, '/water?view=ladder', 'water-ladder')
+  await shoot(desk, '/water?view=chart', 'pool-chart', { first: charted })
+  await shoot(desk, '/journal?view=season', 'journal')
+  await shoot(desk, '/journal?view=trials&rod=switch-six-11-ft-3', 'trials')
+  await shoot(desk, '/journal?view=bend', 'bend', { first: theKeptBend, scrollTo: 'Keep this bend' })
+  await shoot(desk, '/rig/card', 'rig-card')
   await shoot(desk, '/gear?kind=head', 'gear')
   await shoot(desk, '/cast', 'cast')
-  await shoot(desk, '/cast', 'cast-loop', { scrollTo: 'In the hand' })
   await shoot(desk, '/match/look?ask=12½+ft+6', 'look')
   await shoot(await demoPage(base, browser, 1280, 800, 'dark'), '/gear/item/510-gr-short-skagit', 'item-dusk')
   const phone = await demoPage(base, browser, 390, 844)
-  await shoot(phone, '/rig', 'phone-ledger')
   await toKettleRun(phone)
   await shoot(phone, '/water', 'phone-water', { at: '14' })
+  await shoot(phone, '/pocket', 'pocket', { first: tipsTried })
   const beach = await demoPage(base, browser, 1280, 800)
   await toTheStrand(beach)
   await shoot(beach, '/cast', 'cast-beach')
-  await beach.setViewportSize({ width: 390, height: 844 })
-  await shoot(beach, '/cast', 'tide-clock')
 })

@@ -34,7 +34,7 @@ const AT_ONCE = new RegExp(
     'core/src/words/(plain|check|names|day|swing)[.]',
     'core/src/(rod/(number|suits|window)[.]|reel/(fill|backing|number|spool)[.]|line/(cheater|runningLine)[.])',
     'core/src/(leader/length|water/(section|gauge))[.]',
-    'web/src/(store/(?!files|demo|commit|trails|change|everything)|ui/(Button|StateMark|Tag|units|file)[.]|worker/(door|pool|gearDoor)|day/(?!useTeaching)|outside/use)',
+    'web/src/(store/(?!files|demo|commit|trails|change|everything|lasting|inWords)|ui/(Button|StateMark|Tag|units|file)[.]|worker/(door|pool|gearDoor)|day/(?!useTeaching)|outside/use)',
     'web/src/drawing/(RigStrip|scale|ticks|useWidth|GrainAxis)',
     'web/src/(ledger/(sayScore|RemedyLine)|stations/match/(token|CardDrawing))',
     'createLucideIcon',

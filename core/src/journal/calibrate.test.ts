@@ -1,7 +1,17 @@
 import { describe, expect, test } from '@jest/globals'
 import type { Swung } from '../swing/index.ts'
 import { byItsLog, type Run } from '../water/index.ts'
-import { CALIBRATE_MODEL, calibrated, type Entry, remembers, type Saw, type Seen, sawOf } from './index.ts'
+import {
+  CALIBRATE_MODEL,
+  calibrated,
+  type Entry,
+  nearestTo,
+  remembers,
+  type Saw,
+  type Seen,
+  sawOf,
+  seenWith,
+} from './index.ts'
 
 const RUN: Run = {
   id: 'r',
@@ -127,5 +137,22 @@ describe('a pool remembers', () => {
     expect(second?.tip).toBe('T-8')
     expect(second?.deeper).toBeCloseTo(0.95 ** 0.4 - 1, 9)
     expect(rest).toEqual([])
+  })
+  test('the nearest level comes first, whatever was seen oftener; where none is near, the nearest is told with how far', () => {
+    const far = [entry(24, 'T-11', 'band'), entry(24, 'T-11', 'band'), entry(20.2, 'T-8', 'high')]
+    expect(remembers(RUN, 20, far).map(({ tip }) => tip)).toEqual(['T-8', 'T-11'])
+    expect(remembers(RUN, 60, far)).toEqual([])
+    expect(nearestTo(RUN, 60, far)).toMatchObject({ tip: 'T-11', deeper: expect.closeTo(0.4 ** 0.4 - 1, 9) })
+    expect(nearestTo(RUN, 60, [])).toBeUndefined()
+  })
+  test('leaders are told apart, and summed where only the tip is asked for', () => {
+    const behind = (leader: string): Entry => ({ ...entry(20, 'T-11', 'band'), leader })
+    const known = remembers(RUN, 20, [behind('long'), behind('short'), behind('short')])
+    expect(known.map(({ leader, saw }) => [leader, saw.band])).toEqual([
+      ['short', 2],
+      ['long', 1],
+    ])
+    expect(seenWith(known, 'T-11')?.band).toBe(3)
+    expect(seenWith(known, 'T-8')).toBeUndefined()
   })
 })

@@ -23,7 +23,7 @@ export {
   type Tried,
   triedSchema,
 } from './keptSchema.ts'
-export { deeperAt, type Remembered, remembers } from './memory.ts'
+export { deeperAt, nearestTo, type Remembered, remembers, seenWith } from './memory.ts'
 export { bentWindows, type Learnt, ownOf, ownWindowsOf, priorOf, trialsOf } from './own.ts'
 export {
   ALL_ENTRIES,

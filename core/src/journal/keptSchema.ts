@@ -59,6 +59,8 @@ export const entrySchema = z.strictObject({
   rig: rigChoiceSchema,
   /** The tip's name as it was; null where there was none. */
   tip: z.string().max(80).nullable(),
+  /** The leader's, likewise; left out where it was not written down. */
+  leader: z.string().max(80).nullable().optional(),
   fly: flyShapeSchema,
   fishAt: z.enum(FISH_AT),
   plan: planSchema,

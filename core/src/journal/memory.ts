@@ -1,9 +1,11 @@
 import { levelFactors, type Run } from '../water/index.ts'
 import type { Entry, Saw } from './keptSchema.ts'
 
-/** What a pool remembers of one tip near a level. */
+/** What a pool remembers of one tip with its leader near a level. */
 export interface Remembered {
   readonly tip: string | null
+  /** Its name as it was; null for none, undefined where nobody wrote it down. */
+  readonly leader?: string | null | undefined
   readonly saw: Readonly<Record<Saw, number>>
   /** How much deeper the nearest such entry's water was, as a share; negative shallower. */
   readonly deeper: number
@@ -11,27 +13,57 @@ export interface Remembered {
 
 /** Levels further apart than this, by depth, are other water. [estimate] */
 export const NEAR = 0.12
+/** Entries nearer to one another than this are at one level: what was seen oftener comes first. */
+const SAME = 0.02
 
 /** How much deeper the pool is at one flow than at another, as a share. */
 export const deeperAt = (flowM3ps: number, thanM3ps: number): number =>
   levelFactors(flowM3ps / thanM3ps).depth - 1
 
-/**
- * What was seen in a pool at levels near this one, tip by tip, the nearest level first. Levels are near by depth, not by equal flows.
- * @param flowM3ps today's [m³/s]
- */
-export function remembers(run: Run, flowM3ps: number, entries: readonly Entry[]): readonly Remembered[] {
-  const byTip = new Map<string | null, { saw: Record<Saw, number>; deeper: number }>()
-  for (const { runId, flowM3ps: then, tip, saw } of entries) {
+interface Memory {
+  readonly tip: string | null
+  readonly leader: string | null | undefined
+  readonly saw: Record<Saw, number>
+  deeper: number
+}
+
+/** Everything a pool was logged with, tip and leader by tip and leader, the nearest level first. */
+function allRemembered(
+  run: Run,
+  flowM3ps: number,
+  entries: readonly Entry[],
+  within: number,
+): readonly Remembered[] {
+  const known = new Map<string, Memory>()
+  for (const { runId, flowM3ps: then, tip, leader, saw } of entries) {
     if (runId !== run.id || then === undefined) continue
     const deeper = deeperAt(then, flowM3ps)
-    if (Math.abs(deeper) > NEAR) continue
-    const known = byTip.get(tip) ?? { saw: { touched: 0, band: 0, high: 0 }, deeper }
-    known.saw[saw]++
-    if (Math.abs(deeper) < Math.abs(known.deeper)) known.deeper = deeper
-    byTip.set(tip, known)
+    if (Math.abs(deeper) > within) continue
+    const key = JSON.stringify([tip, leader])
+    const one = known.get(key) ?? { tip, leader, saw: { touched: 0, band: 0, high: 0 }, deeper }
+    one.saw[saw]++
+    if (Math.abs(deeper) < Math.abs(one.deeper)) one.deeper = deeper
+    known.set(key, one)
   }
-  return [...byTip]
-    .map(([tip, known]) => ({ tip, ...known }))
-    .sort((a, b) => b.saw.band - a.saw.band || Math.abs(a.deeper) - Math.abs(b.deeper))
+  const step = ({ deeper }: Remembered): number => Math.round(Math.abs(deeper) / SAME)
+  return [...known.values()].sort((a, b) => step(a) - step(b) || b.saw.band - a.saw.band)
+}
+
+/**
+ * What was seen in a pool at levels near this one, the nearest level first. Levels are near by depth, not by equal flows.
+ * @param flowM3ps today's [m³/s]
+ */
+export const remembers = (run: Run, flowM3ps: number, entries: readonly Entry[]): readonly Remembered[] =>
+  allRemembered(run, flowM3ps, entries, NEAR)
+
+/** Where nothing was logged near this level: the nearest that was. */
+export const nearestTo = (run: Run, flowM3ps: number, entries: readonly Entry[]): Remembered | undefined =>
+  allRemembered(run, flowM3ps, entries, Number.POSITIVE_INFINITY)[0]
+
+/** What was seen of a tip, whatever leader was on it. */
+export function seenWith(known: readonly Remembered[], tip: string | null): Remembered['saw'] | undefined {
+  const some = known.filter((one) => one.tip === tip)
+  if (some.length === 0) return undefined
+  const sum = (saw: Saw): number => some.reduce((total, one) => total + one.saw[saw], 0)
+  return { touched: sum('touched'), band: sum('band'), high: sum('high') }
 }

@@ -64,7 +64,7 @@ export const SAW_WORDS: Readonly<Record<Saw, string>> = Object.freeze({
 const times = (n: number): string => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`)
 
 /** What a pool remembers of a tip: “T-11, 10 ft was in the band twice and touched once, the water 3 % deeper.” */
-export function sayRemembered({ tip, saw, deeper }: Remembered): string {
+export function sayRemembered({ tip, leader, saw, deeper }: Remembered): string {
   const said = (['band', 'touched', 'high'] as const).flatMap((what) =>
     saw[what] === 0
       ? []
@@ -72,7 +72,8 @@ export function sayRemembered({ tip, saw, deeper }: Remembered): string {
   )
   const off = Math.round(Math.abs(deeper) * 100)
   const water = off === 0 ? 'in the same water' : `in water ${off} % ${deeper > 0 ? 'deeper' : 'shallower'}`
-  return `${tip ?? 'No tip'} ${said.join(' and ')}, ${water}.`
+  const front = leader === undefined ? '' : leader === null ? ' without a leader' : ` with ${leader}`
+  return `${tip ?? 'No tip'}${front} ${said.join(' and ')}, ${water}.`
 }
 
 const offBy = (factor: number, more: string, less: string, even: string): string => {

@@ -134,6 +134,10 @@ describe('what a pool remembers and learns', () => {
       'T-11, 10 ft was in the band twice and touched once, in water 3 % deeper.',
     ],
     [
+      { tip: 'T-8', leader: 'Level 4 ft', saw: { touched: 0, band: 1, high: 0 }, deeper: -0.05 },
+      'T-8 with Level 4 ft was in the band once, in water 5 % shallower.',
+    ],
+    [
       { tip: null, saw: { touched: 0, band: 0, high: 3 }, deeper: 0.001 },
       'No tip was too high 3 times, in the same water.',
     ],

@@ -1,4 +1,4 @@
-import { type Entry, remembers } from '@hoxen/core/journal'
+import { type Entry, nearestTo, remembers } from '@hoxen/core/journal'
 import type { Run } from '@hoxen/core/water'
 import { sayRemembered } from '@hoxen/core/words'
 
@@ -8,15 +8,21 @@ interface Props {
   readonly entries: readonly Entry[]
 }
 
-/** What was seen in a pool at levels near this one, tip by tip. */
+/** What was seen in a pool at levels near this one, tip by tip; where nothing was, the nearest that was. */
 export function Memory({ run, flowM3ps, entries }: Props) {
   const known = remembers(run, flowM3ps, entries)
+  const nearest = known.length === 0 ? nearestTo(run, flowM3ps, entries) : undefined
   if (known.length === 0)
-    return <p className="text-faint">Nothing was logged here at a level near this one.</p>
+    return (
+      <p className="text-faint">
+        Nothing was logged here at a level near this one.
+        {nearest === undefined ? '' : ` The nearest: ${sayRemembered(nearest)}`}
+      </p>
+    )
   return (
     <ul data-memory>
       {known.map((one) => (
-        <li key={one.tip ?? '_'}>{sayRemembered(one)}</li>
+        <li key={`${one.tip ?? '_'} ${one.leader ?? '_'}`}>{sayRemembered(one)}</li>
       ))}
     </ul>
   )

@@ -43,6 +43,7 @@ export function useLog(quiet = false): Log | undefined {
     ...(warm === undefined ? {} : { waterC: warm.value }),
     rig: choice,
     tip: resolved.parts.tip?.item.name ?? null,
+    leader: resolved.parts.leader?.name ?? null,
     fly: day.fly,
     fishAt: day.fishAt,
     plan: { ...plan, rod },

@@ -5,9 +5,11 @@ import {
   claimTab,
   hasGear,
   noticeFailed,
+  noticeLasting,
   noticeOffer,
   noticeSaid,
   onVersionTrouble,
+  openStore,
   useDemoThere,
 } from '../store/index.ts'
 import { loadDemo } from './keeping.ts'
@@ -17,6 +19,7 @@ import { askToBeSafe, isSafe, keepWhole } from './onDevice.ts'
 function useOneStore(): void {
   useEffect(() => {
     void claimTab()
+    openStore().catch(noticeLasting)
     onVersionTrouble((trouble) =>
       noticeSaid(
         trouble === 'newer-tab'

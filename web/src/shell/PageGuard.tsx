@@ -1,6 +1,5 @@
 import { Component, type ReactNode } from 'react'
 import { Link } from 'react-router'
-import { inWords } from '../store/index.ts'
 import { buttonLook } from '../ui/index.ts'
 
 interface Props {
@@ -24,27 +23,19 @@ export class PageGuard extends Component<Props, { readonly failed?: Error | unde
 
   override render(): ReactNode {
     const { failed } = this.state
-    return failed === undefined ? this.props.children : <Failed error={failed} />
+    return failed === undefined ? this.props.children : <Failed message={failed.message} />
   }
 }
 
-/** What is stored is untouched when a page fails; where nothing can be stored, that is what it says. */
-function Failed({ error }: { readonly error: Error }) {
-  const said = inWords(error) as Error
-  if (said !== error)
-    return (
-      <section role="alert" className="max-w-xl py-8">
-        <h1 className="text-2xl">Nothing can be kept here</h1>
-        <p className="mt-3">{said.message}</p>
-      </section>
-    )
+/** What is stored is untouched when a page fails. */
+function Failed({ message }: { readonly message: string }) {
   return (
     <section role="alert" className="max-w-xl py-8">
       <h1 className="text-2xl">This page could not be shown</h1>
       <p className="mt-3">
         Your gear and settings are safe in this browser. Loading the page again usually helps.
       </p>
-      <p className="mt-3 text-sm text-faint">{error.message}</p>
+      <p className="mt-3 text-sm text-faint">{message}</p>
       <p className="mt-5">
         <button type="button" onClick={() => location.reload()} className={buttonLook('strong')}>
           Load again

@@ -138,6 +138,9 @@ class HoxenDatabase extends Dexie {
 
 export const db = new HoxenDatabase()
 
+/** Opens the store, or says why it cannot be: a private window may forbid it. */
+export const openStore = async (): Promise<void> => void (await db.open())
+
 type Trouble = 'newer-tab' | 'older-tab'
 let tell: ((trouble: Trouble) => void) | undefined
 

@@ -1,4 +1,4 @@
-export { onVersionTrouble } from './database.ts'
+export { onVersionTrouble, openStore } from './database.ts'
 export { useDemoThere } from './demoThere.ts'
 export { draftOf, dropDraft, keepDraft, useOtherDrafts } from './drafts.ts'
 export { keepGauge, keptGauge } from './gauges.ts'
@@ -24,10 +24,11 @@ export {
   useWallet,
   useWaterChoice,
 } from './kept.ts'
-export { noticeFailed, noticeOffer, noticeSaid } from './notice.ts'
+export { noticeLasting, noticeOffer } from './lasting.ts'
+export { noticeFailed, noticeSaid } from './notice.ts'
 export { hasGear } from './reading.ts'
 export { claimTab } from './tab.ts'
-export { commit, inWords } from './write.ts'
+export { commit } from './write.ts'
 
 // What takes the whole store at once comes when it is asked for, and so does the demo.
 const whole = () => import('./everything.ts')

@@ -6,14 +6,6 @@ export function noticeSaid(text: string): void {
   void toaster().then(({ toast }) => toast(text), console.error)
 }
 
-/** Offers something to be done, and stays until it is taken or waved away. */
-export function noticeOffer(text: string, label: string, run: () => void): void {
-  void toaster().then(
-    ({ toast }) => toast(text, { duration: Number.POSITIVE_INFINITY, action: { label, onClick: run } }),
-    console.error,
-  )
-}
-
 /** Says that something could not be done. */
 export function noticeFailed(error: unknown): void {
   const text = error instanceof Error ? error.message : 'That did not work. Nothing was changed.'

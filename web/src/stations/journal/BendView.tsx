@@ -111,7 +111,10 @@ export function BendView() {
       <p className="mt-1 max-w-3xl text-[0.95rem] text-faint">
         Clamp each at the front of the upper grip, level. Hang the same few weights from the tip-top (a bag of
         coins on a kitchen scale will do) and measure how far the tip comes down from where it stood: a
-        quarter to a half of the rod’s length tells most.
+        quarter to a half of the rod’s length tells most.{' '}
+        <Link to="/rig?view=weigh" className="underline underline-offset-4">
+          Weigh them on the bench scale
+        </Link>
       </p>
       <div className="mt-3 grid gap-3 sm:grid-cols-2">
         {(['known', 'unknown'] as const).map((which) => (

@@ -35,6 +35,11 @@ export function EntrySheet({ entry, onClose }: Props) {
   const within = useWithin()
   const runs = useList('runs')
   const [error, setError] = useState<string>()
+  const items = useList('items')
+  const rigOf = ({ rig }: Entry): string => {
+    const names = [rig.rodId, rig.headId].flatMap((id) => items?.find((item) => item.id === id)?.name ?? [])
+    return names.map((name) => `${name}, `).join('')
+  }
   const pool = runs?.find(({ id }) => id === entry.runId)
   const remove = (): void => {
     commit('Take out an entry', (tx) => {
@@ -59,8 +64,10 @@ export function EntrySheet({ entry, onClose }: Props) {
   return (
     <Sheet open title={`${pool?.name ?? 'A pool that is gone'}: ${SAW_WORDS[entry.saw]}`} onClose={onClose}>
       <p className="text-[0.95rem] text-faint">
-        {entry.tip ?? 'No tip'}, cast {show(entry.castM, 'length')} at {entry.plan.angleDeg}°
-        {entry.plan.mends.length === 0 ? '' : `, ${entry.plan.mends.length} mends`}
+        {rigOf(entry)}
+        {entry.tip ?? 'No tip'}
+        {entry.leader == null ? '' : `, ${entry.leader}`}, cast {show(entry.castM, 'length')} at{' '}
+        {entry.plan.angleDeg}°{entry.plan.mends.length === 0 ? '' : `, ${entry.plan.mends.length} mends`}
         {entry.waterC === undefined ? '' : `, water at ${show(entry.waterC, 'temperature')}`}. Rig and plan
         are kept as they were.
       </p>

@@ -7,7 +7,7 @@ import { useToday } from '../../day/index.ts'
 import { useList } from '../../store/index.ts'
 import { Button, buttonLook, Empty, Select, useUnits } from '../../ui/index.ts'
 import { Calendar } from './Calendar.tsx'
-import { dayName, dayOf } from './days.ts'
+import { dayName, dayOf, isDay } from './days.ts'
 import { SaveJournal } from './SaveJournal.tsx'
 import { Timeline } from './Timeline.tsx'
 
@@ -52,7 +52,7 @@ function useFilter(): readonly [EntryFilter, (part: Readonly<Record<string, stri
       tip: tip === NONE ? null : tip,
       saw,
       nearM3ps: near > 0 ? near : undefined,
-      day: get('day'),
+      day: isDay(get('day')) ? get('day') : undefined,
     }
   }, [text])
   const set = (part: Readonly<Record<string, string>>): void =>

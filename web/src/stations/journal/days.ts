@@ -12,3 +12,9 @@ export const dayName = (day: string): string =>
 
 export const monthName = (year: number, month: number): string =>
   new Date(year, month - 1, 15).toLocaleDateString([], { month: 'long', year: 'numeric' })
+
+/** Whether an address names a day there is. */
+export const isDay = (text: string | undefined): boolean =>
+  text !== undefined &&
+  /^\d{4}-\d{2}-\d{2}$/.test(text) &&
+  !Number.isNaN(new Date(`${text}T12:00:00`).getTime())

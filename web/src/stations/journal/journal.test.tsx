@@ -96,7 +96,9 @@ test('a swing is logged by one touch, remembered at its level, and taken back; t
   expect(screen.getByText(/^Nothing was logged here/)).toBeTruthy()
   fireEvent.click(band)
   fireEvent.click(band)
-  expect(await screen.findByText('T-11, 10 ft was in the band once, in the same water.')).toBeTruthy()
+  expect(
+    await screen.findByText('T-11, 10 ft with Level 4 ft was in the band once, in the same water.'),
+  ).toBeTruthy()
   const { entries } = await everything()
   expect(entries).toMatchObject([
     { runId: 'kettle-run', flowM3ps: 24, saw: 'band', tip: 'T-11, 10 ft', rig: RIG },

@@ -28,22 +28,27 @@ export function CastLine({ day, stand, air: { wind } }: Props) {
   const castM = Math.min(day.castM, shotWith(parts, parts.runningLine, day).castM)
   const { cast, side, anchor, fit } = first
   return (
-    <Link
-      to="/cast"
-      data-cast={`${cast} ${side}`}
-      className="flex min-h-14 items-center gap-3 border-b border-rule py-1.5"
-    >
-      <span className="w-16 shrink-0 text-[0.85rem] text-faint">cast</span>
-      <span className="leading-tight">
-        <b className="text-lg font-semibold">
-          {CAST_TITLES[cast]}
-          {side === null ? '' : `, ${side} side`}
-        </b>
-        <span className="block text-[0.9rem] text-faint">
-          {fit === 'no' ? 'none is safe here and now: look · ' : fit === 'care' ? 'with care · ' : ''}
-          {ANCHOR_NAMES[anchor]} · {show(castM, 'length')} at {day.plan.angleDeg}°
+    <>
+      <Link to="/rig" className="mt-1 flex min-h-11 items-center text-[0.95rem] text-faint">
+        {parts.rod.name} · {parts.head.head.name}
+      </Link>
+      <Link
+        to="/cast"
+        data-cast={`${cast} ${side}`}
+        className="flex min-h-14 items-center gap-3 border-b border-rule py-1.5"
+      >
+        <span className="w-16 shrink-0 text-[0.85rem] text-faint">cast</span>
+        <span className="leading-tight">
+          <b className="text-lg font-semibold">
+            {CAST_TITLES[cast]}
+            {side === null ? '' : `, ${side} side`}
+          </b>
+          <span className="block text-[0.9rem] text-faint">
+            {fit === 'no' ? 'none is safe here and now: look · ' : fit === 'care' ? 'with care · ' : ''}
+            {ANCHOR_NAMES[anchor]} · {show(castM, 'length')} at {day.plan.angleDeg}°
+          </span>
         </span>
-      </span>
-    </Link>
+      </Link>
+    </>
   )
 }

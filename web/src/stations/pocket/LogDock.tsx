@@ -1,3 +1,4 @@
+import { isAhead } from '@hoxen/core/journal'
 import { SAW_WORDS } from '@hoxen/core/words'
 import { type Log, SawButtons } from '../../pool/index.ts'
 import { commit, noticeFailed, useList } from '../../store/index.ts'
@@ -11,7 +12,8 @@ export function LogDock({ log: { log, swing } }: { readonly log: Extract<Log, { 
   const entries = useList('entries')
   const now = useNow()
   const latest = (entries ?? [])
-    .filter(({ runId }) => runId === swing.runId)
+    // What another clock wrote into the future does not hide the swing just logged.
+    .filter(({ runId, atMs }) => runId === swing.runId && !isAhead(atMs, now))
     .reduce<NonNullable<typeof entries>[number] | undefined>(
       (best, entry) => (best === undefined || entry.atMs > best.atMs ? entry : best),
       undefined,

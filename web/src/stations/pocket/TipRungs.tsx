@@ -1,5 +1,5 @@
 import type { Day } from '@hoxen/core/day'
-import { type Remembered, remembers } from '@hoxen/core/journal'
+import { type Remembered, remembers, seenWith } from '@hoxen/core/journal'
 import { useMemo, useState } from 'react'
 import { SawMarks, swapTo, useWalletTips, type WalletTip } from '../../pool/index.ts'
 import { useList } from '../../store/index.ts'
@@ -34,7 +34,7 @@ export function TipRungs({ day }: { readonly day: Day }) {
       >
         {tips.slice(0, all ? tips.length : SHOWN).map((tip) => (
           <li key={tip.tipId ?? '_'}>
-            <Rung tip={tip} memory={known.find((one) => one.tip === tip.name)} />
+            <Rung tip={tip} memory={seenWith(known, tip.tipId === null ? null : tip.name)} />
           </li>
         ))}
       </ol>
@@ -50,7 +50,7 @@ export function TipRungs({ day }: { readonly day: Day }) {
 
 interface RungProps {
   readonly tip: WalletTip
-  readonly memory: Remembered | undefined
+  readonly memory: Remembered['saw'] | undefined
 }
 
 function Rung({ tip: { tipId, name, pocket, leader, onTheLine, rig }, memory }: RungProps) {
@@ -75,7 +75,7 @@ function Rung({ tip: { tipId, name, pocket, leader, onTheLine, rig }, memory }: 
           {leader === undefined ? '' : ` · ${leader}`}
         </span>
       </span>
-      {memory !== undefined && <SawMarks saw={memory.saw} />}
+      {memory !== undefined && <SawMarks saw={memory} />}
       <span className="w-[6.4rem] shrink-0 text-right leading-tight whitespace-nowrap">
         {rig === undefined ? (
           <span className="text-faint">…</span>

@@ -1,0 +1,19 @@
+import { describe, expect, test } from '@jest/globals'
+import { inWords } from './inWords.ts'
+
+const named = (name: string, inner?: unknown): Error => Object.assign(new Error('raw'), { name, inner })
+
+describe('what a browser says when it cannot store, in words', () => {
+  test.each([
+    [named('QuotaExceededError'), /no room left/],
+    // As Dexie wraps it, when a transaction breaks off over it.
+    [named('AbortError', named('QuotaExceededError')), /no room left/],
+    [named('MissingAPIError'), /private windows/],
+    [named('OpenFailedError'), /private windows/],
+  ])('%#', (error, words) => expect((inWords(error) as Error).message).toMatch(words))
+  test('anything else stays what it is', () => {
+    const other = named('TypeError')
+    expect(inWords(other)).toBe(other)
+    expect(inWords(undefined)).toBeUndefined()
+  })
+})

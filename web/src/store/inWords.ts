@@ -1,0 +1,19 @@
+/** What a browser says when it cannot store, in words for the angler; all else as it is. */
+export function inWords(error: unknown): unknown {
+  const names = [error, (error as { readonly inner?: unknown } | undefined)?.inner].map(
+    (one) => (one as { readonly name?: string } | undefined)?.name,
+  )
+  if (names.includes('QuotaExceededError'))
+    return new Error(
+      'This device has no room left for it. Nothing was changed. Save everything to a file, then make room: photos take the most.',
+    )
+  if (
+    names.some(
+      (name) => name === 'MissingAPIError' || name === 'OpenFailedError' || name === 'InvalidStateError',
+    )
+  )
+    return new Error(
+      'This browser keeps nothing here: private windows and some settings forbid it. Open Hoxen in an ordinary window.',
+    )
+  return error
+}
