@@ -88,6 +88,8 @@ export default defineConfig({
   },
   build: {
     target: 'es2022',
+    // Every browser that understands the target preloads modules by itself.
+    modulePreload: { polyfill: false },
     assetsInlineLimit: 0,
     manifest: true,
     rolldownOptions: {
