@@ -26,7 +26,7 @@ export interface Trial {
 }
 
 /** What the angler owns that could be changed to. */
-export interface Wallet {
+export interface Spares {
   readonly tips: readonly (TipItem | null)[]
   readonly leaders: readonly Leader[]
 }
@@ -61,7 +61,7 @@ const TIPS_EACH_WAY = 2
 const SAME_REACH_M = 0.02
 
 /** The next deeper and the next shallower tips of the wallet. */
-function nextTips(setup: SwingSetup, tips: Wallet['tips']): readonly Changed[] {
+function nextTips(setup: SwingSetup, tips: Spares['tips']): readonly Changed[] {
   const here = depthWith(setup, setup.parts.tip)
   const others = tips
     .filter((tip) => (tip?.id ?? null) !== (setup.parts.tip?.item.id ?? null))
@@ -133,7 +133,7 @@ export const planChanges = (setup: SwingSetup): readonly Changed<PlanChange>[] =
   ...mends(setup),
 ]
 
-function shorterLeader(setup: SwingSetup, leaders: Wallet['leaders']): readonly Changed[] {
+function shorterLeader(setup: SwingSetup, leaders: Spares['leaders']): readonly Changed[] {
   const { leader } = setup.parts
   if (leader === null) return []
   const owned = leaders
@@ -185,7 +185,7 @@ function steps(setup: SwingSetup): readonly Changed[] {
 }
 
 /** Every single change worth trying from here, each ready to be simulated. */
-export function singleChanges(setup: SwingSetup, wallet: Wallet): readonly Trial[] {
+export function singleChanges(setup: SwingSetup, wallet: Spares): readonly Trial[] {
   const all = [
     ...nextTips(setup, wallet.tips),
     ...planChanges(setup),

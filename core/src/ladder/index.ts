@@ -2,9 +2,9 @@ export {
   DEEPEST_WADE_M,
   type PlanChange,
   type SingleChange,
+  type Spares,
   singleChanges,
   type Trial,
-  type Wallet,
 } from './change.ts'
 export {
   type BandTask,

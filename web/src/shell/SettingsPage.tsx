@@ -13,7 +13,7 @@ import {
   useSettings,
   wipeGear,
 } from '../store/index.ts'
-import { Button, Sheet } from '../ui/index.ts'
+import { Button, OneOf, Sheet } from '../ui/index.ts'
 import { loadDemo } from './keeping.ts'
 import { OnThisDevice } from './OnThisDevice.tsx'
 
@@ -31,7 +31,7 @@ export function SettingsPage() {
           How figures and pages look
         </h2>
         <div className="mt-2 flex flex-wrap gap-x-10 gap-y-3">
-          <Choice
+          <OneOf
             legend="Units"
             value={settings.units}
             options={[
@@ -40,7 +40,7 @@ export function SettingsPage() {
             ]}
             onChoose={(units) => change('Units', (s) => ({ ...s, units }))}
           />
-          <Choice
+          <OneOf
             legend="Face"
             value={settings.face}
             options={[
@@ -182,35 +182,6 @@ function School({ question, settings }: { readonly question: SchoolQuestion; rea
       {!words.inUse && (
         <p className="text-[0.85rem] text-faint">Kept as your preference; no figure depends on it yet.</p>
       )}
-    </fieldset>
-  )
-}
-
-interface ChoiceProps<T extends string> {
-  readonly legend: string
-  readonly value: T
-  readonly options: readonly (readonly [T, string])[]
-  readonly onChoose: (value: T) => void
-}
-
-function Choice<T extends string>({ legend, value, options, onChoose }: ChoiceProps<T>) {
-  return (
-    <fieldset>
-      <legend className="text-sm text-faint">{legend}</legend>
-      <div className="flex flex-wrap gap-x-5">
-        {options.map(([option, label]) => (
-          <label key={option} className="flex min-h-11 items-center gap-2">
-            <input
-              type="radio"
-              name={legend}
-              checked={value === option}
-              onChange={() => onChoose(option)}
-              className="size-4"
-            />
-            {label}
-          </label>
-        ))}
-      </div>
     </fieldset>
   )
 }

@@ -3,9 +3,8 @@ import { RUN_LIMITS } from '@hoxen/core/water'
 import { PACE_WORDS, SAW_WORDS } from '@hoxen/core/words'
 import { useState } from 'react'
 import { commit, noticeDone, noticeFailed, useList } from '../../store/index.ts'
-import { Button, QuantityField, Sheet, TextField, useUnits, useWithin } from '../../ui/index.ts'
+import { Button, OneOf, QuantityField, Sheet, TextField, useUnits, useWithin } from '../../ui/index.ts'
 import { EntryPhoto } from './EntryPhoto.tsx'
-import { OneOf } from './OneOf.tsx'
 import { WhenField } from './WhenField.tsx'
 
 const MOST_FISH = 999

@@ -10,7 +10,7 @@ export function OneOf<T extends string>({ legend, value, options, onChoose }: Pr
   return (
     <fieldset>
       <legend className="text-sm text-faint">{legend}</legend>
-      <div className="flex flex-wrap gap-x-4">
+      <div className="flex flex-wrap gap-x-5">
         {options.map(([option, name]) => (
           <label key={option} className="flex min-h-11 items-center gap-2">
             <input
