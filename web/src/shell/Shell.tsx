@@ -52,13 +52,13 @@ export function Shell() {
             >
               Hoxen
             </NavLink>
-            <nav aria-label="Stations" className="hidden gap-1 lg:flex">
+            <nav aria-label="Stations" className="hidden lg:flex xl:gap-1">
               {STATIONS.map(({ path, name }) => (
                 <NavLink
                   key={path}
                   to={`/${path}`}
                   className={({ isActive }) =>
-                    `flex h-11 items-center border-b-[3px] px-3 ${isActive ? 'border-river font-semibold' : 'border-transparent hover:border-rule'}`
+                    `flex h-11 items-center border-b-[3px] px-2 xl:px-3 ${isActive ? 'border-river font-semibold' : 'border-transparent hover:border-rule'}`
                   }
                 >
                   {name}

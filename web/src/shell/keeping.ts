@@ -1,6 +1,6 @@
 import { exportEverything, noticeDone, noticeFailed, openDemo, savedNow } from '../store/index.ts'
 import { saveFile, today } from '../ui/index.ts'
-import { shareFile } from './onDevice.ts'
+import { shareText } from './onDevice.ts'
 
 const JSON_TYPE = 'application/json'
 const fileName = (): string => `hoxen-everything-${today()}.json`
@@ -14,11 +14,7 @@ export const saveEverything = (): void =>
 /** Everything in one file, by the system’s share sheet where there is one. */
 export const carryOver = (): void =>
   void exportEverything()
-    .then((text) =>
-      shareFile(new File([text], fileName(), { type: JSON_TYPE }), () =>
-        saveFile(fileName(), text, JSON_TYPE),
-      ),
-    )
+    .then((text) => shareText(fileName(), text, () => saveFile(fileName(), text, JSON_TYPE)))
     .then((went) => (went ? savedNow() : undefined))
     .catch(noticeFailed)
 

@@ -64,20 +64,26 @@ export async function install(): Promise<void> {
   await taken?.prompt()
 }
 
-/** Hands a file to the system’s share sheet, or saves it where there is none. @returns whether it went out */
-export async function shareFile(file: File, save: () => void): Promise<boolean> {
-  const data = { files: [file], title: 'Hoxen' }
-  if (navigator.canShare?.(data) !== true) {
-    save()
-    return true
-  }
-  try {
-    await navigator.share(data)
-    return true
-  } catch (error) {
-    // Who closes the sheet shared nothing.
-    if (error instanceof DOMException && error.name === 'AbortError') return false
-    save()
-    return true
-  }
+/**
+ * Hands a text to the system’s share sheet as a file, or saves it where there is none. Browsers share some kinds of file only: where JSON is
+ * none of them, the same text goes as plain text, and is read as what it is.
+ * @returns whether it went out
+ */
+export async function shareText(name: string, text: string, save: () => void): Promise<boolean> {
+  const data = [
+    new File([text], name, { type: 'application/json' }),
+    new File([text], name.replace(/json$/, 'txt'), { type: 'text/plain' }),
+  ]
+    .map((file) => ({ files: [file], title: 'Hoxen' }))
+    .find((each) => navigator.canShare?.(each) === true)
+  if (data !== undefined)
+    try {
+      await navigator.share(data)
+      return true
+    } catch (error) {
+      // Who closes the sheet shared nothing.
+      if (error instanceof DOMException && error.name === 'AbortError') return false
+    }
+  save()
+  return true
 }

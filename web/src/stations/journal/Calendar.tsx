@@ -62,7 +62,7 @@ function Month({ month, days, day, onDay }: MonthProps) {
         <tr>
           {WEEKDAYS.map((name, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: seven days, always in this order
-            <th key={i} className="w-11 font-normal sm:w-9">
+            <th key={i} className="w-11 font-normal max-[23rem]:w-9 sm:w-9">
               {name}
             </th>
           ))}
@@ -93,7 +93,11 @@ interface DayProps {
 function Day({ name, found, chosen, onDay }: DayProps) {
   const number = Number(name.slice(-2))
   if (found === undefined)
-    return <span className="grid size-11 place-items-center text-faint sm:size-9">{number}</span>
+    return (
+      <span className="grid size-11 place-items-center text-faint max-[23rem]:size-9 sm:size-9">
+        {number}
+      </span>
+    )
   const of = found.entries.length
   return (
     <button
@@ -103,7 +107,7 @@ function Day({ name, found, chosen, onDay }: DayProps) {
         .map((saw) => `${found.saw[saw]} ${SAW_WORDS[saw]}`)
         .join(', ')}`}
       onClick={() => onDay(chosen ? undefined : name)}
-      className="relative grid size-11 place-items-center rounded border border-ink/50 bg-sheet font-semibold aria-pressed:border-2 aria-pressed:border-river sm:size-9"
+      className="relative grid size-11 place-items-center rounded max-[23rem]:size-9 border border-ink/50 bg-sheet font-semibold aria-pressed:border-2 aria-pressed:border-river sm:size-9"
     >
       {number}
       <span aria-hidden="true" className="absolute inset-x-0.5 bottom-0.5 flex h-1.5">

@@ -30,7 +30,9 @@ export function CastLine({ day, stand, air: { wind } }: Props) {
   return (
     <>
       <Link to="/rig" className="mt-1 flex min-h-11 items-center text-[0.95rem] text-faint">
-        {parts.rod.name} · {parts.head.head.name}
+        <span className="truncate">
+          {parts.rod.name} · {parts.head.head.name}
+        </span>
       </Link>
       <Link
         to="/cast"

@@ -145,8 +145,8 @@ function TipRow({ tip, wallet, pockets, onTheLine, rigged }: RowProps) {
       data-tip={tip.id}
       className={`grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1 px-2 py-2 sm:grid-cols-[minmax(0,1fr)_13rem_auto] ${onTheLine ? 'bg-shoal' : ''}`}
     >
-      <p className="leading-tight">
-        <ItemDrawing item={tip} width={300} height={13} />
+      <p className="min-w-0 leading-tight [overflow-wrap:anywhere]">
+        <ItemDrawing item={tip} width={180} height={13} />
         <b className="font-semibold">{tip.name}</b>
         <span className="block text-[0.85rem] text-faint">
           {summarize(tip, system)}

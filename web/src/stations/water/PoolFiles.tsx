@@ -80,7 +80,7 @@ export function PoolFiles({ runs, likeRun }: Props) {
             if (file) take(file).catch(noticeFailed)
             event.target.value = ''
           }}
-          className="min-h-11 text-sm file:mr-3 file:min-h-11 file:rounded-md file:border file:border-ink/60 file:bg-sheet file:px-3"
+          className="min-h-11 min-w-0 max-w-full text-sm file:mr-3 file:min-h-11 file:rounded-md file:border file:border-ink/60 file:bg-sheet file:px-3"
         />
       </div>
       {read !== undefined && (
