@@ -76,8 +76,7 @@ test('names of eighty letters widen no page, from 320 to 2560 pixels and at twic
 test('a page is called by its heading, read on from there, and found where it was left; another face makes no other figure', async ({
   page,
 }) => {
-  await openDemo(page)
-  await go(page, '/tables')
+  await openDemo(page, '/tables')
   await expect(page).toHaveTitle('Tables – Hoxen')
   await page.mouse.wheel(0, 900)
   await expect.poll(() => page.evaluate(() => scrollY)).toBeGreaterThan(500)

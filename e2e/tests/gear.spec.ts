@@ -77,8 +77,7 @@ test('a table with three bad rows: the good ones are taken, the bad ones explain
 })
 
 test('files that are not gear change nothing', async ({ page }) => {
-  await openDemo(page)
-  await go(page, '/gear?import')
+  await openDemo(page, '/gear?import')
   const input = page.getByLabel(/A table/)
   const says = page.getByRole('dialog').getByRole('alert')
   for (const [text, sentence] of [
@@ -97,8 +96,7 @@ test('files that are not gear change nothing', async ({ page }) => {
 })
 
 test('export, clear, import: all back', async ({ page }) => {
-  await openDemo(page)
-  await go(page, '/settings')
+  await openDemo(page, '/settings')
   const saving = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save everything to a file' }).click()
   const saved = await readFile(await (await saving).path(), 'utf8')
@@ -132,8 +130,7 @@ test('export, clear, import: all back', async ({ page }) => {
 })
 
 test('a table goes out and comes back the same', async ({ page }) => {
-  await openDemo(page)
-  await go(page, '/gear')
+  await openDemo(page, '/gear')
   const saving = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Export table' }).click()
   const path = await (await saving).path()

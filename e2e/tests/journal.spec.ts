@@ -4,8 +4,7 @@ import { expect, openDemo, test } from '../open.ts'
 test('five heads are tried to a verdict, the next one named each time; two rods are bent and the one without a window has one', async ({
   page,
 }) => {
-  await openDemo(page)
-  await page.goto('/#/journal?view=trials&rod=one-hand-six-9-ft-6&style=skagit')
+  await openDemo(page, '/journal?view=trials&rod=one-hand-six-9-ft-6&style=skagit')
   const said = page.locator('[data-own]')
   await expect(said).toContainText(/Nothing tried yet\. The next head worth borrowing is one of about \d+ gr/)
   for (const [grains, feel] of [
@@ -47,8 +46,7 @@ test('five heads are tried to a verdict, the next one named each time; two rods 
 test('a swing is filled in at leisure: a large photo is made small, a time to come is refused; the season is narrowed down', async ({
   page,
 }) => {
-  await openDemo(page)
-  await page.goto('/#/journal?view=season&saw=band')
+  await openDemo(page, '/journal?view=season&saw=band')
   const swings = page.locator('[data-swings]')
   await expect(swings).toHaveText('20 of 40 swings')
   await page.locator('[data-saw="band"] button').first().click()

@@ -7,8 +7,7 @@ test('a form that is left keeps what was typed, and says so; another tab that ty
   page,
   context,
 }) => {
-  await openDemo(page)
-  await page.goto('/gear/item/510-gr-short-skagit')
+  await openDemo(page, '/gear/item/510-gr-short-skagit')
   await notes(page).fill('Lands hard with T-8')
   await page.getByRole('link', { name: 'Gear', exact: true }).first().click()
   await page.goto('/gear/item/510-gr-short-skagit')
@@ -58,8 +57,7 @@ test('undo belongs to the tab that did it, and lets be what another has changed 
 })
 
 test('a double click, a held Enter, add once', async ({ page }) => {
-  await openDemo(page)
-  await page.goto('/gear?add')
+  await openDemo(page, '/gear?add')
   const line = page.getByLabel('Add in one line')
   await line.fill('skagit 525 gr 23 ft')
   for (let i = 0; i < 5; i++) await line.press('Enter', { delay: 0 })

@@ -123,8 +123,7 @@ test('everything by keyboard: palette, pairs of keys, and the parts of the strip
 })
 
 test('a school changes the figures', async ({ page }) => {
-  await openDemo(page)
-  await go(page, '/match')
+  await openDemo(page, '/match')
   await page.getByRole('button', { name: /^Which rod/ }).click()
   await page.getByRole('button', { name: /Switch six/ }).click()
   const mass = page.getByRole('article').first()

@@ -83,8 +83,7 @@ test('the rigging list is ticked, keeps a knot, prints on paper and goes out as 
 })
 
 test('an unnamed tip is weighed on the stand-in, named and saved as T-11', async ({ page }) => {
-  await openDemo(page)
-  await go(page, '/rig?view=weigh')
+  await openDemo(page, '/rig?view=weigh')
   await page.getByRole('button', { name: 'Start the stand-in scale' }).click()
   await page.getByLabel('On the stand-in lies').selectOption('tip-a')
   const scale = page.getByLabel('Scale', { exact: true })

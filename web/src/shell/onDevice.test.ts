@@ -18,7 +18,7 @@ afterEach(() => Object.assign(navigator, { canShare: undefined, share: undefined
 
 describe('everything goes to another device', () => {
   const save = jest.fn()
-  afterEach(() => save.mockClear())
+  afterEach(() => void save.mockClear())
   test('as JSON where that is shared, as plain text where only that is, as a saved file where nothing is', async () => {
     const json = sheet(() => true, done)
     expect(await shareText('all.json', '{}', save)).toBe(true)
