@@ -19,7 +19,7 @@ beforeAll(async () => {
   writeFileSync(`${dist}/assets/big.js`, '// big')
   writeFileSync(`${dist}/assets/big.js.br`, brotliCompressSync('// big'))
   writeFileSync(`${dist}/assets/big.js.gz`, gzipSync('// big'))
-  server = createServer(createApp(dist, () => clockMs))
+  server = createServer(createApp(dist, () => clockMs, ['192.0.2.7']))
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
   base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`
 })
@@ -38,6 +38,10 @@ describe('the server', () => {
       expect(response.status).toBe(200)
       expect(await response.text()).toContain('<title>Hoxen</title>')
     }
+  })
+  test('a page marked before pages stood behind the # is found there, with what it asked', async () => {
+    const { status, headers } = await fetch(`${base}/gear/item/x?add=1`, { redirect: 'manual' })
+    expect([status, headers.get('location')]).toEqual([302, '/#/gear/item/x?add=1'])
   })
   test('nothing from another host may run or be asked', async () => {
     const policy = (await fetch(base)).headers.get('content-security-policy') ?? ''
@@ -73,6 +77,8 @@ describe('the server', () => {
     expect(await ask({ host })).toBe(200)
     expect(await ask({ host: `localhost:${port}`, origin: `http://localhost:${port}` })).toBe(200)
     expect(await ask({ host: 'elsewhere.example' })).toBe(421)
+    // A name it was told to answer to: a phone on the same network asks by it.
+    expect(await ask({ host: '192.0.2.7:4173' })).toBe(200)
     expect(await ask({ host, origin: 'http://elsewhere.example' })).toBe(403)
     expect(await ask({ host, origin: 'null' })).toBe(403)
   })
