@@ -1,3 +1,3 @@
-export { addressOf } from './address.ts'
+export { addressOf, isOnlyHere } from './address.ts'
 export { unpacked } from './packed.ts'
 export { rigLink, shareRig } from './shareRig.ts'

@@ -4,7 +4,7 @@ import type { Item } from '@hoxen/core/gear'
 import type { RigChoice } from '@hoxen/core/rig'
 import type { Today } from '../day/index.ts'
 import { noticeSaid } from '../store/index.ts'
-import { addressOf } from './address.ts'
+import { addressOf, isOnlyHere } from './address.ts'
 import { packed } from './packed.ts'
 
 /** The address that holds a rig and its day, after the #: it goes to no server. */
@@ -31,6 +31,8 @@ export async function shareRig(today: Today, rig: RigChoice, items: readonly Ite
   }
   await navigator.clipboard.writeText(url)
   noticeSaid(
-    'The link is copied. Rig and day are in the link itself: whoever opens it sees them beside their own gear.',
+    isOnlyHere()
+      ? 'The link is copied. It leads to this machine alone: for other devices copy it from an address they reach too.'
+      : 'The link is copied. Rig and day are in the link itself: whoever opens it sees them beside their own gear.',
   )
 }

@@ -2,7 +2,7 @@ import type { Item } from '@hoxen/core/gear'
 import { KIND_NAMES, summarize } from '@hoxen/core/words'
 import { useState } from 'react'
 import { ItemDrawing } from '../../drawing/index.ts'
-import { addressOf } from '../../link/index.ts'
+import { addressOf, isOnlyHere } from '../../link/index.ts'
 import { Paper, QrCode } from '../../paper/index.ts'
 import { useList, useWallet } from '../../store/index.ts'
 import { useUnits } from '../../ui/index.ts'
@@ -51,6 +51,11 @@ export function LabelsPage() {
         </fieldset>
       }
     >
+      {isOnlyHere() && (
+        <p className="no-print mb-2 text-[0.9rem]">
+          The codes lead to this machine alone: print from an address that your phone reaches too.
+        </p>
+      )}
       {some.length === 0 ? (
         <p>Nothing of that kind in your gear.</p>
       ) : (
