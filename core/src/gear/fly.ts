@@ -1,12 +1,12 @@
 import * as z from 'zod'
 import { itemBase, lengthSchema } from './common.ts'
-import { DRESSES, DROPPER_LIMITS, WEIGHTINGS } from './vocabulary.ts'
+import { DRESSES, DROPPER_LIMITS, FLY_KG, WEIGHTINGS } from './vocabulary.ts'
 
 /** A fly as far as casting and sinking care: how much air it catches and how much it weighs. */
 export const flyShapeSchema = z.strictObject({
   dress: z.enum(DRESSES),
   weighting: z.enum(WEIGHTINGS),
-  massKg: z.number().min(1e-5).max(0.02).optional(),
+  massKg: z.number().min(FLY_KG.low).max(FLY_KG.high).optional(),
   lengthM: lengthSchema(0.005, 0.3).optional(),
 })
 export type FlyShape = z.infer<typeof flyShapeSchema>

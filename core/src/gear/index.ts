@@ -27,6 +27,7 @@ export {
   DRESSES,
   DROPPER_LIMITS,
   type Dress,
+  FLY_KG,
   HANDS,
   type Hands,
   HEAD_STYLES,

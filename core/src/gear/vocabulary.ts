@@ -68,3 +68,6 @@ export const BACKING_LIMIT_M = 1000
 export const DROPPER_LIMITS = Object.freeze({ low: 0.2, high: 3 })
 /** As close as a heavy dropper comes to its point fly [m]. [practice] */
 export const USUAL_DROPPER_M = 0.45
+
+/** What a fly weighs [kg]. */
+export const FLY_KG = Object.freeze({ low: 1e-5, high: 0.02 })

@@ -10,8 +10,9 @@ import {
   type Run,
   scaledRun,
 } from '../water/index.ts'
-import type { Entry, Saw } from './keptSchema.ts'
+import type { Entry } from './keptSchema.ts'
 import { normalCdf } from './trials.ts'
+import type { Saw } from './vocabulary.ts'
 
 /** A swing that was seen: how it was fished, at which flow, and what was seen of it. */
 export interface Seen {

@@ -13,20 +13,14 @@ export {
   bentSchema,
   type Entry,
   entrySchema,
-  PACES,
-  type Pace,
-  PHOTO_CHARACTERS,
   type Photo,
   photoSchema,
-  SAW,
-  type Saw,
   type Tried,
   triedSchema,
 } from './keptSchema.ts'
 export { deeperAt, nearestTo, type Remembered, remembers, seenWith } from './memory.ts'
 export { bentWindows, type Learnt, ownOf, ownWindowsOf, priorOf, trialsOf } from './own.ts'
 export {
-  ALL_ENTRIES,
   type DayOfEntries,
   daysOf,
   type EntryFilter,
@@ -40,6 +34,7 @@ export {
   chanceOf,
   FEELS,
   type Feel,
+  isWorthTrying,
   nextHead,
   normalCdf,
   type OwnWindow,
@@ -49,3 +44,13 @@ export {
   TRIAL_MODEL,
   type Trial,
 } from './trials.ts'
+export {
+  BEND_LIMITS,
+  ENTRY_LIMITS,
+  PACES,
+  type Pace,
+  PHOTO_CHARACTERS,
+  SAW,
+  type Saw,
+  TRIED_KG,
+} from './vocabulary.ts'

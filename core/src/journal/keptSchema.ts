@@ -4,6 +4,10 @@ import { rigChoiceSchema } from '../rig/index.ts'
 import { planSchema } from '../swing/index.ts'
 import { FISH_AT, flowSchema } from '../water/index.ts'
 import { FEELS } from './trials.ts'
+import { BEND_LIMITS, ENTRY_LIMITS, PACES, PHOTO_CHARACTERS, SAW, TRIED_KG } from './vocabulary.ts'
+
+const within = ({ low, high }: { readonly low: number; readonly high: number }): z.ZodNumber =>
+  z.number().min(low).max(high)
 
 const dateSchema = z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'date')
 
@@ -13,7 +17,7 @@ export const triedSchema = z.strictObject({
   rodId: idSchema,
   style: z.enum(WINDOW_STYLES),
   /** What was cast: the head, and the tip where the window counts it [kg]. */
-  headKg: z.number().min(0.002).max(0.15),
+  headKg: within(TRIED_KG),
   /** The head's name as it was, for the list. */
   name: z.string().max(80).optional(),
   feel: z.literal([...FEELS]),
@@ -23,11 +27,11 @@ export const triedSchema = z.strictObject({
 })
 export type Tried = z.infer<typeof triedSchema>
 
-const loadSchema = z.strictObject({ massKg: z.number().min(0.001).max(2), dropM: lengthSchema(0.01, 5) })
+const loadSchema = z.strictObject({ massKg: within(BEND_LIMITS.massKg), dropM: within(BEND_LIMITS.dropM) })
 const clampedSchema = z.strictObject({
   rodId: idSchema,
   /** From the clamp to the tip-top [m]. */
-  freeLengthM: lengthSchema(1, 6),
+  freeLengthM: within(BEND_LIMITS.freeLengthM),
   loads: z.array(loadSchema).min(1).max(12),
 })
 
@@ -39,14 +43,6 @@ export const bentSchema = z.strictObject({
   on: dateSchema.optional(),
 })
 export type Bent = z.infer<typeof bentSchema>
-
-/** What one saw of a swing: it touched the bed, rode where the fish hold, or passed above them. */
-export const SAW = ['touched', 'band', 'high'] as const
-export type Saw = (typeof SAW)[number]
-
-/** How fast a fly went through the water, by the angler’s eye. */
-export const PACES = ['slow', 'right', 'fast'] as const
-export type Pace = (typeof PACES)[number]
 
 /** A swing that was fished, and what was seen of it: the pool, the rig and the plan as they were. SI. */
 export const entrySchema = z.strictObject({
@@ -68,14 +64,11 @@ export const entrySchema = z.strictObject({
   saw: z.enum(SAW),
   /** How it went through the water, where one noticed. */
   pace: z.enum(PACES).optional(),
-  fish: z.number().int().min(0).max(999).optional(),
-  notes: z.string().max(2000).optional(),
+  fish: z.number().int().min(0).max(ENTRY_LIMITS.fish).optional(),
+  notes: z.string().max(ENTRY_LIMITS.notes).optional(),
   photoId: idSchema.optional(),
 })
 export type Entry = z.infer<typeof entrySchema>
-
-/** A picture is shrunk to so many characters of base 64: a good look on a phone, and two hundred fit into one file. */
-export const PHOTO_CHARACTERS = 200_000
 
 /** A photo of an entry, shrunk on the device. */
 export const photoSchema = z.strictObject({

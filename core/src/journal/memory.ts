@@ -1,5 +1,6 @@
 import { levelFactors, type Run } from '../water/index.ts'
-import type { Entry, Saw } from './keptSchema.ts'
+import type { Entry } from './keptSchema.ts'
+import type { Saw } from './vocabulary.ts'
 
 /** What a pool remembers of one tip with its leader near a level. */
 export interface Remembered {

@@ -1,6 +1,7 @@
 import type { Run } from '../water/index.ts'
-import type { Entry, Saw } from './keptSchema.ts'
+import type { Entry } from './keptSchema.ts'
 import { deeperAt, NEAR } from './memory.ts'
+import type { Saw } from './vocabulary.ts'
 
 /** Which entries one looks at; what is left out is not asked. */
 export interface EntryFilter {
@@ -13,8 +14,6 @@ export interface EntryFilter {
   /** A day as `dayOf` names it. */
   readonly day?: string | undefined
 }
-
-export const ALL_ENTRIES: EntryFilter = {}
 
 /** Names the day of a moment, in the angler’s own zone: 2026-11-27. */
 export type DayNaming = (atMs: number) => string

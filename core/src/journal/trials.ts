@@ -207,6 +207,15 @@ export function ownWindow(prior: Prior, trials: readonly Trial[]): OwnWindow {
 /** Heads one could ask for round a centre, every ten grains. */
 const LADDER = { shares: 0.22, stepKg: 10 * KG_PER_GRAIN } as const
 
+/** Shares of a window's ends beyond which ten casts of a head tell nothing that is not known. [practice] */
+const WORTH_TRYING = { low: 0.7, high: 1.35 } as const
+
+/** Whether a head is near enough to a window to be tried on it. */
+export const isWorthTrying = (
+  headKg: number,
+  { lowKg, highKg }: { readonly lowKg: number; readonly highKg: number },
+): boolean => headKg > WORTH_TRYING.low * lowKg && headKg < WORTH_TRYING.high * highKg
+
 /**
  * The next head worth borrowing: of those there are, the one after which the centre is expected to be least unsure; undefined
  * where none is worth the trouble any more.

@@ -77,11 +77,11 @@ export {
 } from './swung.ts'
 export {
   EMPTY_WALLET,
-  inPockets,
   type Pouch,
   putInto,
   renamePocket,
   swapTip,
+  tipsCarried,
   type Wallet,
   withoutPocket,
   withTip,

@@ -5,6 +5,7 @@ import {
   type RigChoice,
   renamePocket,
   swapTip,
+  tipsCarried,
   type Wallet,
   withoutPocket,
 } from './index.ts'
@@ -47,4 +48,13 @@ test('pockets are made, renamed, joined and taken away with what is in them', ()
     tips: { 't-8': { pocket: 'left' }, 't-11': { leaderId: 'short' }, 't-14': {} },
   })
   expect(putInto(WALLET, 't-8', undefined).tips['t-8']).toEqual({})
+})
+
+test('on the bank one chooses among what is in pockets and on the line; with nothing pocketed, among all', () => {
+  const owned = ['t-8', 't-11', 't-14']
+  expect(tipsCarried(WALLET, RIG, owned)).toEqual(['t-8', 't-11'])
+  expect(tipsCarried(WALLET, { tipId: 't-14' }, owned)).toEqual(['t-14', 't-8', 't-11'])
+  expect(tipsCarried(EMPTY_WALLET, RIG, owned)).toEqual(owned)
+  // A tip that was sold is in no pocket any more.
+  expect(tipsCarried(WALLET, { tipId: null }, ['t-11'])).toEqual(['t-11'])
 })

@@ -18,8 +18,22 @@ export interface Wallet {
 export const EMPTY_WALLET: Wallet = { pockets: [], tips: {} }
 
 /** A tip is worth carrying when it was put into a pocket. */
-export const inPockets = ({ tips }: Wallet): readonly string[] =>
+const inPockets = ({ tips }: Wallet): readonly string[] =>
   Object.entries(tips).flatMap(([id, { pocket }]) => (pocket === undefined ? [] : [id]))
+
+/**
+ * The tips to choose from on the bank: those in pockets and the one on the line; with an empty wallet, all that are owned.
+ * @param owned identifiers of tips
+ */
+export function tipsCarried(
+  wallet: Wallet,
+  { tipId }: Pick<RigChoice, 'tipId'>,
+  owned: readonly string[],
+): readonly (string | null)[] {
+  const pocketed = inPockets(wallet).filter((id) => owned.includes(id))
+  const ids = pocketed.length === 0 ? owned : pocketed
+  return tipId === null || ids.includes(tipId) ? ids : [tipId, ...ids]
+}
 
 /** The rig with another tip on the line: with the leader that stays on that tip, or, where none was said, the one it has now. */
 export function withTip(rig: RigChoice, { tips }: Wallet, tipId: string | null): RigChoice {

@@ -8,6 +8,9 @@ export type TimedSink =
     }
   | { readonly outcome: 'too-short' | 'not-a-rate' }
 
+/** Water that is fallen through [m]. */
+export const BUCKET_M = Object.freeze({ low: 0.1, high: 3 })
+
 /** A fall that takes less is not timed by a thumb [s]. [practice] */
 const LEAST_S = 0.4
 /** What line, tip or fly sinks at all [m/s]. */
@@ -16,7 +19,7 @@ const RATES = { low: 0.005, high: 0.6 } as const
 /**
  * Sink rate from falls timed in still water: depth ÷ time, the mean over the tries. A line is at its own speed within some
  * centimetres, which a level fall of half a metre does not feel. [physics]
- * @param depthM from the surface to the bottom of the bucket [m], (0, 3] @param timesS each try [s], at least one
+ * @param depthM from the surface to the bottom of the bucket [m], `BUCKET_M` @param timesS each try [s], at least one
  * @example timedSink(0.5, [2.9, 3.1]).rateMps // 0.167
  */
 export function timedSink(depthM: number, timesS: readonly number[]): TimedSink {

@@ -1,4 +1,4 @@
-export { type TimedSink, timedSink } from './bucket.ts'
+export { BUCKET_M, type TimedSink, timedSink } from './bucket.ts'
 export { criticalAngle } from './critical.ts'
 export { densityKgPerM3, diameterForSinkRate, sinkRateMps, WATER_MODEL, type WaterModel } from './cylinder.ts'
 export { flyDragM2, flyInWater, flyMassKg } from './fly.ts'

@@ -1,11 +1,8 @@
 import { SAW, type Saw } from '@hoxen/core/journal'
+import { SAW_WORDS } from '@hoxen/core/words'
 
-/** What each button says, short enough for a thumb. */
-const TOUCHES: Readonly<Record<Saw, string>> = {
-  touched: 'touched',
-  band: 'was in the band',
-  high: 'was too high',
-}
+/** What each button says: its word, and, where there is room, the verb that goes with it. */
+const says = (saw: Saw): string => (saw === 'touched' ? SAW_WORDS[saw] : `was ${SAW_WORDS[saw]}`)
 
 interface Props {
   readonly onSaw: (saw: Saw) => void
@@ -24,7 +21,7 @@ export const SawButtons = ({ onSaw, abreast = false }: Props) => (
         onClick={() => onSaw(saw)}
         className="min-h-20 rounded-lg border-2 border-river bg-sheet px-1 text-xl leading-tight font-semibold text-river hover:bg-shoal"
       >
-        {abreast ? TOUCHES[saw].replace('was ', '') : TOUCHES[saw]}
+        {abreast ? SAW_WORDS[saw] : says(saw)}
       </button>
     ))}
   </div>

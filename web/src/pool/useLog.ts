@@ -2,9 +2,10 @@ import type { Entry, Saw } from '@hoxen/core/journal'
 import { resolveRig } from '@hoxen/core/rig'
 import { latest } from '@hoxen/core/water'
 import { SAW_WORDS } from '@hoxen/core/words'
-import { useMemo, useRef } from 'react'
+import { useRef } from 'react'
 import { useToday } from '../day/index.ts'
-import { commit, newId, noticeDone, noticeFailed, useList, useSingle } from '../store/index.ts'
+import { useQuestion } from '../ledger/index.ts'
+import { commit, newId, noticeDone, noticeFailed, useSingle } from '../store/index.ts'
 
 /** No two swings end within this [ms]. */
 const ONE_PRESS_MS = 800
@@ -26,12 +27,11 @@ export type Log =
 export function useLog(quiet = false): Log | undefined {
   const found = useToday()
   const choice = useSingle('rig')
-  const items = useList('items')
+  const question = useQuestion()
   const lastMs = useRef(0)
-  const byId = useMemo(() => new Map((items ?? []).map((item) => [item.id, item])), [items])
-  if (found === undefined || choice === undefined || items === undefined) return undefined
+  if (found === undefined || choice === undefined || question === undefined) return undefined
   if (found.day.where.by !== 'pool') return { outcome: 'no-pool' }
-  const resolved = choice === null ? undefined : resolveRig(choice, byId)
+  const resolved = choice === null ? undefined : resolveRig(choice, question.byId)
   if (choice === null || resolved?.outcome !== 'resolved') return { outcome: 'no-rig' }
   const { day, gauge } = found
   const where = found.day.where

@@ -1,14 +1,6 @@
 import { betterRide, type Ride } from '@hoxen/core/ladder'
 import { judge, type RankedRig } from '@hoxen/core/match'
-import {
-  inPockets,
-  type RigChoice,
-  type RigParts,
-  resolveRig,
-  swingInput,
-  type Wallet,
-  withTip,
-} from '@hoxen/core/rig'
+import { type RigParts, resolveRig, swingInput, tipsCarried, withTip } from '@hoxen/core/rig'
 import { useMemo } from 'react'
 import { useQuestion } from '../ledger/index.ts'
 import { useSingle, useWallet } from '../store/index.ts'
@@ -25,13 +17,6 @@ export interface WalletTip {
   readonly rig: RankedRig | undefined
 }
 
-/** The tips carried: those in pockets and the one on the line; with an empty wallet, all that there are. */
-function carriedIds(wallet: Wallet, rig: RigChoice, owned: readonly string[]): readonly (string | null)[] {
-  const pocketed = inPockets(wallet).filter((id) => owned.includes(id))
-  const ids = pocketed.length === 0 ? owned : pocketed
-  return rig.tipId === null || ids.includes(rig.tipId) ? ids : [rig.tipId, ...ids]
-}
-
 /** Every tip carried, on the rig in the strip, best first as they are worked out. Undefined while it loads or without a rig. */
 export function useWalletTips():
   | { readonly tips: readonly WalletTip[]; readonly working: boolean }
@@ -42,7 +27,7 @@ export function useWalletTips():
   const { tips } = useTips()
   const tried = useMemo(() => {
     if (question === undefined || choice == null) return []
-    const ids = carriedIds(
+    const ids = tipsCarried(
       wallet,
       choice,
       tips.map(({ id }) => id),

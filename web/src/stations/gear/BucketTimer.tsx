@@ -1,9 +1,8 @@
-import { type TipItem, timedSink } from '@hoxen/core/sink'
+import { BUCKET_M, type TipItem, timedSink } from '@hoxen/core/sink'
 import { useId, useState } from 'react'
 import { noticeDone, noticeFailed, saveItems, useList, useSingle } from '../../store/index.ts'
 import { Button, fieldLook, QuantityField, Tag, useUnits, useWithin } from '../../ui/index.ts'
 
-const DEPTHS = { low: 0.1, high: 3 } as const
 const TRIES = 3
 
 /** Seconds as somebody types them: a comma is a point. */
@@ -40,7 +39,7 @@ export function BucketTimer({ item }: { readonly item: TipItem }) {
           measure="length"
           value={depthM}
           onChange={setDepthM}
-          refuse={within(DEPTHS, 'length')}
+          refuse={within(BUCKET_M, 'length')}
         />
         {times.map((text, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: tries are known by their order

@@ -1,5 +1,5 @@
 import { itemsOf, type Rod, WINDOW_STYLES } from '@hoxen/core/gear'
-import type { Bent } from '@hoxen/core/journal'
+import { BEND_LIMITS, type Bent } from '@hoxen/core/journal'
 import { BEND_MODEL, type BendTest, compareBends, type HungWeight, windowFor } from '@hoxen/core/rod'
 import { sayBend, WINDOW_NAMES } from '@hoxen/core/words'
 import { useMemo, useState } from 'react'
@@ -20,7 +20,6 @@ import {
 } from '../../ui/index.ts'
 import { BentRods } from './BentRods.tsx'
 
-const LIMITS = { massKg: { low: 0.001, high: 2 }, freeLengthM: { low: 1, high: 6 } } as const
 const ROWS = 3
 
 type Which = 'known' | 'unknown'
@@ -164,7 +163,7 @@ function OneRod({ title, rods, rod, onRod, freeLengthM, onFree }: OneRodProps) {
         measure="length"
         value={freeLengthM}
         onChange={onFree}
-        refuse={within(LIMITS.freeLengthM, 'length')}
+        refuse={within(BEND_LIMITS.freeLengthM, 'length')}
       />
     </fieldset>
   )
@@ -181,7 +180,10 @@ interface WeightsProps {
 function Weights({ rows, names: [known, unknown], free, onRow }: WeightsProps) {
   const within = useWithin()
   const drop = (which: Which) =>
-    within({ low: 0.01, high: (free[which] ?? LIMITS.freeLengthM.high) * 0.9 }, 'length')
+    within(
+      { low: BEND_LIMITS.dropM.low, high: (free[which] ?? BEND_LIMITS.freeLengthM.high) * 0.9 },
+      'length',
+    )
   return (
     <div className="mt-3 grid grid-cols-[repeat(3,minmax(0,1fr))] gap-x-3 gap-y-1">
       {rows.map(({ massKg, known: a, unknown: b }, i) => (
@@ -192,7 +194,7 @@ function Weights({ rows, names: [known, unknown], free, onRow }: WeightsProps) {
             measure="gearMass"
             value={massKg}
             onChange={(m) => onRow(i, { massKg: m })}
-            refuse={within(LIMITS.massKg, 'gearMass')}
+            refuse={within(BEND_LIMITS.massKg, 'gearMass')}
           />
           <QuantityField
             label={`Drops ${known}`}

@@ -1,4 +1,4 @@
-import { type Entry, PACES, type Pace, SAW, type Saw } from '@hoxen/core/journal'
+import { ENTRY_LIMITS, type Entry, PACES, type Pace, SAW, type Saw } from '@hoxen/core/journal'
 import { RUN_LIMITS } from '@hoxen/core/water'
 import { PACE_WORDS, SAW_WORDS } from '@hoxen/core/words'
 import { useState } from 'react'
@@ -6,9 +6,6 @@ import { commit, noticeDone, noticeFailed, useList } from '../../store/index.ts'
 import { Button, OneOf, QuantityField, Sheet, TextField, useUnits, useWithin } from '../../ui/index.ts'
 import { EntryPhoto } from './EntryPhoto.tsx'
 import { WhenField } from './WhenField.tsx'
-
-const MOST_FISH = 999
-const LONGEST_NOTE = 2000
 
 interface Props {
   readonly entry: Entry
@@ -50,13 +47,13 @@ export function EntrySheet({ entry, onClose }: Props) {
   const takeFish = (text: string): string | undefined => {
     if (text.trim() === '') return void change(entry.id, 'Fish of a swing', { fish: undefined })
     const fish = Number(text)
-    if (!Number.isInteger(fish) || fish < 0 || fish > MOST_FISH)
-      return `A number of fish from 0 to ${MOST_FISH}.`
+    if (!Number.isInteger(fish) || fish < 0 || fish > ENTRY_LIMITS.fish)
+      return `A number of fish from 0 to ${ENTRY_LIMITS.fish}.`
     return void change(entry.id, 'Fish of a swing', { fish })
   }
   const takeNotes = (text: string): string | undefined => {
-    if (text.length > LONGEST_NOTE)
-      return `That is ${text.length} letters; a note has room for ${LONGEST_NOTE}.`
+    if (text.length > ENTRY_LIMITS.notes)
+      return `That is ${text.length} letters; a note has room for ${ENTRY_LIMITS.notes}.`
     const notes = text.trim()
     return void change(entry.id, 'Notes of a swing', { notes: notes === '' ? undefined : notes })
   }

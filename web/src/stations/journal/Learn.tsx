@@ -1,33 +1,38 @@
-import { calibrated, calibrationTasks, type Entry, seenIn } from '@hoxen/core/journal'
+import { CALIBRATE_MODEL, calibrated, calibrationTasks, type Entry, seenIn } from '@hoxen/core/journal'
 import type { ByLog, Run } from '@hoxen/core/water'
 import { sayByLog, sayCalibrated } from '@hoxen/core/words'
 import { useMutation } from '@tanstack/react-query'
-import { useMemo, useState } from 'react'
-import { noticeDone, noticeFailed, saveRun, useList } from '../../store/index.ts'
+import { useEffect, useMemo, useRef, useState } from 'react'
+import { useQuestion } from '../../ledger/index.ts'
+import { noticeDone, noticeFailed, saveRun } from '../../store/index.ts'
 import { Button, Tag, today } from '../../ui/index.ts'
 import { ridesInPool } from '../../worker/index.ts'
 
-/** What the log teaches of the pool's depth and current; taken into the pool when one wants it. */
+/** What the log teaches of the pool's depth and current; kept beside its measure when one wants it. */
 export function Learn({ run, entries }: { readonly run: Run; readonly entries: readonly Entry[] }) {
-  const items = useList('items')
+  const question = useQuestion()
   const [done, setDone] = useState(0)
-  const byId = useMemo(() => new Map((items ?? []).map((item) => [item.id, item])), [items])
+  const going = useRef<AbortController>(undefined)
+  // Who leaves the page wants the workers for something else.
+  useEffect(() => () => going.current?.abort(), [])
   const seen = useMemo(
-    () => entries.map((entry) => seenIn(entry, byId)).filter((one) => one !== undefined),
-    [entries, byId],
+    () => (question === undefined ? [] : entries.flatMap((entry) => seenIn(entry, question.byId) ?? [])),
+    [entries, question],
   )
   const tasks = useMemo(() => calibrationTasks(run, seen), [run, seen])
   const learning = useMutation({
     mutationFn: async () => {
       const rides = new Map<string, Parameters<Parameters<typeof ridesInPool>[1]>[1]>()
       setDone(0)
+      going.current?.abort()
+      going.current = new AbortController()
       await ridesInPool(
         tasks,
         (id, ride) => {
           rides.set(id, ride)
           if (rides.size % 10 === 0) setDone(rides.size)
         },
-        new AbortController().signal,
+        going.current.signal,
       )
       return { tasks, result: calibrated(seen, rides) }
     },
@@ -57,7 +62,10 @@ export function Learn({ run, entries }: { readonly run: Run; readonly entries: r
               : sayCalibrated(found)}
       </p>
       <div className="no-print mt-2 flex flex-wrap gap-2">
-        <Button disabled={seen.length < 2 || learning.isPending} onClick={() => learning.mutate()}>
+        <Button
+          disabled={seen.length < CALIBRATE_MODEL.least || learning.isPending}
+          onClick={() => learning.mutate()}
+        >
           Learn from them
         </Button>
         {found?.outcome === 'calibrated' && (

@@ -1,5 +1,5 @@
 import { itemsOf, WINDOW_STYLES } from '@hoxen/core/gear'
-import { FEELS, trialsOf } from '@hoxen/core/journal'
+import { FEELS, isWorthTrying, trialsOf } from '@hoxen/core/journal'
 import { headFacts } from '@hoxen/core/line'
 import { windowStyleOf } from '@hoxen/core/rig'
 import { windowFor } from '@hoxen/core/rod'
@@ -15,8 +15,6 @@ import { useUnits } from '../../ui/index.ts'
 /** Rows left for heads one borrows. */
 const EMPTY_ROWS = 6
 const MOST_ROWS = 16
-/** Shares of the window’s ends between which heads are tried. */
-const [LEAST, MOST] = [0.7, 1.35] as const
 
 /** A sheet to tick on the bank: every head of a style that one owns, how it felt, and room for borrowed ones. */
 export function TrialSheetPage() {
@@ -36,12 +34,7 @@ export function TrialSheetPage() {
   const heads = itemsOf({ items }, 'head')
     .filter((head) => windowStyleOf(head.style) === style)
     .map((head) => ({ name: head.name, massKg: headFacts(head).massKg.value }))
-    // Far outside the window no head is worth ten casts.
-    .filter(
-      ({ massKg }) =>
-        found.outcome !== 'window' ||
-        (massKg > LEAST * found.window.lowKg && massKg < MOST * found.window.highKg),
-    )
+    .filter(({ massKg }) => found.outcome !== 'window' || isWorthTrying(massKg, found.window))
     .sort((a, b) => a.massKg - b.massKg)
     .slice(0, MOST_ROWS)
   const done = trialsOf({ trials, caster: castsAs }, rod.id, style).length

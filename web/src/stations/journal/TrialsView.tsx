@@ -7,6 +7,7 @@ import {
   type OwnWindow,
   ownOf,
   priorOf,
+  TRIED_KG,
   type Tried,
   trialsOf,
 } from '@hoxen/core/journal'
@@ -39,9 +40,6 @@ import {
   useUnits,
   useWithin,
 } from '../../ui/index.ts'
-
-/** What a head on trial can weigh [kg]. */
-const HEAD_LIMITS = { low: 0.002, high: 0.15 } as const
 
 /** A caster’s own window of a rod: heads are tried, each is felt, and the next worth borrowing is named. */
 export function TrialsView() {
@@ -260,7 +258,7 @@ function NewTrial({ rod, style, caster }: NewTrialProps) {
             measure="lineMass"
             value={typedKg}
             onChange={setTypedKg}
-            refuse={within(HEAD_LIMITS, 'lineMass')}
+            refuse={within(TRIED_KG, 'lineMass')}
           />
         )}
       </div>

@@ -1,4 +1,4 @@
-import { type Item, itemSchema, problemsOf } from '@hoxen/core/gear'
+import { FLY_KG, type Item, itemSchema, problemsOf } from '@hoxen/core/gear'
 import { unitOf } from '@hoxen/core/quantity'
 import { type MaterialReading, nameMaterial, WEIGHED } from '@hoxen/core/sink'
 import { sayProblem } from '@hoxen/core/words'
@@ -181,7 +181,7 @@ function Naming({ massKg, onMass }: NamingProps) {
           refuse={within({ low: 0, high: lengthM ?? WEIGHED.lengthM.high }, 'length')}
         />
       </div>
-      {massKg !== undefined && massKg <= FLY_MOST_KG && <TheFly massKg={massKg} />}
+      {massKg !== undefined && massKg <= FLY_KG.high && <TheFly massKg={massKg} />}
       <MaterialAxis reading={reading} />
       {reading !== undefined && massKg !== undefined && lengthM !== undefined && (
         <Named reading={reading} massKg={massKg} lengthM={lengthM} sinkingM={sinkingM} onSave={save} />
@@ -194,9 +194,6 @@ function Naming({ massKg, onMass }: NamingProps) {
     </>
   )
 }
-
-/** No fly weighs more [kg]. */
-const FLY_MOST_KG = 0.02
 
 /** What lies on the scale is the fly: its weight counts from now on, and no longer what its dress lets suppose. */
 function TheFly({ massKg }: { readonly massKg: number }) {
