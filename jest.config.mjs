@@ -22,9 +22,9 @@ export default {
   transform: {
     '^.+\\.tsx?$': toCommonJs({ syntax: 'typescript', tsx: true }),
     // Ships as modules alone.
-    '/(tinyqueue|@neaps)/.+\\.js$': toCommonJs({ syntax: 'ecmascript' }),
+    '/(tinyqueue|@neaps|quick-lru|p-queue|p-timeout)/.+\\.js$': toCommonJs({ syntax: 'ecmascript' }),
   },
-  transformIgnorePatterns: ['/node_modules/(?!tinyqueue/|@neaps/)'],
+  transformIgnorePatterns: ['/node_modules/(?!tinyqueue/|@neaps/|quick-lru/|p-queue/|p-timeout/)'],
   moduleNameMapper: {
     '^@hoxen/core/(.*)$': '<rootDir>/core/src/$1/index.ts',
     // Ships as modules; its other build is for tools that want none.

@@ -34,9 +34,9 @@ const AT_ONCE = new RegExp(
     'core/src/words/(plain|check|names|day|swing)[.]',
     'core/src/(rod/(number|suits|window)[.]|reel/(fill|backing|number|spool)[.]|line/(cheater|runningLine)[.])',
     'core/src/(leader/length|water/(section|gauge))[.]',
-    'web/src/(store/(?!files|demo|commit|trails|change|everything|lasting|inWords)|ui/(Button|StateMark|Tag|units|file)[.]|worker/(door|pool|gearDoor)|day/(?!useTeaching)|outside/use)',
+    'web/src/(store/(?!files|demo[.]|rig|commit|trails|change|everything|lasting|inWords)|ui/(Button|StateMark|Tag|units|file)[.]|swings/(loaded|useRides|judged)|worker/(door|gearDoor|working)|day/(?!useTeaching)|outside/use)',
     'web/src/drawing/(RigStrip|scale|ticks|useWidth|GrainAxis)',
-    'web/src/(ledger/(sayScore|RemedyLine)|stations/match/(token|CardDrawing))',
+    'web/src/(ledger/(judged|useRig|useRanking|sayScore|RemedyLine)|stations/match/(token|CardDrawing))',
     'createLucideIcon',
   ]
     .join('|')
@@ -99,7 +99,7 @@ export default defineConfig({
           groups: [
             {
               name: 'base',
-              test: /node_modules[\\/](react|react-dom|scheduler|react-router|dexie|dexie-react-hooks|comlink|@tanstack[\\/](react-query|query-core))[\\/]/,
+              test: /node_modules[\\/](react|react-dom|scheduler|react-router|dexie|comlink|@tanstack[\\/](react-query|query-core))[\\/]/,
             },
             {
               name: 'frame',

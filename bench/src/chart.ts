@@ -6,8 +6,8 @@ import { readFileSync } from 'node:fs'
 import { dayOf } from '@hoxen/core/day'
 import { readDocument, writeDocument } from '@hoxen/core/format'
 import { DEFAULT_SCHOOLS } from '@hoxen/core/gear'
-import { chartColumns, chartLevels } from '@hoxen/core/ladder'
-import { resolveRig } from '@hoxen/core/rig'
+import { chartColumns, chartLevels, frontsToTry } from '@hoxen/core/ladder'
+import { EMPTY_WALLET, resolveRig } from '@hoxen/core/rig'
 import type { TipItem } from '@hoxen/core/sink'
 import { swing } from '@hoxen/core/swing'
 import { served } from '@hoxen/e2e/served.ts'
@@ -39,10 +39,11 @@ const pool = demo.runs.find(({ id }) => id === water.runId)
 if (resolved.outcome !== 'resolved' || pool?.measuredFlowM3ps === undefined || demo.job === undefined)
   throw new Error('the demo has no such rig or pool')
 const { fly, fishAt, plan, run } = dayOf({ job: demo.job, schools: DEFAULT_SCHOOLS, runs: demo.runs, water })
+const { parts } = resolved
 const columns = chartColumns(
-  { parts: resolved.parts, fly, fishAt, plan, run },
+  { parts, fly, fishAt, plan, run },
   pool,
-  tips,
+  frontsToTry(parts, { tips, items: new Map(), wallet: EMPTY_WALLET }),
   chartLevels(pool.measuredFlowM3ps, TODAY_M3PS, (flow) => flow),
 )
 const swings = columns.reduce((sum, { rungs }) => sum + rungs.length, 0)

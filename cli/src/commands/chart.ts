@@ -1,8 +1,8 @@
 import { itemsOf } from '@hoxen/core/gear'
-import { chartCells, chartColumns, type Ride, rideOf, tipsToTry } from '@hoxen/core/ladder'
-import { rigChoiceSchema } from '@hoxen/core/rig'
+import { chartCells, chartColumns, frontsToTry, tipIdOf } from '@hoxen/core/ladder'
+import { EMPTY_WALLET, rigChoiceSchema } from '@hoxen/core/rig'
 import type { TipItem } from '@hoxen/core/sink'
-import { swing } from '@hoxen/core/swing'
+import { type Ride, rideOf, swing } from '@hoxen/core/swing'
 import { flowReach, flowSchema } from '@hoxen/core/water'
 import * as z from 'zod'
 import { command, refusal } from '../command.ts'
@@ -34,17 +34,17 @@ export const chartCommand = command({
     const beyond = flowsM3ps.findIndex((m3ps) => m3ps < reach.low || m3ps > reach.high)
     if (beyond >= 0)
       throw refusal('level-too-far', ['flowsM3ps', beyond], { lowM3ps: reach.low, highM3ps: reach.high })
-    const wallet: readonly TipItem[] = [...itemsOf(gear, 'tip'), ...itemsOf(gear, 'sinking-leader')]
-    const tips = tipsToTry(parts, wallet)
-    const columns = chartColumns({ ...dayFrom(asked), parts }, asked.run, tips, flowsM3ps)
+    const tips: readonly TipItem[] = [...itemsOf(gear, 'tip'), ...itemsOf(gear, 'sinking-leader')]
+    const fronts = frontsToTry(parts, { tips, items: gearById(gear), wallet: EMPTY_WALLET })
+    const columns = chartColumns({ ...dayFrom(asked), parts }, asked.run, fronts, flowsM3ps)
     const rides = new Map<string, Ride>()
     for (const { rungs } of columns) for (const { id, input } of rungs) rides.set(id, rideOf(swing(input)))
     const cells = chartCells(columns, rides)
     return {
-      rows: tips.map((tip) => ({
-        tipId: tip?.id ?? null,
+      rows: fronts.map((front) => ({
+        tipId: tipIdOf(front),
         cells: cells
-          .filter(({ tipId }) => tipId === (tip?.id ?? null))
+          .filter(({ tipId }) => tipId === tipIdOf(front))
           .map(({ flowM3ps, angleDeg, ride: { outcome, summary } }) => ({
             flowM3ps,
             angleDeg,

@@ -1,6 +1,6 @@
 import type { Day } from '@hoxen/core/day'
 import { type Item, type ItemOf, itemSchema } from '@hoxen/core/gear'
-import { through } from '@hoxen/core/match'
+import { through } from '@hoxen/core/rig'
 import {
   clashInSteps,
   reelMassFor,

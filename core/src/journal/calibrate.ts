@@ -1,5 +1,5 @@
 import type { Item } from '../gear/index.ts'
-import { resolveRig, type SwingSetup, swingInput } from '../rig/index.ts'
+import { resolveRig, type Steps, type SwingSetup, swingInput, swingsInSteps, through } from '../rig/index.ts'
 import { type SwingInput, type Swung, usualRod } from '../swing/index.ts'
 import {
   atFlow,
@@ -58,7 +58,7 @@ export const CALIBRATE_MODEL = Object.freeze({
   inseparable: 0.8,
 })
 
-const { exp, sqrt } = Math
+const { abs, exp, log, sqrt } = Math
 
 /** What an entry of the journal has seen, where its rig is still there and its flow is known. */
 export function seenIn(
@@ -78,20 +78,22 @@ const STEPS: readonly number[] = Array.from(
 )
 const idOf = (entry: number, d: number, c: number): string => `${entry} ${d} ${c}`
 
-/** Every swing that is wanted: each entry over a small grid of depths and currents. */
-export function calibrationTasks(run: Run, seen: readonly Seen[]): readonly CalibrationTask[] {
+/** The swings of one entry over a small grid of depths and currents, at the level it was logged at. */
+function tasksOf(run: Run, { setup, flowM3ps }: Seen, entry: number): readonly CalibrationTask[] {
   const measured = run.measuredFlowM3ps
   if (measured === undefined) return []
-  return seen.flatMap(({ setup, flowM3ps }, entry) =>
-    STEPS.flatMap((logDepth, d) =>
-      STEPS.flatMap((logCurrent, c): readonly CalibrationTask[] => {
-        const carried = atFlow(scaledRun(run, exp(logDepth), exp(logCurrent)), measured, flowM3ps)
-        if (carried.outcome === 'too-far') return []
-        return [{ id: idOf(entry, d, c), input: swingInput({ ...setup, run: carried.run }) }]
-      }),
-    ),
+  return STEPS.flatMap((logDepth, d) =>
+    STEPS.flatMap((logCurrent, c): readonly CalibrationTask[] => {
+      const carried = atFlow(scaledRun(run, exp(logDepth), exp(logCurrent)), measured, flowM3ps)
+      if (carried.outcome === 'too-far') return []
+      return [{ id: idOf(entry, d, c), input: swingInput({ ...setup, run: carried.run }) }]
+    }),
   )
 }
+
+/** Every swing that is wanted. */
+export const calibrationTasks = (run: Run, seen: readonly Seen[]): readonly CalibrationTask[] =>
+  seen.flatMap((one, entry) => tasksOf(run, one, entry))
 
 /** Where a swing lies between too high (−1), with the fish (0) and on the bed (+1). */
 function heightOf({ outcome, summary }: Swung): number {
@@ -134,54 +136,73 @@ const factorOf = (log: number, sd: number): Factor => ({
   high: exp(log + FOUR_IN_FIVE * sd),
 })
 
-/** What was seen, weighed against what swings in such water do: a pool's own depth and current, by Bayes on a grid. [log] */
-export function calibrated(seen: readonly Seen[], rides: ReadonlyMap<string, Swung>): Calibrated {
-  const { depthSd, currentSd, reach, swings, places, least, inseparable } = CALIBRATE_MODEL
-  const known = seen.flatMap(({ saw }, entry) => {
-    const table = STEPS.map((_, d) =>
-      STEPS.map((__, c) => {
-        const ride = rides.get(idOf(entry, d, c))
-        return ride === undefined ? undefined : heightOf(ride)
-      }),
-    )
-    const whole = table.every((row) => row.every((h) => h !== undefined))
-    return whole ? [{ saw, table: table as number[][] }] : []
-  })
-  if (known.length < least) return { outcome: 'too-few' }
-  let [total, sumD, sumC, sumDD, sumCC, sumDC] = [0, 0, 0, 0, 0, 0]
-  let [alone, aloneD, aloneDD] = [0, 0, 0]
-  for (let i = 0; i < places; i++)
+/** One entry with how high its fly rides at each place of the grid of swings. */
+interface Weighed {
+  readonly saw: Saw
+  readonly table: readonly (readonly number[])[]
+}
+
+function weighedOf({ saw }: Seen, entry: number, rides: ReadonlyMap<string, Swung>): readonly Weighed[] {
+  const table = STEPS.map((_, d) =>
+    STEPS.map((__, c) => {
+      const ride = rides.get(idOf(entry, d, c))
+      return ride === undefined ? undefined : heightOf(ride)
+    }),
+  )
+  return table.every((row) => row.every((h) => h !== undefined)) ? [{ saw, table: table as number[][] }] : []
+}
+
+/** A place of the posterior's grid: logarithms of depth and current factor, and of how likely they are together. */
+type Place = readonly [d: number, c: number, logWeight: number]
+
+/** How likely the entries are at each depth and current, row by row. Logarithms are summed: hundreds of entries multiply to nothing. */
+function* gridOf(known: readonly Weighed[]): Steps<readonly Place[]> {
+  const { depthSd, currentSd, reach, swings, places } = CALIBRATE_MODEL
+  const grid: Place[] = []
+  for (let i = 0; i < places; i++) {
     for (let j = 0; j < places; j++) {
       const [u, v] = [i / (places - 1), j / (places - 1)]
       const [d, c] = [reach * (2 * u - 1), reach * (2 * v - 1)]
-      let weight = exp(-0.5 * ((d / depthSd) ** 2 + (c / currentSd) ** 2))
+      let logWeight = -0.5 * ((d / depthSd) ** 2 + (c / currentSd) ** 2)
       for (const { saw, table } of known)
-        weight *= chanceOfSeeing(saw, between(table, u * (swings - 1), v * (swings - 1)))
-      total += weight
-      sumD += weight * d
-      sumC += weight * c
-      sumDD += weight * d * d
-      sumCC += weight * c * c
-      sumDC += weight * d * c
-      if (2 * j === places - 1) {
-        alone += weight
-        aloneD += weight * d
-        aloneDD += weight * d * d
-      }
+        logWeight += log(chanceOfSeeing(saw, between(table, u * (swings - 1), v * (swings - 1))))
+      grid.push([d, c, logWeight])
     }
+    yield
+  }
+  return grid
+}
+
+/** Means and deviations of a posterior on a grid; the likeliest place weighs 1. */
+function momentsOf(grid: readonly Place[]) {
+  const likeliest = grid.reduce((most, [, , w]) => Math.max(most, w), Number.NEGATIVE_INFINITY)
+  let [total, sumD, sumC, sumDD, sumCC, sumDC] = [0, 0, 0, 0, 0, 0]
+  for (const [d, c, logWeight] of grid) {
+    const weight = exp(logWeight - likeliest)
+    total += weight
+    sumD += weight * d
+    sumC += weight * c
+    sumDD += weight * d * d
+    sumCC += weight * c * c
+    sumDC += weight * d * c
+  }
   const [d, c] = [sumD / total, sumC / total]
-  const [sdD, sdC] = [
-    sqrt(Math.max(1e-12, sumDD / total - d * d)),
-    sqrt(Math.max(1e-12, sumCC / total - c * c)),
-  ]
-  const correlation = (sumDC / total - d * c) / (sdD * sdC)
-  const mean = aloneD / alone
-  const [depth, current] = [factorOf(d, sdD), factorOf(c, sdC)]
-  const combined =
-    Math.abs(correlation) > inseparable
-      ? factorOf(mean, sqrt(Math.max(1e-12, aloneDD / alone - mean * mean)))
-      : undefined
+  const sdOf = (sum: number, mean: number): number => sqrt(Math.max(1e-12, sum / total - mean * mean))
+  const [sdD, sdC] = [sdOf(sumDD, d), sdOf(sumCC, c)]
+  return { d, c, sdD, sdC, correlation: (sumDC / total - d * c) / (sdD * sdC) }
+}
+
+/** What was seen, weighed against what swings in such water do: a pool's own depth and current, by Bayes on a grid. [log] */
+function* posteriorOf(known: readonly Weighed[]): Steps<Calibrated> {
+  const { least, inseparable } = CALIBRATE_MODEL
   const from = known.length
+  if (from < least) return { outcome: 'too-few' }
+  const grid = yield* gridOf(known)
+  const { d, c, sdD, sdC, correlation } = momentsOf(grid)
+  const [depth, current] = [factorOf(d, sdD), factorOf(c, sdC)]
+  // With the current as it was measured.
+  const alone = momentsOf(grid.filter(([, logCurrent]) => abs(logCurrent) < 1e-12))
+  const combined = abs(correlation) > inseparable ? factorOf(alone.d, alone.sdD) : undefined
   return {
     outcome: 'calibrated',
     depth,
@@ -193,4 +214,19 @@ export function calibrated(seen: readonly Seen[], rides: ReadonlyMap<string, Swu
         ? { depth, current, swings: from }
         : { depth: combined, current: { factor: 1, low: 1, high: 1 }, combined: true, swings: from },
   }
+}
+
+/** What swings that were let go teach of a pool. */
+export const calibrated = (seen: readonly Seen[], rides: ReadonlyMap<string, Swung>): Calibrated =>
+  through(posteriorOf(seen.flatMap((one, entry) => weighedOf(one, entry, rides))))
+
+/** What a pool's log teaches, from the pool as it was measured: entry by entry, then all together. */
+export function* calibrateInSteps(run: Run, seen: readonly Seen[]): Steps<Calibrated> {
+  const known: Weighed[] = []
+  for (const [entry, one] of seen.entries()) {
+    const tasks = tasksOf(run, one, entry)
+    const swung = yield* swingsInSteps(tasks.map(({ input }) => input))
+    known.push(...weighedOf(one, entry, new Map(tasks.map(({ id }, i) => [id, swung[i] as Swung]))))
+  }
+  return yield* posteriorOf(known)
 }

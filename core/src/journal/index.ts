@@ -3,6 +3,7 @@ export {
   type Calibrated,
   type CalibrationTask,
   calibrated,
+  calibrateInSteps,
   calibrationTasks,
   type Seen,
   sawOf,
@@ -19,7 +20,7 @@ export {
   triedSchema,
 } from './keptSchema.ts'
 export { deeperAt, nearestTo, type Remembered, remembers, seenWith } from './memory.ts'
-export { bentWindows, type Learnt, ownOf, ownWindowsOf, priorOf, trialsOf } from './own.ts'
+export { type Learnt, ownOf, ownWindowsInSteps, ownWindowsOf, priorOf, trialsOf } from './own.ts'
 export {
   type DayOfEntries,
   daysOf,

@@ -1,4 +1,5 @@
 import { type Gear, itemsOf, type Rod, WINDOW_STYLES, type WindowStyle } from '../gear/index.ts'
+import { type Steps, through } from '../rig/index.ts'
 import {
   compareBends,
   type GrainWindow,
@@ -24,13 +25,14 @@ const windowIn = (rod: Rod, style: WindowStyle, options: WindowOptions): GrainWi
 }
 
 /** Windows of rods that were bent beside one whose window is known; a printed one needs no such. */
-export function bentWindows(gear: Gear, bends: readonly Bent[], options: WindowOptions): OwnWindows {
+function* bentWindows(gear: Gear, bends: readonly Bent[], options: WindowOptions): Steps<OwnWindows> {
   const rods = new Map(itemsOf(gear, 'rod').map((rod) => [rod.id, rod]))
   const out: Record<string, Partial<Record<WindowStyle, OwnBand>>> = {}
   for (const { known, unknown } of bends) {
     const [one, other] = [rods.get(known.rodId), rods.get(unknown.rodId)]
     if (one === undefined || other === undefined) continue
     for (const style of WINDOW_STYLES) {
+      yield
       const window = other.windows?.[style] === undefined ? windowIn(one, style, options) : undefined
       if (window === undefined) continue
       const compared = compareBends({ ...known, window }, unknown)
@@ -69,13 +71,14 @@ export function ownOf(
 }
 
 /** Everything that was learnt of rods' windows: trials before bends, once they are narrow enough to count. */
-export function ownWindowsOf(gear: Gear, learnt: Learnt, options: WindowOptions): OwnWindows {
-  const bent = bentWindows(gear, learnt.bends, options)
+export function* ownWindowsInSteps(gear: Gear, learnt: Learnt, options: WindowOptions): Steps<OwnWindows> {
+  const bent = yield* bentWindows(gear, learnt.bends, options)
   const out: Record<string, Partial<Record<WindowStyle, OwnBand>>> = { ...bent }
   for (const rod of itemsOf(gear, 'rod'))
     for (const style of WINDOW_STYLES) {
       const trials = trialsOf(learnt, rod.id, style)
       if (trials.length === 0) continue
+      yield
       const own = ownOf(rod, style, trials, { ...options, own: bent })
       if (own === undefined || !own.settled) continue
       const { lowKg, centreKg, highKg } = own
@@ -83,3 +86,7 @@ export function ownWindowsOf(gear: Gear, learnt: Learnt, options: WindowOptions)
     }
   return out
 }
+
+/** The same, at one go. */
+export const ownWindowsOf = (...about: Parameters<typeof ownWindowsInSteps>): OwnWindows =>
+  through(ownWindowsInSteps(...about))

@@ -1,15 +1,21 @@
 import { type FlyShape, type Leader, WEIGHTINGS } from '../gear/index.ts'
 import { M_PER_FOOT } from '../quantity/index.ts'
-import { quickRide, type SwingSetup, swingInput } from '../rig/index.ts'
-import { flyMassKg, type TipFacts, type TipItem, tipFacts } from '../sink/index.ts'
+import { type Front, quickRide, type SwingSetup, swingInput } from '../rig/index.ts'
+import { flyMassKg, type TipFacts } from '../sink/index.ts'
 import type { SwingInput } from '../swing/index.ts'
 import { type SwingPlan, USUAL_MEND } from '../swing/index.ts'
 import { depthAt, fishedWater } from '../water/index.ts'
-import { anglesAround } from './rungs.ts'
+import { anglesAround, tipIdOf } from './rungs.ts'
 
 /** One thing that could be done differently. What is not owned has no item and cannot be taken. */
 export type SingleChange =
-  | { readonly code: 'tip'; readonly tipId: string | null; readonly name: string }
+  | {
+      readonly code: 'tip'
+      readonly tipId: string | null
+      readonly name: string
+      /** The leader that comes with it; null for none, undefined where it is the same. */
+      readonly leaderName?: string | null | undefined
+    }
   | { readonly code: 'sinking-part'; readonly byM: number }
   | { readonly code: 'angle'; readonly angleDeg: number; readonly steeper: boolean }
   | { readonly code: 'mend'; readonly mends: SwingPlan['mends'] }
@@ -27,7 +33,8 @@ export interface Trial {
 
 /** What the angler owns that could be changed to. */
 export interface Spares {
-  readonly tips: readonly (TipItem | null)[]
+  /** Tips with the leader each is judged with. */
+  readonly fronts: readonly Front[]
   readonly leaders: readonly Leader[]
 }
 
@@ -46,8 +53,8 @@ const SHORTER = 0.66
 const SHORTEST_LEADER_M = 0.6
 
 /** About how deep a rig goes with a tip: what orders a wallet. [estimate] */
-function depthWith({ parts, fly, dropper, run, plan }: SwingSetup, tip: TipFacts | null): number {
-  return quickRide({ ...parts, tip }, { fly, dropper, plan, ...fished(run) }).depthM
+function depthWith({ parts, fly, dropper, run, plan }: SwingSetup, front: Front): number {
+  return quickRide({ ...parts, ...front }, { fly, dropper, plan, ...fished(run) }).depthM
 }
 
 function fished(run: SwingSetup['run']): { readonly waterDepthM: number; readonly currentMps: number } {
@@ -61,19 +68,23 @@ const TIPS_EACH_WAY = 2
 const SAME_REACH_M = 0.02
 
 /** The next deeper and the next shallower tips of the wallet. */
-function nextTips(setup: SwingSetup, tips: Spares['tips']): readonly Changed[] {
-  const here = depthWith(setup, setup.parts.tip)
-  const others = tips
-    .filter((tip) => (tip?.id ?? null) !== (setup.parts.tip?.item.id ?? null))
-    .map((tip) => tip && tipFacts(tip))
-    .map((tip) => ({ tip, reach: depthWith(setup, tip) }))
+function nextTips(setup: SwingSetup, fronts: Spares['fronts']): readonly Changed[] {
+  const here = depthWith(setup, setup.parts)
+  const others = fronts
+    .filter((front) => tipIdOf(front) !== tipIdOf(setup.parts))
+    .map((front) => ({ front, reach: depthWith(setup, front) }))
     .sort((a, b) => a.reach - b.reach)
   const deeper = others.filter((o) => o.reach > here + SAME_REACH_M).slice(0, TIPS_EACH_WAY)
   const shallower = others.filter((o) => o.reach < here - SAME_REACH_M).slice(-TIPS_EACH_WAY)
   return [...deeper, ...shallower].map(
-    ({ tip }): Changed => [
-      { code: 'tip', tipId: tip?.item.id ?? null, name: tip?.item.name ?? '' },
-      { ...setup, parts: { ...setup.parts, tip } },
+    ({ front }): Changed => [
+      {
+        code: 'tip',
+        tipId: tipIdOf(front),
+        name: front.tip?.item.name ?? '',
+        leaderName: front.leader?.id === setup.parts.leader?.id ? undefined : (front.leader?.name ?? null),
+      },
+      { ...setup, parts: { ...setup.parts, ...front } },
     ],
   )
 }
@@ -187,7 +198,7 @@ function steps(setup: SwingSetup): readonly Changed[] {
 /** Every single change worth trying from here, each ready to be simulated. */
 export function singleChanges(setup: SwingSetup, wallet: Spares): readonly Trial[] {
   const all = [
-    ...nextTips(setup, wallet.tips),
+    ...nextTips(setup, wallet.fronts),
     ...planChanges(setup),
     ...sinkingParts(setup),
     ...shorterLeader(setup, wallet.leaders),

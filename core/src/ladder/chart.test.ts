@@ -1,9 +1,9 @@
 import { expect, test } from '@jest/globals'
-import { type SwingInput, swing } from '../swing/index.ts'
+import { type Ride, rideOf, type SwingInput, swing } from '../swing/index.ts'
 import { dayWith, flatRun, partsOf } from '../testing/index.ts'
 import type { Run } from '../water/index.ts'
-import type { ChartCell, Ride, Rung } from './index.ts'
-import { chartBand, chartBandTasks, chartCells, chartColumns, chartLevels, rideOf } from './index.ts'
+import type { ChartCell, Rung } from './index.ts'
+import { chartBand, chartBandTasks, chartCells, chartColumns, chartLevels } from './index.ts'
 
 const ride = (holdingShare: number, draggedM = 0): Ride =>
   ({
@@ -55,14 +55,14 @@ test('the band of a cell holds the cell, and narrows where the log has taught', 
   const pool = flatRun(1.4, 0.7, { measuredFlowM3ps: 20 })
   const { fly, fishAt, plan } = dayWith()
   const setup = { parts: partsOf(), run: pool, fly, fishAt, plan }
-  const tips = [setup.parts.tip?.item ?? null]
-  const columns = chartColumns(setup, pool, tips, [14, 20, 28])
+  const fronts = [setup.parts]
+  const columns = chartColumns(setup, pool, fronts, [14, 20, 28])
   const letGo = (tasks: readonly { readonly id: string; readonly input: SwingInput }[]) =>
     new Map(tasks.map(({ id, input }) => [id, rideOf(swing(input))]))
   const cells = chartCells(columns, letGo(columns.flatMap(({ rungs }) => rungs)))
   expect(cells).toHaveLength(3)
   const widthsIn = (run: Run): number[] => {
-    const rides = letGo(chartBandTasks(setup, run, tips, cells))
+    const rides = letGo(chartBandTasks(setup, run, fronts, cells))
     return cells.map((cell) => {
       const band = chartBand(cell, rides)
       if (band === undefined) throw new Error('no band')

@@ -1,8 +1,7 @@
-import { type SwingSetup, swingInput } from '../rig/index.ts'
-import { type TipItem, tipFacts } from '../sink/index.ts'
-import type { SwingInput } from '../swing/index.ts'
+import { type Front, type SwingSetup, swingInput } from '../rig/index.ts'
+import type { Ride, SwingInput } from '../swing/index.ts'
 import { atFlow, byItsLog, FOUR_IN_FIVE, type Run, scaledRun, spreadOf } from '../water/index.ts'
-import { betterRide, type Ride, type Rung, tipRungs } from './rungs.ts'
+import { betterRide, type Rung, tipIdOf, tipRungs } from './rungs.ts'
 
 /** One level of a pool's chart, and every tip at every angle in it. */
 export interface ChartColumn {
@@ -27,7 +26,7 @@ const idAt = (flowM3ps: number, id: string): string => `${id} ${flowM3ps}`
 export function chartColumns(
   setup: SwingSetup,
   run: Run,
-  tips: readonly (TipItem | null)[],
+  fronts: readonly Front[],
   flowsM3ps: readonly number[],
 ): readonly ChartColumn[] {
   const measured = run.measuredFlowM3ps
@@ -35,7 +34,7 @@ export function chartColumns(
   return flowsM3ps.flatMap((flowM3ps): readonly ChartColumn[] => {
     const carried = atFlow(byItsLog(run), measured, flowM3ps)
     if (carried.outcome === 'too-far') return []
-    const rungs = tipRungs({ ...setup, run: carried.run }, tips)
+    const rungs = tipRungs({ ...setup, run: carried.run }, fronts)
     return [{ flowM3ps, rungs: rungs.map((rung) => ({ ...rung, id: idAt(flowM3ps, rung.id) })) }]
   })
 }
@@ -79,7 +78,7 @@ const bandId = ({ tipId, flowM3ps }: ChartCell, side: number): string => `${tipI
 export function chartBandTasks(
   setup: SwingSetup,
   run: Run,
-  tips: readonly (TipItem | null)[],
+  fronts: readonly Front[],
   cells: readonly ChartCell[],
 ): readonly BandTask[] {
   const measured = run.measuredFlowM3ps
@@ -91,8 +90,8 @@ export function chartBandTasks(
       const off = (sd: number): number => Math.exp(side * along * sd)
       const carried = atFlow(scaledRun(byItsLog(run), off(depthSd), off(currentSd)), measured, cell.flowM3ps)
       if (carried.outcome === 'too-far') return []
-      const tip = tips.find((one) => (one?.id ?? null) === cell.tipId) ?? null
-      const parts = { ...setup.parts, tip: tip && tipFacts(tip) }
+      const front = fronts.find((one) => tipIdOf(one) === cell.tipId)
+      const parts = { ...setup.parts, ...front }
       const plan = { ...setup.plan, angleDeg: cell.angleDeg }
       return [{ id: bandId(cell, side), input: swingInput({ ...setup, run: carried.run, parts, plan }) }]
     }),

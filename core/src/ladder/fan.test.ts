@@ -1,19 +1,10 @@
 import { describe, expect, test } from '@jest/globals'
 import { type SwingSetup, swingInput } from '../rig/index.ts'
 import { diameterForSinkRate, sinkRateMps, WATER_MODEL } from '../sink/index.ts'
-import { swing } from '../swing/index.ts'
+import { rideOf, swing } from '../swing/index.ts'
 import { dayWith, flatRun, partsOf } from '../testing/index.ts'
 import { POOL_SPREAD, type Run, scaledRun } from '../water/index.ts'
-import {
-  deviationAt,
-  evenPoints,
-  FAN_MODEL,
-  type Fan,
-  type FanTask,
-  fanOf,
-  fanTasks,
-  rideOf,
-} from './index.ts'
+import { deviationAt, evenPoints, FAN_MODEL, type Fan, type FanTask, fanOf, fanTasks } from './index.ts'
 
 const POOL = flatRun(1.6, 0.7)
 const { fly, fishAt, plan } = dayWith()

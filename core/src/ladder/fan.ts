@@ -1,8 +1,7 @@
 import { type SwingSetup, swingInput } from '../rig/index.ts'
 import { diameterForSinkRate, sinkRateMps, WATER_MODEL, type WaterPart } from '../sink/index.ts'
-import { SWING_OPTIONS, type SwingInput } from '../swing/index.ts'
+import { type Ride, SWING_OPTIONS, type SwingInput } from '../swing/index.ts'
 import { type Run, scaledRun, spreadOf } from '../water/index.ts'
-import type { Ride } from './rungs.ts'
 
 /** What a swing is unsure of besides the pool, as standard deviations of the logarithms. [estimate] */
 export const FAN_MODEL = Object.freeze({

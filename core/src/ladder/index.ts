@@ -31,11 +31,11 @@ export { type PlanMend, planThatHolds } from './plan.ts'
 export {
   ANGLE_STEP_DEG,
   betterRide,
+  frontsToTry,
   gainS,
-  type Ride,
   type Rung,
-  rideOf,
+  type TipsOwned,
+  tipIdOf,
   tipRungs,
-  tipsToTry,
 } from './rungs.ts'
 export { type Strand, strandsOf } from './strand.ts'

@@ -2,11 +2,26 @@ import { describe, expect, test } from '@jest/globals'
 import type { Head, Item, Leader, Rod, Tip } from '../gear/index.ts'
 import { headFacts } from '../line/index.ts'
 import { M_PER_FOOT } from '../quantity/index.ts'
-import { reachM, resolveRig, type SwingSetup, swingInput, swungIn } from '../rig/index.ts'
-import { castReachM, type SwingPlan, swing, swingVerdict, USUAL_PLAN as USUAL } from '../swing/index.ts'
+import {
+  EMPTY_WALLET,
+  reachM,
+  resolveRig,
+  type SwingSetup,
+  swingInput,
+  swungIn,
+  through,
+} from '../rig/index.ts'
+import {
+  castReachM,
+  rideOf,
+  type SwingPlan,
+  swing,
+  swingVerdict,
+  USUAL_PLAN as USUAL,
+} from '../swing/index.ts'
 import type { Run } from '../water/index.ts'
 import { atFlow } from '../water/index.ts'
-import { betterRide, DEEPEST_WADE_M, planThatHolds, rideOf, singleChanges, tipRungs } from './index.ts'
+import { betterRide, DEEPEST_WADE_M, frontsToTry, planThatHolds, singleChanges, tipRungs } from './index.ts'
 
 const USUAL_PLAN: SwingPlan = { ...USUAL, rod: 'follow', castM: 20 }
 const feet = (n: number): number => n * M_PER_FOOT
@@ -128,8 +143,10 @@ const carried = (flowM3ps: number): Run => {
   return at.run
 }
 
+const fronts = frontsToTry(setupWith('t-11').parts, { tips, items: new Map(), wallet: EMPTY_WALLET })
+
 describe('the ladder of tips', () => {
-  const rungs = tipRungs(setupWith('t-11'), tips)
+  const rungs = tipRungs(setupWith('t-11'), fronts)
   test('every tip at the plan’s angle first, then steeper and squarer', () => {
     expect(rungs).toHaveLength(9)
     expect(rungs.slice(0, 3).map((r) => r.angleDeg)).toEqual([60, 60, 60])
@@ -183,7 +200,7 @@ describe('another way to fish the same rig', () => {
     const shy = (angleDeg: number) => setupWith('t-8', { plan: { ...USUAL_PLAN, angleDeg } })
     const found = [45, 60, 75, 90].map((angleDeg) => ({
       setup: shy(angleDeg),
-      mend: planThatHolds(shy(angleDeg)),
+      mend: through(planThatHolds(shy(angleDeg))),
     }))
     for (const { setup, mend } of found) {
       const as = swingVerdict(swungIn(setup.parts, setup)).state
@@ -199,7 +216,7 @@ describe('another way to fish the same rig', () => {
 })
 
 describe('one thing to change', () => {
-  const wallet = { tips, leaders }
+  const wallet = { fronts, leaders }
   const codes = (setup: SwingSetup): readonly string[] =>
     singleChanges(setup, wallet).map((t) => t.change.code)
   test('offers tips either way, angles, mends, sinking parts, a shorter leader, a heavier fly, steps', () => {
@@ -213,7 +230,7 @@ describe('one thing to change', () => {
   })
   test('takes a shorter leader from those owned, and says when none is', () => {
     const find = (owned: readonly Leader[]) =>
-      singleChanges(setupWith('t-11'), { tips, leaders: owned }).find((t) => t.change.code === 'leader')
+      singleChanges(setupWith('t-11'), { fronts, leaders: owned }).find((t) => t.change.code === 'leader')
         ?.change
     expect(find(leaders)).toMatchObject({ leaderId: 'four', lengthM: feet(4) })
     expect(find([])).toMatchObject({ leaderId: null })

@@ -1,4 +1,4 @@
-import { type SwingSetup, swungIn } from '../rig/index.ts'
+import { type Steps, type SwingSetup, swungIn, swungInSteps, unknownSwings } from '../rig/index.ts'
 import { type Plan, type Swung, swingVerdict } from '../swing/index.ts'
 import { type PlanChange, planChanges } from './change.ts'
 import { betterRide } from './rungs.ts'
@@ -14,9 +14,11 @@ export interface PlanMend {
  * Another angle or mend with which a rig would hold that does not as it is fished: a mend of the depth line, not counted in any
  * verdict. Undefined where it holds already, or nothing of the kind would help.
  */
-export function planThatHolds(setup: SwingSetup): PlanMend | undefined {
-  if (swingVerdict(swungIn(setup.parts, setup)).state === 'holds') return undefined
-  const [best] = planChanges(setup)
+export function* planThatHolds(setup: SwingSetup): Steps<PlanMend | undefined> {
+  if (swingVerdict(yield* swungInSteps(setup)).state === 'holds') return undefined
+  const others = planChanges(setup)
+  yield unknownSwings(others.map(([, changed]) => changed))
+  const [best] = others
     .map(([change, changed]): PlanMend => {
       const plan = change.code === 'angle' ? { angleDeg: change.angleDeg } : { mends: [...change.mends] }
       return { change, plan, swung: swungIn(changed.parts, changed) }

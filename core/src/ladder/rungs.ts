@@ -1,12 +1,15 @@
-import { type RigParts, type SwingSetup, swingInput, wantsTip } from '../rig/index.ts'
-import { type TipFacts, type TipItem, tipFacts } from '../sink/index.ts'
+import type { Item } from '../gear/index.ts'
 import {
-  type SwingInput,
-  type SwingResult,
-  type SwingSummary,
-  type Swung,
-  swingVerdict,
-} from '../swing/index.ts'
+  type Front,
+  frontWith,
+  type RigParts,
+  type SwingSetup,
+  swingInput,
+  type Wallet,
+  wantsTip,
+} from '../rig/index.ts'
+import type { TipItem } from '../sink/index.ts'
+import { type SwingInput, type SwingSummary, type Swung, swingVerdict } from '../swing/index.ts'
 
 /** Each tip is tried at the plan's angle, and steeper and squarer by this [°]. */
 export const ANGLE_STEP_DEG = 15
@@ -20,42 +23,36 @@ export interface Rung {
   readonly input: SwingInput
 }
 
-/** Tips worth trying on a rig: all of the wallet, and none where the head may go bare. */
-export function tipsToTry(
-  { head }: Pick<RigParts, 'head'>,
-  tips: readonly TipItem[],
-): readonly (TipItem | null)[] {
-  return wantsTip(head) ? tips : [...tips, null]
+/** What one owns to try behind a head: the tips, the gear they and their leaders are in, and which leader is on which. */
+export interface TipsOwned {
+  readonly tips: readonly TipItem[]
+  readonly items: ReadonlyMap<string, Item>
+  readonly wallet: Wallet
 }
+
+/** Tips worth trying on a rig, each with the leader it is judged with; and none where the head may go bare. */
+export function frontsToTry(parts: RigParts, { tips, items, wallet }: TipsOwned): readonly Front[] {
+  const fronts: readonly (TipItem | null)[] = wantsTip(parts.head) ? tips : [...tips, null]
+  return fronts.map((tip) => frontWith(parts, wallet, tip, items))
+}
+
+/** Which tip a front has. */
+export const tipIdOf = ({ tip }: Pick<Front, 'tip'>): string | null => tip?.item.id ?? null
 
 export const anglesAround = (angleDeg: number): readonly number[] =>
   [angleDeg, angleDeg - ANGLE_STEP_DEG, angleDeg + ANGLE_STEP_DEG].filter(
     (a) => a >= ANGLES.low && a <= ANGLES.high,
   )
 
-/** Every tip at every angle: all tips at the plan's own angle first, so that each strand shows soon. */
-export function tipRungs(setup: SwingSetup, tips: readonly (TipItem | null)[]): readonly Rung[] {
-  const facts: readonly (TipFacts | null)[] = tips.map((tip) => tip && tipFacts(tip))
+/** Every tip with its leader at every angle: all at the plan's own angle first, so that each strand shows soon. */
+export function tipRungs(setup: SwingSetup, fronts: readonly Front[]): readonly Rung[] {
   return anglesAround(setup.plan.angleDeg).flatMap((angleDeg) =>
-    facts.map((tip): Rung => {
-      const tipId = tip?.item.id ?? null
-      const changed = { ...setup, parts: { ...setup.parts, tip }, plan: { ...setup.plan, angleDeg } }
+    fronts.map((front): Rung => {
+      const tipId = tipIdOf(front)
+      const changed = { ...setup, parts: { ...setup.parts, ...front }, plan: { ...setup.plan, angleDeg } }
       return { id: `${tipId ?? '_'}@${angleDeg}`, tipId, angleDeg, input: swingInput(changed) }
     }),
   )
-}
-
-/** A swing summed up, with what a ladder draws of it. */
-export interface Ride {
-  readonly outcome: SwingResult['outcome']
-  readonly summary: SwingSummary
-  /** Distance from the angler's bank and depth of the fly, through the swing [m]. */
-  readonly track: readonly (readonly [yM: number, depthM: number])[]
-}
-
-/** What a ladder keeps of a swing. */
-export function rideOf({ outcome, summary, samples }: SwingResult): Ride {
-  return { outcome, summary, track: samples.map(({ flyM: [, y, z] }) => [y, Math.max(0, -z)]) }
 }
 
 /** Shares of the time that nobody could tell apart. */

@@ -1,8 +1,10 @@
-import type { TipItem } from '../sink/index.ts'
-import { betterRide, type Ride, type Rung } from './rungs.ts'
+import type { Front } from '../rig/index.ts'
+import type { Ride } from '../swing/index.ts'
+import { betterRide, type Rung, tipIdOf } from './rungs.ts'
 
-/** One tip of the wallet, at the angle that serves it best. */
+/** One tip of the wallet with the leader it is judged with, at the angle that serves it best. */
 export interface Strand {
+  readonly front: Front
   readonly tipId: string | null
   /** Null for the bare head. */
   readonly name: string | null
@@ -15,12 +17,12 @@ export interface Strand {
 export function strandsOf(
   rungs: readonly Rung[],
   rides: ReadonlyMap<string, Ride>,
-  tips: readonly (TipItem | null)[],
+  fronts: readonly Front[],
   mineId: string | null,
 ): readonly Strand[] {
-  return tips
-    .flatMap((tip): Strand[] => {
-      const tipId = tip?.id ?? null
+  return fronts
+    .flatMap((front): Strand[] => {
+      const tipId = tipIdOf(front)
       const angles = rungs
         .filter((r) => r.tipId === tipId)
         .map(({ id, angleDeg }) => ({ angleDeg, ride: rides.get(id) }))
@@ -28,7 +30,7 @@ export function strandsOf(
       const [best] = [...known].sort((a, b) => betterRide(a.ride, b.ride))
       return best === undefined
         ? []
-        : [{ tipId, name: tip?.name ?? null, best, angles, mine: tipId === mineId }]
+        : [{ front, tipId, name: front.tip?.item.name ?? null, best, angles, mine: tipId === mineId }]
     })
     .sort((a, b) => betterRide(a.best.ride, b.best.ride))
 }

@@ -9,13 +9,13 @@ import {
   type Look,
   quickLooks,
   type RigParts,
+  through,
   windowOf,
 } from '../rig/index.ts'
 import { DEMO } from '../testing/index.ts'
 import { candidatesOf } from './candidates.ts'
 import { closeness } from './closeness.ts'
 import { costOf, groupsOf } from './groups.ts'
-import { through } from './match.ts'
 import { searchInSteps } from './search.ts'
 
 const { items } = DEMO

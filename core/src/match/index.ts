@@ -1,28 +1,30 @@
 export { candidatesOf, inStyle } from './candidates.ts'
 export { type Advantage, advantagesOf, type Compared, type ComparedLine, compareRigs } from './compare.ts'
+export { judgeSwung, judgeSwungInSteps } from './judgeSwung.ts'
 export {
   CARD_LIMIT,
   type Card,
   choiceOf,
   judge,
-  judgeSwung,
   type MatchResult,
   matchInSteps,
   matchRigs,
   type PartOption,
   type RankedRig,
-  through,
 } from './match.ts'
 export {
   type Effect,
   effectsOf,
   fillsSlot,
+  leaderThatComes,
   type Option,
+  type Owned,
   optionsFor,
+  optionsInSteps,
   type Remedy,
   remedyFor,
-  swapPart,
+  remedyInSteps,
 } from './remedy.ts'
 export { BREAK_COST, costOf, rankCost, type Score, scoreFigure } from './score.ts'
 export { searchInSteps } from './search.ts'
-export { SECOND_LOOKS, secondLook, secondLookInSteps, type Wanted } from './secondLook.ts'
+export { SECOND_LOOKS, secondLook, secondLookInSteps } from './secondLook.ts'

@@ -7,7 +7,8 @@ import {
   ledger,
   massOnWindow,
   type RigParts,
-  swungIn,
+  type Steps,
+  through,
   verdictOf,
   windowOf,
 } from '../rig/index.ts'
@@ -90,17 +91,6 @@ export function judge(parts: RigParts, day: Day, swung?: Swung): RankedRig {
   }
 }
 
-/** A rig judged with its swing: the verdict that every page shows. */
-export const judgeSwung = (parts: RigParts, day: Day): RankedRig => judge(parts, day, swungIn(parts, day))
-
-/** Works a calculation in steps through to its end. */
-export function through<T>(steps: Generator<unknown, T>): T {
-  for (;;) {
-    const step = steps.next()
-    if (step.done) return step.value
-  }
-}
-
 export const partOption = (
   { choice, parts, verdict, swung }: RankedRig,
   slot: 'tipId' | 'leaderId' | 'runningLineId',
@@ -128,7 +118,7 @@ export function outcomeOf(
  * In steps, so that it can be left off between them.
  * @param limit how many rods with heads to return, [1, ∞)
  */
-export function* matchInSteps(gear: Gear, day: Day, limit = CARD_LIMIT): Generator<void, MatchResult> {
+export function* matchInSteps(gear: Gear, day: Day, limit = CARD_LIMIT): Steps<MatchResult> {
   const candidates = candidatesOf(gear, day)
   const found = yield* searchInSteps(candidates, day, { limit, oneFor: 'head' })
   const cards: Card[] = []

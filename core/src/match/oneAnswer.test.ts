@@ -7,6 +7,7 @@ import {
   balanceOf,
   type Check,
   type CheckCode,
+  EMPTY_WALLET,
   LAUNCH_MPS,
   rigTurnover,
   roomNeededM,
@@ -46,13 +47,13 @@ describe('one question, one answer: the ledger against each page’s own figure'
     })
   })
   test('the ladder’s rung of the same tip at the plan’s angle is the same swing', () => {
-    const rung = tipRungs(setup, [parts.tip?.item ?? null])[0]
+    const rung = tipRungs(setup, [parts])[0]
     if (rung === undefined) throw new Error('no rung')
     expect(rung.angleDeg).toBe(KETTLE.plan.angleDeg)
     const { outcome, summary } = swing(rung.input)
     expect({ outcome, summary }).toEqual(swung)
     const ride = { outcome, summary, track: [] }
-    const [strand] = strandsOf([rung], new Map([[rung.id, ride]]), [parts.tip?.item ?? null], null)
+    const [strand] = strandsOf([rung], new Map([[rung.id, ride]]), [parts], null)
     expect(strand?.best.ride.summary).toEqual(swung?.summary)
   })
   test('Match, its ladder of tips, the options of a slot and the mends show the same verdict', () => {
@@ -63,7 +64,9 @@ describe('one question, one answer: the ledger against each page’s own figure'
         expect([tip.name, judgeSwung(partsOf(tip.choice), KETTLE).verdict]).toEqual([tip.name, tip.verdict])
     }
     const mine = judgeSwung(parts, KETTLE)
-    const option = optionsFor(GEAR, mine, 'tipId', KETTLE).find((o) => o.item?.id === parts.tip?.item.id)
+    const option = optionsFor({ gear: GEAR, wallet: EMPTY_WALLET }, mine, 'tipId', KETTLE).find(
+      (o) => o.item?.id === parts.tip?.item.id,
+    )
     expect(option?.rig.verdict).toBe(verdict)
   })
   test('without its swing the same rig is provisional: it never holds, and says so', () => {

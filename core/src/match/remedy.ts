@@ -1,15 +1,22 @@
 import type { Day } from '../day/index.ts'
-import { type Gear, type Item, ONE_PIECE_STYLES } from '../gear/index.ts'
-import type { RigChoice, RigSlot } from '../rig/index.ts'
+import type { Gear, Item } from '../gear/index.ts'
 import {
   type Check,
   type CheckCode,
   type CheckState,
   checkSlots,
+  type RigChoice,
+  type RigSlot,
   resolveRig,
+  type Steps,
   stateRank,
+  through,
+  unknownSwings,
+  type Wallet,
+  withPart,
 } from '../rig/index.ts'
-import { judge, judgeSwung, type RankedRig } from './match.ts'
+import { judgeSwung } from './judgeSwung.ts'
+import { judge, type RankedRig } from './match.ts'
 import { costOf, rankCost } from './score.ts'
 
 /** How one line of the ledger would change. */
@@ -24,6 +31,8 @@ export interface Remedy {
   readonly slot: RigSlot
   readonly itemId: string | null
   readonly choice: RigChoice
+  /** The leader that comes with a tip; null for none, undefined where it stays the same. */
+  readonly leaderName?: string | null | undefined
   readonly effects: readonly Effect[]
   readonly verdict: CheckState
 }
@@ -56,14 +65,6 @@ export function fillsSlot(item: Item, slot: RigSlot): boolean {
   }
 }
 
-/** A rig with one part swapped; a line in one piece takes its running line along. */
-export function swapPart(choice: RigChoice, slot: RigSlot, item: Item | null): RigChoice {
-  const next: RigChoice = { ...choice, [slot]: item?.id ?? null }
-  return item?.kind === 'head' && ONE_PIECE_STYLES.includes(item.style)
-    ? { ...next, runningLineId: null }
-    : next
-}
-
 /** Line by line, what changes between two ledgers. */
 export function effectsOf(before: readonly Check[], after: readonly Check[]): readonly Effect[] {
   const to = new Map(after.map((c) => [c.code, c.state]))
@@ -76,6 +77,12 @@ export function effectsOf(before: readonly Check[], after: readonly Check[]): re
 
 const rank = (state: CheckState | 'absent'): number => (state === 'absent' ? 0 : stateRank(state))
 
+/** What one owns, and which leader is on which tip. */
+export interface Owned {
+  readonly gear: Gear
+  readonly wallet: Wallet
+}
+
 export interface Option {
   readonly item: Item | null
   readonly rig: RankedRig
@@ -87,26 +94,49 @@ const OPTIONAL_SLOTS: readonly RigSlot[] = ['tipId', 'leaderId']
 const MOST_SWUNG = 30
 
 /** Every item that could stand in a slot, judged without its swing, best first. */
-function firstOptions(gear: Gear, rig: RankedRig, slot: RigSlot, day: Day): readonly Option[] {
+function firstOptions({ gear, wallet }: Owned, rig: RankedRig, slot: RigSlot, day: Day): readonly Option[] {
   const byId = new Map(gear.items.map((item) => [item.id, item]))
   const items: (Item | null)[] = gear.items.filter((item) => fillsSlot(item, slot))
   if (OPTIONAL_SLOTS.includes(slot)) items.push(null)
   const options: Option[] = []
   for (const item of items) {
-    const resolved = resolveRig(swapPart(rig.choice, slot, item), byId)
+    const resolved = resolveRig(withPart(rig.choice, slot, item?.id ?? null, byId, wallet), byId)
     if (resolved.outcome === 'resolved') options.push({ item, rig: judge(resolved.parts, day) })
   }
   return options.sort(byCost)
 }
 const byCost = (a: Option, b: Option): number => rankCost(a.rig.score) - rankCost(b.rig.score)
-const letSwing = ({ item, rig }: Option, day: Day): Option => ({ item, rig: judgeSwung(rig.parts, day) })
+
+/** Options let swing, all of them wanted at once. */
+function* letSwing(options: readonly Option[], day: Day): Steps<readonly Option[]> {
+  yield unknownSwings(options.map(({ rig: { parts } }) => ({ ...day, parts })))
+  const out: Option[] = []
+  for (const { item, rig } of options) {
+    out.push({ item, rig: judgeSwung(rig.parts, day) })
+    yield
+  }
+  return out
+}
 
 /** Every item that could stand in a slot, let swing and judged, best first. The present one is among them. */
-export function optionsFor(gear: Gear, rig: RankedRig, slot: RigSlot, day: Day): readonly Option[] {
-  const first = firstOptions(gear, rig, slot, day)
-  const swung = first.slice(0, MOST_SWUNG).map((option) => letSwing(option, day))
-  return [...swung.sort(byCost), ...first.slice(MOST_SWUNG)]
+export function* optionsInSteps(
+  owned: Owned,
+  rig: RankedRig,
+  slot: RigSlot,
+  day: Day,
+): Steps<readonly Option[]> {
+  const first = firstOptions(owned, rig, slot, day)
+  const swung = yield* letSwing(first.slice(0, MOST_SWUNG), day)
+  return [...[...swung].sort(byCost), ...first.slice(MOST_SWUNG)]
 }
+
+/** The same, at one go. */
+export const optionsFor = (...about: Parameters<typeof optionsInSteps>): readonly Option[] =>
+  through(optionsInSteps(...about))
+
+/** The leader that a change of tip brings along; undefined where it stays the same. */
+export const leaderThatComes = (was: RankedRig, is: RankedRig, slot: RigSlot): string | null | undefined =>
+  slot !== 'tipId' || was.choice.leaderId === is.choice.leaderId ? undefined : (is.parts.leader?.name ?? null)
 
 interface Ranked {
   readonly remedy: Remedy
@@ -125,9 +155,9 @@ const MOST_MENDS = 8
 const firstCost = (checks: readonly Check[]): number => costOf(checks.filter((c) => c.code !== 'depth'))
 
 /** Options of a slot that could mend a line, by all that is known before they are let swing. */
-function promising(gear: Gear, rig: RankedRig, slot: RigSlot, line: Check, day: Day): readonly Option[] {
+function promising(owned: Owned, rig: RankedRig, slot: RigSlot, line: Check, day: Day): readonly Option[] {
   const now = firstCost(rig.checks)
-  return firstOptions(gear, rig, slot, day)
+  return firstOptions(owned, rig, slot, day)
     .filter(({ rig: after }) => {
       const cost = firstCost(after.checks)
       if (line.code === 'depth') return cost <= now
@@ -142,21 +172,36 @@ function promising(gear: Gear, rig: RankedRig, slot: RigSlot, line: Check, day: 
  * and the rig, those that leave fewest breaks; of these the least trouble at the water; of these the fewest warnings.
  * Undefined when the gear has none.
  */
-export function remedyFor(gear: Gear, rig: RankedRig, code: CheckCode, day: Day): Remedy | undefined {
+export function* remedyInSteps(
+  owned: Owned,
+  rig: RankedRig,
+  code: CheckCode,
+  day: Day,
+): Steps<Remedy | undefined> {
   const line = rig.checks.find((c) => c.code === code)
   if (line === undefined || line.state === 'holds') return undefined
   const now = costOf(rig.checks)
   let best: Ranked | undefined
   for (const slot of checkSlots(code)) {
-    for (const option of promising(gear, rig, slot, line, day)) {
-      const { item, rig: after } = letSwing(option, day)
+    for (const { item, rig: after } of yield* letSwing(promising(owned, rig, slot, line, day), day)) {
       const then = after.checks.find((c) => c.code === code)?.state ?? 'absent'
       if (rank(then) >= rank(line.state) || costOf(after.checks) >= now) continue
       const effects = effectsOf(rig.checks, after.checks)
-      const remedy = { slot, itemId: item?.id ?? null, choice: after.choice, effects, verdict: after.verdict }
+      const remedy = {
+        slot,
+        itemId: item?.id ?? null,
+        choice: after.choice,
+        leaderName: leaderThatComes(rig, after, slot),
+        effects,
+        verdict: after.verdict,
+      }
       const found = { remedy, breaks: after.score.breaks, effort: EFFORT[slot], cost: rankCost(after.score) }
       if (best === undefined || cheaper(found, best)) best = found
     }
   }
   return best?.remedy
 }
+
+/** The same, at one go. */
+export const remedyFor = (...about: Parameters<typeof remedyInSteps>): Remedy | undefined =>
+  through(remedyInSteps(...about))

@@ -2,7 +2,7 @@ import TinyQueue from 'tinyqueue'
 import type { Day } from '../day/index.ts'
 import type { Rod } from '../gear/index.ts'
 import type { HeadFacts } from '../line/index.ts'
-import { CHECKS, type Look, quickLooks } from '../rig/index.ts'
+import { CHECKS, type Look, quickLooks, type Steps } from '../rig/index.ts'
 import type { Candidates } from './candidates.ts'
 import { groupsOf } from './groups.ts'
 import { type Pair, PartCosts, type Sides, type TipOnHead } from './partCosts.ts'
@@ -47,7 +47,7 @@ export function* searchInSteps(
   c: Candidates,
   day: Day,
   { limit, oneFor, looks = SEARCHED }: SearchFor,
-): Generator<void, readonly Found[]> {
+): Steps<readonly Found[]> {
   const [firstRod] = c.rods
   const [firstHead] = c.heads
   if (firstRod === undefined || firstHead === undefined) return []

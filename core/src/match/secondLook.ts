@@ -1,18 +1,16 @@
 import type { Day } from '../day/index.ts'
 import type { Gear } from '../gear/index.ts'
-import { type RigParts, type SwingSetup, unknownSwings } from '../rig/index.ts'
-import type { SwingInput } from '../swing/index.ts'
-import { type Candidates, candidatesOf } from './candidates.ts'
 import {
-  type Card,
-  judge,
-  judgeSwung,
-  type MatchResult,
-  outcomeOf,
-  partOption,
-  type RankedRig,
+  type RigParts,
+  type Steps,
+  type SwingSetup,
   through,
-} from './match.ts'
+  unknownSwings,
+  type Wanted,
+} from '../rig/index.ts'
+import { type Candidates, candidatesOf } from './candidates.ts'
+import { judgeSwung } from './judgeSwung.ts'
+import { type Card, judge, type MatchResult, outcomeOf, partOption, type RankedRig } from './match.ts'
 import { BREAK_COST, rankCost } from './score.ts'
 import { searchInSteps } from './search.ts'
 
@@ -24,39 +22,26 @@ const BROKEN_TIPS = 3
 const CARDS_WITH_OTHERS = 4
 const MOST_OTHERS = 2
 
-/** Swings that the look needs next: whoever works it through may work them out elsewhere first (`keepSwung`). */
-export type Wanted = readonly SwingInput[]
-const NONE: Wanted = []
-
 const cheapest = (a: RankedRig, b: RankedRig): number => rankCost(a.score) - rankCost(b.score)
 const byRig = (a: Card, b: Card): number => cheapest(a.rig, b.rig)
 
 const wantedFor = (rigs: readonly RigParts[], day: Day): Wanted =>
   unknownSwings(rigs.map((parts): SwingSetup => ({ ...day, parts })))
 
-/** Steps that ask for no swing. */
-function* quietly<T>(steps: Generator<unknown, T>): Generator<Wanted, T> {
-  for (;;) {
-    const step = steps.next()
-    if (step.done) return step.value
-    yield NONE
-  }
-}
-
 /** Every tip on a rod and head, each with the rest that suits it, that breaks no other line; else the least broken few. */
-function* tipsFor(c: Candidates, day: Day, { rig }: Card): Generator<Wanted, readonly RigParts[]> {
+function* tipsFor(c: Candidates, day: Day, { rig }: Card): Steps<readonly RigParts[]> {
   const pair: Candidates = { ...c, rods: [rig.parts.rod], heads: [rig.parts.head] }
-  const found = yield* quietly(searchInSteps(pair, day, { limit: c.tips.length, oneFor: 'tip' }))
+  const found = yield* searchInSteps(pair, day, { limit: c.tips.length, oneFor: 'tip' })
   const whole = found.filter(({ cost }) => cost < BREAK_COST)
   return (whole.length > 0 ? whole : found.slice(0, BROKEN_TIPS)).map(({ parts }) => parts)
 }
 
 /** One rod and head with all its tips let swing. */
-function* secondCard(rigs: readonly RigParts[], day: Day, card: Card): Generator<Wanted, Card> {
+function* secondCard(rigs: readonly RigParts[], day: Day, card: Card): Steps<Card> {
   const swung: RankedRig[] = []
   for (const parts of rigs) {
     swung.push(judgeSwung(parts, day))
-    yield NONE
+    yield
   }
   swung.sort(cheapest)
   const [rig] = swung
@@ -92,7 +77,7 @@ const nearest = (rig: RankedRig, day: Day, others: readonly RigParts[]): readonl
     .map(({ parts }) => parts)
 
 /** The best cards, each with the leader, then the running line that serves its best tip best, and what else was tried. */
-function* withOthers(c: Candidates, day: Day, cards: readonly Card[]): Generator<Wanted, readonly Card[]> {
+function* withOthers(c: Candidates, day: Day, cards: readonly Card[]): Steps<readonly Card[]> {
   let out = cards
   for (const kind of KINDS_OF_OTHERS) {
     const { of, slot } = OTHERS[kind]
@@ -104,7 +89,7 @@ function* withOthers(c: Candidates, day: Day, cards: readonly Card[]): Generator
       const tips = [partOption(rig, 'tipId'), ...card.tips.slice(1)]
       return { ...card, rig, tips, [kind]: swung.map((each) => partOption(each, slot)) }
     })
-    yield NONE
+    yield
   }
   return out
 }
@@ -118,7 +103,7 @@ export function* secondLookInSteps(
   day: Day,
   first: MatchResult,
   looks = SECOND_LOOKS,
-): Generator<Wanted, MatchResult> {
+): Steps<MatchResult> {
   const c = candidatesOf(gear, day)
   const asked = first.cards.slice(0, looks)
   const tips: (readonly RigParts[])[] = []

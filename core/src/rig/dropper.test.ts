@@ -51,11 +51,11 @@ describe('a second fly on a dropper', () => {
   })
   test('the ladder tries the heavier fly on the other place', () => {
     const day = on({ dropper: HEAVY })
-    const swap = singleChanges({ ...day, parts: partsOf() }, { tips: [], leaders: [] }).find(
+    const swap = singleChanges({ ...day, parts: partsOf() }, { fronts: [], leaders: [] }).find(
       ({ change }) => change.code === 'swap-flies',
     )
     expect(swap?.change).toMatchObject({ heavierOn: 'point' })
-    expect(singleChanges({ ...on({}), parts: partsOf() }, { tips: [], leaders: [] })).not.toContainEqual(
+    expect(singleChanges({ ...on({}), parts: partsOf() }, { fronts: [], leaders: [] })).not.toContainEqual(
       expect.objectContaining({ change: expect.objectContaining({ code: 'swap-flies' }) }),
     )
   })

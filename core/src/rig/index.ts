@@ -46,6 +46,17 @@ export {
 } from './define.ts'
 export { compactCostM, type Held, heldFor, type Shot, type StripIn, shotWith, stripIn } from './held.ts'
 export { JOINT_KNOTS, type RigJoint, type RigKnot, usualKnot } from './knots.ts'
+export {
+  keepSwung,
+  type Steps,
+  swingKey,
+  swingsInSteps,
+  swungIn,
+  swungInSteps,
+  through,
+  unknownSwings,
+  type Wanted,
+} from './knownSwings.ts'
 export { ledger } from './ledger.ts'
 export { strokeIn, type ThrowDay } from './looped.ts'
 export { type JointPlace, jointPlaces, type MassPoint, massCurve } from './massCurve.ts'
@@ -61,29 +72,26 @@ export {
 export { type Piece, pieceOfItem, piecesOf } from './piece.ts'
 export { QUICK_BAND, type QuickRide, quickRide } from './quickRide.ts'
 export { launchM, thrownWith, windShare } from './reach.ts'
+export {
+  changeRigged,
+  type Fished,
+  type Front,
+  frontWith,
+  type RigChange,
+  type Rigged,
+  withPart,
+} from './rigChange.ts'
 export { type RiggingStep, riggingSteps } from './rigging.ts'
 export { frontPieces, strandParts } from './strand.ts'
 export { type Suited, suitedTo } from './suits.ts'
-export {
-  keepSwung,
-  reachM,
-  type SwingDay,
-  type SwingParts,
-  type SwingSetup,
-  swingInput,
-  swingKey,
-  swungIn,
-  unknownSwings,
-} from './swung.ts'
+export { reachM, type SwingDay, type SwingParts, type SwingSetup, swingInput } from './swung.ts'
 export {
   EMPTY_WALLET,
   type Pouch,
   putInto,
   renamePocket,
-  swapTip,
   tipsCarried,
   type Wallet,
   withoutPocket,
-  withTip,
 } from './wallet.ts'
 export { lineInRings, lineOnReelKg, type Wound, woundLines } from './wound.ts'

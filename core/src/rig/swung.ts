@@ -1,6 +1,6 @@
 import type { Day } from '../day/index.ts'
 import { flyInWater } from '../sink/index.ts'
-import { type SwingInput, type SwingOptions, type Swung, swing } from '../swing/index.ts'
+import type { SwingInput, SwingOptions } from '../swing/index.ts'
 import type { RigParts } from './parts.ts'
 import { strandParts } from './strand.ts'
 
@@ -44,41 +44,4 @@ export function swingInput(
     mends: plan.mends,
     options: { rod: plan.rod, reachM: reach, ...options },
   }
-}
-
-/** Swings that are remembered; a rig is asked about by many pages and answers the same to each. */
-const MOST_KNOWN = 1500
-const known = new Map<string, Swung>()
-
-const keyOf = (input: SwingInput): string => JSON.stringify(input)
-
-/** All that the same swing has in common. */
-export const swingKey = (setup: SwingSetup): string => keyOf(swingInput(setup))
-
-/** A swing that was worked out elsewhere, remembered as if it had been here. */
-export function keepSwung(input: SwingInput, { outcome, summary }: Swung): void {
-  if (known.size >= MOST_KNOWN) known.clear()
-  known.set(keyOf(input), { outcome, summary })
-}
-
-/** The swings of these setups that are not known yet, each once. */
-export function unknownSwings(setups: readonly SwingSetup[]): readonly SwingInput[] {
-  const wanted = new Map<string, SwingInput>()
-  for (const setup of setups) {
-    const input = swingInput(setup)
-    const key = keyOf(input)
-    if (!known.has(key)) wanted.set(key, input)
-  }
-  return [...wanted.values()]
-}
-
-/** How a rig swings in a day: the answer every page gives. The same input gives the same swing, so it is worked out once. */
-export function swungIn(parts: SwingParts, day: SwingDay): Swung {
-  const { fly, dropper, run, plan, fishAt } = day
-  const input = swingInput({ parts, fly, dropper, run, plan, fishAt })
-  const before = known.get(keyOf(input))
-  if (before !== undefined) return before
-  const swung = swing(input)
-  keepSwung(input, swung)
-  return { outcome: swung.outcome, summary: swung.summary }
 }

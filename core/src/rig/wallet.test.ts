@@ -1,10 +1,15 @@
 import { expect, test } from '@jest/globals'
+import type { Item } from '../gear/index.ts'
+import { USUAL_PLAN } from '../swing/index.ts'
 import {
+  changeRigged,
   EMPTY_WALLET,
+  type Fished,
   putInto,
   type RigChoice,
+  type Rigged,
+  type RigSlot,
   renamePocket,
-  swapTip,
   tipsCarried,
   type Wallet,
   withoutPocket,
@@ -23,19 +28,52 @@ const WALLET: Wallet = {
   tips: { 't-8': { pocket: 'left' }, 't-11': { pocket: 'right', leaderId: 'short' }, 't-14': {} },
 }
 
+const ITEMS = new Map<string, Item>(
+  ['long', 'short'].map((id) => [id, { kind: 'leader', id, name: id, form: 'level', lengthM: 2 }]),
+)
+const NOW: Rigged = { rig: RIG, wallet: WALLET, water: { plan: USUAL_PLAN } }
+const swapTip = (now: Rigged, itemId: string | null): Rigged =>
+  changeRigged(now, { part: { slot: 'tipId', itemId } }, ITEMS)
+
 test('a swap puts the tip away with its leader on it, and the other comes with its own; back again all is as it was', () => {
-  const there = swapTip(RIG, WALLET, 't-11')
+  const there = swapTip(NOW, 't-11')
   expect(there.rig).toEqual({ ...RIG, tipId: 't-11', leaderId: 'short' })
   expect(there.wallet.tips['t-8']).toEqual({ pocket: 'left', leaderId: 'long' })
-  const back = swapTip(there.rig, there.wallet, 't-8')
-  expect(back.rig).toEqual(RIG)
+  expect(there.water).toEqual(NOW.water)
+  expect(swapTip(there, 't-8').rig).toEqual(RIG)
 })
 
-test('a tip nobody said a leader of takes the one that is on the line; a bare one takes none', () => {
-  expect(swapTip(RIG, WALLET, 't-14').rig.leaderId).toBe('long')
-  const bare: Wallet = { ...WALLET, tips: { ...WALLET.tips, 't-14': { leaderId: null } } }
-  expect(swapTip(RIG, bare, 't-14').rig.leaderId).toBeNull()
-  expect(swapTip(RIG, WALLET, null).rig).toEqual({ ...RIG, tipId: null })
+test('a tip nobody said a leader of takes the one that is on the line; a bare one takes none; a leader that is gone is no leader', () => {
+  expect(swapTip(NOW, 't-14').rig?.leaderId).toBe('long')
+  const on = (leaderId: string | null): Rigged => ({
+    ...NOW,
+    wallet: { ...WALLET, tips: { ...WALLET.tips, 't-14': { leaderId } } },
+  })
+  expect(swapTip(on(null), 't-14').rig?.leaderId).toBeNull()
+  expect(swapTip(on('sold'), 't-14').rig?.leaderId).toBe('long')
+  expect(swapTip(NOW, null).rig).toEqual({ ...RIG, tipId: null })
+  // What is on the line is on the line, whatever the wallet said of it last.
+  const stale = { ...NOW, wallet: { ...WALLET, tips: { 't-8': { leaderId: 'short' } } } }
+  expect(swapTip(stale, 't-8').rig).toEqual(RIG)
+})
+
+test('a line in one piece takes its running line along; a leader changed touches no tip; how it is fished goes along', () => {
+  const one: Item = { kind: 'head', id: 'one', name: 'one', style: 'integrated', massKg: 0.03, lengthM: 9 }
+  const lined: Rigged = { ...NOW, rig: { ...RIG, runningLineId: 'mono' } }
+  const put = (slot: RigSlot, itemId: string, fished?: Fished): Rigged =>
+    changeRigged(
+      lined,
+      { part: { slot, itemId }, ...(fished && { fished }) },
+      new Map([...ITEMS, ['one', one]]),
+    )
+  expect(put('headId', 'one').rig).toEqual({ ...RIG, headId: 'one', runningLineId: null })
+  const { rig, wallet, water } = put('leaderId', 'short', { angleDeg: 45, flowM3ps: 9 })
+  expect([rig?.leaderId, rig?.runningLineId]).toEqual(['short', 'mono'])
+  expect(wallet).toBe(WALLET)
+  expect(water).toEqual({ flowM3ps: 9, plan: { ...USUAL_PLAN, angleDeg: 45 } })
+  expect(
+    changeRigged({ ...NOW, rig: undefined }, { part: { slot: 'tipId', itemId: 't-8' } }, ITEMS).rig,
+  ).toBeUndefined()
 })
 
 test('pockets are made, renamed, joined and taken away with what is in them', () => {

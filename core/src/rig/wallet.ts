@@ -35,28 +35,29 @@ export function tipsCarried(
   return tipId === null || ids.includes(tipId) ? ids : [tipId, ...ids]
 }
 
-/** The rig with another tip on the line: with the leader that stays on that tip, or, where none was said, the one it has now. */
-export function withTip(rig: RigChoice, { tips }: Wallet, tipId: string | null): RigChoice {
-  const own = tipId === null ? undefined : tips[tipId]?.leaderId
-  return { ...rig, tipId, leaderId: own === undefined ? rig.leaderId : own }
+/**
+ * The leader a tip is fished with: the one on the line where it is on the line, else the one that stays on it in the wallet,
+ * or, where none was said or it is no longer owned, the rig's.
+ * @param items what is owned, at least that leader
+ */
+export function leaderIdOn(
+  rig: Pick<RigChoice, 'tipId' | 'leaderId'>,
+  { tips }: Wallet,
+  tipId: string | null,
+  items: { has(id: string): boolean },
+): string | null {
+  const own = tipId === null || tipId === rig.tipId ? undefined : tips[tipId]?.leaderId
+  return own === undefined || (own !== null && !items.has(own)) ? rig.leaderId : own
 }
 
-/**
- * Swaps the tip on the bank: the one that comes off goes back to its pocket with its leader on it, the other comes with its own.
- * @param to a tip's identifier, or null for none
- */
-export function swapTip(
-  rig: RigChoice,
+/** The wallet once the tip on the line is back in its pocket, with its leader on it. */
+export const putAway = (
   wallet: Wallet,
-  to: string | null,
-): { readonly rig: RigChoice; readonly wallet: Wallet } {
-  const off = rig.tipId
-  const kept: Wallet =
-    off === null
-      ? wallet
-      : { ...wallet, tips: { ...wallet.tips, [off]: { ...wallet.tips[off], leaderId: rig.leaderId } } }
-  return { rig: withTip(rig, kept, to), wallet: kept }
-}
+  { tipId, leaderId }: Pick<RigChoice, 'tipId' | 'leaderId'>,
+): Wallet =>
+  tipId === null
+    ? wallet
+    : { ...wallet, tips: { ...wallet.tips, [tipId]: { ...wallet.tips[tipId], leaderId } } }
 
 /** Puts a tip into a pocket, or out of all of them. A pocket not yet known is made. */
 export function putInto(wallet: Wallet, tipId: string, pocket: string | undefined): Wallet {

@@ -10,9 +10,8 @@ import {
   rankCost,
   searchInSteps,
   secondLookInSteps,
-  through,
 } from '../match/index.ts'
-import { itemIn } from '../rig/index.ts'
+import { itemIn, type Steps, through } from '../rig/index.ts'
 import { SPECIFIED_STYLES } from './generic.ts'
 import { byDay, specifyInSteps } from './specify.ts'
 
@@ -33,7 +32,7 @@ const MOST_RODS = 2
  * What could be missing: the parts of the best whole rigs round each rod that is there, and round none, each a part that
  * is not owned, the same that the page of what to look for names.
  */
-export function* suggestions(gear: Gear, day: Day): Generator<void, readonly Item[]> {
+export function* suggestions(gear: Gear, day: Day): Steps<readonly Item[]> {
   const rods = itemsOf(gear, 'rod').filter((rod) => day.rodId === undefined || rod.id === day.rodId)
   const round = byDay(rods, day)
     .slice(0, MOST_RODS)
@@ -53,10 +52,7 @@ export function* suggestions(gear: Gear, day: Day): Generator<void, readonly Ite
 }
 
 /** How gear stands on a day at first look: rods with heads without a break, of the first few, and what the best costs. */
-export function* standing(
-  gear: Gear,
-  day: Day,
-): Generator<void, { readonly fits: number; readonly cost: number }> {
+export function* standing(gear: Gear, day: Day): Steps<{ readonly fits: number; readonly cost: number }> {
   const found = yield* searchInSteps(candidatesOf(gear, day), day, { limit: CARD_LIMIT, oneFor: 'head' })
   return {
     fits: found.filter((f) => f.cost < BREAK_COST).length,
@@ -68,7 +64,7 @@ export function* standing(
  * When nothing fits: tries one new item after another, each a part of the best whole rig round a rod, and names the one that leaves
  * the most rigs without a break. Found by searching again with it, not by a rule.
  */
-export function* missingInSteps(gear: Gear, day: Day): Generator<unknown, MissingItem | undefined> {
+export function* missingInSteps(gear: Gear, day: Day): Steps<MissingItem | undefined> {
   const before = yield* standing(gear, day)
   const tried: { readonly item: Item; readonly fits: number; readonly cost: number }[] = []
   for (const item of yield* suggestions(gear, day)) {
@@ -90,12 +86,12 @@ const MOST_TRIED = 6
 const LOOKS_EACH = 4
 
 /** The best rig once the best few have been let swing. */
-export function* bestOnce(gear: Gear, day: Day): Generator<unknown, RankedRig | undefined> {
+export function* bestOnce(gear: Gear, day: Day): Steps<RankedRig | undefined> {
   const first = yield* matchInSteps(gear, day, LOOKS_EACH)
   return (yield* secondLookInSteps(gear, day, first, LOOKS_EACH)).cards[0]?.rig
 }
 
-function* swungCost(gear: Gear, day: Day): Generator<unknown, number> {
+function* swungCost(gear: Gear, day: Day): Steps<number> {
   const best = yield* bestOnce(gear, day)
   return best === undefined ? Number.POSITIVE_INFINITY : rankCost(best.score)
 }

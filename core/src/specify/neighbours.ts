@@ -1,7 +1,7 @@
 import type { Day } from '../day/index.ts'
 import type { Rod } from '../gear/index.ts'
 import type { RankedRig } from '../match/index.ts'
-import { type Check, stateRank } from '../rig/index.ts'
+import { type Check, type Steps, stateRank } from '../rig/index.ts'
 import { GENERIC_RODS } from './generic.ts'
 import { anyOf, bestRig, type SpecifiedRig } from './specify.ts'
 
@@ -55,10 +55,7 @@ export function besideRods(of: Rod): readonly (readonly [Beside, Rod])[] {
 const reachOf = ({ checks }: RankedRig): number => checks.find(({ code }) => code === 'reach')?.value ?? 0
 
 /** What each neighbouring rod gives up against the one that was found, each with the best rig of the same kind. */
-export function* neighboursInSteps(
-  day: Day,
-  { rig, style }: SpecifiedRig,
-): Generator<void, readonly Neighbour[]> {
+export function* neighboursInSteps(day: Day, { rig, style }: SpecifiedRig): Steps<readonly Neighbour[]> {
   const out: Neighbour[] = []
   const rank = new Map(rig.checks.map(({ code, state }) => [code, stateRank(state)]))
   for (const [beside, rod] of besideRods(rig.parts.rod)) {

@@ -1,7 +1,7 @@
 import type { Day } from '../day/index.ts'
 import { SCHOOLS, type SchoolQuestion } from '../gear/index.ts'
 import type { RankedRig } from '../match/index.ts'
-import { itemIn, type RigSlot } from '../rig/index.ts'
+import { itemIn, type RigSlot, type Steps } from '../rig/index.ts'
 import { anyOf, bestRig, type FixedParts, type SpecifiedRig } from './specify.ts'
 
 /** What another school would look for in the place of a rig's parts. */
@@ -21,7 +21,7 @@ export function* otherSchoolsInSteps(
   day: Day,
   fixed: FixedParts,
   { rig, style, open }: SpecifiedRig,
-): Generator<void, readonly OtherSchool[]> {
+): Steps<readonly OtherSchool[]> {
   const out: OtherSchool[] = []
   for (const question of Object.keys(SCHOOLS) as SchoolQuestion[])
     for (const choice of SCHOOLS[question]) {

@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals'
 import { type Gear, type Head, type Item, itemsOf, type Rod, type Tip } from '../gear/index.ts'
 import { headFacts } from '../line/index.ts'
-import { judgeSwung, through } from '../match/index.ts'
+import { judgeSwung } from '../match/index.ts'
 import { KG_PER_GRAIN, M_PER_FOOT } from '../quantity/index.ts'
+import { through } from '../rig/index.ts'
 import { DEMO, dayWith } from '../testing/index.ts'
 import {
   coverOf,

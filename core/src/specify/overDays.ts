@@ -1,7 +1,7 @@
 import type { Day } from '../day/index.ts'
 import type { Gear, Head, Item } from '../gear/index.ts'
-import { BREAK_COST, type RankedRig, through } from '../match/index.ts'
-import { checkSlots, type RigSlot } from '../rig/index.ts'
+import { BREAK_COST, type RankedRig } from '../match/index.ts'
+import { checkSlots, type RigSlot, type Steps, through } from '../rig/index.ts'
 import {
   type Cover,
   coverOf,
@@ -23,15 +23,11 @@ export interface Standing {
 
 interface OverDays {
   /** Things worth trying, from the sight of one day. */
-  readonly candidates: (standing: Standing, day: Day) => Generator<unknown, readonly Item[]>
+  readonly candidates: (standing: Standing, day: Day) => Steps<readonly Item[]>
   /** Whether a rig holds on a day without any of them. */
-  readonly without: (standing: Standing, day: Day) => Generator<unknown, boolean>
+  readonly without: (standing: Standing, day: Day) => Steps<boolean>
   /** Those of them with which one does. */
-  readonly serving: (
-    standing: Standing,
-    day: Day,
-    items: readonly Item[],
-  ) => Generator<unknown, readonly Item[]>
+  readonly serving: (standing: Standing, day: Day, items: readonly Item[]) => Steps<readonly Item[]>
 }
 
 /** Parts of which some one is asked for. */
@@ -45,7 +41,7 @@ const forWater = ({ checks }: RankedRig): boolean =>
  * Whether some whole rig round these parts breaks nowhere, and holds in every line that the part asked for has a say in: what
  * rod and day make of each other is not its doing.
  */
-function* servesRound(fixed: FixedParts, day: Day, part: keyof typeof SLOT): Generator<void, boolean> {
+function* servesRound(fixed: FixedParts, day: Day, part: keyof typeof SLOT): Steps<boolean> {
   for (const style of stylesFor(fixed, day)) {
     const rig = yield* bestRig(fixed, day, style)
     if (rig === undefined || rig.verdict === 'breaks' || !forWater(rig)) continue
@@ -64,7 +60,7 @@ const servingAs = (part: keyof typeof SLOT): OverDays['serving'] =>
   }
 
 /** The heads of the best whole rigs of every kind on a day. */
-function* headsFor({ fixed }: Standing, day: Day): Generator<void, readonly Head[]> {
+function* headsFor({ fixed }: Standing, day: Day): Steps<readonly Head[]> {
   const out: Head[] = []
   for (const style of stylesFor(fixed, day)) {
     const rig = yield* bestRig(fixed, day, style)
@@ -86,12 +82,12 @@ const withOnly = ({ items }: Gear, item: Item): Gear => ({
 })
 
 /** Whether something of one's own holds on a day. */
-function* holdsAlready(gear: Gear, day: Day): Generator<unknown, boolean> {
+function* holdsAlready(gear: Gear, day: Day): Steps<boolean> {
   return (yield* bestOnce(gear, day))?.verdict === 'holds'
 }
 
 /** Of some items those that, added to one's own, make a rig hold. */
-function* mending({ gear }: Standing, day: Day, items: readonly Item[]): Generator<unknown, readonly Item[]> {
+function* mending({ gear }: Standing, day: Day, items: readonly Item[]): Steps<readonly Item[]> {
   const before = yield* standing(gear, day)
   const hopeful: { readonly item: Item; readonly cost: number }[] = []
   for (const item of items) {
@@ -144,7 +140,7 @@ export function* servingInSteps(
   about: Standing,
   { name, day }: NamedDay,
   items: readonly Item[],
-): Generator<unknown, Serving> {
+): Steps<Serving> {
   const { without, serving }: OverDays = OVER_DAYS[question]
   if (yield* without(about, day)) return { name, without: true, items: [] }
   return { name, without: false, items: yield* serving(about, day, items) }

@@ -1,5 +1,5 @@
 import type { Day } from '../day/index.ts'
-import { judge, judgeSwung, type RankedRig } from '../match/index.ts'
+import { judge, judgeSwungInSteps, type RankedRig } from '../match/index.ts'
 import { EVIDENCE_WEIGHT, type EvidenceTag, type Measure } from '../quantity/index.ts'
 import {
   CHECK_CODES,
@@ -7,6 +7,7 @@ import {
   checkSlots,
   type RigParts,
   type RigSlot,
+  type Steps,
   stateRank,
   swingKey,
 } from '../rig/index.ts'
@@ -84,26 +85,26 @@ class Along {
   }
 
   /** What fails so many steps away, as far as it can be said without letting it swing. */
-  private quick(steps: number): Check | undefined {
+  private *quick(steps: number): Steps<Check | undefined> {
+    yield
     return worsened(this.rig, judge(this.set(this.rig.parts, steps), this.day, this.rig.swung), false)
   }
 
   /** The same with its own swing, where that is another. */
-  private swung(steps: number): Check | undefined {
+  private *swung(steps: number): Steps<Check | undefined> {
     const parts = this.set(this.rig.parts, steps)
     if (swingKey({ ...this.day, parts }) === this.key) return undefined
-    return worsened(this.rig, judgeSwung(parts, this.day), true)
+    return worsened(this.rig, yield* judgeSwungInSteps(parts, this.day), true)
   }
 
   /** The furthest that holds one way, on the piece that is connected with the target. @param way 1 or −1 */
-  *end(way: 1 | -1): Generator<void, End> {
+  *end(way: 1 | -1): Steps<End> {
     const far = yield* furthest(
       (k) => this.quick(way * k),
       (k) => this.within(way * k),
     )
     if (far.steps === 0) return far
-    yield
-    const atEnd = this.swung(way * far.steps)
+    const atEnd = yield* this.swung(way * far.steps)
     if (atEnd === undefined) return far
     return yield* closed((k) => this.swung(way * k), far.steps, atEnd)
   }
@@ -111,15 +112,14 @@ class Along {
 
 /** Between one that holds and one that fails: the last that holds. */
 function* closed(
-  fails: (steps: number) => Check | undefined,
+  fails: (steps: number) => Steps<Check | undefined>,
   failing: number,
   first: Check,
-): Generator<void, End> {
+): Steps<End> {
   let [good, bad, beyond] = [0, failing, first]
   while (bad - good > 1) {
     const middle = (good + bad) >> 1
-    const check = fails(middle)
-    yield
+    const check = yield* fails(middle)
     if (check === undefined) good = middle
     else [bad, beyond] = [middle, check]
   }
@@ -128,9 +128,9 @@ function* closed(
 
 /** The furthest that holds, in strides that double, then halved; where nothing fails, the last there is. */
 function* furthest(
-  fails: (steps: number) => Check | undefined,
+  fails: (steps: number) => Steps<Check | undefined>,
   within: (steps: number) => boolean,
-): Generator<void, End> {
+): Steps<End> {
   let [good, stride] = [0, 1]
   for (;;) {
     if (!within(good + stride)) {
@@ -139,8 +139,7 @@ function* furthest(
       continue
     }
     const from = good
-    const check = fails(from + stride)
-    yield
+    const check = yield* fails(from + stride)
     if (check !== undefined) {
       const end = yield* closed((k) => fails(from + k), stride, check)
       return { ...end, steps: from + end.steps }
@@ -162,17 +161,18 @@ const shareLine = (a: RigSlot, b: RigSlot): boolean =>
   a === b || CHECK_CODES.some((code) => checkSlots(code).includes(a) && checkSlots(code).includes(b))
 
 /** Draws two ends in together until the rig with both of them holds. */
-function* drawnIn(rig: RankedRig, day: Day, one: Both, other: Both): Generator<void> {
+function* drawnIn(rig: RankedRig, day: Day, one: Both, other: Both): Steps<void> {
   for (const a of ['low', 'high'] as const)
     for (const b of ['low', 'high'] as const) {
       const depth = one[a].beyond?.code === 'depth' && other[b].beyond?.code === 'depth'
       const sign = (end: 'low' | 'high', { steps }: End): number => (end === 'low' ? -steps : steps)
-      const worse = (): Check | undefined => {
+      const worse = function* (): Steps<Check | undefined> {
         const parts = other.along.set(one.along.set(rig.parts, sign(a, one[a])), sign(b, other[b]))
-        return worsened(rig, depth ? judgeSwung(parts, day) : judge(parts, day, rig.swung), depth)
+        yield
+        const after = depth ? yield* judgeSwungInSteps(parts, day) : judge(parts, day, rig.swung)
+        return worsened(rig, after, depth)
       }
-      let check = worse()
-      yield
+      let check = yield* worse()
       if (check?.state !== 'breaks') continue
       while (check !== undefined && one[a].steps + other[b].steps > 0) {
         const beyond = check
@@ -181,8 +181,7 @@ function* drawnIn(rig: RankedRig, day: Day, one: Both, other: Both): Generator<v
           [other, b],
         ] as const)
           both[end] = { steps: Math.floor(both[end].steps * DRAWN_IN), beyond }
-        check = worse()
-        yield
+        check = yield* worse()
       }
     }
 }
@@ -200,7 +199,7 @@ export function* spansInSteps(
   rig: RankedRig,
   day: Day,
   open: readonly RigSlot[],
-): Generator<void, readonly FigureSpan[]> {
+): Steps<readonly FigureSpan[]> {
   const figures: Both[] = []
   for (const name of NAMES) {
     if (!open.includes(FIGURES[name].slot) || FIGURES[name].get(rig.parts) === undefined) continue

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals'
 import type { Day } from '../day/index.ts'
 import { DEFAULT_SCHOOLS, type Rod } from '../gear/index.ts'
-import { judgeSwung, through } from '../match/index.ts'
+import { judgeSwung } from '../match/index.ts'
 import { KG_PER_GRAIN, KG_PER_POUND, M_PER_FOOT } from '../quantity/index.ts'
-import { stateRank } from '../rig/index.ts'
+import { stateRank, through } from '../rig/index.ts'
 import { dayWith } from '../testing/index.ts'
 import {
   clashInSteps,

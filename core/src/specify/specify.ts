@@ -6,12 +6,11 @@ import {
   candidatesOf,
   costOf,
   judge,
-  judgeSwung,
+  judgeSwungInSteps,
   matchInSteps,
   type RankedRig,
   rankCost,
   searchInSteps,
-  through,
 } from '../match/index.ts'
 import { backingWantedM, woundVolumeM3 } from '../reel/index.ts'
 import {
@@ -22,6 +21,8 @@ import {
   lineOf,
   type RigParts,
   type RigSlot,
+  type Steps,
+  through,
   woundLines,
 } from '../rig/index.ts'
 import type { TipItem } from '../sink/index.ts'
@@ -136,11 +137,7 @@ export function anyOf(day: Day): Day {
 }
 
 /** The best whole rig of one kind of head, let swing: the first that holds, or the nearest to it. */
-export function* bestRig(
-  fixed: FixedParts,
-  day: Day,
-  style: SpecifiedStyle,
-): Generator<void, RankedRig | undefined> {
+export function* bestRig(fixed: FixedParts, day: Day, style: SpecifiedStyle): Steps<RankedRig | undefined> {
   const asked = anyOf(day)
   const tries = fixed.tip === undefined && !mustCarryTip(style) ? [{ ...fixed, tip: null }, fixed] : [fixed]
   let best: RankedRig | undefined
@@ -156,8 +153,7 @@ export function* bestRig(
         // What breaks some other line is not worth a swing.
         const broken = found.cost >= BREAK_COST
         if (broken && best !== undefined) break
-        const swung = broken ? judge(found.parts, asked) : judgeSwung(found.parts, asked)
-        yield
+        const swung = broken ? judge(found.parts, asked) : yield* judgeSwungInSteps(found.parts, asked)
         if (best === undefined || rankCost(swung.score) < rankCost(best.score)) best = swung
         if (swung.verdict === 'holds') return swung
       }
@@ -193,11 +189,7 @@ const byCost = (a: { readonly rig: RankedRig }, b: { readonly rig: RankedRig }):
  * and swing as a rig that is owned. One for each kind of head that makes one, best first; how far their figures may go is not
  * worked out yet.
  */
-export function* specifyInSteps(
-  day: Day,
-  fixed: FixedParts,
-  style?: SpecifiedStyle,
-): Generator<void, Specified> {
+export function* specifyInSteps(day: Day, fixed: FixedParts, style?: SpecifiedStyle): Steps<Specified> {
   const found: SpecifiedRig[] = []
   for (const each of stylesFor(fixed, day, style)) {
     const rig = yield* bestRig(fixed, day, each)
@@ -227,7 +219,7 @@ export function* clashInSteps(
   day: Day,
   fixed: FixedParts,
   { line: { code: line }, nearest: { style } }: Pick<Apart, 'line' | 'nearest'>,
-): Generator<void, readonly RigSlot[]> {
+): Steps<readonly RigSlot[]> {
   const there = PARTS.filter((part) => fixed[part] != null && readBy(line).includes(SLOTS[part]))
   const pairs = there.flatMap((one, i) => there.slice(i + 1).map((other) => [one, other]))
   for (const some of [[], ...there.map((one) => [one]), ...pairs]) {
@@ -263,7 +255,7 @@ export function together(each: readonly Specified[]): Specified {
 }
 
 /** A specified rig with how far each figure of its open parts may go. */
-export function* withSpansInSteps(day: Day, specified: SpecifiedRig): Generator<void, SpecifiedRig> {
+export function* withSpansInSteps(day: Day, specified: SpecifiedRig): Steps<SpecifiedRig> {
   return { ...specified, spans: yield* spansInSteps(specified.rig, anyOf(day), specified.open) }
 }
 

@@ -12,6 +12,7 @@ export {
 export { SWING_OPTIONS, type SwingInput, type SwingOptions, workOf } from './input.ts'
 export { SNAGS_PER_M, type SwingSummary } from './measures.ts'
 export { type Mend, type Plan, planSchema, type SwingPlan } from './plan.ts'
+export { type Ride, rideOf } from './ride.ts'
 export type { SwingSample } from './samples.ts'
 export { BED_FRICTION } from './stream.ts'
 export { hangDepthM, type SwingResult, swing, swingInSteps } from './swing.ts'

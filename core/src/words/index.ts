@@ -49,6 +49,7 @@ export {
   SLOT_NAMES,
   STATE_NAMES,
   sayChoice,
+  sayLeaderWith,
   summarize,
   TAG_MEANINGS,
   WINDOW_NAMES,

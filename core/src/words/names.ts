@@ -270,3 +270,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolQuestion, SchoolWords>> = Objec
     },
   },
 })
+
+/** The leader that comes with a tip: null for none, undefined where it stays the same. */
+export const sayLeaderWith = (name: string | null | undefined): string =>
+  name === undefined ? '' : name === null ? ', without a leader' : `, with ${name}`

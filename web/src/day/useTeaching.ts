@@ -1,21 +1,27 @@
-import { ownWindowsOf } from '@hoxen/core/journal'
 import { useEffect } from 'react'
-import { useJob, useList, useSettings } from '../store/index.ts'
+import { noticeFailed, useGear, useJob, useList, useSettings } from '../store/index.ts'
+import { askJudged } from '../swings/index.ts'
 import { teachOwnWindows } from './ownWindows.ts'
 
 /** Works out what trials and bends have taught of rods, whenever one of them changes. */
 export function useTeaching(): void {
-  const items = useList('items')
+  const gear = useGear()
   const trials = useList('trials')
   const bends = useList('bends')
   const habits = useJob()?.caster
   const { castsAs: caster, schools } = useSettings()
   useEffect(() => {
-    if (!items || !trials || !bends || habits === undefined) return
-    teachOwnWindows(
-      trials.length + bends.length === 0
-        ? undefined
-        : ownWindowsOf({ items }, { trials, bends, caster }, { schools, caster: habits }),
-    )
-  }, [items, trials, bends, caster, schools, habits])
+    if (!gear || !trials || !bends || habits === undefined) return
+    if (trials.length + bends.length === 0) return teachOwnWindows(undefined)
+    const stop = new AbortController()
+    askJudged(
+      gear,
+      (api, about, letSwing) =>
+        api.ownWindows(about, { trials, bends, caster }, { schools, caster: habits }, letSwing),
+      { signal: stop.signal },
+    ).then(teachOwnWindows, (error: unknown) => {
+      if (!stop.signal.aborted) noticeFailed(error)
+    })
+    return () => stop.abort()
+  }, [gear, trials, bends, caster, schools, habits])
 }

@@ -1,7 +1,7 @@
 import type { Item } from '@hoxen/core/gear'
-import { effectsOf, type Option, type RankedRig } from '@hoxen/core/match'
+import { effectsOf, leaderThatComes, type Option, type RankedRig } from '@hoxen/core/match'
 import type { RigSlot } from '@hoxen/core/rig'
-import { CHECK_TITLES, SLOT_NAMES, STATE_NAMES, summarize } from '@hoxen/core/words'
+import { CHECK_TITLES, SLOT_NAMES, STATE_NAMES, sayLeaderWith, summarize } from '@hoxen/core/words'
 import { Button, StateMark, useUnits } from '../ui/index.ts'
 
 interface Props {
@@ -57,6 +57,7 @@ export function PartPicker({ rig, slot, options, onPick, onClose, onPreview }: P
                   <StateMark state={after.verdict} />
                   <span>
                     <b className="font-semibold">{item?.name ?? `No ${name.toLowerCase()}`}</b>
+                    {sayLeaderWith(leaderThatComes(rig, after, slot))}
                     {item !== null && <span className="text-faint"> — {summarize(item, system)}</span>}
                     <span className="block text-[0.86rem] text-faint">
                       {present

@@ -1,6 +1,6 @@
 import type { PlanMend } from '@hoxen/core/ladder'
 import { sayChange } from '@hoxen/core/words'
-import { changeKept, noticeDone, noticeFailed } from '../store/index.ts'
+import { changeRig, noticeDone, noticeFailed } from '../store/index.ts'
 import { Button, useUnits } from '../ui/index.ts'
 
 /** Another way to fish the same rig with which it would hold. */
@@ -9,7 +9,7 @@ export function PlanMendLine({ mend }: { readonly mend: PlanMend }) {
   const text = sayChange(mend.change, system)
   const { holdingS, overHoldingS } = mend.swung.summary
   const take = (): void =>
-    void changeKept(text, 'water', (now) => ({ ...now, plan: { ...now.plan, ...mend.plan } })).then((did) => {
+    void changeRig(text, { fished: mend.plan }).then((did) => {
       if (did) noticeDone(text)
     }, noticeFailed)
   return (

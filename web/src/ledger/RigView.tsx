@@ -1,23 +1,32 @@
 import type { Item } from '@hoxen/core/gear'
-import { type RankedRig, type Remedy, swapPart } from '@hoxen/core/match'
-import { RIG_SLOTS, type RigChoice, type RigSlot, rigKey, statesBySlot, windowStyleOf } from '@hoxen/core/rig'
+import type { RankedRig, Remedy } from '@hoxen/core/match'
+import {
+  RIG_SLOTS,
+  type RigChange,
+  type RigChoice,
+  type RigSlot,
+  rigKey,
+  statesBySlot,
+  windowStyleOf,
+} from '@hoxen/core/rig'
 import { SLOT_NAMES, WINDOW_NAMES } from '@hoxen/core/words'
 import { useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { useToday } from '../day/index.ts'
 import { GrainAxis, RigStrip } from '../drawing/index.ts'
-import { noticeDone, noticeFailed, setKept, useList, useSingle } from '../store/index.ts'
+import { changeRig, noticeDone, noticeFailed, setKept, useGear, useSingle } from '../store/index.ts'
 import { Button, buttonLook, Empty, VerdictMark } from '../ui/index.ts'
 import { Ledger } from './Ledger.tsx'
 import { PartPicker } from './PartPicker.tsx'
 import { PlanMendLine } from './PlanMendLine.tsx'
 import { sayScore } from './sayScore.ts'
-import { type Question, useOptions, usePlanMend, useQuestion, useRemediesOf, useRig } from './useRigs.ts'
+import { useOptions, usePlanMend, useRemediesOf } from './useJudgement.ts'
+import { type Question, useQuestion, useRig } from './useRig.ts'
 
 interface ViewProps {
   readonly choice: RigChoice
   readonly mine: boolean
-  readonly onSwap: (next: RigChoice, label: string) => void
+  readonly onSwap: (change: RigChange, label: string) => void
 }
 
 /** One rig in full: its parts to swap, its ledger, and where it lies on the rod. */
@@ -61,13 +70,14 @@ function RigLedger({
     setPreview(undefined)
     const name = SLOT_NAMES[open].toLowerCase()
     onSwap(
-      swapPart(rig.choice, open, item),
+      { part: { slot: open, itemId: item?.id ?? null } },
       item === null ? `Take the ${name} off` : `Change the ${name} to ${item.name}`,
     )
   }
   const take = (remedy: Remedy): void => {
     const name = remedy.itemId === null ? 'none' : (items.get(remedy.itemId)?.name ?? '')
-    onSwap(remedy.choice, `Mend: ${SLOT_NAMES[remedy.slot].toLowerCase()} to ${name}`)
+    const { slot, itemId } = remedy
+    onSwap({ part: { slot, itemId } }, `Mend: ${SLOT_NAMES[remedy.slot].toLowerCase()} to ${name}`)
   }
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
@@ -191,13 +201,13 @@ function Actions({ choice, mine }: { readonly choice: RigChoice; readonly mine: 
   const pinned = useSingle('pinned')
   const isPinned = pinned != null && rigKey(pinned) === rigKey(choice)
   const today = useToday()
-  const items = useList('items')
+  const items = useGear()?.items
   const send = (): void => {
     if (today === undefined || items === undefined) return
     import('../link/index.ts').then((m) => m.shareRig(today, choice, items)).catch(noticeFailed)
   }
   const makeMine = (): void => {
-    setKept('Make this my rig', 'rig', choice).then(() => {
+    changeRig('Make this my rig', { rig: choice }).then(() => {
       noticeDone('It is in the strip')
       void navigate('/rig')
     }, noticeFailed)

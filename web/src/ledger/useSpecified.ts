@@ -2,7 +2,7 @@ import type { Day } from '@hoxen/core/day'
 import { type FixedParts, type Specified, stylesFor, together } from '@hoxen/core/specify'
 import { keepPreviousData, useQueries } from '@tanstack/react-query'
 import { dayKey } from '../day/index.ts'
-import { askInSteps } from '../worker/index.ts'
+import { askLooked } from '../swings/index.ts'
 
 /** Whole rigs round what is there, each kind of head as it comes; the last ones stay while the next are on their way. */
 export function useSpecified(day: Day, fixed: FixedParts) {
@@ -10,7 +10,10 @@ export function useSpecified(day: Day, fixed: FixedParts) {
     queries: stylesFor(fixed, day).map((style) => ({
       queryKey: ['specified', style, fixed, ...dayKey(day)],
       queryFn: ({ signal }: { signal: AbortSignal }) =>
-        askInSteps((api, id) => api.specify(id, day, fixed, style) as Promise<Specified>, signal),
+        askLooked(
+          (api, id, letSwing) => api.specify(id, day, fixed, style, letSwing) as Promise<Specified>,
+          signal,
+        ),
       placeholderData: keepPreviousData<Specified>,
     })),
     combine: (results) => {

@@ -1,6 +1,5 @@
-import { useLiveQuery } from 'dexie-react-hooks'
 import { Link } from 'react-router'
-import { sinceSaved } from '../store/index.ts'
+import { unsaved, useLive } from '../store/index.ts'
 
 /** A reminder comes when so much has changed, and so long ago it was saved last. */
 const MANY = 20
@@ -8,7 +7,7 @@ const LONG_MS = 14 * 86_400_000
 
 /** Says quietly that a file is due: by what has changed, and by how long ago the last one was. */
 export function BackupReminder() {
-  const since = useLiveQuery(sinceSaved)
+  const since = useLive(unsaved)
   if (since === undefined || since.changed < MANY) return null
   const { savedMs, changed } = since
   if (savedMs !== undefined && Date.now() - savedMs < LONG_MS) return null

@@ -4,7 +4,7 @@ import { HELP, KIND_NAMES, sayGuesses, sayHelp, summarize, TAG_TOPICS } from '@h
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { useToday } from '../day/index.ts'
-import { addItem, newId, noticeDone, noticeFailed, useList, useSingle } from '../store/index.ts'
+import { addItem, newId, noticeDone, noticeFailed, useGear, useSingle } from '../store/index.ts'
 import { fieldLook, Sheet, useUnits } from '../ui/index.ts'
 import type { Command } from './commands.ts'
 
@@ -19,7 +19,7 @@ const SHOWN = 9
 /** Type what you want to do or what you want to see. */
 export function Palette({ open, onClose, commands }: Props) {
   const [text, setText] = useState('')
-  const gear = useList('items') ?? []
+  const gear = useGear()?.items ?? []
   const mine = useSingle('rig')
   const today = useToday()
   const navigate = useNavigate()

@@ -23,6 +23,8 @@ export interface Tx {
   readonly set: <N extends SingleName>(name: N, value: SingleValue<N> | undefined) => void
   /** Adds, or replaces what has the same identifier. */
   readonly put: <N extends ListName>(name: N, rows: readonly ListRow<N>[]) => void
+  /** Makes the difference between two states of a row to the row as it is now; nothing where it is gone. */
+  readonly edit: <N extends ListName>(name: N, was: ListRow<N>, is: ListRow<N>) => Promise<void>
   readonly remove: (name: ListName, ids: readonly string[]) => void
   /** Takes away without another device being told: it comes back. */
   readonly putAside: (name: ListName, ids: readonly string[]) => void
@@ -82,6 +84,12 @@ class Gathered implements Tx {
   set = (name: SingleName, value: unknown): void => this.gather(name, '', value)
   put = (name: ListName, rows: readonly { readonly id: string }[]): void => {
     for (const row of rows) this.gather(name, row.id, row)
+  }
+  edit = async <N extends ListName>(name: N, was: ListRow<N>, is: ListRow<N>): Promise<void> => {
+    const now = await this.find(name, was.id)
+    const change = now && changeOf({ name, key: was.id }, was as unknown as Raw, is as unknown as Raw)
+    if (now !== undefined && change !== undefined)
+      this.put(name, [applied(now as unknown as Raw, change) as unknown as ListRow<N>])
   }
   remove = (name: ListName, ids: readonly string[]): void => {
     for (const id of ids) this.gather(name, id, undefined)

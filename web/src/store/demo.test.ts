@@ -4,8 +4,8 @@ import { readFileSync } from 'node:fs'
 import type { Item } from '@hoxen/core/gear'
 import { beforeEach, expect, jest, test } from '@jest/globals'
 import { waitFor } from '@testing-library/dom'
-import { everything } from './everything.ts'
-import { leaveDemo, openDemo, saveItems, undo, withPast } from './index.ts'
+import { everything, withPast } from './everything.ts'
+import { addItems, leaveDemo, openDemo, undo } from './index.ts'
 
 const MINE: Item = {
   kind: 'rod',
@@ -26,14 +26,14 @@ beforeEach(() => {
 })
 
 test('the demo puts one’s own aside; left, one’s own is back, and what was added meanwhile is there too', async () => {
-  await saveItems('Add', [MINE])
+  await addItems('Add', [MINE])
   const before = await everything()
   expect(await openDemo()).toBe(true)
   expect(await ids()).toContain('long-seven-13-ft')
   expect(await ids()).not.toContain('mine')
   // Opened again it is no data of one's own.
   await openDemo()
-  await saveItems('Add', [NEW])
+  await addItems('Add', [NEW])
   expect(await leaveDemo()).toBe(true)
   expect([...(await ids())].sort()).toEqual(['mine', 'new'])
   expect((await everything()).runs).toEqual(before.runs)

@@ -1,5 +1,6 @@
-import { useLiveQuery } from 'dexie-react-hooks'
+import { useMemo } from 'react'
 import { type Draft, db } from './database.ts'
+import { Live, useLive } from './live.ts'
 import { thisTab } from './tab.ts'
 
 type Text = Draft['text']
@@ -23,6 +24,7 @@ export async function draftOf(form: string): Promise<Text | null> {
 
 /** What other tabs are typing into the same form now. */
 export function useOtherDrafts(form: string): readonly Text[] {
-  const drafts = useLiveQuery(() => db.drafts.where('form').equals(form).toArray(), [form]) ?? []
+  const live = useMemo(() => new Live(() => db.drafts.where('form').equals(form).toArray(), true), [form])
+  const drafts = useLive(live) ?? []
   return drafts.filter((d) => d.tab !== thisTab() && Date.now() - d.at < STALE_MS).map((d) => d.text)
 }

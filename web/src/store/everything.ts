@@ -14,7 +14,8 @@ import { listOf } from './reading.ts'
 import { commit } from './write.ts'
 
 /** Reading and writing whole files needs the schemas; a first look at the page does not. */
-export const files = () => import('./files.ts')
+// In a promise of its own kind, which a live query can follow.
+export const files = () => Promise.resolve(import('./files.ts'))
 
 /** Everything that is kept, as it stands now. */
 export async function everything(): Promise<HoxenDocument> {

@@ -1,11 +1,13 @@
-import { useLiveQuery } from 'dexie-react-hooks'
+import { Live, useLive } from './live.ts'
 import { noticeFailed, noticeSaid, toaster } from './notice.ts'
 import { nextSteps } from './reading.ts'
 import { walkBack } from './write.ts'
 
+const steps = new Live(nextSteps)
+
 /** Labels of what undo and redo would do next in this tab. */
 export function useHistory(): { readonly undo?: string; readonly redo?: string } {
-  return useLiveQuery(nextSteps, []) ?? {}
+  return useLive(steps) ?? {}
 }
 
 async function walk(step: 'undo' | 'redo'): Promise<void> {

@@ -1,30 +1,31 @@
+import { Live } from './live.ts'
+
 export { onVersionTrouble, openStore } from './database.ts'
 export { useDemoThere } from './demoThere.ts'
 export { draftOf, dropDraft, keepDraft, useOtherDrafts } from './drafts.ts'
 export { keepGauge, keptGauge } from './gauges.ts'
+export { type GearNow, gearNow, useGear } from './gear.ts'
 export { noticeDone, redo, undo, useHistory } from './history.ts'
 export {
   addItem,
+  addItems,
   addRun,
   changeKept,
-  changeRig,
+  editRow,
   keptIn,
   newId,
   removeItems,
   removeRun,
-  saveItems,
-  saveRun,
   setKept,
   useJob,
-  useList,
   useRigging,
   useSettings,
-  useSingle,
   useStand,
   useWallet,
   useWaterChoice,
 } from './kept.ts'
 export { noticeLasting, noticeOffer } from './lasting.ts'
+export { Live, useList, useLive, useSingle } from './live.ts'
 export { noticeFailed, noticeSaid } from './notice.ts'
 export { hasGear } from './reading.ts'
 export { claimTab } from './tab.ts'
@@ -36,9 +37,13 @@ type Whole = Awaited<ReturnType<typeof whole>>
 export const bringIn: Whole['bringIn'] = (...args) => whole().then((m) => m.bringIn(...args))
 export const exportEverything: Whole['exportEverything'] = () => whole().then((m) => m.exportEverything())
 export const savedNow: Whole['savedNow'] = () => whole().then((m) => m.savedNow())
-export const sinceSaved: Whole['sinceSaved'] = () => whole().then((m) => m.sinceSaved())
-export const withPast: Whole['withPast'] = () => whole().then((m) => m.withPast())
+/** How much was changed since everything was last saved. */
+export const unsaved = new Live(() => Promise.resolve(whole()).then((m) => m.sinceSaved()), true)
 export const wipeGear: Whole['wipeGear'] = () => whole().then((m) => m.wipeGear())
+const rig = () => import('./rig.ts')
+type Rig = Awaited<ReturnType<typeof rig>>
+export const changeRig: Rig['changeRig'] = (...args) => rig().then((m) => m.changeRig(...args))
+export const takeRig: Rig['takeRig'] = (...args) => rig().then((m) => m.takeRig(...args))
 const demo = () => import('./demo.ts')
 export const openDemo = (): Promise<boolean> => demo().then((m) => m.openDemo())
 export const leaveDemo = (): Promise<boolean> => demo().then((m) => m.leaveDemo())

@@ -11,17 +11,17 @@ import { everything, takeIn, wipeGear } from './everything.ts'
 import { keepGauge, keptGauge } from './gauges.ts'
 import {
   addItem,
+  addItems,
   addRun,
   changeKept,
-  changeRig,
+  editRow,
   newId,
   removeItems,
   removeRun,
-  saveItems,
-  saveRun,
   setKept,
 } from './kept.ts'
 import { hasGear, listOf, singleOf } from './reading.ts'
+import { changeRig } from './rig.ts'
 import { commit } from './write.ts'
 
 const run = (id: string, widthM = 20): Run => ({
@@ -44,8 +44,8 @@ beforeEach(async () => {
 
 describe('pools', () => {
   test('keep the order they were added in, however often they change, and come back to their place', async () => {
-    for (const id of ['c', 'a', 'b']) await saveRun('Add', run(id))
-    await saveRun('Widen', run('c', 44))
+    for (const id of ['c', 'a', 'b']) await commit('Add', (tx) => tx.put('runs', [run(id)]))
+    await editRow('Widen', 'runs', run('c'), run('c', 44))
     expect(await ids('runs')).toEqual(['c', 'a', 'b'])
     await removeRun(run('a'))
     expect(await ids('runs')).toEqual(['c', 'b'])
@@ -91,28 +91,49 @@ describe('single things', () => {
     expect(await singleOf('job')).toEqual({ ...FIRST_JOB, fishKg: 5, castM: 25 })
   })
   test('a rig that is not there is not changed', async () => {
-    expect(await changeRig('Swap', (now) => ({ ...now, tipId: null }))).toBe(false)
-    await setKept('Mine', 'rig', rig)
-    expect(await changeRig('Swap', (now) => ({ ...now, tipId: 't-14' }))).toBe(true)
+    const tip = (itemId: string | null) => ({ part: { slot: 'tipId' as const, itemId } })
+    expect(await changeRig('Swap', tip(null))).toBe(false)
+    expect(await changeRig('Mine', { rig })).toBe(true)
+    expect(await changeRig('Swap', tip('t-14'))).toBe(true)
     expect((await singleOf('rig'))?.tipId).toBe('t-14')
-    await setKept('None', 'rig', undefined)
-    expect(await singleOf('rig')).toBeUndefined()
   })
-  test('a tip and an angle taken together are undone together', async () => {
-    await setKept('Mine', 'rig', rig)
-    await commit('Take T-14 at 45°', (tx) => {
-      tx.set('rig', { ...rig, tipId: 't-14' })
-      tx.set('water', { plan: { ...USUAL_PLAN, angleDeg: 45 } })
+  test('a tip comes with its own leader, the one that comes off keeps its, the angle goes along; all undone together', async () => {
+    await addItems('Add', [leader('long'), leader('short')])
+    await setKept('Wallet', 'wallet', { pockets: [], tips: { 't-14': { leaderId: 'short' } } })
+    await changeRig('Mine', { rig: { ...rig, leaderId: 'long' } })
+    const before = await everything()
+    await changeRig('Take T-14 at 45°', {
+      part: { slot: 'tipId', itemId: 't-14' },
+      fished: { angleDeg: 45, flowM3ps: 12 },
     })
+    expect(await singleOf('rig')).toEqual({ ...rig, tipId: 't-14', leaderId: 'short' })
+    expect((await singleOf('wallet'))?.tips['t-8']).toEqual({ leaderId: 'long' })
+    expect(await singleOf('water')).toEqual({ flowM3ps: 12, plan: { ...USUAL_PLAN, angleDeg: 45 } })
     await writer.undo()
-    expect((await singleOf('rig'))?.tipId).toBe('t-8')
-    expect(await singleOf('water')).toBeUndefined()
+    expect(await everything()).toEqual(before)
+  })
+  test('a whole rig that is made mine puts the tip of the one before away too', async () => {
+    await changeRig('Mine', { rig: { ...rig, leaderId: 'long' } })
+    await changeRig('Another', { rig: { ...rig, tipId: null } })
+    expect((await singleOf('wallet'))?.tips).toEqual({ 't-8': { leaderId: 'long' } })
+  })
+})
+
+describe('a row of a list', () => {
+  test('is changed from what it is at that moment: what others have changed since stays', async () => {
+    const was = run('pool')
+    await commit('Add', (tx) => tx.put('runs', [was]))
+    await editRow('Elsewhere', 'runs', was, { ...was, bottom: 'boulder' })
+    await editRow('Here', 'runs', was, { ...was, widthM: 44 })
+    expect(await listOf('runs')).toEqual([{ ...was, bottom: 'boulder', widthM: 44 }])
+    expect(await editRow('Nothing', 'runs', was, was)).toBe(false)
+    expect(await editRow('Gone', 'runs', run('gone'), run('gone', 3))).toBe(false)
   })
 })
 
 describe('everything', () => {
   test('goes in under one step, over what is there, and takes nothing away', async () => {
-    await saveItems('Add', [leader('mine')])
+    await addItems('Add', [leader('mine')])
     const before = await everything()
     await takeIn({ ...before, items: [leader('theirs')], runs: [run('p')], job: FIRST_JOB }, 'Import')
     const after = await everything()

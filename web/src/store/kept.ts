@@ -8,13 +8,12 @@ import {
   type SingleValue,
 } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
-import { EMPTY_WALLET, type RigChoice, type Rigging, type Wallet } from '@hoxen/core/rig'
+import { EMPTY_WALLET, type Rigging, type Wallet } from '@hoxen/core/rig'
 import { USUAL_PLAN } from '@hoxen/core/swing'
 import type { Run } from '@hoxen/core/water'
-import { useLiveQuery } from 'dexie-react-hooks'
 import type { Tx } from './commit.ts'
+import { useSingle } from './live.ts'
 import { Once } from './once.ts'
-import { listOf, singleOf } from './reading.ts'
 import { commit } from './write.ts'
 
 /** What stands for a single thing of which nothing was said yet. */
@@ -27,14 +26,6 @@ const AT_FIRST = {
   wallet: EMPTY_WALLET,
 } as const
 type SaidLater = keyof typeof AT_FIRST
-
-/** A list in the angler's order; undefined while it loads. */
-export const useList = <N extends ListName>(name: N): readonly ListRow<N>[] | undefined =>
-  useLiveQuery(() => listOf(name), [name])
-
-/** A single thing; null when there is none, undefined while it loads. */
-export const useSingle = <N extends SingleName>(name: N): SingleValue<N> | null | undefined =>
-  useLiveQuery(async () => (await singleOf(name)) ?? null, [name])
 
 /** Knots preferred at each joint, and steps of the rigging list ticked off. */
 export const useRigging = (): Rigging => useSingle('rigging') ?? AT_FIRST.rigging
@@ -83,31 +74,31 @@ export function setKept<N extends SingleName>(
   return commit(label, (tx) => tx.set(name, value))
 }
 
-/** Changes the rig in the strip; nothing happens when there is none. */
-export function changeRig(label: string, change: (rig: RigChoice) => RigChoice): Promise<boolean> {
-  return commit(label, async (tx) => {
-    const rig = await tx.one('rig')
-    if (rig !== undefined) tx.set('rig', change(rig))
-  })
-}
-
 const adding = new Once()
 
 /** Adds a new item; asked again at the same stroke, it is not added twice. @returns false when it was not added */
 export const addItem = (item: Item): Promise<boolean> => {
   const { id: _own, ...what } = item
-  return adding.run(JSON.stringify(what), () => saveItems(`Add ${item.name}`, [item]))
+  return adding.run(JSON.stringify(what), () => addItems(`Add ${item.name}`, [item]))
 }
 
-/** Replaces items under one undo step. */
-export const saveItems = (label: string, items: readonly Item[]): Promise<boolean> =>
+/** Adds items, as one step. */
+export const addItems = (label: string, items: readonly Item[]): Promise<boolean> =>
   commit(label, (tx) => tx.put('items', items))
+
+/**
+ * Changes a row of a list from what it is at that moment, whoever else has changed it meanwhile.
+ * @param was the row as the change began with it @param is as it is to be
+ */
+export const editRow = <N extends ListName>(
+  label: string,
+  name: N,
+  was: ListRow<N>,
+  is: ListRow<N>,
+): Promise<boolean> => commit(label, (tx) => tx.edit(name, was, is))
 
 export const removeItems = (label: string, ids: readonly string[]): Promise<boolean> =>
   commit(label, (tx) => tx.remove('items', ids))
-
-export const saveRun = (label: string, run: Run): Promise<boolean> =>
-  commit(label, (tx) => tx.put('runs', [run]))
 
 /** Adds a pool and goes to it, as one step; asked again at the same stroke, it is not added twice. */
 export const addRun = (run: Run): Promise<boolean> =>

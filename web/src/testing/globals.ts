@@ -2,6 +2,7 @@ import { webcrypto } from 'node:crypto'
 import { TextDecoder, TextEncoder } from 'node:util'
 import { deserialize, serialize } from 'node:v8'
 import { BroadcastChannel } from 'node:worker_threads'
+import { Channel, WorkerHere } from './channel.ts'
 
 /** What browsers have and a page of the tests has not; tests without a page need none of it. */
 const missing = {
@@ -10,6 +11,8 @@ const missing = {
   TextDecoder,
   TextEncoder,
   BroadcastChannel,
+  MessageChannel: Channel,
+  Worker: WorkerHere,
   ResizeObserver: class {
     observe(): void {}
     disconnect(): void {}

@@ -1,8 +1,7 @@
-import type { Item } from '@hoxen/core/gear'
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals'
 import { expose } from 'comlink'
 import { Door, WorkerLost } from './door.ts'
-import { CALLED_OFF, callOff, unhurried } from './unhurried.ts'
+import { alive, CALLED_OFF, callOff, unhurried } from './unhurried.ts'
 
 /** A worker in this same thread: a channel with something exposed at its other end. */
 class InThread extends EventTarget {
@@ -30,6 +29,8 @@ class InThread extends EventTarget {
     this.channel.port1.close()
   }
 }
+// The page on which the doors say whether something is worked out.
+Object.assign(globalThis, { document: { documentElement: { dataset: {} } } })
 const never = new Promise<never>(() => {})
 
 beforeEach(() => {
@@ -40,7 +41,7 @@ afterEach(() => {
 })
 
 describe('the door to a worker', () => {
-  const api = { add: (a: number, b: number) => a + b, hang: () => never }
+  const api = { callOff, alive, add: (a: number, b: number) => a + b, hang: () => never }
   const door = (crashed = () => {}) =>
     new Door<typeof api>(() => new InThread(api) as unknown as Worker, crashed)
 
@@ -72,13 +73,38 @@ describe('the door to a worker', () => {
   })
 })
 
+describe('the watchdog', () => {
+  const watch = { everyMs: 5, unanswered: 4 }
+  const doorTo = (api: object) =>
+    new Door<{ hang: () => Promise<never> }>(
+      () => new InThread(api) as unknown as Worker,
+      () => {},
+      watch,
+    )
+  test('leaves a worker alone that answers between its steps, however long its question takes', async () => {
+    const open = doorTo({
+      callOff,
+      alive,
+      hang: () => new Promise((resolve) => setTimeout(resolve, 150, 'done')),
+    })
+    expect(await open.ask((a) => a.hang())).toBe('done')
+  })
+  test('takes one for lost that came to no further step', async () => {
+    const open = doorTo({ callOff, alive: () => never, hang: () => never })
+    await expect(open.ask((a) => a.hang())).rejects.toBeInstanceOf(WorkerLost)
+    expect(InThread.started[0]?.terminated).toBe(true)
+  })
+})
+
 describe('gear goes to the worker once for each of its revisions', () => {
-  test('and again to one that was replaced; a question called off is called off in the worker', async () => {
-    const brought: number[] = []
+  test('ahead of the questions about it, and again to one that was replaced; a question is called off in the worker, even at once', async () => {
+    const heard: string[] = []
     const off: number[] = []
     const api = {
-      gear: (revision: number) => void brought.push(revision),
+      gear: (revision: number) => void heard.push(`gear ${revision}`),
       callOff: (id: number) => void off.push(id),
+      alive,
+      about: (revision: number) => void heard.push(`about ${revision}`),
       hang: () => never,
     }
     const stub = Object.assign(globalThis, {
@@ -88,26 +114,24 @@ describe('gear goes to the worker once for each of its revisions', () => {
         }
       },
     })
-    const { askOfGear, revisionOf } = await import('./gearDoor.ts')
-    const [first, second]: (readonly Item[])[] = [[], []]
-    if (first === undefined || second === undefined) throw new Error('no gear')
-    const ask = (items: readonly Item[]) => askOfGear(items, async (_api, about) => about.revision)
-    const a = await ask(first)
-    expect(await ask(first)).toBe(a)
-    const b = await ask(second)
-    expect([a, b]).toEqual([revisionOf(first), revisionOf(second)])
-    expect(b).not.toBe(a)
-    expect(brought).toEqual([a, b])
+    const { askOfGear } = await import('./gearDoor.ts')
+    type Asked = { about: (revision: number) => Promise<void> }
+    const ask = (revision: number) =>
+      askOfGear({ revision, items: [] }, (remote, { revision: about }) =>
+        (remote as unknown as Asked).about(about),
+      )
+    // Two revisions asked at once do not run into one another.
+    await Promise.all([ask(1), ask(2), ask(2)])
+    expect(heard).toEqual(['gear 1', 'about 1', 'gear 2', 'about 2', 'about 2'])
     InThread.started.at(-1)?.dispatchEvent(new Event('error'))
-    await ask(second)
-    expect(brought).toEqual([a, b, b])
+    await ask(2)
+    expect(heard.slice(5)).toEqual(['gear 2', 'about 2'])
 
     const stop = new AbortController()
-    const waiting = askOfGear(second, () => never, stop.signal)
-    await new Promise((resolve) => setTimeout(resolve, 20))
-    stop.abort()
-    await expect(waiting).rejects.toThrow()
-    await new Promise((resolve) => setTimeout(resolve, 20))
+    const waiting = askOfGear({ revision: 3, items: [] }, () => never, stop.signal)
+    stop.abort(new Error('superseded'))
+    await expect(waiting).rejects.toThrow('superseded')
+    await ask(3)
     expect(off).toHaveLength(1)
     Reflect.deleteProperty(stub, 'Worker')
   })
@@ -122,6 +146,12 @@ describe('a calculation in steps', () => {
     }
     return took.steps
   }
+  test('called off before it has begun, it never begins', async () => {
+    callOff(3)
+    const took = { steps: 0 }
+    await expect(unhurried(3, counting(5, took))).rejects.toThrow(CALLED_OFF)
+    expect(took.steps).toBe(0)
+  })
   test('comes to its end', async () => {
     expect(await unhurried(1, counting(20, { steps: 0 }))).toBe(20)
   })

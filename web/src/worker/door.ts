@@ -1,62 +1,114 @@
 import { type Remote, wrap } from 'comlink'
 
-/** Long enough for the slowest question; beyond it the worker is taken for lost. */
-const PATIENCE_MS = 30_000
-
-/** Said when a worker crashed or never answered. */
+/** Said when a worker crashed or came to no further step. */
 export class WorkerLost extends Error {
   constructor() {
     super('The calculation stopped unexpectedly.')
   }
 }
 
-/** The way to one worker. A worker that crashes or never answers becomes an error, and is replaced for the next question. */
-export class Door<Api> {
-  private open: { worker: Worker; api: Remote<Api> } | undefined
+/** What every worker can be asked, besides its own questions. */
+export interface Attended {
+  /** Gives a question up: its calculation stops at its next step. */
+  readonly callOff: (id: number) => void
+  /** Answers between two steps: a worker that is stuck in one does not. */
+  readonly alive: () => void
+}
+
+/** When a worker is taken for lost: asked so often in a row whether it is alive, it came to no further step. */
+export interface Watch {
+  readonly everyMs: number
+  readonly unanswered: number
+}
+const WATCH: Watch = { everyMs: 1000, unanswered: 30 }
+
+/** A worker, and the questions it has not answered yet. */
+interface Open<Api> {
+  readonly worker: Worker
+  readonly api: Remote<Api & Attended>
+  readonly asked: Set<(reason: unknown) => void>
+  watch?: ReturnType<typeof setInterval> | undefined
+}
+
+let asked = 0
+
+/**
+ * The way to one worker, started with the first question. A worker that crashes or gets stuck becomes an error, and is
+ * replaced for the next question. Its watchdog counts unanswered calls, not time: a slow machine, or one that slept, is not lost.
+ */
+export class Door<Api extends object> {
+  private open: Open<Api> | undefined
 
   /** @param start makes the worker @param onCrash told when one breaks down, at work or idle */
   constructor(
     private readonly start: () => Worker,
     private readonly onCrash: () => void = () => {},
+    private readonly watch: Watch = WATCH,
   ) {}
 
-  private opened(): { worker: Worker; api: Remote<Api> } {
+  private opened(): Open<Api> {
     if (this.open !== undefined) return this.open
     const worker = this.start()
-    const open = { worker, api: wrap<Api>(worker) }
+    const open: Open<Api> = { worker, api: wrap<Api & Attended>(worker), asked: new Set() }
     worker.addEventListener('error', () => {
-      this.drop(worker)
+      this.drop(open)
       this.onCrash()
     })
     this.open = open
     return open
   }
 
-  private drop(worker: Worker): void {
-    worker.terminate()
-    if (this.open?.worker === worker) this.open = undefined
+  private drop(open: Open<Api>): void {
+    open.worker.terminate()
+    clearInterval(open.watch)
+    if (this.open === open) this.open = undefined
+    for (const reject of open.asked) reject(new WorkerLost())
   }
 
-  /** @param signal calls the question off: whoever asked is told at once */
-  async ask<T>(question: (api: Remote<Api>) => Promise<T>, signal?: AbortSignal): Promise<T> {
+  private attend(open: Open<Api>): void {
+    let unanswered = 0
+    const alive: () => Promise<unknown> = open.api.alive
+    open.watch ??= setInterval(() => {
+      if (++unanswered > this.watch.unanswered) return this.drop(open)
+      alive().then(() => {
+        unanswered = 0
+      }, console.error)
+    }, this.watch.everyMs)
+  }
+
+  /**
+   * Asks a question under a number of its own.
+   * @param signal calls the question off: whoever asked is told at once, and the worker stops working on it
+   */
+  async ask<T>(
+    question: (api: Remote<Api & Attended>, id: number) => Promise<T>,
+    signal?: AbortSignal,
+  ): Promise<T> {
     signal?.throwIfAborted()
-    const { worker, api } = this.opened()
-    const watch = new AbortController()
-    let timer: ReturnType<typeof setTimeout> | undefined
+    const open = this.opened()
+    const id = ++asked
+    let forget = (): void => {}
     const lost = new Promise<never>((_resolve, reject) => {
-      const give = (): void => {
-        this.drop(worker)
-        reject(new WorkerLost())
+      const callOff = (): void => {
+        const tell: (which: number) => Promise<unknown> = open.api.callOff
+        tell(id).catch(console.error)
+        reject(signal?.reason)
       }
-      worker.addEventListener('error', give, { once: true, signal: watch.signal })
-      timer = setTimeout(give, PATIENCE_MS)
-      signal?.addEventListener('abort', () => reject(signal.reason), { once: true, signal: watch.signal })
+      signal?.addEventListener('abort', callOff, { once: true })
+      open.asked.add(reject)
+      forget = () => {
+        signal?.removeEventListener('abort', callOff)
+        open.asked.delete(reject)
+        if (open.asked.size > 0) return
+        clearInterval(open.watch)
+        open.watch = undefined
+      }
     })
+    this.attend(open)
     try {
-      return await Promise.race([question(api), lost])
+      return await Promise.race([question(open.api, id), lost])
     } finally {
-      clearTimeout(timer)
-      watch.abort()
+      forget()
     }
   }
 }

@@ -1,3 +1,4 @@
-export { ask, askInSteps, askOfGear, revisionOf } from './gearDoor.ts'
-export { onPoolCrash, type RideTask, rideInWorker, ridesInPool, swingInWorker } from './pool.ts'
-export { type Progress, secondLookInWorkers } from './secondLook.ts'
+export type { About, CoreApi, LetSwing } from './coreApi.ts'
+export { Door, WorkerLost } from './door.ts'
+export { ask, askOfGear } from './gearDoor.ts'
+export { working } from './working.ts'

@@ -1,5 +1,3 @@
-export { planThatHolds } from '@hoxen/core/ladder'
-export { optionsFor, remedyFor } from '@hoxen/core/match'
 export {
   clashInSteps,
   missingInSteps,

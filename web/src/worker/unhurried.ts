@@ -14,10 +14,14 @@ const breath = (): Promise<void> =>
     port2.postMessage(null)
   })
 
-const wanted = new Set<number>()
+/** Questions that nobody waits for any more, until they are given up. */
+const calledOff = new Set<number>()
 
-/** Calls a question off: its calculation stops at its next breath. */
-export const callOff = (id: number): void => void wanted.delete(id)
+/** Gives a question up, whether its calculation has begun or not: it stops at its next step. */
+export const callOff = (id: number): void => void calledOff.add(id)
+
+/** Between two steps of a calculation a worker answers, and says by that that it goes on. */
+export const alive = (): void => {}
 
 /**
  * Works a calculation through in steps, and gives it up when its question is called off.
@@ -26,20 +30,21 @@ export const callOff = (id: number): void => void wanted.delete(id)
 export async function unhurried<Y, T>(
   id: number,
   steps: Generator<Y, T>,
-  between?: (brought: Y) => Promise<void>,
+  between?: (brought: Y) => Promise<void> | undefined,
 ): Promise<T> {
-  wanted.add(id)
   try {
     let since = performance.now()
-    for (let step = steps.next(); ; step = steps.next()) {
+    for (;;) {
+      if (calledOff.has(id)) throw new Error(CALLED_OFF)
+      const step = steps.next()
       if (step.done) return step.value
-      if (between !== undefined) await between(step.value)
+      const waits = between?.(step.value)
+      if (waits !== undefined) await waits
       if (performance.now() - since < BREATH_MS) continue
       await breath()
-      if (!wanted.has(id)) throw new Error(CALLED_OFF)
       since = performance.now()
     }
   } finally {
-    wanted.delete(id)
+    calledOff.delete(id)
   }
 }

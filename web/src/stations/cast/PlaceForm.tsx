@@ -2,7 +2,7 @@ import { WIND_LIMITS } from '@hoxen/core/day'
 import { OBSTRUCTIONS, type Obstruction, type Run, type Spot } from '@hoxen/core/water'
 import { OBSTRUCTION_NAMES, sayBearing } from '@hoxen/core/words'
 import { useState } from 'react'
-import { noticeFailed, saveRun } from '../../store/index.ts'
+import { editRow, noticeFailed } from '../../store/index.ts'
 import { QuantityField, Select, TextField, useWithin } from '../../ui/index.ts'
 
 /** Weather stations a pool can go by: the stand-ins that ship with the server. */
@@ -30,7 +30,7 @@ export function PlaceForm({ run }: { readonly run: Run }) {
     const { latitudeDeg, longitudeDeg, facesDeg } = { ...begun, ...spot, ...change }
     if (latitudeDeg === undefined || longitudeDeg === undefined || facesDeg === undefined) return
     const next: Spot = { ...spot, ...change, latitudeDeg, longitudeDeg, facesDeg }
-    saveRun(`${run.name}: ${label}`, { ...run, spot: next }).catch(noticeFailed)
+    editRow(`${run.name}: ${label}`, 'runs', run, { ...run, spot: next }).catch(noticeFailed)
   }
   const angle = (label: string, key: Angle, low: number, high: number) => (
     <TextField

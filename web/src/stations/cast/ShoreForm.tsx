@@ -3,7 +3,7 @@ import { readConstituents, readProfile, type Shore, type TideSource } from '@hox
 import type { Run } from '@hoxen/core/water'
 import { sayTypedProblem } from '@hoxen/core/words'
 import { useState } from 'react'
-import { noticeFailed, saveRun } from '../../store/index.ts'
+import { editRow, noticeFailed } from '../../store/index.ts'
 import { QuantityField, Select, TextField, useUnits, useWithin } from '../../ui/index.ts'
 import { TideFile } from './TideFile.tsx'
 
@@ -32,7 +32,7 @@ export function ShoreForm({ run }: Props) {
     setBegun(next)
     if (next.station === undefined || next.profile === undefined) return
     const whole: Shore = { station: next.station, profile: next.profile, standM: next.standM ?? 0 }
-    saveRun(`${run.name}: ${label}`, { ...run, shore: whole }).catch(noticeFailed)
+    editRow(`${run.name}: ${label}`, 'runs', run, { ...run, shore: whole }).catch(noticeFailed)
   }
   const within = useWithin()
   const way = by ?? (station !== undefined && 'table' in station ? 'file' : 'constituents')

@@ -1,6 +1,6 @@
 import { BUCKET_M, type TipItem, timedSink } from '@hoxen/core/sink'
 import { useId, useState } from 'react'
-import { noticeDone, noticeFailed, saveItems, useList, useSingle } from '../../store/index.ts'
+import { editRow, noticeDone, noticeFailed, useList, useSingle } from '../../store/index.ts'
 import { Button, fieldLook, QuantityField, Tag, useUnits, useWithin } from '../../ui/index.ts'
 
 const TRIES = 3
@@ -19,7 +19,7 @@ export function BucketTimer({ item }: { readonly item: TipItem }) {
   const found = depthM === undefined || typed.length === 0 ? undefined : timedSink(depthM, typed)
   const take = (rateMps: number): void => {
     const label = `${item.name} sinks ${show(rateMps, 'sinkRate')}, timed`
-    saveItems(label, [{ ...item, sinkRateMps: rateMps }]).then(
+    editRow(label, 'items', item, { ...item, sinkRateMps: rateMps }).then(
       (did) => did && noticeDone(label),
       noticeFailed,
     )

@@ -3,7 +3,7 @@ import { type Item, KINDS, type Kind } from '@hoxen/core/gear'
 import { KIND_NAMES, summarize } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { Link, useSearchParams } from 'react-router'
-import { useList } from '../../store/index.ts'
+import { useGear } from '../../store/index.ts'
 import { Button, buttonLook, fieldLook, saveFile, today, useUnits } from '../../ui/index.ts'
 import { GearChart } from './GearChart.tsx'
 import { ImportSheet } from './ImportSheet.tsx'
@@ -20,7 +20,7 @@ const chartNeeds = (shown: Kind | undefined, kind: Kind): boolean =>
 
 /** Everything the angler owns, by kind. */
 export function GearStation() {
-  const gear = useList('items')
+  const gear = useGear()?.items
   const [params, setParams] = useSearchParams()
   const { system } = useUnits()
   const kindText = params.get('kind')

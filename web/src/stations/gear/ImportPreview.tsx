@@ -11,29 +11,16 @@ import {
 } from '@hoxen/core/format'
 import type { UnitSystem } from '@hoxen/core/quantity'
 import { sayGuesses, sayLine, sayProblem, summarize } from '@hoxen/core/words'
-import { useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
-import { bringIn, noticeDone, noticeFailed, useList, withPast } from '../../store/index.ts'
+import { withPast } from '../../store/everything.ts'
+import { bringIn, Live, noticeDone, noticeFailed, useLive } from '../../store/index.ts'
 import { Button, saveFile, useUnits } from '../../ui/index.ts'
-import { ask, revisionOf } from '../../worker/index.ts'
+import { ask } from '../../worker/index.ts'
 import { AskedList } from './AskedList.tsx'
 import { capital, type Reading } from './importReading.ts'
 
 const LISTED = 200
-
-/** Everything that is kept, with its past, read anew whenever it changes. */
-function useKept() {
-  const gear = useList('items')
-  const runs = useList('runs')
-  const { data } = useQuery({
-    queryKey: ['kept', gear && revisionOf(gear), runs?.length],
-    queryFn: withPast,
-    enabled: gear !== undefined,
-    gcTime: 0,
-    structuralSharing: false,
-  })
-  return data
-}
+const all = new Live(withPast, true)
 
 /** What a file would add, change, take away and ask; then taken in as one step. */
 export function ImportPreview({
@@ -43,7 +30,8 @@ export function ImportPreview({
   readonly reading: Reading
   readonly onDone: () => void
 }) {
-  const kept = useKept()
+  // Read anew whenever anything that is kept changes.
+  const kept = useLive(all)
   const { system } = useUnits()
   const [busy, setBusy] = useState(false)
   const [olderToo, setOlderToo] = useState(false)

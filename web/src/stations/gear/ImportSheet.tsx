@@ -2,13 +2,13 @@ import { useMutation } from '@tanstack/react-query'
 import { proxy } from 'comlink'
 import { useId, useRef, useState } from 'react'
 import { Button, fieldLook, Sheet } from '../../ui/index.ts'
-import { askInSteps } from '../../worker/index.ts'
+import { ask } from '../../worker/index.ts'
 import { ImportPreview } from './ImportPreview.tsx'
 import { fromFile, fromLines, fromTable, type Reading } from './importReading.ts'
 
 async function readAny(file: File, tell: (share: number) => void, signal: AbortSignal): Promise<Reading> {
   const stamp = crypto.randomUUID().slice(0, 6)
-  const { table, document, lines } = await askInSteps(
+  const { table, document, lines } = await ask(
     (api, id) => api.readGear(id, file, stamp, proxy(tell)),
     signal,
   )

@@ -9,12 +9,12 @@ import { ItemPicture } from '../../drawing/index.ts'
 import {
   addItem,
   draftOf,
+  editRow,
   newId,
   noticeDone,
   noticeFailed,
   removeItems,
-  saveItems,
-  useList,
+  useGear,
 } from '../../store/index.ts'
 import { Button, buttonLook, Empty, fieldLook, useUnits } from '../../ui/index.ts'
 import { BucketTimer } from './BucketTimer.tsx'
@@ -27,7 +27,7 @@ import { useFormDraft } from './useFormDraft.ts'
 /** One item in full: a new one of a kind, or one of yours. */
 export function ItemPage() {
   const { kind, id } = useParams()
-  const gear = useList('items')
+  const gear = useGear()?.items
   if (gear === undefined) return <p className="py-10 text-faint">Opening…</p>
   const item = gear.find((i) => i.id === id)
   const ofKind = item?.kind ?? (KINDS as readonly string[]).find((k) => k === kind)
@@ -94,7 +94,9 @@ function ItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText 
     const read = readForm(kind, item?.id ?? newId(text.name ?? kind), text, item, system)
     if (!('item' in read)) return
     const did =
-      item === undefined ? await addItem(read.item) : await saveItems(`Change ${read.item.name}`, [read.item])
+      item === undefined
+        ? await addItem(read.item)
+        : await editRow(`Change ${read.item.name}`, 'items', item, read.item)
     if (item === undefined && !did) return
     await giveUp()
     noticeDone(`${read.item.name} ${item === undefined ? 'added' : 'saved'}`)

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { ItemDrawing } from '../../drawing/index.ts'
 import { addressOf, isOnlyHere } from '../../link/index.ts'
 import { Paper, QrCode } from '../../paper/index.ts'
-import { useList, useWallet } from '../../store/index.ts'
+import { useGear, useWallet } from '../../store/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
 /** What is carried in bags. */
@@ -16,7 +16,7 @@ const PAGE = 21
 
 /** A sheet of labels for bags of tips, heads and leaders; the code on each opens the thing's page. */
 export function LabelsPage() {
-  const items = useList('items')
+  const items = useGear()?.items
   const [kinds, setKinds] = useState<readonly Bagged[]>(['tip', 'sinking-leader'])
   if (items === undefined) return <p className="py-10 text-faint">Opening…</p>
   const there = BAGGED.filter((kind) => items.some((item) => item.kind === kind))
@@ -72,7 +72,7 @@ export function LabelsPage() {
 function BagLabel({ item }: { readonly item: Item }) {
   const { system } = useUnits()
   const { tips } = useWallet()
-  const leaders = useList('items')
+  const leaders = useGear()?.items
   const pouch = tips[item.id]
   const leader = leaders?.find(({ id }) => id === pouch?.leaderId)?.name
   return (

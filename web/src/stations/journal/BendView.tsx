@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { useDay } from '../../day/index.ts'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
-import { commit, newId, noticeDone, noticeFailed, useList } from '../../store/index.ts'
+import { commit, newId, noticeDone, noticeFailed, useGear, useList } from '../../store/index.ts'
 import {
   Button,
   buttonLook,
@@ -53,7 +53,7 @@ function rowsOf(known: readonly HungWeight[], unknown: readonly HungWeight[]): r
 
 /** A rod with no window gets one: from its bend beside one that has it, under the same few weights. */
 export function BendView() {
-  const items = useList('items')
+  const items = useGear()?.items
   const bends = useList('bends')
   const day = useDay()
   const [ids, setIds] = useState<{ known?: string; unknown?: string }>({})

@@ -2,7 +2,7 @@ import { ENTRY_LIMITS, type Entry, PACES, type Pace, SAW, type Saw } from '@hoxe
 import { RUN_LIMITS } from '@hoxen/core/water'
 import { PACE_WORDS, SAW_WORDS } from '@hoxen/core/words'
 import { useState } from 'react'
-import { commit, noticeDone, noticeFailed, useList } from '../../store/index.ts'
+import { commit, editRow, noticeDone, noticeFailed, useGear, useList } from '../../store/index.ts'
 import { Button, OneOf, QuantityField, Sheet, TextField, useUnits, useWithin } from '../../ui/index.ts'
 import { EntryPhoto } from './EntryPhoto.tsx'
 import { WhenField } from './WhenField.tsx'
@@ -14,16 +14,13 @@ interface Props {
 
 /** Changes an entry from what it is at that moment; a field set to nothing is no longer kept. */
 const change = (
-  id: string,
+  entry: Entry,
   label: string,
   part: { readonly [K in keyof Entry]?: Entry[K] | undefined },
-): void =>
-  void commit(label, async (tx) => {
-    const now = await tx.find('entries', id)
-    if (now === undefined) return
-    const all = Object.entries({ ...now, ...part }).filter(([, value]) => value !== undefined)
-    tx.put('entries', [Object.fromEntries(all) as Entry])
-  }).catch(noticeFailed)
+): void => {
+  const all = Object.entries({ ...entry, ...part }).filter(([, value]) => value !== undefined)
+  editRow(label, 'entries', entry, Object.fromEntries(all) as Entry).catch(noticeFailed)
+}
 
 /** A swing as it was logged in a moment, to be filled in at leisure: each change is kept as it is made. */
 export function EntrySheet({ entry, onClose }: Props) {
@@ -31,7 +28,7 @@ export function EntrySheet({ entry, onClose }: Props) {
   const within = useWithin()
   const runs = useList('runs')
   const [error, setError] = useState<string>()
-  const items = useList('items')
+  const items = useGear()?.items
   const rigOf = ({ rig }: Entry): string => {
     const names = [rig.rodId, rig.headId].flatMap((id) => items?.find((item) => item.id === id)?.name ?? [])
     return names.map((name) => `${name}, `).join('')
@@ -45,17 +42,17 @@ export function EntrySheet({ entry, onClose }: Props) {
     onClose()
   }
   const takeFish = (text: string): string | undefined => {
-    if (text.trim() === '') return void change(entry.id, 'Fish of a swing', { fish: undefined })
+    if (text.trim() === '') return void change(entry, 'Fish of a swing', { fish: undefined })
     const fish = Number(text)
     if (!Number.isInteger(fish) || fish < 0 || fish > ENTRY_LIMITS.fish)
       return `A number of fish from 0 to ${ENTRY_LIMITS.fish}.`
-    return void change(entry.id, 'Fish of a swing', { fish })
+    return void change(entry, 'Fish of a swing', { fish })
   }
   const takeNotes = (text: string): string | undefined => {
     if (text.length > ENTRY_LIMITS.notes)
       return `That is ${text.length} letters; a note has room for ${ENTRY_LIMITS.notes}.`
     const notes = text.trim()
-    return void change(entry.id, 'Notes of a swing', { notes: notes === '' ? undefined : notes })
+    return void change(entry, 'Notes of a swing', { notes: notes === '' ? undefined : notes })
   }
   return (
     <Sheet open title={`${pool?.name ?? 'A pool that is gone'}: ${SAW_WORDS[entry.saw]}`} onClose={onClose}>
@@ -72,22 +69,22 @@ export function EntrySheet({ entry, onClose }: Props) {
           legend="What it did"
           value={entry.saw}
           options={SAW.map((saw) => [saw, SAW_WORDS[saw]])}
-          onChoose={(saw) => change(entry.id, 'What a swing did', { saw })}
+          onChoose={(saw) => change(entry, 'What a swing did', { saw })}
         />
         <OneOf<Pace | 'unsaid'>
           legend="It went"
           value={entry.pace ?? 'unsaid'}
           options={[...PACES.map((pace) => [pace, PACE_WORDS[pace]] as const), ['unsaid', 'not noticed']]}
           onChoose={(pace) =>
-            change(entry.id, 'The pace of a swing', { pace: pace === 'unsaid' ? undefined : pace })
+            change(entry, 'The pace of a swing', { pace: pace === 'unsaid' ? undefined : pace })
           }
         />
-        <WhenField atMs={entry.atMs} onTake={(atMs) => change(entry.id, 'When a swing was', { atMs })} />
+        <WhenField atMs={entry.atMs} onTake={(atMs) => change(entry, 'When a swing was', { atMs })} />
         <QuantityField
           label="Flow of the river"
           measure="flow"
           value={entry.flowM3ps}
-          onChange={(flowM3ps) => change(entry.id, 'The level of a swing', { flowM3ps })}
+          onChange={(flowM3ps) => change(entry, 'The level of a swing', { flowM3ps })}
           refuse={within(RUN_LIMITS.flowM3ps, 'flow')}
         />
         <TextField label="Fish" value={entry.fish === undefined ? '' : String(entry.fish)} take={takeFish} />

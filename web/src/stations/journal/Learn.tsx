@@ -1,12 +1,12 @@
-import { CALIBRATE_MODEL, calibrated, calibrationTasks, type Entry, seenIn } from '@hoxen/core/journal'
+import { CALIBRATE_MODEL, type Calibrated, type Entry, seenIn } from '@hoxen/core/journal'
 import type { ByLog, Run } from '@hoxen/core/water'
 import { sayByLog, sayCalibrated } from '@hoxen/core/words'
 import { useMutation } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { useQuestion } from '../../ledger/index.ts'
-import { noticeDone, noticeFailed, saveRun } from '../../store/index.ts'
+import { editRow, noticeDone, noticeFailed } from '../../store/index.ts'
+import { askJudged } from '../../swings/index.ts'
 import { Button, Tag, today } from '../../ui/index.ts'
-import { ridesInPool } from '../../worker/index.ts'
 
 /** What the log teaches of the pool's depth and current; kept beside its measure when one wants it. */
 export function Learn({ run, entries }: { readonly run: Run; readonly entries: readonly Entry[] }) {
@@ -19,29 +19,27 @@ export function Learn({ run, entries }: { readonly run: Run; readonly entries: r
     () => (question === undefined ? [] : entries.flatMap((entry) => seenIn(entry, question.byId) ?? [])),
     [entries, question],
   )
-  const tasks = useMemo(() => calibrationTasks(run, seen), [run, seen])
+  const of = seen.length * CALIBRATE_MODEL.swings ** 2
   const learning = useMutation({
     mutationFn: async () => {
-      const rides = new Map<string, Parameters<Parameters<typeof ridesInPool>[1]>[1]>()
+      if (question === undefined) throw new Error('The gear is still loading.')
       setDone(0)
       going.current?.abort()
       going.current = new AbortController()
-      await ridesInPool(
-        tasks,
-        (id, ride) => {
-          rides.set(id, ride)
-          if (rides.size % 10 === 0) setDone(rides.size)
-        },
-        going.current.signal,
+      const result = await askJudged(
+        question.gear,
+        (api, about, letSwing): Promise<Calibrated> => api.calibrate(about, run, entries, letSwing),
+        { signal: going.current.signal, onProgress: ({ done }) => setDone(done) },
       )
-      return { tasks, result: calibrated(seen, rides) }
+      return { seen, run, result }
     },
   })
   // What was learnt of the pool or the log as they were before says nothing of them now.
-  const found = learning.data?.tasks === tasks ? learning.data.result : undefined
+  const fresh = learning.data?.seen === seen && learning.data.run === run
+  const found = fresh ? learning.data?.result : undefined
   const keep = (label: string, byLog: ByLog | undefined): void => {
     const { byLog: _was, ...measured } = run
-    saveRun(label, byLog === undefined ? measured : { ...measured, byLog }).then(
+    editRow(label, 'runs', run, byLog === undefined ? measured : { ...measured, byLog }).then(
       (did) => did && noticeDone(label),
       noticeFailed,
     )
@@ -54,7 +52,7 @@ export function Learn({ run, entries }: { readonly run: Run; readonly entries: r
       {run.byLog !== undefined && <Kept run={run} byLog={run.byLog} onKeep={keep} />}
       <p className="mt-1" role="status" data-learnt={found?.outcome ?? 'not-asked'}>
         {learning.isPending
-          ? `${done} of ${tasks.length} swings…`
+          ? `${done} of ${of} swings…`
           : learning.isError
             ? `${learning.error.message} Nothing was changed.`
             : found === undefined

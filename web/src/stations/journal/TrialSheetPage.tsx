@@ -9,7 +9,7 @@ import { useDay } from '../../day/index.ts'
 import { GrainAxis } from '../../drawing/index.ts'
 import { addressOf } from '../../link/index.ts'
 import { Paper, QrCode } from '../../paper/index.ts'
-import { useList, useSettings } from '../../store/index.ts'
+import { useGear, useList, useSettings } from '../../store/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
 /** Rows left for heads one borrows. */
@@ -19,7 +19,7 @@ const MOST_ROWS = 16
 /** A sheet to tick on the bank: every head of a style that one owns, how it felt, and room for borrowed ones. */
 export function TrialSheetPage() {
   const { show } = useUnits()
-  const items = useList('items')
+  const items = useGear()?.items
   const trials = useList('trials')
   const day = useDay()
   const { castsAs } = useSettings()

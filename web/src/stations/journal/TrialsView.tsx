@@ -25,6 +25,7 @@ import {
   newId,
   noticeDone,
   noticeFailed,
+  useGear,
   useList,
   useSettings,
 } from '../../store/index.ts'
@@ -43,7 +44,7 @@ import {
 
 /** A caster’s own window of a rod: heads are tried, each is felt, and the next worth borrowing is named. */
 export function TrialsView() {
-  const items = useList('items')
+  const items = useGear()?.items
   const trials = useList('trials')
   const day = useDay()
   const [params, setParams] = useSearchParams()
@@ -162,7 +163,7 @@ interface ToldProps {
 /** The window before and after, on one axis with the heads that were tried; and what to do next. */
 function Told({ rod, style, own, mine, options }: ToldProps) {
   const { system } = useUnits()
-  const items = useList('items') ?? []
+  const items = useGear()?.items ?? []
   const found = windowFor(rod, style, options)
   if (found.outcome !== 'window') return null
   const prior = priorOf(found.window)
@@ -220,7 +221,7 @@ interface NewTrialProps {
 function NewTrial({ rod, style, caster }: NewTrialProps) {
   const { show } = useUnits()
   const within = useWithin()
-  const items = useList('items') ?? []
+  const items = useGear()?.items ?? []
   const heads = itemsOf({ items }, 'head').filter((h) => windowStyleOf(h.style) === style)
   const [headId, setHeadId] = useState('')
   const [typedKg, setTypedKg] = useState<number>()

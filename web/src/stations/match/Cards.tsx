@@ -3,7 +3,7 @@ import { type RigChoice, rigKey } from '@hoxen/core/rig'
 import { useMemo, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { type Question, useRemedies } from '../../ledger/index.ts'
-import { noticeDone, noticeFailed, setKept, useSingle } from '../../store/index.ts'
+import { changeRig, noticeDone, noticeFailed, setKept, useSingle } from '../../store/index.ts'
 import { Button, buttonLook } from '../../ui/index.ts'
 import { RigCard } from './RigCard.tsx'
 
@@ -31,7 +31,7 @@ export function Cards({ question, result, settled }: Shown) {
   const pinned = useSingle('pinned')
   const navigate = useNavigate()
   const makeMine = (rig: RigChoice): void => {
-    setKept('Make this my rig', 'rig', rig).then(() => noticeDone('It is in the strip'), noticeFailed)
+    changeRig('Make this my rig', { rig }).then(() => noticeDone('It is in the strip'), noticeFailed)
   }
   const pin = (rig: RigChoice): void => {
     if (same(pinned, rig)) setKept('Unpin', 'pinned', undefined).catch(noticeFailed)

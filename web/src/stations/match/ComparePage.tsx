@@ -11,14 +11,13 @@ import {
   woundLines,
 } from '@hoxen/core/rig'
 import { CHECK_TITLES, sayAdvantages, sayFigure } from '@hoxen/core/words'
-import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { Link, useParams } from 'react-router'
 import { type AxisBand, GrainAxis, SmallSpool, SwingAcross } from '../../drawing/index.ts'
 import { sayScore, useQuestion, useRig } from '../../ledger/index.ts'
 import { useSingle } from '../../store/index.ts'
+import { useFullSwings } from '../../swings/index.ts'
 import { buttonLook, Empty, StateMark, useUnits } from '../../ui/index.ts'
-import { swingInWorker } from '../../worker/index.ts'
 
 /** Two rigs: what each is for, drawn; what differs line by line, and what is the same. */
 export function ComparePage() {
@@ -102,13 +101,13 @@ function Heads({ left, right, day }: TwoProps) {
 
 /** Both swings in one picture, in today's water. */
 function Swings({ left, right, day }: TwoProps) {
-  const inputs = [left, right].map((rig) => swingInput({ ...day, parts: rig.parts }))
-  const { data } = useQuery({
-    queryKey: ['both-swings', JSON.stringify(inputs)],
-    queryFn: () => Promise.all(inputs.map((input) => swingInWorker(input))),
-    enabled: left.swung !== undefined && right.swung !== undefined,
-  })
-  const [a, b] = data ?? []
+  const inputs = useMemo(
+    () => [left, right].map((rig) => swingInput({ ...day, parts: rig.parts })),
+    [left, right, day],
+  )
+  const {
+    results: [a, b],
+  } = useFullSwings(inputs)
   if (a === undefined || b === undefined) return null
   const said = [a, b].map(
     ({ summary }) => `${Math.round(summary.holdingS)} of ${Math.round(summary.overHoldingS)} s with the fish`,

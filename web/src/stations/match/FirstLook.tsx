@@ -7,7 +7,7 @@ import { windowFor } from '@hoxen/core/rod'
 import { sayCheck, sayGuesses, sayLine, summarize, WINDOW_NAMES } from '@hoxen/core/words'
 import { useState } from 'react'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
-import { newId, noticeDone, noticeFailed, saveItems } from '../../store/index.ts'
+import { addItems, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, fieldLook, StateMark, useUnits } from '../../ui/index.ts'
 
 /** Any day will do: a window is the rod's own. */
@@ -32,7 +32,7 @@ export function FirstLook() {
   const keep = (): void => {
     const typed: readonly Item[] = [rod, head].filter((item) => item !== undefined)
     const items = typed.map((item) => ({ ...item, id: newId(item.name) }))
-    saveItems('Keep what was typed', items).then(
+    addItems('Keep what was typed', items).then(
       (did) => did && noticeDone('It is in your gear'),
       noticeFailed,
     )

@@ -14,8 +14,8 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { dayKey } from '../../day/index.ts'
 import type { Question } from '../../ledger/index.ts'
+import { askJudged } from '../../swings/index.ts'
 import { Button, useUnits } from '../../ui/index.ts'
-import { askOfGear, revisionOf } from '../../worker/index.ts'
 
 interface Props {
   readonly question: Question
@@ -68,24 +68,34 @@ interface AnswerProps {
 
 function Answer({ question, asked, fixed }: AnswerProps) {
   const { system } = useUnits()
-  const { items } = question.gear
+  const { gear } = question
   const [said, setSaid] = useState({ done: 0, of: 1, name: '' })
   const query = useQuery({
-    queryKey: ['over-days', asked, fixed, revisionOf(items), ...dayKey(question.day)],
+    queryKey: ['over-days', asked, fixed, gear.revision, ...dayKey(question.day)],
     queryFn: async ({ signal }) => {
       const days = usualDays(question.day)
       const of = 2 * days.length
       const each: (readonly Item[])[] = []
       for (const [i, { name, day }] of days.entries()) {
         setSaid({ done: i, of, name })
-        each.push(await askOfGear(items, (api, about) => api.candidates(about, asked, day, fixed), signal))
+        each.push(
+          await askJudged(
+            gear,
+            (api, about, letSwing) => api.candidates(about, asked, day, fixed, letSwing),
+            { signal },
+          ),
+        )
       }
       const things = distinct(each)
       const servings: Serving[] = []
       for (const [i, named] of days.entries()) {
         setSaid({ done: days.length + i, of, name: named.name })
         servings.push(
-          await askOfGear(items, (api, about) => api.serving(about, asked, named, fixed, things), signal),
+          await askJudged(
+            gear,
+            (api, about, letSwing) => api.serving(about, asked, named, fixed, things, letSwing),
+            { signal },
+          ),
         )
       }
       return coverOf(servings, OVER_DAYS_COUNT[asked])

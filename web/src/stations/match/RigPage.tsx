@@ -1,19 +1,27 @@
-import { rigFromKey, rigKey } from '@hoxen/core/rig'
+import { changeRigged, rigFromKey, rigKey } from '@hoxen/core/rig'
 import { useMemo } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { Gone, RigView } from '../../ledger/index.ts'
+import { useGear, useWallet, useWaterChoice } from '../../store/index.ts'
 
 /** Any rig by its address: looked at and tried out, without touching the one in the strip. */
 export function RigPage() {
   const { key = '' } = useParams()
-  const choice = useMemo(() => rigFromKey(key), [key])
+  const rig = useMemo(() => rigFromKey(key), [key])
+  const gear = useGear()
+  const wallet = useWallet()
+  const water = useWaterChoice()
   const navigate = useNavigate()
-  if (choice === undefined) return <Gone />
+  if (rig === undefined) return <Gone />
   return (
     <RigView
-      choice={choice}
+      choice={rig}
       mine={false}
-      onSwap={(next) => void navigate(`/match/rig/${rigKey(next)}${location.search}`)}
+      onSwap={(change) => {
+        if (gear === undefined || water === undefined) return
+        const { rig: next = rig } = changeRigged({ rig, wallet, water }, change, gear.byId)
+        void navigate(`/match/rig/${rigKey(next)}${location.search}`)
+      }}
     />
   )
 }

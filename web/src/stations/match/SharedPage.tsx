@@ -7,7 +7,7 @@ import { useParams } from 'react-router'
 import { RigStrip } from '../../drawing/index.ts'
 import { Ledger, type Question, useRig } from '../../ledger/index.ts'
 import { unpacked } from '../../link/index.ts'
-import { commit, noticeDone, noticeFailed, useList } from '../../store/index.ts'
+import { gearNow, noticeDone, noticeFailed, takeRig, useGear } from '../../store/index.ts'
 import { Button, Empty, useUnits, VerdictMark } from '../../ui/index.ts'
 
 /** A rig that somebody sent, in the day they sent with it: judged as they see it, and none of one's own is touched. */
@@ -31,14 +31,10 @@ const NO_REMEDIES = new Map<never, never>()
 
 function SharedRig({ shared }: { readonly shared: Shared }) {
   const { show, system } = useUnits()
-  const own = useList('items')
+  const own = useGear()?.items
   const question = useMemo((): Question => {
-    const gear = { items: shared.items }
-    return {
-      gear,
-      byId: new Map(shared.items.map((item) => [item.id, item])),
-      day: dayOf(dayPartsOf(shared)),
-    }
+    const gear = gearNow(shared.items)
+    return { gear, byId: gear.byId, day: dayOf(dayPartsOf(shared)) }
   }, [shared])
   const rig = useRig(question, shared.rig)
   if (rig === undefined || rig === 'gone' || own === undefined)
@@ -47,10 +43,10 @@ function SharedRig({ shared }: { readonly shared: Shared }) {
   const ids = new Set(own.map(({ id }) => id))
   const fresh = shared.items.filter(({ id }) => !ids.has(id))
   const take = (): void =>
-    void commit('Take a rig that was sent', (tx) => {
-      tx.put('items', fresh)
-      tx.set('rig', shared.rig)
-    }).then((did) => did && noticeDone('It is in the strip, judged in your own day'), noticeFailed)
+    void takeRig('Take a rig that was sent', shared.rig, fresh).then(
+      (did) => did && noticeDone('It is in the strip, judged in your own day'),
+      noticeFailed,
+    )
   return (
     <section aria-labelledby="shared-title">
       <p className="text-[0.9rem] text-faint">A rig that was sent to you, in the day it was sent with</p>

@@ -7,8 +7,8 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import demoUrl from '../../../../demo/skarn.json?url'
 import { SwingAcross } from '../../drawing/index.ts'
+import { askSwing } from '../../swings/index.ts'
 import { useUnits } from '../../ui/index.ts'
-import { swingInWorker } from '../../worker/index.ts'
 
 const RIG = {
   rodId: 'long-seven-13-ft',
@@ -35,7 +35,7 @@ async function demoSwing(): Promise<Swung> {
   if (run === undefined || resolved.outcome !== 'resolved') throw new Error('no demo')
   const water = { runId: run.id, plan: USUAL_PLAN }
   const day = dayOf({ job: { ...FIRST_JOB, castM: 20 }, schools: DEFAULT_SCHOOLS, runs: demo.runs, water })
-  return { run, swing: await swingInWorker(swingInput({ ...day, parts: resolved.parts })) }
+  return { run, swing: await askSwing(swingInput({ ...day, parts: resolved.parts }), { priority: 'ahead' }) }
 }
 
 /** Where the fly goes in a pool, across it and down: a small swing to look at. */

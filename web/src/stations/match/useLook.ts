@@ -7,7 +7,7 @@ import { useMemo } from 'react'
 import { useSearchParams } from 'react-router'
 import { dayKey } from '../../day/index.ts'
 import type { Question } from '../../ledger/index.ts'
-import { askInSteps } from '../../worker/index.ts'
+import { askLooked } from '../../swings/index.ts'
 
 /** Parts that an address can name, by what they are called there. */
 export const PARTS = ['rod', 'head', 'tip', 'leader', 'runningLine', 'reel'] as const
@@ -65,7 +65,7 @@ export function useLooking({ byId }: Question): Looking {
 export function useSpans({ day }: Question, rig: SpecifiedRig) {
   return useQuery<SpecifiedRig>({
     queryKey: ['spans', rig.rig.choice, rig.open, ...dayKey(day)],
-    queryFn: ({ signal }) => askInSteps((api, id) => api.spans(id, day, rig), signal),
+    queryFn: ({ signal }) => askLooked((api, id, letSwing) => api.spans(id, day, rig, letSwing), signal),
   })
 }
 
@@ -73,7 +73,7 @@ export function useSpans({ day }: Question, rig: SpecifiedRig) {
 export function useNeighbours({ day }: Question, rig: SpecifiedRig, wanted: boolean) {
   return useQuery<readonly Neighbour[]>({
     queryKey: ['neighbours', rig.rig.choice, ...dayKey(day)],
-    queryFn: ({ signal }) => askInSteps((api, id) => api.neighbours(id, day, rig), signal),
+    queryFn: ({ signal }) => askLooked((api, id, letSwing) => api.neighbours(id, day, rig, letSwing), signal),
     enabled: wanted,
   })
 }
@@ -82,7 +82,8 @@ export function useNeighbours({ day }: Question, rig: SpecifiedRig, wanted: bool
 export function useOtherSchools({ day }: Question, fixed: FixedParts, rig: SpecifiedRig, wanted: boolean) {
   return useQuery<readonly OtherSchool[]>({
     queryKey: ['other-schools', fixed, rig.rig.choice, ...dayKey(day)],
-    queryFn: ({ signal }) => askInSteps((api, id) => api.otherSchools(id, day, fixed, rig), signal),
+    queryFn: ({ signal }) =>
+      askLooked((api, id, letSwing) => api.otherSchools(id, day, fixed, rig, letSwing), signal),
     enabled: wanted,
   })
 }
@@ -92,7 +93,8 @@ export function useClash({ day }: Question, fixed: FixedParts, found: Apart): re
   const { line, nearest } = found
   return useQuery<readonly RigSlot[]>({
     queryKey: ['clash', fixed, nearest.style, line.code, ...dayKey(day)],
-    queryFn: ({ signal }) => askInSteps((api, id) => api.clash(id, day, fixed, found), signal),
+    queryFn: ({ signal }) =>
+      askLooked((api, id, letSwing) => api.clash(id, day, fixed, found, letSwing), signal),
   }).data
 }
 export type Apart = Extract<Specified, { outcome: 'do-not-go-together' }>

@@ -1,6 +1,7 @@
 import type { Day } from '@hoxen/core/day'
 import { type Remembered, remembers, seenWith } from '@hoxen/core/journal'
 import { useMemo, useState } from 'react'
+import { judgedIn } from '../../ledger/index.ts'
 import { SawMarks, swapTo, useWalletTips, type WalletTip } from '../../pool/index.ts'
 import { useList } from '../../store/index.ts'
 import { Button, StateMark } from '../../ui/index.ts'
@@ -34,7 +35,7 @@ export function TipRungs({ day }: { readonly day: Day }) {
       >
         {tips.slice(0, all ? tips.length : SHOWN).map((tip) => (
           <li key={tip.tipId ?? '_'}>
-            <Rung tip={tip} memory={seenWith(known, tip.tipId === null ? null : tip.name)} />
+            <Rung day={day} tip={tip} memory={seenWith(known, tip.tipId === null ? null : tip.name)} />
           </li>
         ))}
       </ol>
@@ -49,12 +50,13 @@ export function TipRungs({ day }: { readonly day: Day }) {
 }
 
 interface RungProps {
+  readonly day: Day
   readonly tip: WalletTip
   readonly memory: Remembered['saw'] | undefined
 }
 
-function Rung({ tip: { tipId, name, pocket, leader, onTheLine, rig }, memory }: RungProps) {
-  const share = rig?.swung?.summary.holdingShare ?? 0
+function Rung({ day, tip: { tipId, name, pocket, leader, onTheLine, parts, ride }, memory }: RungProps) {
+  const share = ride?.summary.holdingShare ?? 0
   return (
     <button
       type="button"
@@ -77,11 +79,11 @@ function Rung({ tip: { tipId, name, pocket, leader, onTheLine, rig }, memory }: 
       </span>
       {memory !== undefined && <SawMarks saw={memory} />}
       <span className="w-[6.4rem] shrink-0 text-right leading-tight whitespace-nowrap">
-        {rig === undefined ? (
+        {ride === undefined ? (
           <span className="text-faint">…</span>
         ) : (
           <>
-            <StateMark state={rig.verdict} />
+            <StateMark state={judgedIn(parts, day, ride).verdict} />
             <span className="block text-[0.85rem] text-faint">{Math.round(share * 100)} % with fish</span>
           </>
         )}

@@ -9,6 +9,7 @@ import { resolveRig, woundLines } from '@hoxen/core/rig'
 import { sayCheck } from '@hoxen/core/words'
 import { afterEach, describe, expect, test } from '@jest/globals'
 import { cleanup, fireEvent, screen } from '@testing-library/react'
+import { gearNow } from '../../store/index.ts'
 import { demo, show } from '../../testing/show.tsx'
 import { FillBench } from './FillBench.tsx'
 
@@ -40,7 +41,7 @@ function bench(cage: Reel['cage'], runningLineId: string, spool = SPOOL) {
   if (resolved.outcome !== 'resolved') throw new Error(resolved.id)
   const day = dayOf({ job: FIRST_JOB, schools: DEFAULT_SCHOOLS })
   const rig = judge(resolved.parts, day)
-  show(<FillBench rig={rig} question={{ gear: { items }, byId, day }} reel={reel} spool={spool} />)
+  show(<FillBench rig={rig} question={{ gear: gearNow(items), byId, day }} reel={reel} spool={spool} />)
   return rig
 }
 const mono = demo.items.find((i) => i.kind === 'running-line' && i.build === 'mono')?.id ?? ''

@@ -1,5 +1,5 @@
 import { itemsOf, type Reel, type Spool } from '@hoxen/core/gear'
-import { type RankedRig, swapPart } from '@hoxen/core/match'
+import type { RankedRig } from '@hoxen/core/match'
 import { summarize } from '@hoxen/core/words'
 import { useState } from 'react'
 import { Link } from 'react-router'
@@ -22,8 +22,7 @@ export function ReelStation() {
   const reels = itemsOf(question.gear, 'reel')
   const reel = rig.parts.reel ?? undefined
   const pick = (id: string): void => {
-    const next = reels.find((r) => r.id === id) ?? null
-    changeRig('Change the reel', (rig) => swapPart(rig, 'reelId', next)).then(
+    changeRig('Change the reel', { part: { slot: 'reelId', itemId: id === '' ? null : id } }).then(
       (did) => did && noticeDone('The reel is changed'),
       noticeFailed,
     )

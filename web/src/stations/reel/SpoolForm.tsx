@@ -2,7 +2,7 @@ import { itemSchema, problemsOf, type Reel, type Spool } from '@hoxen/core/gear'
 import { arborFromBox, USUAL_BACKING_M } from '@hoxen/core/reel'
 import { sayProblem } from '@hoxen/core/words'
 import { useState } from 'react'
-import { noticeDone, noticeFailed, saveItems } from '../../store/index.ts'
+import { editRow, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, fieldLook, QuantityField, useUnits } from '../../ui/index.ts'
 
 /** A usual spool to start from where this one has not been measured. [practice] */
@@ -32,7 +32,7 @@ export function SpoolForm({ reel }: { readonly reel: Reel }) {
       return
     }
     setError(undefined)
-    saveItems(`Measure ${reel.name}`, [item]).then(
+    editRow(`Measure ${reel.name}`, 'items', reel, item).then(
       (did) => did && noticeDone('The spool’s measures are kept'),
       noticeFailed,
     )

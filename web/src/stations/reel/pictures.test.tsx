@@ -9,6 +9,7 @@ import { resolveRig, woundLines } from '@hoxen/core/rig'
 import { afterEach, describe, expect, jest, test } from '@jest/globals'
 import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { everything } from '../../store/everything.ts'
+import { gearNow } from '../../store/index.ts'
 import { demo, show } from '../../testing/show.tsx'
 import { BalanceBench } from './BalanceBench.tsx'
 import { BeamPicture } from './BeamPicture.tsx'
@@ -35,7 +36,7 @@ const rig = judge(resolved.parts, day)
 const { reel, rod } = rig.parts
 if (reel?.spool === undefined) throw new Error('no spool')
 const { spool } = reel
-const question = { gear: { items: demo.items }, byId, day }
+const question = { gear: gearNow(demo.items), byId, day }
 
 describe('a run is dragged', () => {
   const bench = (): HTMLElement => {

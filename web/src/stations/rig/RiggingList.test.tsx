@@ -7,6 +7,7 @@ import { JOINT_KNOTS, resolveRig } from '@hoxen/core/rig'
 import { afterEach, expect, test } from '@jest/globals'
 import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { KnotDrawing } from '../../drawing/index.ts'
+import { gearNow } from '../../store/index.ts'
 import { demo, keepDemo, show } from '../../testing/show.tsx'
 import { RiggingList } from './RiggingList.tsx'
 
@@ -31,7 +32,7 @@ const resolved = resolveRig(
 )
 if (resolved.outcome !== 'resolved') throw new Error(resolved.id)
 const list = () =>
-  show(<RiggingList rig={judge(resolved.parts, day)} question={{ gear: { items: demo.items }, byId, day }} />)
+  show(<RiggingList rig={judge(resolved.parts, day)} question={{ gear: gearNow(demo.items), byId, day }} />)
 
 /** A voice that is heard out when the test says so. */
 class Voice extends EventTarget {

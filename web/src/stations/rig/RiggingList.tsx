@@ -11,7 +11,7 @@ import {
 import { JOINT_NAMES, KNOT_NAMES, sayStep } from '@hoxen/core/words'
 import { KnotDrawing } from '../../drawing/index.ts'
 import type { Question } from '../../ledger/index.ts'
-import { noticeFailed, noticeSaid, setKept, useRigging } from '../../store/index.ts'
+import { changeKept, noticeFailed, noticeSaid, useRigging } from '../../store/index.ts'
 import { Button, fieldLook, saveFile, today, useUnits } from '../../ui/index.ts'
 import { useReadAloud } from './useReadAloud.ts'
 
@@ -22,13 +22,13 @@ export function RiggingList({ rig, question }: { readonly rig: RankedRig; readon
   const steps = riggingSteps(rig.parts, itemsOf(question.gear, 'backing')[0]?.name)
   const knotOf = (joint: RigJoint): RigKnot => kept.knots[joint] ?? usualKnot(joint, question.day.schools)
   const say = (step: RiggingStep): string => sayStep(step, step.joint && knotOf(step.joint), system)
-  const save = (label: string, next: typeof kept): void =>
-    void setKept(label, 'rigging', next).catch(noticeFailed)
+  const save = (label: string, next: (now: typeof kept) => typeof kept): void =>
+    void changeKept(label, 'rigging', next).catch(noticeFailed)
   const tick = (id: string): void =>
-    save('Tick a step', {
-      ...kept,
-      done: kept.done.includes(id) ? kept.done.filter((d) => d !== id) : [...kept.done, id],
-    })
+    save('Tick a step', (now) => ({
+      ...now,
+      done: now.done.includes(id) ? now.done.filter((d) => d !== id) : [...now.done, id],
+    }))
   const aloud = useReadAloud(steps.map((step, i) => `${i + 1}. ${say(step)}`))
   const firstOpen = Math.max(
     0,
@@ -69,7 +69,7 @@ export function RiggingList({ rig, question }: { readonly rig: RankedRig; readon
             Copy
           </Button>
           <Button
-            onClick={() => save('Clear the ticks', { ...kept, done: [] })}
+            onClick={() => save('Clear the ticks', (now) => ({ ...now, done: [] }))}
             disabled={kept.done.length === 0}
           >
             Start again
@@ -107,7 +107,10 @@ export function RiggingList({ rig, question }: { readonly rig: RankedRig; readon
                   joint={step.joint}
                   knot={knotOf(step.joint)}
                   onChoose={(joint, knot) =>
-                    save(`Knot: ${JOINT_NAMES[joint]}`, { ...kept, knots: { ...kept.knots, [joint]: knot } })
+                    save(`Knot: ${JOINT_NAMES[joint]}`, (now) => ({
+                      ...now,
+                      knots: { ...now.knots, [joint]: knot },
+                    }))
                   }
                 />
               </span>

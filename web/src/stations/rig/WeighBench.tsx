@@ -15,15 +15,7 @@ import {
   standIn,
   unplugBench,
 } from '../../scale/index.ts'
-import {
-  addItem,
-  changeKept,
-  newId,
-  noticeDone,
-  noticeFailed,
-  saveItems,
-  useList,
-} from '../../store/index.ts'
+import { addItem, changeKept, editRow, newId, noticeDone, noticeFailed, useGear } from '../../store/index.ts'
 import { Button, fieldLook, QuantityField, Select, Tag, useUnits, useWithin } from '../../ui/index.ts'
 import { MaterialAxis } from './MaterialAxis.tsx'
 import { SettlingTrace } from './SettlingTrace.tsx'
@@ -264,7 +256,7 @@ function Named({ reading, massKg, lengthM, sinkingM, onSave }: NamedProps) {
 /** What was weighed is a thing one has already: its mass and length are then measured, and no longer supposed. */
 function OntoMine({ massKg, lengthM }: Pick<NamedProps, 'massKg' | 'lengthM'>) {
   const { show } = useUnits()
-  const tips = (useList('items') ?? []).filter(
+  const tips = (useGear()?.items ?? []).filter(
     (item) => item.kind === 'tip' || item.kind === 'sinking-leader',
   )
   const [id, setId] = useState('')
@@ -275,7 +267,7 @@ function OntoMine({ massKg, lengthM }: Pick<NamedProps, 'massKg' | 'lengthM'>) {
     const { kgPerM: _supposed, ...rest } = tip as typeof tip & { readonly kgPerM?: number }
     const checked = itemSchema.safeParse({ ...rest, massKg, lengthM })
     if (checked.success)
-      saveItems(label, [checked.data]).then((did) => did && noticeDone(label), noticeFailed)
+      editRow(label, 'items', tip, checked.data).then((did) => did && noticeDone(label), noticeFailed)
     else noticeFailed(new Error(`${tip.name} cannot be so long or so heavy. Nothing was changed.`))
   }
   return (

@@ -9,6 +9,7 @@ import { resolveRig, ruleFor } from '@hoxen/core/rig'
 import { nameMaterial } from '@hoxen/core/sink'
 import { afterEach, describe, expect, jest, test } from '@jest/globals'
 import { cleanup, fireEvent, screen, within } from '@testing-library/react'
+import { gearNow } from '../../store/index.ts'
 import { demo, show } from '../../testing/show.tsx'
 import { LeaderBench } from './LeaderBench.tsx'
 import { LeaderPicture } from './LeaderPicture.tsx'
@@ -34,7 +35,7 @@ const resolved = resolveRig(
 )
 if (resolved.outcome !== 'resolved') throw new Error(resolved.id)
 const rig = judge(resolved.parts, day)
-const question = { gear: { items: demo.items }, byId, day }
+const question = { gear: gearNow(demo.items), byId, day }
 const spools = demo.items.filter((i) => i.kind === 'tippet')
 const rule = ruleFor(rig.parts.rod, 'skagit', rig.parts.tip, day.fly)
 const built = buildLeader(spools, rule, day.fishKg, 'stepped')

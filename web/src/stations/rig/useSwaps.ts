@@ -1,6 +1,14 @@
-import type { RigChoice } from '@hoxen/core/rig'
+import { changeRigged, type RigChange, type RigChoice } from '@hoxen/core/rig'
 import { useEffect, useState } from 'react'
-import { noticeDone, noticeFailed, setKept, useSingle } from '../../store/index.ts'
+import {
+  changeRig,
+  noticeDone,
+  noticeFailed,
+  useGear,
+  useSingle,
+  useWallet,
+  useWaterChoice,
+} from '../../store/index.ts'
 
 /**
  * The rig in the strip, and swaps of its parts. A swap is shown at once and kept under one undo step; if it cannot be
@@ -8,15 +16,19 @@ import { noticeDone, noticeFailed, setKept, useSingle } from '../../store/index.
  */
 export function useSwaps(): {
   readonly choice: RigChoice | null | undefined
-  readonly swap: (next: RigChoice, label: string) => void
+  readonly swap: (change: RigChange, label: string) => void
 } {
   const kept = useSingle('rig')
+  const gear = useGear()
+  const wallet = useWallet()
+  const water = useWaterChoice()
   const [ahead, setAhead] = useState<RigChoice>()
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is stored has caught up, or was changed elsewhere
   useEffect(() => setAhead(undefined), [kept])
-  const swap = (next: RigChoice, label: string): void => {
-    setAhead(next)
-    setKept(label, 'rig', next).then(
+  const swap = (change: RigChange, label: string): void => {
+    if (gear !== undefined && water !== undefined)
+      setAhead(changeRigged({ rig: kept ?? undefined, wallet, water }, change, gear.byId).rig)
+    changeRig(label, change).then(
       (did) => (did ? noticeDone(label) : setAhead(undefined)),
       (error: unknown) => {
         setAhead(undefined)

@@ -19,7 +19,7 @@ import {
 import { unitOf } from '@hoxen/core/quantity'
 import { sayChoice, sayProblem } from '@hoxen/core/words'
 import { useState } from 'react'
-import { useList } from '../../store/index.ts'
+import { useGear } from '../../store/index.ts'
 import { fieldLook, QuantityField, Tag, useUnits } from '../../ui/index.ts'
 
 const FIRST: Head = {
@@ -34,7 +34,7 @@ const FIRST: Head = {
 
 /** What a head really is in each standard, beside the number on its box. */
 export function LabelReader() {
-  const gear = useList('items') ?? []
+  const gear = useGear()?.items ?? []
   const heads = itemsOf({ items: gear }, 'head')
   const [chosen, setChosen] = useState('')
   const [typed, setTyped] = useState<Head>(FIRST)

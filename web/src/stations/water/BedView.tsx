@@ -12,7 +12,7 @@ import {
 } from '@hoxen/core/water'
 import { BOTTOM_NAMES, PLAIN_WORDS, sayProblem } from '@hoxen/core/words'
 import { useId, useState } from 'react'
-import { noticeDone, noticeFailed, removeRun, saveRun } from '../../store/index.ts'
+import { editRow, noticeDone, noticeFailed, removeRun } from '../../store/index.ts'
 import { Button, fieldLook, QuantityField, Select, Tag, useUnits } from '../../ui/index.ts'
 import { BedDrawing } from './BedDrawing.tsx'
 import { GAUGES } from './gauges.ts'
@@ -34,7 +34,7 @@ export function BedView({ run }: Props) {
   const save = (label: string, next: Run): void => {
     const found = fault(next)
     setWrong(found)
-    if (found === undefined) saveRun(label, next).catch(noticeFailed)
+    if (found === undefined) editRow(label, 'runs', run, next).catch(noticeFailed)
   }
   const refuse = (make: (si: number) => Run) => (si: number) => fault(make(si))
   const estimated = sectionFlowM3ps(run)

@@ -1,10 +1,11 @@
-import { betterRide, gainS, type Ride, type SingleChange, singleChanges } from '@hoxen/core/ladder'
+import { betterRide, frontsToTry, gainS, type SingleChange, singleChanges } from '@hoxen/core/ladder'
 import type { SwingSetup } from '@hoxen/core/rig'
-import { type Swung, swingVerdict } from '@hoxen/core/swing'
+import { type Ride, type Swung, swingVerdict } from '@hoxen/core/swing'
 import { sayChange } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import type { Water } from '../../pool/index.ts'
-import { useRides, useTips } from '../../pool/index.ts'
+import { useTips } from '../../pool/index.ts'
+import { useRides } from '../../swings/index.ts'
 import { Button, Tag, useUnits } from '../../ui/index.ts'
 import { takeChange } from './takeChange.ts'
 
@@ -20,9 +21,12 @@ export function ChangeList({
   readonly water: Water
   readonly now: Swung | undefined
 }) {
-  const wallet = useTips()
+  const owned = useTips()
   const { system } = useUnits()
-  const trials = useMemo(() => singleChanges(setup, wallet), [setup, wallet])
+  const trials = useMemo(
+    () => singleChanges(setup, { fronts: frontsToTry(setup.parts, owned), leaders: owned.leaders }),
+    [setup, owned],
+  )
   const { rides, done, of, failed } = useRides(trials)
   const ranked = useMemo(
     () =>

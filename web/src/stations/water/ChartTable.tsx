@@ -3,7 +3,7 @@ import type { SwingSetup } from '@hoxen/core/rig'
 import { SWING_THRESHOLDS, swingVerdict } from '@hoxen/core/swing'
 import { saySwing } from '@hoxen/core/words'
 import { useNavigate } from 'react-router'
-import { commit, keptIn, noticeDone, noticeFailed } from '../../store/index.ts'
+import { changeRig, noticeDone, noticeFailed } from '../../store/index.ts'
 import { StateMark, useUnits } from '../../ui/index.ts'
 import { NO_TIP } from './LadderView.tsx'
 import type { Chart } from './useChart.ts'
@@ -19,7 +19,7 @@ interface Props {
 
 /** Tips down, levels across: how full a cell is says how long the tip fishes at that level. */
 export function ChartTable({
-  chart: { columns, tips, bandOf, cellOf },
+  chart: { columns, fronts, bandOf, cellOf },
   setup,
   todayM3ps,
   small = false,
@@ -55,17 +55,17 @@ export function ChartTable({
             </tr>
           </thead>
           <tbody>
-            {tips.map((tip) => (
-              <tr key={tip?.id ?? '_'} className="border-t border-rule">
+            {fronts.map(({ tip }) => (
+              <tr key={tip?.item.id ?? '_'} className="border-t border-rule">
                 <th scope="row" className="sticky left-0 bg-paper py-1 pr-3 font-medium">
-                  {tip?.name ?? NO_TIP}
+                  {tip?.item.name ?? NO_TIP}
                 </th>
                 {columns.map(({ flowM3ps }) => (
                   <td key={flowM3ps} className="p-0.5">
                     <Cell
-                      cell={cellOf(tip?.id ?? null, flowM3ps)}
+                      cell={cellOf(tip?.item.id ?? null, flowM3ps)}
                       bandOf={bandOf}
-                      tip={tip?.name ?? NO_TIP}
+                      tip={tip?.item.name ?? NO_TIP}
                       setup={setup}
                       small={small}
                     />
@@ -110,17 +110,14 @@ function Cell({ cell, bandOf, tip, setup, small }: CellProps) {
   const drags = ride.summary.draggedM > SWING_THRESHOLDS.holdsDraggedM
   const open = (): void => {
     const label = `${tip} at ${show(flowM3ps, 'flow')}, cast at ${angleDeg}°`
-    commit(label, async (tx) => {
-      const rig = await tx.one('rig')
-      if (rig === undefined) return
-      const water = await keptIn(tx, 'water')
-      tx.set('rig', { ...rig, tipId })
-      tx.set('water', { ...water, flowM3ps, plan: { ...water.plan, angleDeg } })
-    }).then((did) => {
-      if (!did) return
-      noticeDone(label)
-      void navigate('/water')
-    }, noticeFailed)
+    changeRig(label, { part: { slot: 'tipId', itemId: tipId }, fished: { angleDeg, flowM3ps } }).then(
+      (did) => {
+        if (!did) return
+        noticeDone(label)
+        void navigate('/water')
+      },
+      noticeFailed,
+    )
   }
   return (
     <button

@@ -14,7 +14,7 @@ interface Props {
 export function ChartView({ setup, water }: Props) {
   const chart = useChart(setup, water)
   const { pool, flow } = water
-  const { done, of, failed, working, tips } = chart
+  const { done, of, failed, working, fronts } = chart
   if (pool?.measuredFlowM3ps === undefined)
     return (
       <p className="max-w-2xl py-8">
@@ -22,7 +22,7 @@ export function ChartView({ setup, water }: Props) {
         under The pool.
       </p>
     )
-  if (tips.length === 0)
+  if (fronts.length === 0)
     return <p className="py-8">There are no tips in your gear yet. Add one in Gear: “T-11 10 ft” will do.</p>
   return (
     <section aria-labelledby="chart-title">

@@ -1,44 +1,38 @@
-import { type Strand, strandsOf, tipRungs, tipsToTry } from '@hoxen/core/ladder'
+import { frontsToTry, type Strand, strandsOf, tipIdOf, tipRungs } from '@hoxen/core/ladder'
 import { judge } from '@hoxen/core/match'
 import type { CheckState, SwingSetup } from '@hoxen/core/rig'
-import { type TipItem, tipFacts } from '@hoxen/core/sink'
 import { useMemo, useState } from 'react'
-import { useQuestion } from '../../ledger/index.ts'
-import { takeTip, useRides, useTips, WorkedOut } from '../../pool/index.ts'
+import { useDay } from '../../day/index.ts'
+import { takeTip, useTips, WorkedOut } from '../../pool/index.ts'
+import { useRides } from '../../swings/index.ts'
 import { Button, StateMark, Tag, useUnits } from '../../ui/index.ts'
 import { LadderDrawing } from './LadderDrawing.tsx'
 
 /** A strand without a tip. */
 export const NO_TIP = 'No tip'
 
-/** What the ledger says of the rig with each tip at the angle that serves it best: what taking it would bring. */
-function useVerdicts(setup: SwingSetup, strands: readonly Strand[], tips: readonly (TipItem | null)[]) {
-  const question = useQuestion()
-  return useMemo((): ReadonlyMap<string | null, CheckState> => {
-    if (question === undefined) return new Map()
-    return new Map(
-      strands.map(({ tipId, best }) => {
-        const tip = tips.find((t) => (t?.id ?? null) === tipId) ?? null
-        const parts = { ...setup.parts, tip: tip && tipFacts(tip) }
-        const day = { ...question.day, plan: { ...question.day.plan, angleDeg: best.angleDeg } }
-        return [tipId, judge(parts, day, best.ride).verdict] as const
-      }),
-    )
-  }, [question, setup, strands, tips])
+/** What the ledger says of the rig with a tip at the angle that serves it best: what taking it would bring. */
+function useVerdict(
+  { parts }: SwingSetup,
+  { front, best: { angleDeg, ride } }: Strand,
+): CheckState | undefined {
+  const day = useDay()
+  return useMemo(
+    () => day && judge({ ...parts, ...front }, { ...day, plan: { ...day.plan, angleDeg } }, ride).verdict,
+    [day, parts, front, angleDeg, ride],
+  )
 }
 
 /** Each tip of the wallet as a strand at its depth in this run, ranked by how its swing is judged, then by the time it has the fly with the fish. */
 export function LadderView({ setup }: { readonly setup: SwingSetup }) {
-  const wallet = useTips()
-  const { show } = useUnits()
-  const mineId = setup.parts.tip?.item.id ?? null
-  const tips = useMemo(() => tipsToTry(setup.parts, wallet.tips), [wallet, setup])
-  const rungs = useMemo(() => tipRungs(setup, tips), [setup, tips])
+  const owned = useTips()
+  const mineId = tipIdOf(setup.parts)
+  const fronts = useMemo(() => frontsToTry(setup.parts, owned), [owned, setup])
+  const rungs = useMemo(() => tipRungs(setup, fronts), [setup, fronts])
   const { rides, done, of, failed } = useRides(rungs)
-  const strands = useMemo(() => strandsOf(rungs, rides, tips, mineId), [rungs, rides, tips, mineId])
-  const verdicts = useVerdicts(setup, strands, tips)
+  const strands = useMemo(() => strandsOf(rungs, rides, fronts, mineId), [rungs, rides, fronts, mineId])
   const [pointed, setPointed] = useState<string | null>()
-  if (tips.length === 0)
+  if (fronts.length === 0)
     return <p className="py-8">There are no tips in your gear yet. Add one in Gear: “T-11 10 ft” will do.</p>
   return (
     <section aria-labelledby="ladder-title">
@@ -71,71 +65,88 @@ export function LadderView({ setup }: { readonly setup: SwingSetup }) {
           </tr>
         </thead>
         <tbody className="divide-y divide-rule border-y border-rule">
-          {strands.map((strand, i) => {
-            const { summary } = strand.best.ride
-            const name = strand.name ?? NO_TIP
-            return (
-              <tr
-                key={name}
-                data-rung={name}
-                onPointerEnter={() => setPointed(strand.tipId)}
-                onPointerLeave={() => setPointed(undefined)}
-                onFocus={() => setPointed(strand.tipId)}
-                onBlur={() => setPointed(undefined)}
-                className={`hover:bg-shoal ${strand.mine ? 'font-semibold' : ''}`}
-              >
-                <td className="py-1 text-faint">{i + 1}</td>
-                <th scope="row" className="py-1 pr-2 font-medium">
-                  {name}
-                  {/* What has no column of its own on a narrow screen. */}
-                  <span className="block text-[0.82rem] font-normal text-faint md:hidden">
-                    {verdicts.get(strand.tipId) !== undefined && (
-                      <StateMark state={verdicts.get(strand.tipId) ?? 'holds'} />
-                    )}{' '}
-                    hangs at {show(summary.hangDepthM, 'length')},{' '}
-                    {summary.touches === 1 ? '1 touch' : `${summary.touches} touches`}, snag{' '}
-                    {Math.round(summary.snagRisk * 100)} %
-                  </span>
-                </th>
-                <td className="pr-3 whitespace-nowrap">
-                  {summary.holdingS.toFixed(0)} s of {summary.overHoldingS.toFixed(0)}{' '}
-                  <span className="block text-[0.85rem] text-faint sm:inline">
-                    at {strand.best.angleDeg}°
-                  </span>
-                </td>
-                <td className="hidden pr-3 text-[0.85rem] text-faint sm:table-cell">
-                  {strand.angles
-                    .map(
-                      (a) =>
-                        `${a.angleDeg}° ${a.ride === undefined ? '…' : `${a.ride.summary.holdingS.toFixed(0)} s`}`,
-                    )
-                    .join('  ·  ')}
-                </td>
-                <td className="hidden pr-3 sm:table-cell">{show(summary.hangDepthM, 'length')}</td>
-                <td className="hidden pr-3 text-[0.9rem] md:table-cell">
-                  {verdicts.get(strand.tipId) !== undefined && (
-                    <StateMark state={verdicts.get(strand.tipId) ?? 'holds'} />
-                  )}
-                </td>
-                <td className="hidden pr-3 md:table-cell">{summary.touches}</td>
-                <td className="hidden pr-3 md:table-cell">{Math.round(summary.snagRisk * 100)} %</td>
-                <td className="py-1 text-right">
-                  {strand.mine ? (
-                    <span className="inline-flex min-h-11 items-center text-[0.9rem]">in the strip</span>
-                  ) : (
-                    <Button
-                      aria-label={`Take ${name}`}
-                      onClick={() => takeTip(strand.tipId, name, strand.best.angleDeg)}
-                    >
-                      Take
-                    </Button>
-                  )}
-                </td>
-              </tr>
-            )
-          })}
+          {strands.map((strand, i) => (
+            <RungRow
+              key={strand.tipId ?? '_'}
+              place={i + 1}
+              setup={setup}
+              strand={strand}
+              onPoint={(on) => setPointed(on ? strand.tipId : undefined)}
+            />
+          ))}
         </tbody>
       </table>
     </section>
+  )
+}
+
+interface RowProps {
+  readonly place: number
+  readonly setup: SwingSetup
+  readonly strand: Strand
+  readonly onPoint: (on: boolean) => void
+}
+
+function RungRow({ place, setup, strand, onPoint }: RowProps) {
+  const { show } = useUnits()
+  const verdict = useVerdict(setup, strand)
+  const { summary } = strand.best.ride
+  const name = strand.name ?? NO_TIP
+  const { leader } = strand.front
+  return (
+    <tr
+      data-rung={name}
+      onPointerEnter={() => onPoint(true)}
+      onPointerLeave={() => onPoint(false)}
+      onFocus={() => onPoint(true)}
+      onBlur={() => onPoint(false)}
+      className={`hover:bg-shoal ${strand.mine ? 'font-semibold' : ''}`}
+    >
+      <td className="py-1 text-faint">{place}</td>
+      <th scope="row" className="py-1 pr-2 font-medium">
+        {name}
+        {leader !== setup.parts.leader && (
+          <span className="block text-[0.82rem] font-normal text-faint">
+            {leader === null ? 'without a leader' : `with ${leader.name}`}
+          </span>
+        )}
+        {/* What has no column of its own on a narrow screen. */}
+        <span className="block text-[0.82rem] font-normal text-faint md:hidden">
+          {verdict !== undefined && <StateMark state={verdict} />} hangs at{' '}
+          {show(summary.hangDepthM, 'length')},{' '}
+          {summary.touches === 1 ? '1 touch' : `${summary.touches} touches`}, snag{' '}
+          {Math.round(summary.snagRisk * 100)} %
+        </span>
+      </th>
+      <td className="pr-3 whitespace-nowrap">
+        {summary.holdingS.toFixed(0)} s of {summary.overHoldingS.toFixed(0)}{' '}
+        <span className="block text-[0.85rem] text-faint sm:inline">at {strand.best.angleDeg}°</span>
+      </td>
+      <td className="hidden pr-3 text-[0.85rem] text-faint sm:table-cell">
+        {strand.angles
+          .map(
+            (a) => `${a.angleDeg}° ${a.ride === undefined ? '…' : `${a.ride.summary.holdingS.toFixed(0)} s`}`,
+          )
+          .join('  ·  ')}
+      </td>
+      <td className="hidden pr-3 sm:table-cell">{show(summary.hangDepthM, 'length')}</td>
+      <td className="hidden pr-3 text-[0.9rem] md:table-cell">
+        {verdict !== undefined && <StateMark state={verdict} />}
+      </td>
+      <td className="hidden pr-3 md:table-cell">{summary.touches}</td>
+      <td className="hidden pr-3 md:table-cell">{Math.round(summary.snagRisk * 100)} %</td>
+      <td className="py-1 text-right">
+        {strand.mine ? (
+          <span className="inline-flex min-h-11 items-center text-[0.9rem]">in the strip</span>
+        ) : (
+          <Button
+            aria-label={`Take ${name}`}
+            onClick={() => takeTip(strand.tipId, name, strand.best.angleDeg)}
+          >
+            Take
+          </Button>
+        )}
+      </td>
+    </tr>
   )
 }

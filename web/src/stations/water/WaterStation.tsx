@@ -1,7 +1,7 @@
 import type { Run } from '@hoxen/core/water'
 import { useSearchParams } from 'react-router'
 import { Gone } from '../../ledger/index.ts'
-import { useCrashNotice, useMySetup, useWater, type Water } from '../../pool/index.ts'
+import { useMySetup, useWater, type Water } from '../../pool/index.ts'
 import { addRun, loadDemoRuns, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, Empty, Tabs, viewAt } from '../../ui/index.ts'
 import { BedView } from './BedView.tsx'
@@ -23,7 +23,6 @@ export function WaterStation() {
   const water = useWater()
   const [params, setParams] = useSearchParams()
   const view = viewAt(VIEWS, params.get('view'))
-  useCrashNotice()
   if (water === undefined) return <p className="py-10 text-faint">Opening…</p>
   const addPool = async (): Promise<void> => {
     const name = `New pool ${water.runs.length + 1}`

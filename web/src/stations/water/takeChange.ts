@@ -1,25 +1,17 @@
 import type { SingleChange } from '@hoxen/core/ladder'
-import type { RigChoice } from '@hoxen/core/rig'
-import type { Plan } from '@hoxen/core/swing'
 import type { Water } from '../../pool/index.ts'
 import { changeKept, changeRig, commit, noticeDone, noticeFailed } from '../../store/index.ts'
-
-const swapPart = (label: string, part: Partial<RigChoice>): Promise<boolean> =>
-  changeRig(label, (rig) => ({ ...rig, ...part }))
-
-const changePlan = (label: string, plan: Partial<Plan>): Promise<boolean> =>
-  changeKept(label, 'water', (now) => ({ ...now, plan: { ...now.plan, ...plan } }))
 
 function perform(label: string, change: SingleChange, { pool }: Water): Promise<boolean> {
   switch (change.code) {
     case 'tip':
-      return swapPart(label, { tipId: change.tipId })
+      return changeRig(label, { part: { slot: 'tipId', itemId: change.tipId } })
     case 'leader':
-      return swapPart(label, { leaderId: change.leaderId })
+      return changeRig(label, { part: { slot: 'leaderId', itemId: change.leaderId } })
     case 'angle':
-      return changePlan(label, { angleDeg: change.angleDeg })
+      return changeRig(label, { fished: { angleDeg: change.angleDeg } })
     case 'mend':
-      return changePlan(label, { mends: [...change.mends] })
+      return changeRig(label, { fished: { mends: [...change.mends] } })
     case 'fly':
       return changeKept(label, 'job', ({ fly: { massKg: _weighed, ...fly }, ...job }) => ({
         ...job,

@@ -8,14 +8,14 @@ import {
   chartCells,
   chartColumns,
   chartLevels,
-  tipsToTry,
+  frontsToTry,
 } from '@hoxen/core/ladder'
 import { type UnitSystem, unitFor, unitOf } from '@hoxen/core/quantity'
-import type { SwingSetup } from '@hoxen/core/rig'
-import type { TipItem } from '@hoxen/core/sink'
+import type { Front, SwingSetup } from '@hoxen/core/rig'
 import { swingVerdict } from '@hoxen/core/swing'
 import { useMemo } from 'react'
-import { useRides, useTips, type Water } from '../../pool/index.ts'
+import { useTips, type Water } from '../../pool/index.ts'
+import { useRides } from '../../swings/index.ts'
 import { useUnits } from '../../ui/index.ts'
 import { NO_TIP } from './LadderView.tsx'
 
@@ -28,7 +28,7 @@ function roundFlow(system: UnitSystem): (m3ps: number) => number {
 /** A pool's chart as far as it is worked out. */
 export interface Chart {
   readonly columns: readonly ChartColumn[]
-  readonly tips: readonly (TipItem | null)[]
+  readonly fronts: readonly Front[]
   /** How sure a cell is; undefined until that is worked out, after the cells. */
   readonly bandOf: (cell: ChartCell) => ChartBand | undefined
   readonly cellOf: (tipId: string | null, flowM3ps: number) => ChartCell | undefined
@@ -44,15 +44,15 @@ export interface Chart {
 /** Every tip at every level of a season. Without a pool measured at a known flow there are no columns. */
 export function useChart(setup: SwingSetup, { pool, flow }: Pick<Water, 'pool' | 'flow'>): Chart {
   const { show, system } = useUnits()
-  const wallet = useTips()
+  const owned = useTips()
   const measured = pool?.measuredFlowM3ps
-  const tips = useMemo(() => tipsToTry(setup.parts, wallet.tips), [setup, wallet])
+  const fronts = useMemo(() => frontsToTry(setup.parts, owned), [setup, owned])
   const columns = useMemo(
     () =>
       pool === undefined || measured === undefined
         ? []
-        : chartColumns(setup, pool, tips, chartLevels(measured, flow?.m3ps, roundFlow(system))),
-    [setup, pool, measured, flow?.m3ps, tips, system],
+        : chartColumns(setup, pool, fronts, chartLevels(measured, flow?.m3ps, roundFlow(system))),
+    [setup, pool, measured, flow?.m3ps, fronts, system],
   )
   // Level by level, so that the first column is there first.
   const rungs = useMemo(() => columns.flatMap((column) => column.rungs), [columns])
@@ -62,23 +62,23 @@ export function useChart(setup: SwingSetup, { pool, flow }: Pick<Water, 'pool' |
     cells.find((cell) => cell.tipId === tipId && cell.flowM3ps === flowM3ps)
   const working = done < of || of === 0
   const ends = useMemo(
-    () => (working || pool === undefined ? undefined : chartBandTasks(setup, pool, tips, cells)),
-    [working, setup, pool, tips, cells],
+    () => (working || pool === undefined ? undefined : chartBandTasks(setup, pool, fronts, cells)),
+    [working, setup, pool, fronts, cells],
   )
-  const bands = useRides(ends)
+  const bands = useRides(ends, 'ahead')
   const bandOf = (cell: ChartCell): ChartBand | undefined => chartBand(cell, bands.rides)
   const csv = (): string =>
     rowsCsv([
       ['tip', ...columns.map(({ flowM3ps }) => show(flowM3ps, 'flow'))],
-      ...tips.map((tip) => [
-        tip?.name ?? NO_TIP,
+      ...fronts.map(({ tip }) => [
+        tip?.item.name ?? NO_TIP,
         ...columns.map(({ flowM3ps }) => {
-          const cell = cellOf(tip?.id ?? null, flowM3ps)
+          const cell = cellOf(tip?.item.id ?? null, flowM3ps)
           return cell === undefined
             ? ''
             : `${Math.round(cell.ride.summary.holdingShare * 100)} % at ${cell.angleDeg}°, ${swingVerdict(cell.ride).state}`
         }),
       ]),
     ])
-  return { columns, tips, bandOf, cellOf, done, of, failed, working, csv }
+  return { columns, fronts, bandOf, cellOf, done, of, failed, working, csv }
 }

@@ -3,7 +3,8 @@ import type { SwingSetup } from '@hoxen/core/rig'
 import type { SwingResult } from '@hoxen/core/swing'
 import type { Run } from '@hoxen/core/water'
 import { useEffect, useMemo, useState } from 'react'
-import { useRides } from '../../pool/index.ts'
+import { useRides } from '../../swings/index.ts'
+import { working } from '../../worker/index.ts'
 
 /** While a hand still moves, the fan waits [ms]. */
 const STILL_MS = 900
@@ -17,12 +18,19 @@ export function useFan(
   const [still, setStill] = useState<SwingSetup>()
   useEffect(() => {
     if (shown === undefined) return
-    const wait = setTimeout(() => setStill(setup), STILL_MS)
-    return () => clearTimeout(wait)
+    const done = working()
+    const wait = setTimeout(() => {
+      setStill(setup)
+      done()
+    }, STILL_MS)
+    return () => {
+      clearTimeout(wait)
+      done()
+    }
   }, [setup, shown])
   const ready = still === setup
   const tasks = useMemo(() => (ready ? fanTasks(setup, pool ?? setup.run) : undefined), [ready, setup, pool])
-  const { rides } = useRides(tasks)
+  const { rides } = useRides(tasks, 'ahead')
   const toS = shown?.samples.at(-1)?.tS
   return useMemo(() => (ready && toS !== undefined ? fanOf(rides, toS) : undefined), [ready, rides, toS])
 }

@@ -1,13 +1,11 @@
-import type { Item } from '@hoxen/core/gear'
-import type { RigChoice } from '@hoxen/core/rig'
-import { resolveRig, type SwingSetup, swingInput } from '@hoxen/core/rig'
-import { tipFacts } from '@hoxen/core/sink'
+import type { TipsOwned } from '@hoxen/core/ladder'
+import { frontWith, type RigChoice, type SwingSetup, swingInput } from '@hoxen/core/rig'
 import type { SwingResult } from '@hoxen/core/swing'
-import { useQueries } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
+import { partsIn } from '../../ledger/index.ts'
 import { useTips } from '../../pool/index.ts'
-import { useList, useSingle } from '../../store/index.ts'
-import { swingInWorker } from '../../worker/index.ts'
+import { type GearNow, useGear, useSingle } from '../../store/index.ts'
+import { useFullSwings } from '../../swings/index.ts'
 
 /** Beside mine. */
 const MOST_OTHERS = 2
@@ -31,24 +29,26 @@ function setupWith(
   setup: SwingSetup,
   id: string,
   pinned: RigChoice | null | undefined,
-  gear: readonly Item[],
-  tips: ReturnType<typeof useTips>['tips'],
+  gear: GearNow,
+  owned: TipsOwned,
 ): SwingSetup | undefined {
   if (id === PINNED) {
-    if (pinned == null) return undefined
-    const resolved = resolveRig(pinned, new Map(gear.map((item) => [item.id, item])))
-    return resolved.outcome === 'resolved' ? { ...setup, parts: resolved.parts } : undefined
+    const parts = pinned == null ? 'gone' : partsIn(gear, pinned)
+    return parts === 'gone' ? undefined : { ...setup, parts }
   }
-  const tip = tips.find((t) => t.id === id)
-  return tip && { ...setup, parts: { ...setup.parts, tip: tipFacts(tip) } }
+  const tip = owned.tips.find((t) => t.id === id)
+  return (
+    tip && { ...setup, parts: { ...setup.parts, ...frontWith(setup.parts, owned.wallet, tip, owned.items) } }
+  )
 }
 
 /** Up to two other rigs let swing beside mine, in the same water with the same cast. */
 export function useOthers(setup: SwingSetup): Others {
   const [picked, setPicked] = useState<readonly string[]>([])
   const pinned = useSingle('pinned')
-  const gear = useList('items')
-  const { tips } = useTips()
+  const gear = useGear()
+  const owned = useTips()
+  const { tips } = owned
   const options = useMemo(
     () => [
       ...(pinned == null ? [] : [{ id: PINNED, name: 'The pinned rig' }]),
@@ -59,20 +59,13 @@ export function useOthers(setup: SwingSetup): Others {
   const setups = useMemo(
     () =>
       picked.flatMap((id) => {
-        const other = gear && setupWith(setup, id, pinned, gear, tips)
+        const other = gear && setupWith(setup, id, pinned, gear, owned)
         return other === undefined ? [] : [{ id, input: swingInput(other) }]
       }),
-    [picked, gear, setup, pinned, tips],
+    [picked, gear, setup, pinned, owned],
   )
-  const answers = useQueries({
-    queries: setups.map(({ input }) => ({
-      queryKey: ['swing', input],
-      queryFn: ({ signal }: { signal: AbortSignal }) => swingInWorker(input, signal),
-      staleTime: Number.POSITIVE_INFINITY,
-      networkMode: 'always' as const,
-    })),
-    combine: (list) => list.map((q) => q.data),
-  })
+  const inputs = useMemo(() => setups.map(({ input }) => input), [setups])
+  const { results: answers } = useFullSwings(inputs)
   const results = useMemo(
     () =>
       setups.map(({ id }, i) => ({

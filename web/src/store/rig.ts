@@ -1,0 +1,33 @@
+import type { Item } from '@hoxen/core/gear'
+import { changeRigged, type RigChange, type RigChoice } from '@hoxen/core/rig'
+import type { Tx } from './commit.ts'
+import { keptIn } from './kept.ts'
+import { commit } from './write.ts'
+
+/** Changes the rig in the strip, with all that goes along: the leader of a tip, the wallet, how it is fished. */
+async function changeRigIn(tx: Tx, change: RigChange): Promise<void> {
+  const [rig, wallet, water] = [await tx.one('rig'), await keptIn(tx, 'wallet'), await keptIn(tx, 'water')]
+  if (rig === undefined && !('rig' in change)) return
+  const itemId = 'part' in change ? change.part.itemId : null
+  const byId = new Map<string, Item>()
+  // One after another: a transaction waits for nothing but its own reads.
+  for (const id of itemId === null ? [] : [itemId, wallet.tips[itemId]?.leaderId]) {
+    const item = id == null ? undefined : await tx.find('items', id)
+    if (item !== undefined) byId.set(item.id, item)
+  }
+  const next = changeRigged({ rig, wallet, water }, change, byId)
+  if (next.rig !== rig) tx.set('rig', next.rig)
+  if (next.wallet !== wallet) tx.set('wallet', next.wallet)
+  if (change.fished !== undefined) tx.set('water', next.water)
+}
+
+/** The one way a rig is changed, from whatever page: one step to take back. @returns false when it changes nothing */
+export const changeRig = (label: string, change: RigChange): Promise<boolean> =>
+  commit(label, (tx) => changeRigIn(tx, change))
+
+/** Makes a rig mine that comes with parts of its own. */
+export const takeRig = (label: string, rig: RigChoice, parts: readonly Item[]): Promise<boolean> =>
+  commit(label, async (tx) => {
+    tx.put('items', parts)
+    await changeRigIn(tx, { rig })
+  })
