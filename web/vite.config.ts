@@ -4,6 +4,7 @@ import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
 import { defineConfig, type Plugin } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
+import { policyLine } from '../server/src/policy.ts'
 
 const SERVER = 'http://127.0.0.1:4173'
 
@@ -34,7 +35,7 @@ const AT_ONCE = new RegExp(
     'core/src/words/(plain|check|names|day|swing)[.]',
     'core/src/(rod/(number|suits|window)[.]|reel/(fill|backing|number|spool)[.]|line/(cheater|runningLine)[.])',
     'core/src/(leader/length|water/(section|gauge))[.]',
-    'web/src/(store/(?!files|demo[.]|rig|commit|trails|change|everything|lasting|inWords)|ui/(Button|StateMark|Tag|units|file)[.]|swings/(loaded|useRides|judged)|worker/(door|gearDoor|working)|day/(?!useTeaching)|outside/use)',
+    'web/src/(store/(?!files|demo[.]|rig|unsaved|commit|trails|change|everything|lasting|inWords)|ui/(Button|StateMark|Tag|units|file)[.]|swings/(loaded|useRides|judged)|worker/(door|gearDoor|working)|day/(?!useTeaching)|outside/use)',
     'web/src/drawing/(RigStrip|scale|ticks|useWidth|GrainAxis)',
     'web/src/(ledger/(judged|useRig|useRanking|sayScore|RemedyLine)|stations/match/(token|CardDrawing))',
     'createLucideIcon',
@@ -75,10 +76,23 @@ const pocketed = VitePWA({
   },
 })
 
+/** The policy in the page itself, for hosts that send none. */
+const guarded = (): Plugin => ({
+  name: 'guarded',
+  apply: 'build',
+  transformIndexHtml: () => [
+    {
+      tag: 'meta',
+      attrs: { 'http-equiv': 'Content-Security-Policy', content: policyLine() },
+      injectTo: 'head-prepend',
+    },
+  ],
+})
+
 export default defineConfig({
   // A plain folder that works under any path of any host.
   base: './',
-  plugins: [react(), tailwindcss(), compressed(), pocketed],
+  plugins: [react(), tailwindcss(), guarded(), compressed(), pocketed],
   worker: { format: 'es' },
   // While developing, gauge and scale are those of the server: start it beside, `npx tsx server/src/main.ts`.
   server: {

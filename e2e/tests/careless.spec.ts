@@ -100,6 +100,7 @@ test('a page is called by its heading, read on from there, and found where it wa
   await page.getByRole('button', { name: /^Units: grains/ }).click()
   await expect(page.getByLabel('Mass', { exact: true })).toHaveValue('510 gr')
   await page.getByRole('button', { name: 'Add it' }).click()
+  await page.getByRole('searchbox', { name: 'Search' }).fill('Bare')
   await expect(page.getByRole('link', { name: /^Bare head — Skagit, 33 g, 6\.1 m/ })).toBeVisible()
 })
 

@@ -1,4 +1,5 @@
 import Papa from 'papaparse'
+import { rowsCsv } from './csv.ts'
 
 /** Rows of a table that were refused, each with why, as a table to correct and bring back. @param why by number of the row, the heading being 1 */
 export function refusedTable(text: string, why: Readonly<Record<number, string>>): string {
@@ -8,5 +9,5 @@ export function refusedTable(text: string, why: Readonly<Record<number, string>>
     const reason = why[i + 2]
     return reason === undefined ? [] : [[...heading.map((_, column) => cells[column] ?? ''), reason]]
   })
-  return Papa.unparse([[...heading, 'why'], ...refused])
+  return rowsCsv([[...heading, 'why'], ...refused])
 }

@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import { type DayParts, jobSchema, type Stand, standSchema } from '../day/index.ts'
 import { type Item, itemSchema, schoolsSchema, WINDOW_STYLES, type WindowStyle } from '../gear/index.ts'
-import { JOINT_KNOTS, rigChoiceSchema } from '../rig/index.ts'
+import { JOINT_KNOTS, resolveRig, rigChoiceSchema } from '../rig/index.ts'
 import { planSchema } from '../swing/index.ts'
 import { flowSchema, runSchema } from '../water/index.ts'
 
@@ -60,9 +60,8 @@ export function readShared(text: string): SharedReading {
   const parsed = sharedSchema.safeParse(raw)
   if (!parsed.success) return { outcome: 'damaged' }
   const { rig, items } = parsed.data
-  const there = new Set(items.map(({ id }) => id))
-  const whole = Object.values(rig).every((id) => id === null || there.has(id))
-  return whole ? { outcome: 'read', shared: parsed.data } : { outcome: 'damaged' }
+  const { outcome } = resolveRig(rig, new Map(items.map((item) => [item.id, item])))
+  return outcome === 'resolved' ? { outcome: 'read', shared: parsed.data } : { outcome: 'damaged' }
 }
 
 export interface ShareOf {

@@ -16,9 +16,15 @@ export const trailKey = (name: string, id: string): string => `${name}/${id}`
 export const markedAt = ([newest]: Trail): number =>
   newest === undefined ? 0 : Number.parseInt(newest.split('-')[0] ?? '0', 36)
 
-/** The trail after one more change. A clock that was set back makes it no older than the state before. */
+/** The latest moment there is a date for [ms since 1970] (ECMA-262, from memory); no mark is later. */
+const LATEST_MS = 8.64e15
+
+/**
+ * The trail after one more change. A clock that was set back makes it no older than the state before; one that comes from the
+ * end of time, as a damaged file may bring it, goes on from there by its tail alone.
+ */
 export function onward(trail: Trail, nowMs: number, tail: string): Trail {
-  const at = Math.max(Math.round(nowMs), markedAt(trail) + 1)
+  const at = Math.min(LATEST_MS, Math.max(Math.round(nowMs), markedAt(trail) + 1))
   return [`${at.toString(36)}-${tail}`, ...trail].slice(0, TRAIL_KEPT)
 }
 

@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { flyShapeSchema, idSchema, lengthSchema, WINDOW_STYLES } from '../gear/index.ts'
+import { dropperSchema, flyShapeSchema, idSchema, lengthSchema, WINDOW_STYLES } from '../gear/index.ts'
 import { rigChoiceSchema } from '../rig/index.ts'
 import { planSchema } from '../swing/index.ts'
 import { FISH_AT, flowSchema } from '../water/index.ts'
@@ -58,6 +58,8 @@ export const entrySchema = z.strictObject({
   /** The leader's, likewise; left out where it was not written down. */
   leader: z.string().max(80).nullable().optional(),
   fly: flyShapeSchema,
+  /** The second fly, where one was fished. */
+  dropper: dropperSchema.optional(),
   fishAt: z.enum(FISH_AT),
   plan: planSchema,
   castM: lengthSchema(1, 80),

@@ -55,8 +55,9 @@ export function tipRungs(setup: SwingSetup, fronts: readonly Front[]): readonly 
   )
 }
 
-/** Shares of the time that nobody could tell apart. */
-const SAME_SHARE = 0.01
+/** Shares of the time that fall into the same hundredth count alike: nobody could tell them apart. */
+const SHARE_STEP = 0.01
+
 /** Fewer seconds than this make no difference an angler could tell. [estimate] */
 const TELLING_S = 0.5
 
@@ -68,12 +69,21 @@ export function gainS(than: SwingSummary, now: SwingSummary): number {
 
 const STATES = ['holds', 'watch', 'breaks']
 
-/** Tells two swings apart by their verdict, then by the share of the time with the fish, then by risk; where neither gets there, by depth. */
+/** What swings are told apart by, the first that differs decides; lower is better. */
+function ranksOf(swung: Swung): readonly number[] {
+  const { holdingShare, ridesM, snagRisk } = swung.summary
+  const share = Math.round(holdingShare / SHARE_STEP)
+  // Where neither gets to the fish, the deeper is nearer; else the one that snags less.
+  return [STATES.indexOf(swingVerdict(swung).state), -share, share === 0 ? 0 : snagRisk, -ridesM]
+}
+
+/**
+ * Tells two swings apart by their verdict, then by the share of the time with the fish in whole hundredths, then by risk, then
+ * by depth. A total order: shares within one hundredth of one another may fall into different ones, but any list of swings
+ * sorts alike from whatever order. @returns below 0 where the first is better
+ */
 export function betterRide(a: Swung, b: Swung): number {
-  const state = STATES.indexOf(swingVerdict(a).state) - STATES.indexOf(swingVerdict(b).state)
-  if (state !== 0) return state
-  const share = b.summary.holdingShare - a.summary.holdingShare
-  if (Math.abs(share) > SAME_SHARE) return share
-  const deeper = b.summary.ridesM - a.summary.ridesM
-  return b.summary.holdingShare < SAME_SHARE ? deeper : a.summary.snagRisk - b.summary.snagRisk || deeper
+  const [x, y] = [ranksOf(a), ranksOf(b)]
+  const at = x.findIndex((rank, i) => rank !== y[i])
+  return at < 0 ? 0 : (x[at] ?? 0) - (y[at] ?? 0)
 }

@@ -1,3 +1,4 @@
+import { OVERHANG_M } from '../cast/index.ts'
 import type { RigJoint } from './knots.ts'
 import type { RigParts } from './parts.ts'
 
@@ -24,9 +25,6 @@ export interface RiggingStep {
   /** A length that belongs to the step [m]. */
   readonly lengthM?: number
 }
-
-/** Overhang of running line beyond the tip-top with the head at its load point [m]. [practice] */
-export const OVERHANG_M = 0.9
 
 /** Everything from spool to fly, in the order it is done; then marks, the rod, and a look round before the first cast. */
 export function riggingSteps(parts: RigParts, backingName?: string): readonly RiggingStep[] {

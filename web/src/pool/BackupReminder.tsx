@@ -1,5 +1,5 @@
 import { Link } from 'react-router'
-import { unsaved, useLive } from '../store/index.ts'
+import { useUnsaved } from '../store/unsaved.ts'
 
 /** A reminder comes when so much has changed, and so long ago it was saved last. */
 const MANY = 20
@@ -7,7 +7,7 @@ const LONG_MS = 14 * 86_400_000
 
 /** Says quietly that a file is due: by what has changed, and by how long ago the last one was. */
 export function BackupReminder() {
-  const since = useLive(unsaved)
+  const since = useUnsaved()
   if (since === undefined || since.changed < MANY) return null
   const { savedMs, changed } = since
   if (savedMs !== undefined && Date.now() - savedMs < LONG_MS) return null

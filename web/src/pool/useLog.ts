@@ -45,6 +45,7 @@ export function useLog(quiet = false): Log | undefined {
     tip: resolved.parts.tip?.item.name ?? null,
     leader: resolved.parts.leader?.name ?? null,
     fly: day.fly,
+    ...(day.dropper === undefined ? {} : { dropper: day.dropper }),
     fishAt: day.fishAt,
     plan: { ...plan, rod },
     castM,

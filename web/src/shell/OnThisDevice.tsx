@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { useSyncExternalStore } from 'react'
 import { Link } from 'react-router'
-import { noticeFailed, noticeSaid, unsaved, useLive } from '../store/index.ts'
+import { noticeFailed, noticeSaid } from '../store/index.ts'
+import { useUnsaved } from '../store/unsaved.ts'
 import { Button, buttonLook } from '../ui/index.ts'
 import { carryOver, saveEverything } from './keeping.ts'
 import { askToBeSafe, canInstall, install, isKeptWhole, isSafe, onInstallOffer } from './onDevice.ts'
@@ -10,7 +11,7 @@ const day = (ms: number): string => new Date(ms).toLocaleDateString([], { dateSt
 
 /** How many things have changed since everything was last saved to a file. */
 export function SinceSaved() {
-  const since = useLive(unsaved)
+  const since = useUnsaved()
   if (since === undefined) return null
   const { savedMs, changed } = since
   const things = changed === 1 ? 'One thing has' : `${changed} things have`

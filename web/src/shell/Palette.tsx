@@ -1,7 +1,7 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
 import { askedFor, quickAdd } from '@hoxen/core/format'
 import { HELP, KIND_NAMES, sayGuesses, sayHelp, summarize, TAG_TOPICS } from '@hoxen/core/words'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { useToday } from '../day/index.ts'
 import { addItem, newId, noticeDone, noticeFailed, useGear, useSingle } from '../store/index.ts'
@@ -16,38 +16,62 @@ interface Props {
 
 const SHOWN = 9
 
-/** Type what you want to do or what you want to see. */
-export function Palette({ open, onClose, commands }: Props) {
-  const [text, setText] = useState('')
-  const gear = useGear()?.items ?? []
+/** Something that can be found, with the words it is found by, in small letters. */
+interface Thing {
+  readonly command: Command
+  readonly called: string
+  readonly about: string
+}
+
+const has = (words: readonly string[], said: string): boolean => words.every((word) => said.includes(word))
+
+/** All that can be done or seen from here, put into words once and not at each key. */
+function useThings(commands: readonly Command[]): readonly Thing[] {
+  const gear = useGear()
   const mine = useSingle('rig')
   const today = useToday()
   const navigate = useNavigate()
   const { system } = useUnits()
-  const things: readonly Command[] = [
-    ...commands,
-    ...(mine && today
-      ? [
-          {
-            name: 'Send my rig and day as a link',
-            about: 'share copy address',
-            run: () =>
-              void import('../link/index.ts').then((m) => m.shareRig(today, mine, gear)).catch(noticeFailed),
-          },
-        ]
-      : []),
-    ...[...HELP, ...TAG_TOPICS].map((topic) => ({
-      name: `What is: ${topic.title}`,
-      about: sayHelp(topic, system),
-      run: () => void navigate(`/tables#${topic.id}`),
-    })),
-    ...gear.map((item) => ({
-      name: `${item.name} — ${KIND_NAMES[item.kind].one}, ${summarize(item, system)}`,
-      run: () => void navigate(`/gear/item/${item.id}`),
-    })),
-  ]
+  return useMemo(() => {
+    const items = gear?.items ?? []
+    const all: readonly Command[] = [
+      ...commands,
+      ...(mine && today
+        ? [
+            {
+              name: 'Send my rig and day as a link',
+              about: 'share copy address',
+              run: () =>
+                void import('../link/index.ts')
+                  .then((m) => m.shareRig(today, mine, items))
+                  .catch(noticeFailed),
+            },
+          ]
+        : []),
+      ...[...HELP, ...TAG_TOPICS].map((topic) => ({
+        name: `What is: ${topic.title}`,
+        about: sayHelp(topic, system),
+        run: () => void navigate(`/tables#${topic.id}`),
+      })),
+      ...items.map((item) => ({
+        name: `${item.name} — ${KIND_NAMES[item.kind].one}, ${summarize(item, system)}`,
+        run: () => void navigate(`/gear/item/${item.id}`),
+      })),
+    ]
+    return all.map((command): Thing => {
+      const called = command.name.toLowerCase()
+      return { command, called, about: `${called} ${command.about ?? ''}`.toLowerCase() }
+    })
+  }, [commands, gear, mine, today, system, navigate])
+}
+
+/** Type what you want to do or what you want to see. */
+export function Palette({ open, onClose, commands }: Props) {
+  const [text, setText] = useState('')
+  const navigate = useNavigate()
+  const { system } = useUnits()
+  const things = useThings(commands)
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
-  const has = (said: string): boolean => words.every((w) => said.toLowerCase().includes(w))
   const asked = askedFor(text)
   const typed = words.length > 1 && asked === undefined ? quickAdd(text, 'typed') : undefined
   const adding: readonly Command[] =
@@ -67,8 +91,10 @@ export function Palette({ open, onClose, commands }: Props) {
     asked === undefined
       ? [
           ...adding,
-          ...things.filter((c) => has(c.name)),
-          ...things.filter((c) => !has(c.name) && has(`${c.name} ${c.about ?? ''}`)),
+          ...things.filter(({ called }) => has(words, called)).map(({ command }) => command),
+          ...things
+            .filter(({ called, about }) => !has(words, called) && has(words, about))
+            .map(({ command }) => command),
         ].slice(0, SHOWN)
       : [
           {

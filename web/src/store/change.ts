@@ -1,4 +1,5 @@
 import type { KeptName } from '@hoxen/core/format'
+import { dequal } from 'dequal/lite'
 
 /** Changes as data: a diff with an inverse, so that undo is the same road walked back. */
 
@@ -24,16 +25,13 @@ export type Change =
 const isTree = (value: unknown): value is Tree =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
 
-const same = (a: unknown, b: unknown): boolean =>
-  isTree(a) && isTree(b) ? diff(a, b).length === 0 : JSON.stringify(a) === JSON.stringify(b)
-
 /** Field by field what differs; lists count as one value. */
 export function diff(before: Tree, after: Tree, path: readonly string[] = []): readonly Edit[] {
   const keys = new Set([...Object.keys(before), ...Object.keys(after)])
   return [...keys].flatMap((key): readonly Edit[] => {
     const [a, b] = [before[key], after[key]]
     if (isTree(a) && isTree(b)) return diff(a, b, [...path, key])
-    if (JSON.stringify(a) === JSON.stringify(b)) return []
+    if (dequal(a, b)) return []
     return [
       {
         path: [...path, key],
@@ -75,8 +73,8 @@ export function inverse(change: Change): Change {
 export function fits(row: Tree | undefined, change: Change): boolean {
   if (change.did === 'add') return row === undefined
   if (row === undefined) return false
-  if (change.did !== 'edit') return same(row, change.row)
-  return change.edits.every(({ path, before }) => same(valueAt(row, path), before))
+  if (change.did !== 'edit') return dequal(row, change.row)
+  return change.edits.every(({ path, before }) => dequal(valueAt(row, path), before))
 }
 
 /** What turns one state of a row into another; undefined when nothing does. */

@@ -1,4 +1,5 @@
 import {
+  type HoxenDocument,
   type KeptName,
   type ListName,
   type ListRow,
@@ -28,6 +29,10 @@ export interface Tx {
   readonly remove: (name: ListName, ids: readonly string[]) => void
   /** Takes away without another device being told: it comes back. */
   readonly putAside: (name: ListName, ids: readonly string[]) => void
+  /** What was one's own before the demo was opened. */
+  readonly ownAside: () => Promise<HoxenDocument | undefined>
+  /** Keeps it, or with none lets it go; not part of what can be undone. */
+  readonly keepOwnAside: (own: HoxenDocument | undefined) => void
   /** The states a thing has been through, where another device or a file knows them. @param place as `trailKey` writes it */
   readonly trail: (place: string, trail: Trail) => void
 }
@@ -55,6 +60,8 @@ class Gathered implements Tx {
   readonly writes = new Map<string, Place & { readonly value: Raw | undefined }>()
   readonly aside = new Set<string>()
   readonly trails = new Map<string, Trail>()
+  /** What becomes of what is put aside; none where nothing does. */
+  own: { readonly document: HoxenDocument | undefined } | undefined
 
   private gather(name: KeptName, key: string, value: unknown): void {
     this.writes.set(`${name} ${key}`, { name, key, value: value as Raw | undefined })
@@ -97,6 +104,10 @@ class Gathered implements Tx {
   putAside = (name: ListName, ids: readonly string[]): void => {
     this.remove(name, ids)
     for (const id of ids) this.aside.add(trailKey(name, id))
+  }
+  ownAside = async (): Promise<HoxenDocument | undefined> => (await db.aside.get('before-demo'))?.document
+  keepOwnAside = (document: HoxenDocument | undefined): void => {
+    this.own = { document }
   }
   trail = (place: string, trail: Trail): void => void this.trails.set(place, trail)
 }
@@ -183,6 +194,12 @@ async function changesOf(
   return { changes, before }
 }
 
+async function putAside(own: Gathered['own']): Promise<void> {
+  if (own === undefined) return
+  if (own.document === undefined) await db.aside.delete('before-demo')
+  else await db.aside.put({ id: 'before-demo', document: own.document })
+}
+
 /** One who writes: what a tab does, only it takes back. */
 export class Writer {
   constructor(private readonly tab: () => string) {}
@@ -195,9 +212,10 @@ export class Writer {
    */
   async commit(label: string, change: (tx: Tx) => Promise<void> | void): Promise<boolean> {
     const known = await registry()
-    return db.transaction('rw', db.kept, db.gone, db.history, async () => {
+    return db.transaction('rw', db.kept, db.gone, db.history, db.aside, async () => {
       const gathered = new Gathered()
       await change(gathered)
+      await putAside(gathered.own)
       const { changes, before } = await changesOf(known, [...gathered.writes.values()])
       await tellTrails(gathered.trails, new Set(changes.map(({ name, key }) => trailKey(name, key))))
       if (changes.length === 0) return false

@@ -1,5 +1,3 @@
-import { Live } from './live.ts'
-
 export { onVersionTrouble, openStore } from './database.ts'
 export { useDemoThere } from './demoThere.ts'
 export { draftOf, dropDraft, keepDraft, useOtherDrafts } from './drafts.ts'
@@ -37,8 +35,6 @@ type Whole = Awaited<ReturnType<typeof whole>>
 export const bringIn: Whole['bringIn'] = (...args) => whole().then((m) => m.bringIn(...args))
 export const exportEverything: Whole['exportEverything'] = () => whole().then((m) => m.exportEverything())
 export const savedNow: Whole['savedNow'] = () => whole().then((m) => m.savedNow())
-/** How much was changed since everything was last saved. */
-export const unsaved = new Live(() => Promise.resolve(whole()).then((m) => m.sinceSaved()), true)
 export const wipeGear: Whole['wipeGear'] = () => whole().then((m) => m.wipeGear())
 const rig = () => import('./rig.ts')
 type Rig = Awaited<ReturnType<typeof rig>>

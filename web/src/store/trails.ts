@@ -1,4 +1,5 @@
 import { onward, type Raw, type Trail, trailKey } from '@hoxen/core/format'
+import { dequal } from 'dequal/lite'
 import type { Place } from './change.ts'
 import { db, type GoneRow, type KeptRow } from './database.ts'
 import { addressOf } from './reading.ts'
@@ -28,7 +29,7 @@ export async function writeWithTrails(
     const left = wereGone[i]
     if (told !== undefined) return told
     // What was put aside comes back as itself.
-    if (left?.aside !== undefined && JSON.stringify(left.aside) === JSON.stringify(value)) return left.trail
+    if (left?.aside !== undefined && dequal(left.aside, value)) return left.trail
     return onward(were[i]?.trail ?? left?.trail ?? [], nowMs, tail())
   }
   const rows = put.map((row, i): KeptRow => ({ ...row, trail: next(row, i, row.value) }))

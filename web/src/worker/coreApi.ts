@@ -1,5 +1,5 @@
 import type { Day } from '@hoxen/core/day'
-import type { CsvReading, DocumentReading, TypedLinesReading } from '@hoxen/core/format'
+import type { CsvReading, DocumentReading, PlacesReading, TypedLinesReading } from '@hoxen/core/format'
 import type { Gear, Item } from '@hoxen/core/gear'
 import type { Entry, Learnt } from '@hoxen/core/journal'
 import { type MatchResult, matchInSteps } from '@hoxen/core/match'
@@ -225,6 +225,10 @@ export const coreApi = {
   async refusedTable(file: Blob, why: Readonly<Record<number, string>>): Promise<string> {
     const { refusedTable, textOf } = await import('./files.ts')
     return refusedTable(await textOf(file), why)
+  },
+  async readPlaces(file: Blob): Promise<PlacesReading> {
+    const { readPlaces, textOf } = await import('./files.ts')
+    return readPlaces(await textOf(file))
   },
   async readGauge(file: Blob): Promise<GaugeFileReading> {
     const { readGaugeFile, textOf } = await import('./files.ts')

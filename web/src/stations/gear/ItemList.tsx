@@ -14,7 +14,14 @@ const ROW_PX = 60
 export function ItemList({ items }: { readonly items: readonly Item[] }) {
   const ref = useRef<HTMLUListElement>(null)
   const [offset, setOffset] = useState(0)
-  useLayoutEffect(() => setOffset(ref.current?.offsetTop ?? 0), [])
+  // What stands above the list may come later or grow.
+  useLayoutEffect(() => {
+    const look = (): void => setOffset(ref.current?.offsetTop ?? 0)
+    look()
+    const watch = new ResizeObserver(look)
+    watch.observe(document.body)
+    return () => watch.disconnect()
+  }, [])
   const virtual = useWindowVirtualizer({
     count: items.length,
     estimateSize: () => ROW_PX,

@@ -1,4 +1,5 @@
 import { PHOTO_CHARACTERS } from '@hoxen/core/journal'
+import { imageDimensionsFromStream } from 'image-dimensions'
 
 /** Longest sides [px] and qualities that are tried, until it is small enough. */
 const TRIES = [
@@ -9,16 +10,42 @@ const TRIES = [
   [480, 0.5],
 ] as const
 
-/** A picture larger than this has no place on a phone [bytes]. */
+/** A picture larger than this has no place on a phone: as a file [bytes], and opened [px]. */
 const MOST_BYTES = 100_000_000
+const MOST_PIXELS = 120_000_000
+
+/** Opened no larger than the longest side that is kept. */
+function shrinking({
+  width,
+  height,
+}: {
+  readonly width: number
+  readonly height: number
+}): ImageBitmapOptions {
+  const [[longest]] = TRIES
+  if (Math.max(width, height) <= longest) return {}
+  // Which of the two is the width once it is turned upright does not matter: one is asked for, the other follows.
+  return {
+    resizeQuality: 'high',
+    ...(width >= height ? { resizeWidth: longest } : { resizeHeight: longest }),
+  }
+}
 
 /** A photo, made so small that many fit: a JPEG as a data URL. What it was taken with and where is left out. @throws in words for the angler */
 export async function shrunk(file: File): Promise<string> {
   const megabytes = Math.round(file.size / 1_000_000)
   if (file.size > MOST_BYTES)
     throw new Error(`A photo of ${megabytes} MB is more than can be opened here. Nothing was changed.`)
-  // Turned upright and halved as it is opened: the whole of a large one need never be held.
-  const picture = await createImageBitmap(file, { imageOrientation: 'from-image' }).catch(() => undefined)
+  // Its size is read before it is opened: a small file may hold a picture no phone has room for.
+  const size = await imageDimensionsFromStream(file.stream()).catch(() => undefined)
+  if (size !== undefined && size.width * size.height > MOST_PIXELS)
+    throw new Error(
+      `A photo of ${size.width} × ${size.height} dots is more than can be opened here. Nothing was changed.`,
+    )
+  const picture = await createImageBitmap(file, {
+    imageOrientation: 'from-image',
+    ...(size === undefined ? {} : shrinking(size)),
+  }).catch(() => undefined)
   if (picture === undefined)
     throw new Error(
       `This browser cannot open “${file.name}” as a photo${megabytes > 20 ? ` (${megabytes} MB)` : ''}. A JPEG or PNG can be. Nothing was changed.`,

@@ -5,7 +5,7 @@ import { sayFish, sayFlies } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { useParams } from 'react-router'
 import { RigStrip } from '../../drawing/index.ts'
-import { Ledger, type Question, useRig } from '../../ledger/index.ts'
+import { Gone, Ledger, type Question, useRig } from '../../ledger/index.ts'
 import { unpacked } from '../../link/index.ts'
 import { gearNow, noticeDone, noticeFailed, takeRig, useGear } from '../../store/index.ts'
 import { Button, Empty, useUnits, VerdictMark } from '../../ui/index.ts'
@@ -37,8 +37,8 @@ function SharedRig({ shared }: { readonly shared: Shared }) {
     return { gear, byId: gear.byId, day: dayOf(dayPartsOf(shared)) }
   }, [shared])
   const rig = useRig(question, shared.rig)
-  if (rig === undefined || rig === 'gone' || own === undefined)
-    return <p className="py-10 text-faint">Opening…</p>
+  if (rig === 'gone') return <Gone />
+  if (rig === undefined || own === undefined) return <p className="py-10 text-faint">Opening…</p>
   const { day } = question
   const ids = new Set(own.map(({ id }) => id))
   const fresh = shared.items.filter(({ id }) => !ids.has(id))

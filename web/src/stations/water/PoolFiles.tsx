@@ -1,9 +1,10 @@
-import { type PlacesPlan, placesGeoJson, placesGpx, planPlaces, readPlaces } from '@hoxen/core/format'
+import { type PlacesPlan, placesGeoJson, placesGpx, planPlaces } from '@hoxen/core/format'
 import type { Run } from '@hoxen/core/water'
 import { sayProblem } from '@hoxen/core/words'
 import { useId, useState } from 'react'
 import { commit, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, saveFile, today, useUnits } from '../../ui/index.ts'
+import { ask } from '../../worker/index.ts'
 
 interface Props {
   readonly runs: readonly Run[]
@@ -30,7 +31,7 @@ export function PoolFiles({ runs, likeRun }: Props) {
     notes: 'Bed and current are as the job describes them, until they are measured.',
   })
   const take = async (file: File): Promise<void> => {
-    const { places, problems } = readPlaces(await file.text())
+    const { places, problems } = await ask((api) => api.readPlaces(file))
     setRead({
       name: file.name,
       plan: planPlaces(places, runs, fresh),
@@ -38,9 +39,12 @@ export function PoolFiles({ runs, likeRun }: Props) {
     })
   }
   const bring = ({ name, plan }: Read): void => {
-    const rows = [...plan.added, ...plan.moved.map(({ after }) => after)]
-    commit(`Bring pools in from ${name}`, (tx) => tx.put('runs', rows)).then((did) => {
-      if (did) noticeDone(`${rows.length} ${rows.length === 1 ? 'pool' : 'pools'} from ${name}`)
+    const count = plan.added.length + plan.moved.length
+    commit(`Bring pools in from ${name}`, async (tx) => {
+      tx.put('runs', plan.added)
+      for (const { before, after } of plan.moved) await tx.edit('runs', before, after)
+    }).then((did) => {
+      if (did) noticeDone(`${count} ${count === 1 ? 'pool' : 'pools'} from ${name}`)
       setRead(undefined)
     }, noticeFailed)
   }
