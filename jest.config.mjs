@@ -6,6 +6,9 @@ const toCommonJs = (parser) => [
   },
 ]
 
+/** Packages that ship as modules alone. */
+const MODULES = 'tinyqueue|@neaps|quick-lru|p-queue|p-timeout|image-dimensions'
+
 /** Unit tests: plain TypeScript through SWC, no browser. */
 export default {
   testEnvironment: 'node',
@@ -21,10 +24,9 @@ export default {
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform: {
     '^.+\\.tsx?$': toCommonJs({ syntax: 'typescript', tsx: true }),
-    // Ships as modules alone.
-    '/(tinyqueue|@neaps|quick-lru|p-queue|p-timeout)/.+\\.js$': toCommonJs({ syntax: 'ecmascript' }),
+    [`/(${MODULES})/.+\\.js$`]: toCommonJs({ syntax: 'ecmascript' }),
   },
-  transformIgnorePatterns: ['/node_modules/(?!tinyqueue/|@neaps/|quick-lru/|p-queue/|p-timeout/)'],
+  transformIgnorePatterns: [`/node_modules/(?!(${MODULES})/)`],
   moduleNameMapper: {
     '^@hoxen/core/(.*)$': '<rootDir>/core/src/$1/index.ts',
     // Ships as modules; its other build is for tools that want none.

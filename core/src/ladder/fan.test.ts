@@ -4,7 +4,7 @@ import { diameterForSinkRate, sinkRateMps, WATER_MODEL } from '../sink/index.ts'
 import { rideOf, swing } from '../swing/index.ts'
 import { dayWith, flatRun, partsOf } from '../testing/index.ts'
 import { POOL_SPREAD, type Run, scaledRun } from '../water/index.ts'
-import { deviationAt, evenPoints, FAN_MODEL, type Fan, type FanTask, fanOf, fanTasks } from './index.ts'
+import { evenPoints, FAN_MODEL, type Fan, type FanTask, fanOf, fanTasks, normalQuantile } from './index.ts'
 
 const POOL = flatRun(1.6, 0.7)
 const { fly, fishAt, plan } = dayWith()
@@ -26,7 +26,7 @@ test.each([
   [0.975, 1.95996],
   [0.999, 3.09023],
 ])('below %p of a normal lies %p', (share, deviation) =>
-  expect(Math.abs(deviationAt(share) - deviation)).toBeLessThan(4.5e-4),
+  expect(Math.abs(normalQuantile(share) - deviation)).toBeLessThan(4.5e-4),
 )
 
 test('the points fill every direction, and every pair of them, evenly', () => {
@@ -62,7 +62,7 @@ describe('the fan of a swing', () => {
       return (seed + 0.5) / 2 ** 32
     }
     const hangs = Array.from({ length: 120 }, () => {
-      const [d = 0, c = 0, v = 0, n = 0, t = 0] = Array.from({ length: 5 }, () => deviationAt(roll()))
+      const [d = 0, c = 0, v = 0, n = 0, t = 0] = Array.from({ length: 5 }, () => normalQuantile(roll()))
       const run = scaledRun(POOL, Math.exp(POOL_SPREAD.depthSd * d), Math.exp(POOL_SPREAD.currentSd * c))
       const { sinkSd, normalDragSd, tangentialDragSd } = FAN_MODEL
       const { parts, ...rest } = swingInput({ ...SETUP, run })

@@ -1,3 +1,4 @@
+import { quantileSorted } from 'd3-array'
 import { type SwingSetup, swingInput } from '../rig/index.ts'
 import { diameterForSinkRate, sinkRateMps, WATER_MODEL, type WaterPart } from '../sink/index.ts'
 import { type Ride, SWING_OPTIONS, type SwingInput } from '../swing/index.ts'
@@ -46,10 +47,10 @@ export function evenPoints(count: number, directions: number): readonly (readonl
 }
 
 /**
- * The deviation below which this share of a normal lies, to within 4.5e-4: Abramowitz & Stegun 26.2.23, from memory. [standard]
+ * The standard normal quantile: below it this share of a normal lies; to within 4.5e-4: Abramowitz & Stegun 26.2.23, from memory. [standard]
  * @param share (0, 1)
  */
-export function deviationAt(share: number): number {
+export function normalQuantile(share: number): number {
   const tail = Math.min(share, 1 - share)
   const t = Math.sqrt(-2 * Math.log(tail))
   const top = 2.515517 + 0.802853 * t + 0.010328 * t * t
@@ -77,7 +78,8 @@ export function fanTasks(setup: SwingSetup, pool: Run): readonly FanTask[] {
   const { samples, sinkSd, normalDragSd, tangentialDragSd } = FAN_MODEL
   const { depthSd, currentSd } = spreadOf(pool)
   return evenPoints(samples, DIRECTIONS).map((point, i): FanTask => {
-    const at = (direction: number, sd: number): number => Math.exp(sd * deviationAt(point[direction] ?? 0.5))
+    const at = (direction: number, sd: number): number =>
+      Math.exp(sd * normalQuantile(point[direction] ?? 0.5))
     const run = scaledRun(setup.run, at(0, depthSd), at(1, currentSd))
     const input = swingInput({ ...setup, run })
     const faster = at(2, sinkSd)
@@ -108,17 +110,13 @@ export interface Fan {
   readonly holdingShare: Span
 }
 
-/** The value below which a share of the sorted ones lies, evenly between them. */
-function quantile(sorted: readonly number[], share: number): number {
-  const place = share * (sorted.length - 1)
-  const below = Math.floor(place)
-  const [a = 0, b = a] = [sorted[below], sorted[below + 1]]
-  return a + (b - a) * (place - below)
-}
-
+/** Between the tenth and the ninetieth percentile, interpolated (Hyndman & Fan 1996, type 7). */
 function spanOf(values: readonly number[]): Span {
-  const sorted = [...values].sort((a, b) => a - b)
-  return { low: quantile(sorted, FAN_MODEL.low), high: quantile(sorted, FAN_MODEL.high) }
+  const sorted = values.toSorted((a, b) => a - b)
+  return {
+    low: quantileSorted(sorted, FAN_MODEL.low) ?? 0,
+    high: quantileSorted(sorted, FAN_MODEL.high) ?? 0,
+  }
 }
 
 /** The fan that swings make; a swing that has come to hang stays as it hangs. Undefined until all have been let go. @param toS [s] */

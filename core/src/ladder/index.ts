@@ -18,13 +18,13 @@ export {
   chartLevels,
 } from './chart.ts'
 export {
-  deviationAt,
   evenPoints,
   FAN_MODEL,
   type Fan,
   type FanTask,
   fanOf,
   fanTasks,
+  normalQuantile,
   type Span,
 } from './fan.ts'
 export { type PlanMend, planThatHolds } from './plan.ts'

@@ -5,7 +5,8 @@ import { SAW_WORDS } from '@hoxen/core/words'
 import { useRef } from 'react'
 import { useToday } from '../day/index.ts'
 import { useQuestion } from '../ledger/index.ts'
-import { commit, newId, noticeDone, noticeFailed, useSingle } from '../store/index.ts'
+import { commit, noticeDone, noticeFailed, useSingle } from '../store/index.ts'
+import { newId } from '../store/rows.ts'
 
 /** No two swings end within this [ms]. */
 const ONE_PRESS_MS = 800

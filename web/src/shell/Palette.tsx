@@ -4,7 +4,8 @@ import { HELP, KIND_NAMES, sayGuesses, sayHelp, summarize, TAG_TOPICS } from '@h
 import { useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { useToday } from '../day/index.ts'
-import { addItem, newId, noticeDone, noticeFailed, useGear, useSingle } from '../store/index.ts'
+import { noticeDone, noticeFailed, useGear, useSingle } from '../store/index.ts'
+import { addItem, newId } from '../store/rows.ts'
 import { fieldLook, Sheet, useUnits } from '../ui/index.ts'
 import type { Command } from './commands.ts'
 

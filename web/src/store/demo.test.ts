@@ -5,7 +5,8 @@ import type { Item } from '@hoxen/core/gear'
 import { beforeEach, expect, jest, test } from '@jest/globals'
 import { waitFor } from '@testing-library/dom'
 import { everything, withPast } from './everything.ts'
-import { addItems, leaveDemo, openDemo, undo } from './index.ts'
+import { leaveDemo, openDemo, undo } from './index.ts'
+import { addItems } from './rows.ts'
 
 const MINE: Item = {
   kind: 'rod',

@@ -5,15 +5,8 @@ export { keepGauge, keptGauge } from './gauges.ts'
 export { type GearNow, gearNow, useGear } from './gear.ts'
 export { noticeDone, redo, undo, useHistory } from './history.ts'
 export {
-  addItem,
-  addItems,
-  addRun,
   changeKept,
-  editRow,
   keptIn,
-  newId,
-  removeItems,
-  removeRun,
   setKept,
   useJob,
   useRigging,

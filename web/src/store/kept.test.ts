@@ -9,19 +9,10 @@ import { db } from './database.ts'
 import { draftOf, dropDraft, keepDraft } from './drafts.ts'
 import { everything, takeIn, wipeGear } from './everything.ts'
 import { keepGauge, keptGauge } from './gauges.ts'
-import {
-  addItem,
-  addItems,
-  addRun,
-  changeKept,
-  editRow,
-  newId,
-  removeItems,
-  removeRun,
-  setKept,
-} from './kept.ts'
+import { changeKept, setKept } from './kept.ts'
 import { hasGear, listOf, singleOf } from './reading.ts'
 import { changeRig } from './rig.ts'
+import { addItem, addItems, addRun, editRow, newId, removeItems, removeRun } from './rows.ts'
 import { commit } from './write.ts'
 
 const run = (id: string, widthM = 20): Run => ({

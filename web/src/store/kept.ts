@@ -1,19 +1,9 @@
 import { FIRST_JOB, type Job, type Stand, USUAL_STAND, type WaterChoice } from '@hoxen/core/day'
-import {
-  DEFAULT_SETTINGS,
-  type ListName,
-  type ListRow,
-  type Settings,
-  type SingleName,
-  type SingleValue,
-} from '@hoxen/core/format'
-import type { Item } from '@hoxen/core/gear'
+import { DEFAULT_SETTINGS, type Settings, type SingleName, type SingleValue } from '@hoxen/core/format'
 import { EMPTY_WALLET, type Rigging, type Wallet } from '@hoxen/core/rig'
 import { USUAL_PLAN } from '@hoxen/core/swing'
-import type { Run } from '@hoxen/core/water'
 import type { Tx } from './commit.ts'
 import { useSingle } from './live.ts'
-import { Once } from './once.ts'
 import { commit } from './write.ts'
 
 /** What stands for a single thing of which nothing was said yet. */
@@ -72,54 +62,4 @@ export function setKept<N extends SingleName>(
   value: SingleValue<N> | undefined,
 ): Promise<boolean> {
   return commit(label, (tx) => tx.set(name, value))
-}
-
-const adding = new Once()
-
-/** Adds a new item; asked again at the same stroke, it is not added twice. @returns false when it was not added */
-export const addItem = (item: Item): Promise<boolean> => {
-  const { id: _own, ...what } = item
-  return adding.run(JSON.stringify(what), () => addItems(`Add ${item.name}`, [item]))
-}
-
-/** Adds items, as one step. */
-export const addItems = (label: string, items: readonly Item[]): Promise<boolean> =>
-  commit(label, (tx) => tx.put('items', items))
-
-/**
- * Changes a row of a list from what it is at that moment, whoever else has changed it meanwhile.
- * @param was the row as the change began with it @param is as it is to be
- */
-export const editRow = <N extends ListName>(
-  label: string,
-  name: N,
-  was: ListRow<N>,
-  is: ListRow<N>,
-): Promise<boolean> => commit(label, (tx) => tx.edit(name, was, is))
-
-export const removeItems = (label: string, ids: readonly string[]): Promise<boolean> =>
-  commit(label, (tx) => tx.remove('items', ids))
-
-/** Adds a pool and goes to it, as one step; asked again at the same stroke, it is not added twice. */
-export const addRun = (run: Run): Promise<boolean> =>
-  adding.run('a pool', () =>
-    commit('Add a pool', async (tx) => {
-      const water = await keptIn(tx, 'water')
-      tx.put('runs', [run])
-      tx.set('water', { plan: water.plan, runId: run.id })
-    }),
-  )
-
-export const removeRun = (run: Run): Promise<boolean> =>
-  commit(`Remove ${run.name}`, (tx) => tx.remove('runs', [run.id]))
-
-/** A new identifier: the name as far as it goes, made unique. */
-export function newId(name: string): string {
-  const stem = name
-    .normalize('NFKD')
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-+|-+$/g, '')
-    .slice(0, 40)
-  return `${stem === '' ? 'item' : stem}-${crypto.randomUUID().slice(0, 8)}`
 }

@@ -2,7 +2,8 @@ import type { Item } from '@hoxen/core/gear'
 import type { Swung } from '@hoxen/core/swing'
 import { proxy, type Remote } from 'comlink'
 import { type About, ask, askOfGear, type CoreApi, type LetSwing } from '../worker/index.ts'
-import { askRides, type Wish } from './loaded.ts'
+import { askRides } from './loaded.ts'
+import type { Wish } from './wish.ts'
 
 /** Swings worked out, of those asked for so far. */
 export interface Progress {

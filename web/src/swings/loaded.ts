@@ -1,21 +1,5 @@
 import type { Ride, SwingInput, SwingResult } from '@hoxen/core/swing'
 
-/** How soon a swing is wanted: the one looked at, then what the page lists, then what nobody looks at yet. */
-export const PRIORITIES = ['ahead', 'listed', 'looked-at'] as const
-export type Priority = (typeof PRIORITIES)[number]
-
-export interface Wish {
-  readonly priority: Priority
-  /** Calls it off for whoever asked; it is given up when nobody wants it any more. */
-  readonly signal?: AbortSignal | undefined
-}
-
-/** One of many swings wanted, by a name of the asker's own. */
-export interface RideTask {
-  readonly id: string
-  readonly input: SwingInput
-}
-
 type Service = typeof import('./service.ts')
 
 let service: Service | undefined

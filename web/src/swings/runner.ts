@@ -3,8 +3,7 @@ import PQueue from 'p-queue'
 import { noticeSaid } from '../store/index.ts'
 import { Door, WorkerLost } from '../worker/index.ts'
 import type { SwingApi } from '../worker/swingApi.ts'
-import { PRIORITIES, type Priority } from './loaded.ts'
-import type { Runner } from './service.ts'
+import { PRIORITIES, type Priority, type Runner } from './wish.ts'
 
 /** Several workers that break down together are one mishap [ms]. */
 const ONE_MISHAP_MS = 4000

@@ -1,7 +1,7 @@
 import { type Ride, rideOf, type SwingInput, type SwingResult } from '@hoxen/core/swing'
 import QuickLRU from 'quick-lru'
 import { working } from '../worker/index.ts'
-import type { Priority, RideTask, Wish } from './loaded.ts'
+import type { Priority, RideTask, Runner, Wish } from './wish.ts'
 
 /** Summed up, and in full with the line's shape at each moment; twice as many are kept at most. */
 const RIDES_KEPT = 1500
@@ -14,14 +14,7 @@ interface Running<T> {
   readonly raise: (priority: Priority) => void
 }
 
-/** How a swing is let go; in the page by workers. Loaded with the first one that is not known. */
-export interface Runner {
-  readonly run: (
-    what: 'ride' | 'swing',
-    input: SwingInput,
-    wish: Required<Wish>,
-  ) => { readonly result: Promise<Ride | SwingResult>; readonly raise: (priority: Priority) => void }
-}
+// In the page by workers.
 const runner = (): Promise<Runner> => import('./runner.ts')
 
 const keys = new WeakMap<SwingInput, string>()

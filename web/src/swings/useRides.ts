@@ -1,6 +1,7 @@
 import type { Ride, SwingInput } from '@hoxen/core/swing'
 import { startTransition, useEffect, useMemo, useReducer, useState } from 'react'
-import { askRides, knownRide, type Priority, type RideTask } from './loaded.ts'
+import { askRides, knownRide } from './loaded.ts'
+import type { Priority, RideTask } from './wish.ts'
 
 export interface Rides {
   readonly rides: ReadonlyMap<string, Ride>

@@ -2,7 +2,8 @@ import { WIND_LIMITS } from '@hoxen/core/day'
 import { OBSTRUCTIONS, type Obstruction, type Run, type Spot } from '@hoxen/core/water'
 import { OBSTRUCTION_NAMES, sayBearing } from '@hoxen/core/words'
 import { useState } from 'react'
-import { editRow, noticeFailed } from '../../store/index.ts'
+import { noticeFailed } from '../../store/index.ts'
+import { editRow } from '../../store/rows.ts'
 import { QuantityField, Select, TextField, useWithin } from '../../ui/index.ts'
 
 /** Weather stations a pool can go by: the stand-ins that ship with the server. */

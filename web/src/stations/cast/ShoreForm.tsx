@@ -3,7 +3,8 @@ import { readConstituents, readProfile, type Shore, type TideSource } from '@hox
 import type { Run } from '@hoxen/core/water'
 import { sayTypedProblem } from '@hoxen/core/words'
 import { useState } from 'react'
-import { editRow, noticeFailed } from '../../store/index.ts'
+import { noticeFailed } from '../../store/index.ts'
+import { editRow } from '../../store/rows.ts'
 import { QuantityField, Select, TextField, useUnits, useWithin } from '../../ui/index.ts'
 import { TideFile } from './TideFile.tsx'
 

@@ -1,6 +1,7 @@
 import { BUCKET_M, type TipItem, timedSink } from '@hoxen/core/sink'
 import { useId, useState } from 'react'
-import { editRow, noticeDone, noticeFailed, useList, useSingle } from '../../store/index.ts'
+import { noticeDone, noticeFailed, useList, useSingle } from '../../store/index.ts'
+import { editRow } from '../../store/rows.ts'
 import { Button, fieldLook, QuantityField, Tag, useUnits, useWithin } from '../../ui/index.ts'
 
 const TRIES = 3

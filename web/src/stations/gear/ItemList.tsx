@@ -5,7 +5,8 @@ import { Copy, Trash2 } from 'lucide-react'
 import { useLayoutEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { ItemDrawing } from '../../drawing/index.ts'
-import { addItem, newId, noticeDone, noticeFailed, removeItems } from '../../store/index.ts'
+import { noticeDone, noticeFailed } from '../../store/index.ts'
+import { addItem, newId, removeItems } from '../../store/rows.ts'
 import { useUnits } from '../../ui/index.ts'
 
 const ROW_PX = 60

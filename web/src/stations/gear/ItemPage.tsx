@@ -6,16 +6,8 @@ import { type FocusEvent, useMemo } from 'react'
 import { type UseFormReturn, useForm, useWatch } from 'react-hook-form'
 import { Link, useNavigate, useParams } from 'react-router'
 import { ItemPicture } from '../../drawing/index.ts'
-import {
-  addItem,
-  draftOf,
-  editRow,
-  newId,
-  noticeDone,
-  noticeFailed,
-  removeItems,
-  useGear,
-} from '../../store/index.ts'
+import { draftOf, noticeDone, noticeFailed, useGear } from '../../store/index.ts'
+import { addItem, editRow, newId, removeItems } from '../../store/rows.ts'
 import { Button, buttonLook, Empty, fieldLook, useUnits } from '../../ui/index.ts'
 import { BucketTimer } from './BucketTimer.tsx'
 import { ByOneLine } from './ByOneLine.tsx'

@@ -2,7 +2,8 @@ import { askedFor, quickAdd } from '@hoxen/core/format'
 import { KIND_NAMES, sayGuesses, sayLine, summarize } from '@hoxen/core/words'
 import { type FormEvent, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
+import { noticeDone, noticeFailed } from '../../store/index.ts'
+import { addItem, newId } from '../../store/rows.ts'
 import { Button, fieldLook, useUnits } from '../../ui/index.ts'
 
 /** One typed line becomes one item; what it was understood as is shown while typing. */

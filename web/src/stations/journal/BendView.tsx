@@ -6,7 +6,8 @@ import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { useDay } from '../../day/index.ts'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
-import { commit, newId, noticeDone, noticeFailed, useGear, useList } from '../../store/index.ts'
+import { commit, noticeDone, noticeFailed, useGear, useList } from '../../store/index.ts'
+import { newId } from '../../store/rows.ts'
 import {
   Button,
   buttonLook,

@@ -1,5 +1,6 @@
 import { useId, useState } from 'react'
-import { commit, newId, noticeFailed, useList } from '../../store/index.ts'
+import { commit, noticeFailed, useList } from '../../store/index.ts'
+import { newId } from '../../store/rows.ts'
 import { Button, fieldLook } from '../../ui/index.ts'
 import { shrunk } from './photo.ts'
 

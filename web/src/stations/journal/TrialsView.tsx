@@ -22,13 +22,13 @@ import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
 import {
   changeKept,
   commit,
-  newId,
   noticeDone,
   noticeFailed,
   useGear,
   useList,
   useSettings,
 } from '../../store/index.ts'
+import { newId } from '../../store/rows.ts'
 import {
   Button,
   buttonLook,

@@ -7,7 +7,8 @@ import { windowFor } from '@hoxen/core/rod'
 import { sayCheck, sayGuesses, sayLine, summarize, WINDOW_NAMES } from '@hoxen/core/words'
 import { useState } from 'react'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
-import { addItems, newId, noticeDone, noticeFailed } from '../../store/index.ts'
+import { noticeDone, noticeFailed } from '../../store/index.ts'
+import { addItems, newId } from '../../store/rows.ts'
 import { Button, fieldLook, StateMark, useUnits } from '../../ui/index.ts'
 
 /** Any day will do: a window is the rod's own. */

@@ -2,7 +2,8 @@ import { quickAdd } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
 import { KIND_NAMES, quickLine, sayGuesses, sayLine, summarize } from '@hoxen/core/words'
 import { type FormEvent, useState } from 'react'
-import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
+import { noticeDone, noticeFailed } from '../../store/index.ts'
+import { addItem, newId } from '../../store/rows.ts'
 import { Button, fieldLook, useUnits } from '../../ui/index.ts'
 
 /** What is looked for, as the line it is added by: changed to what one really has, it becomes an item. */

@@ -2,7 +2,8 @@ import { itemSchema, problemsOf, type Reel, type Spool } from '@hoxen/core/gear'
 import { arborFromBox, USUAL_BACKING_M } from '@hoxen/core/reel'
 import { sayProblem } from '@hoxen/core/words'
 import { useState } from 'react'
-import { editRow, noticeDone, noticeFailed } from '../../store/index.ts'
+import { noticeDone, noticeFailed } from '../../store/index.ts'
+import { editRow } from '../../store/rows.ts'
 import { Button, fieldLook, QuantityField, useUnits } from '../../ui/index.ts'
 
 /** A usual spool to start from where this one has not been measured. [practice] */

@@ -15,7 +15,8 @@ import {
   standIn,
   unplugBench,
 } from '../../scale/index.ts'
-import { addItem, changeKept, editRow, newId, noticeDone, noticeFailed, useGear } from '../../store/index.ts'
+import { changeKept, noticeDone, noticeFailed, useGear } from '../../store/index.ts'
+import { addItem, editRow, newId } from '../../store/rows.ts'
 import { Button, fieldLook, QuantityField, Select, Tag, useUnits, useWithin } from '../../ui/index.ts'
 import { MaterialAxis } from './MaterialAxis.tsx'
 import { SettlingTrace } from './SettlingTrace.tsx'

@@ -1,0 +1,26 @@
+import type { Ride, SwingInput, SwingResult } from '@hoxen/core/swing'
+
+/** How soon a swing is wanted: the one looked at, then what the page lists, then what nobody looks at yet. */
+export const PRIORITIES = ['ahead', 'listed', 'looked-at'] as const
+export type Priority = (typeof PRIORITIES)[number]
+
+export interface Wish {
+  readonly priority: Priority
+  /** Calls it off for whoever asked; it is given up when nobody wants it any more. */
+  readonly signal?: AbortSignal | undefined
+}
+
+/** One of many swings wanted, by a name of the asker's own. */
+export interface RideTask {
+  readonly id: string
+  readonly input: SwingInput
+}
+
+/** How a swing is let go. */
+export interface Runner {
+  readonly run: (
+    what: 'ride' | 'swing',
+    input: SwingInput,
+    wish: Required<Wish>,
+  ) => { readonly result: Promise<Ride | SwingResult>; readonly raise: (priority: Priority) => void }
+}
