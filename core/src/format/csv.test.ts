@@ -1,8 +1,10 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
+import Papa from 'papaparse'
 import { FIELDS, itemSchema, KINDS, readField, withField } from '../gear/index.ts'
 import { readCsv, readDocument, sameFigures, writeCsv } from './index.ts'
+import { refusedTable } from './refusedTable.ts'
 
 const seeded = { seed: 20261125, numRuns: 200 }
 const demo = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8'))
@@ -100,4 +102,18 @@ describe('fields', () => {
       expect(copy).toEqual(item)
     }
   })
+})
+
+test('rows that were refused go out as text that no spreadsheet runs, tabs and line ends too', () => {
+  const table = refusedTable('kind,name\nrod,"=1+1"\nrod,"\t=2"\nrod,"\r@x"\n', {
+    2: 'no',
+    3: '=why',
+    4: 'no',
+  })
+  const { data } = Papa.parse<string[]>(table)
+  expect(data.slice(1).map(([, name, why]) => [name?.[0], why?.[0]])).toEqual([
+    ["'", 'n'],
+    ["'", "'"],
+    ["'", 'n'],
+  ])
 })

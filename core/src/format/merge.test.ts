@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import { type Item, itemSchema } from '../gear/index.ts'
 import { type HoxenDocument, merged, nothingKept, onward, planMerge, type WithPast } from './index.ts'
+import { descent } from './trail.ts'
+import { trailsSchema } from './trailSchema.ts'
 
 const rod = (id: string, lengthM = 4): Item =>
   itemSchema.parse({ kind: 'rod', id, name: id, lineNumber: 7, lengthM, hands: 'two-hander' })
@@ -170,3 +172,14 @@ test('two hundred random days on two devices: brought together both ways they ar
     for (const id of asked) expect(touched.get(id)?.size).toBe(2)
   }
 })
+
+test('a trail from the end of time goes on: its next mark is one that every reader takes', () => {
+  for (const mark of ['zzzzzzzzzzz-a', '2a1x1x1x1x1-b', `${(8.64e15).toString(36)}-c`]) {
+    const trail = onward(onward([mark], NOW_MS, 'one'), NOW_MS, 'two')
+    expect(trailsSchema.safeParse({ 'items/a': trail }).success).toBe(true)
+    expect(new Set(trail).size).toBe(3)
+    expect(descent(trail, [mark])).toBe('mine-newer')
+  }
+  expect(onward([], NOW_MS, 'x')).toEqual([`${NOW_MS.toString(36)}-x`])
+})
+const NOW_MS = Date.UTC(2026, 10, 29)

@@ -58,3 +58,14 @@ describe('a rig in a link', () => {
     [`"${'x'.repeat(130_000)}"`, 'damaged'],
   ])('%# %.30p is %p', (text, outcome) => expect(readShared(text).outcome).toBe(outcome))
 })
+
+test('a link whose tip names a rod, or a part that is not in it, is damaged', () => {
+  const whole = share()
+  for (const rig of [
+    { ...whole.rig, tipId: whole.rig.rodId },
+    { ...whole.rig, headId: whole.rig.rodId },
+    { ...whole.rig, leaderId: 'elsewhere' },
+  ])
+    expect(readShared(JSON.stringify({ ...JSON.parse(writeShared(whole)), rig })).outcome).toBe('damaged')
+  expect(readShared(writeShared(whole)).outcome).toBe('read')
+})

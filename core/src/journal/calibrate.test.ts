@@ -1,15 +1,20 @@
 import { describe, expect, test } from '@jest/globals'
-import type { Swung } from '../swing/index.ts'
-import { byItsLog, type Run } from '../water/index.ts'
+import { swingsInSteps, through } from '../rig/index.ts'
+import type { SwingInput, Swung } from '../swing/index.ts'
+import { DEMO_BY_ID, WINTER_RIG } from '../testing/index.ts'
+import { atFlow, byItsLog, type Run } from '../water/index.ts'
 import {
   CALIBRATE_MODEL,
   calibrated,
+  calibrateInSteps,
+  calibrationTasks,
   type Entry,
   nearestTo,
   remembers,
   type Saw,
   type Seen,
   sawOf,
+  seenIn,
   seenWith,
 } from './index.ts'
 
@@ -59,9 +64,72 @@ function dice(seed: number): () => number {
     return now / 2147483647
   }
 }
+const ENTRY = {
+  flowM3ps: 20,
+  fly: { dress: 'medium', weighting: 'light' },
+  fishAt: 'bottom',
+  plan: { angleDeg: 60, tipHeightM: 1, mends: [] },
+  castM: 18,
+  rig: WINTER_RIG,
+  saw: 'touched',
+} as unknown as Entry
+const swungBy = (input: SwingInput): Swung => through(swingsInSteps([input]))[0] as Swung
+
 describe('a pool taught by its log', () => {
   test('one entry teaches nothing yet', () => {
     expect(calibrated(seenOf(['band']), ridesOf([() => 0]))).toEqual({ outcome: 'too-few' })
+  })
+  test('eight hundred entries that contradict one another leave it as it was measured, and never a NaN', () => {
+    const water: Water = (d, c) => -0.2 - 1.5 * d - 1.5 * c
+    const saws = Array.from({ length: 800 }, (_, i): Saw => (i % 2 === 0 ? 'high' : 'touched'))
+    const found = calibrated(seenOf(saws), ridesOf(saws.map(() => water)))
+    if (found.outcome !== 'calibrated') throw new Error(found.outcome)
+    for (const { factor, low, high } of [found.depth, found.current]) {
+      expect(low).toBeLessThan(factor)
+      expect(high).toBeGreaterThan(factor)
+      expect(Math.abs(Math.log(factor))).toBeLessThan(0.35)
+    }
+    expect(Number.isFinite(found.correlation)).toBe(true)
+  })
+  test('an entry is learnt at the level it was logged at, with both its flies, in as many swings as the grid has places', () => {
+    const entry = {
+      flowM3ps: 40,
+      fly: { dress: 'sparse', weighting: 'unweighted' },
+      dropper: { fly: { dress: 'bulky', weighting: 'heavy' }, upM: 0.6 },
+      fishAt: 'bottom',
+      plan: { angleDeg: 60, tipHeightM: 1, mends: [] },
+      castM: 20,
+      rig: WINTER_RIG,
+      saw: 'band',
+    } as unknown as Entry
+    const one = seenIn(entry, DEMO_BY_ID)
+    if (one === undefined) throw new Error('not seen')
+    expect(one.setup.dropper).toEqual(entry.dropper)
+    const tasks = calibrationTasks(RUN, [one])
+    expect(tasks).toHaveLength(swings ** 2)
+    expect(tasks.every(({ input }) => input.parts.some(({ hangs }) => hangs !== undefined))).toBe(true)
+    // In the middle of the grid the pool is as it was measured, carried to that level.
+    const carried = atFlow(RUN, 20, 40)
+    const middle = (swings - 1) / 2
+    expect(
+      carried.outcome === 'too-far' || tasks.find(({ id }) => id === `0 ${middle} ${middle}`)?.input.run,
+    ).toEqual(carried.outcome === 'too-far' || carried.run)
+    // At another level it is other water; without a flow nothing is learnt.
+    expect(calibrationTasks(RUN, [{ ...one, flowM3ps: 20 }])[0]?.input.run).not.toEqual(tasks[0]?.input.run)
+    const { flowM3ps: _flow, ...unknown } = entry
+    expect(seenIn(unknown as Entry, DEMO_BY_ID)).toBeUndefined()
+  })
+  test('worked through in steps it asks for each entry’s swings at once, and comes to the same', () => {
+    const entry = { ...ENTRY, saw: 'high' as const }
+    const seen = [ENTRY, entry, ENTRY].flatMap((each) => seenIn(each, DEMO_BY_ID) ?? [])
+    const wanted: number[] = []
+    const steps = calibrateInSteps(RUN, seen)
+    let step = steps.next()
+    for (; !step.done; step = steps.next()) if (step.value?.length) wanted.push(step.value.length)
+    // The second and third are swings that are known by then.
+    expect(wanted).toEqual([swings ** 2])
+    const rides = new Map(calibrationTasks(RUN, seen).map(({ id, input }) => [id, swungBy(input)]))
+    expect(step.value).toEqual(calibrated(seen, rides))
   })
   test('nothing but “too high” makes it deeper or faster, nothing but “touched” shallower or slower', () => {
     const water: Water = (d, c) => -0.2 - 1.5 * d - 1.5 * c

@@ -13,6 +13,7 @@ import {
 } from '../rig/index.ts'
 import {
   castReachM,
+  type Ride,
   rideOf,
   type SwingPlan,
   swing,
@@ -260,4 +261,34 @@ describe('one thing to change', () => {
       expect(summary.maxDepthM).toBeGreaterThan(0.2)
     }
   })
+})
+
+test('any swings sort alike from whatever order: the comparison is a total one', () => {
+  const base = rideOf(swing(swingInput(setupWith('t-11'))))
+  const as = (holdingShare: number, snagRisk: number, ridesM: number): Ride => ({
+    ...base,
+    summary: { ...base.summary, holdingShare, snagRisk, ridesM },
+  })
+  // Shares a little apart, of which the less sure snags less: a tolerance would put each before the next.
+  const list = [
+    as(0.7, 0.3, 1),
+    as(0.694, 0.2, 1),
+    as(0.688, 0.1, 1),
+    as(0.688, 0.1, 1.2),
+    as(0.004, 0.4, 0.5),
+    as(0, 0, 0.9),
+  ]
+  const sorted = [...list].sort(betterRide)
+  for (let shift = 0; shift < list.length; shift++)
+    for (const order of [
+      [...list.slice(shift), ...list.slice(0, shift)],
+      [...list.slice(shift), ...list.slice(0, shift)].reverse(),
+    ])
+      expect(order.sort(betterRide)).toEqual(sorted)
+  for (const a of list)
+    for (const b of list) expect(Math.sign(betterRide(a, b))).toBe(-Math.sign(betterRide(b, a)) + 0)
+  // Of equal shares the one that snags less; of equal risk the deeper; where neither gets there, the deeper.
+  expect(betterRide(as(0.7, 0.1, 1), as(0.7, 0.3, 2))).toBeLessThan(0)
+  expect(betterRide(as(0.7, 0.1, 2), as(0.7, 0.1, 1))).toBeLessThan(0)
+  expect(betterRide(as(0, 0.9, 2), as(0, 0.1, 1))).toBeLessThan(0)
 })

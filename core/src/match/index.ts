@@ -6,6 +6,7 @@ export {
   type Card,
   choiceOf,
   judge,
+  judgeStrand,
   type MatchResult,
   matchInSteps,
   matchRigs,

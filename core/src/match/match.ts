@@ -1,6 +1,7 @@
 import type { Day } from '../day/index.ts'
 import type { Gear } from '../gear/index.ts'
-import type { RigChoice } from '../rig/index.ts'
+import type { Strand } from '../ladder/index.ts'
+import type { Front, RigChoice } from '../rig/index.ts'
 import {
   type Check,
   type CheckState,
@@ -135,3 +136,11 @@ export function* matchInSteps(gear: Gear, day: Day, limit = CARD_LIMIT): Steps<M
 /** The same, at one go. */
 export const matchRigs = (gear: Gear, day: Day, limit = CARD_LIMIT): MatchResult =>
   through(matchInSteps(gear, day, limit))
+
+/** The rig with a tip and its leader, cast at the angle that serves the tip best: what the ladder of tips says of it. */
+export const judgeStrand = (
+  parts: RigParts,
+  day: Day,
+  front: Front,
+  { angleDeg, ride }: Strand['best'],
+): RankedRig => judge({ ...parts, ...front }, { ...day, plan: { ...day.plan, angleDeg } }, ride)

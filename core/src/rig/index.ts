@@ -85,12 +85,12 @@ export { type RiggingStep, riggingSteps } from './rigging.ts'
 export { frontPieces, strandParts } from './strand.ts'
 export { type Suited, suitedTo } from './suits.ts'
 export { reachM, type SwingDay, type SwingParts, type SwingSetup, swingInput } from './swung.ts'
+export { type TriedTip, triedTips } from './tried.ts'
 export {
   EMPTY_WALLET,
   type Pouch,
   putInto,
   renamePocket,
-  tipsCarried,
   type Wallet,
   withoutPocket,
 } from './wallet.ts'

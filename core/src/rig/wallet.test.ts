@@ -10,10 +10,10 @@ import {
   type Rigged,
   type RigSlot,
   renamePocket,
-  tipsCarried,
   type Wallet,
   withoutPocket,
 } from './index.ts'
+import { tipsCarried } from './wallet.ts'
 
 const RIG: RigChoice = {
   rodId: 'rod',

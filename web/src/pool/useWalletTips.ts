@@ -1,5 +1,5 @@
 import { betterRide } from '@hoxen/core/ladder'
-import { type RigParts, swingInput, tipsCarried, withPart } from '@hoxen/core/rig'
+import { type RigParts, swingInput, triedTips } from '@hoxen/core/rig'
 import type { Ride } from '@hoxen/core/swing'
 import { useMemo } from 'react'
 import { partsIn, useQuestion } from '../ledger/index.ts'
@@ -29,13 +29,9 @@ export function useWalletTips():
   const { tips } = useTips()
   const tried = useMemo(() => {
     if (question === undefined || choice == null) return []
-    const ids = tipsCarried(
-      wallet,
-      choice,
-      tips.map(({ id }) => id),
-    )
-    return ids.flatMap((tipId): { tipId: string | null; parts: RigParts }[] => {
-      const parts = partsIn(question.gear, withPart(choice, 'tipId', tipId, question.byId, wallet))
+    const owned = tips.map(({ id }) => id)
+    return triedTips(choice, wallet, owned, question.byId).flatMap(({ tipId, rig }) => {
+      const parts = partsIn(question.gear, rig)
       return parts === 'gone' ? [] : [{ tipId, parts }]
     })
   }, [question, choice, wallet, tips])

@@ -1,16 +1,12 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { QueryClientProvider } from '@tanstack/react-query'
 import { HashRouter, Navigate, Route, Routes, useLocation } from 'react-router'
 import { DayProvider } from '../day/index.ts'
 import { NotFound, PageGuard } from './PageGuard.tsx'
+import { newClient } from './queries.ts'
 import { Shell } from './Shell.tsx'
 import { STATIONS } from './stations.ts'
 
-// Questions go to the worker and are pure: an answer never goes stale by itself, and a failed one is not worth repeating.
-const client = new QueryClient({
-  defaultOptions: {
-    queries: { staleTime: Number.POSITIVE_INFINITY, gcTime: 60_000, retry: 1, networkMode: 'always' },
-  },
-})
+const client = newClient()
 
 export function App() {
   return (

@@ -43,3 +43,13 @@ describe('changes as data', () => {
     expect(inverse(inverse(added))).toEqual(added)
   })
 })
+
+test('a change fits whatever order keys were written in, within lists too', () => {
+  const change = changeOf(X, { list: [{ a: 1, b: 2 }], at: { x: 1, y: 2 } }, { list: [], at: { x: 3, y: 2 } })
+  if (change === undefined) throw new Error('no change')
+  expect(fits({ at: { y: 2, x: 1 }, list: [{ b: 2, a: 1 }] }, change)).toBe(true)
+  expect(fits({ at: { y: 2, x: 1 }, list: [{ b: 3, a: 1 }] }, change)).toBe(false)
+  const gone = changeOf(X, { list: [{ a: 1, b: 2 }] }, undefined)
+  expect(gone && fits({ list: [{ b: 2, a: 1 }] }, gone)).toBe(true)
+  expect(changeOf(X, { list: [{ a: 1, b: 2 }] }, { list: [{ b: 2, a: 1 }] })).toBeUndefined()
+})

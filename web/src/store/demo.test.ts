@@ -4,6 +4,7 @@ import { readFileSync } from 'node:fs'
 import type { Item } from '@hoxen/core/gear'
 import { beforeEach, expect, jest, test } from '@jest/globals'
 import { waitFor } from '@testing-library/dom'
+import { db } from './database.ts'
 import { everything, withPast } from './everything.ts'
 import { leaveDemo, openDemo, undo } from './index.ts'
 import { addItems } from './rows.ts'
@@ -52,4 +53,15 @@ test('what only looked round is carried nowhere: one’s own put aside is no los
   const { past } = await withPast()
   expect(past.gone).toEqual(first.gone)
   expect(past.trails['items/mine']).toEqual(first.trails['items/mine'])
+})
+
+test('one’s own is put aside in the same transaction: where that fails, nothing goes and nothing comes', async () => {
+  await addItems('Add', [{ ...MINE, id: 'precious', name: 'Precious' }])
+  const before = await everything()
+  const put = db.aside.put.bind(db.aside)
+  db.aside.put = (() => Promise.reject(new Error('full'))) as unknown as typeof put
+  await expect(openDemo()).rejects.toThrow()
+  db.aside.put = put
+  expect(await everything()).toEqual(before)
+  expect(await db.aside.count()).toBe(0)
 })

@@ -1,10 +1,11 @@
 import { readFileSync } from 'node:fs'
 import { type HoxenDocument, readDocument } from '@hoxen/core/format'
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { QueryClientProvider } from '@tanstack/react-query'
 import { configure, type RenderResult, render } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { MemoryRouter } from 'react-router'
 import { DayProvider } from '../day/index.ts'
+import { newClient } from '../shell/queries.ts'
 import { takeIn } from '../store/everything.ts'
 import { UnitsContext } from '../ui/index.ts'
 
@@ -22,7 +23,7 @@ export const keepDemo = (more: Partial<HoxenDocument> = {}): Promise<boolean> =>
 
 /** Part of the application on a page of its own, at an address. */
 export function show(children: ReactNode, at = '/'): RenderResult {
-  const client = new QueryClient({ defaultOptions: { queries: { retry: false, networkMode: 'always' } } })
+  const client = newClient({ retry: false, gcTime: Number.POSITIVE_INFINITY })
   return render(
     <QueryClientProvider client={client}>
       <MemoryRouter initialEntries={[at]}>

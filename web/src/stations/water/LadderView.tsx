@@ -1,5 +1,5 @@
 import { frontsToTry, type Strand, strandsOf, tipIdOf, tipRungs } from '@hoxen/core/ladder'
-import { judge } from '@hoxen/core/match'
+import { judgeStrand } from '@hoxen/core/match'
 import type { CheckState, SwingSetup } from '@hoxen/core/rig'
 import { useMemo, useState } from 'react'
 import { useDay } from '../../day/index.ts'
@@ -12,15 +12,9 @@ import { LadderDrawing } from './LadderDrawing.tsx'
 export const NO_TIP = 'No tip'
 
 /** What the ledger says of the rig with a tip at the angle that serves it best: what taking it would bring. */
-function useVerdict(
-  { parts }: SwingSetup,
-  { front, best: { angleDeg, ride } }: Strand,
-): CheckState | undefined {
+function useVerdict({ parts }: SwingSetup, { front, best }: Strand): CheckState | undefined {
   const day = useDay()
-  return useMemo(
-    () => day && judge({ ...parts, ...front }, { ...day, plan: { ...day.plan, angleDeg } }, ride).verdict,
-    [day, parts, front, angleDeg, ride],
-  )
+  return useMemo(() => day && judgeStrand(parts, day, front, best).verdict, [day, parts, front, best])
 }
 
 /** Each tip of the wallet as a strand at its depth in this run, ranked by how its swing is judged, then by the time it has the fly with the fish. */
