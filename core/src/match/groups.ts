@@ -9,6 +9,12 @@ const SIDE: ReadonlySet<Part> = new Set(['rod', 'head', 'runningLine', 'reel'])
 const within = (needs: readonly Part[], parts: readonly Part[]): boolean =>
   needs.every((part) => parts.includes(part))
 
+/** A rig under construction: parts not chosen yet are null, and no look that needs them is run. */
+export type Draft = { -readonly [P in Part]: RigParts[P] }
+
+/** Anything that finds something in a draft. */
+type Runs = Pick<Look, 'run'>
+
 /** Every look a search may run, sorted by what it needs. */
 export interface Groups {
   readonly rod: readonly Look[]
@@ -16,8 +22,12 @@ export interface Groups {
   readonly pair: readonly Look[]
   readonly headTip: readonly Look[]
   /** The best that those can come to which need rod and head and more. */
-  readonly least: readonly NonNullable<Look['least']>[]
+  readonly least: readonly Runs[]
+  /** Of those two, what never comes out better with a longer head of its kind, and with one further off the window. */
+  readonly growsWithHead: readonly Runs[]
+  readonly growsOffWindow: readonly Runs[]
   readonly front: readonly Look[]
+  readonly leaderAlone: readonly Look[]
   readonly tipLeader: readonly Look[]
   /** Weighed once for each key and leader. */
   readonly keyed: readonly Look[]
@@ -40,12 +50,20 @@ export function groupsOf(looks: readonly Look[]): Groups {
   const needing = (...parts: Part[]) => take(({ needs }) => within(needs, parts))
   const all = (set: ReadonlySet<Part>) => take(({ needs }) => needs.every((part) => set.has(part)))
   const alone = { rod: needing('rod'), head: needing('head'), pair: needing('rod', 'head') }
-  const tips = { headTip: needing('head', 'tip'), tipLeader: needing('tip', 'leader') }
-  const least = [...left].flatMap((look) => (look.least === undefined ? [] : [look.least]))
+  const tips = {
+    headTip: needing('head', 'tip'),
+    leaderAlone: needing('leader'),
+    tipLeader: needing('tip', 'leader'),
+  }
+  const more = [...left].flatMap(({ least, ...look }) =>
+    least === undefined ? [] : [{ ...look, run: least }],
+  )
   return {
     ...alone,
     ...tips,
-    least,
+    least: more,
+    growsWithHead: [...alone.pair, ...more].filter((look) => look.growsWithHead),
+    growsOffWindow: [...alone.pair, ...more].filter((look) => look.growsOffWindow),
     front: needing('rod', 'head', 'tip'),
     keyed: take(({ needs, key }) => key !== undefined && needs.every((part) => FRONT.has(part))),
     leader: all(FRONT),
@@ -58,7 +76,7 @@ export function groupsOf(looks: readonly Look[]): Groups {
 }
 
 /** What looks cost together. */
-export function costOf(looks: readonly Look[], parts: RigParts, day: Day): number {
+export function costOf(looks: readonly Runs[], parts: RigParts, day: Day): number {
   let cost = 0
   for (const look of looks) {
     const finding = look.run(parts, day)

@@ -16,6 +16,12 @@ export class Podium {
     return this.found.length < this.limit ? Number.POSITIVE_INFINITY : (this.found.at(-1)?.cost ?? 0)
   }
 
+  /** Whether one of this cost and place would stand on it. */
+  takes(cost: number, place: number): boolean {
+    const last = this.found.length < this.limit ? undefined : this.found.at(-1)
+    return last === undefined || cost < last.cost || (cost === last.cost && place < last.place)
+  }
+
   add(entry: Found): void {
     let low = 0
     let high = this.found.length

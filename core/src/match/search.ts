@@ -1,12 +1,13 @@
 import TinyQueue from 'tinyqueue'
 import type { Day } from '../day/index.ts'
-import type { Rod } from '../gear/index.ts'
-import type { HeadFacts } from '../line/index.ts'
 import { CHECKS, type Look, quickLooks, type Steps } from '../rig/index.ts'
 import type { Candidates } from './candidates.ts'
-import { groupsOf } from './groups.ts'
-import { type Pair, PartCosts, type Sides, type TipOnHead } from './partCosts.ts'
+import { FrontCosts } from './frontCosts.ts'
+import { type Draft, groupsOf } from './groups.ts'
+import type { Branch } from './headTree.ts'
+import { PairCosts } from './pairCosts.ts'
 import { type Found, Podium } from './podium.ts'
+import { SideCosts, type Sides } from './sideCosts.ts'
 
 /** All that a search runs. */
 const SEARCHED: readonly Look[] = CHECKS.flatMap((check) => quickLooks(check))
@@ -19,29 +20,32 @@ export interface SearchFor {
   readonly looks?: readonly Look[]
 }
 
-interface Taken {
-  readonly rod: Rod
-  readonly head: HeadFacts
+/** What waits its turn, by the least that its best rig can cost, as far as that is known. */
+interface Waiting {
+  readonly bound: number
   readonly rodIndex: number
-  readonly headIndex: number
+  /** A rod with some of the heads; none stands for all of them. */
+  readonly branch?: Branch
+  /** A rod with one head. */
+  readonly pair?: Pair
 }
 
-/** A rod with a head that waits its turn: the least that its best rig can cost, as far as that is known. */
-interface Waiting {
-  readonly pair: number
-  readonly bound: number
+interface Pair {
+  readonly headIndex: number
+  /** Rod by rod, head by head: settles ties. */
+  readonly place: number
   /** What rod and head cost, alone and together. */
   readonly own: number
   /** Once they were looked for. */
-  readonly reel?: Sides
-  readonly tips?: readonly TipOnHead[]
+  readonly sides?: Sides
+  readonly tips?: true
 }
 
 /**
- * The best rigs, each completed with its best leader, running line and reel. Exact: costs of looks add up, so what must cost
- * more than the last place already does is left out unseen. Best first: rods with heads wait in a
- * queue by the least they can cost, first by rod and head, then with their reel's side, and get tips and leaders only once
- * they are the most hopeful of all.
+ * The best rigs, each completed with its best leader, running line and reel. Exact: costs of looks add up, so what must cost more
+ * than the last place already does is left out unseen. Branch and bound, best first (Land & Doig 1960): rods wait by the least
+ * they can cost, then with branches of the heads, then with one head each, for which first its reel's side, then its tips are
+ * looked for, once it is the most hopeful of all.
  */
 export function* searchInSteps(
   c: Candidates,
@@ -52,77 +56,82 @@ export function* searchInSteps(
   const [firstHead] = c.heads
   if (firstRod === undefined || firstHead === undefined) return []
   const podium = new Podium(limit)
-  const known = new PartCosts(c, day, groupsOf(looks), { rod: firstRod, head: firstHead })
-  const waiting = new TinyQueue<Waiting>([], (a, b) => a.bound - b.bound || a.pair - b.pair)
-  const taken = (pair: number): Taken => {
-    const headIndex = pair % c.heads.length
-    const rodIndex = (pair - headIndex) / c.heads.length
-    const rod = c.rods[rodIndex] ?? firstRod
-    const head = c.heads[headIndex] ?? firstHead
-    known.take(rod, head)
-    return { rod, head, rodIndex, headIndex }
+  const groups = groupsOf(looks)
+  const draft: Draft = {
+    rod: firstRod,
+    head: firstHead,
+    tip: null,
+    leader: null,
+    runningLine: null,
+    reel: null,
   }
-  /** Lets rod and head wait, unless they are too dear already. */
+  const sides = new SideCosts(c, day, groups, draft)
+  const fronts = new FrontCosts(c, day, groups, draft)
+  const pairs = new PairCosts(c, day, groups, draft, sides)
+  const placeOf = ({ rodIndex, pair }: Waiting): number => pair?.place ?? rodIndex * c.heads.length
+  const queue = new TinyQueue<Waiting>([], (a, b) => a.bound - b.bound || placeOf(a) - placeOf(b))
+  /** Lets it wait, unless it is too dear already. */
   const wait = (waits: Waiting): void => {
-    if (waits.bound <= podium.ceiling) waiting.push(waits)
+    if (waits.bound <= podium.ceiling) queue.push(waits)
   }
-  const meet = ({ place: pair, floor }: Pair): void => {
-    const { rodIndex, headIndex } = taken(pair)
-    const { cost, least } = known.together()
-    const bound = floor + cost + least
-    const own = known.alone(rodIndex, headIndex) + cost
-    wait({ pair, bound, own })
+  const take = (rodIndex: number, headIndex: number) => {
+    const [rod, head] = [c.rods[rodIndex] ?? firstRod, c.heads[headIndex] ?? firstHead]
+    pairs.take(rod, head)
+    return { rod, head }
   }
-  /** Looks closer at what waited: at its reel's side, at the tips on its head, at last at all. */
-  const turn = (waits: Waiting): void => {
-    const { rodIndex, headIndex, ...parts } = taken(waits.pair)
-    const { reel, tips } = waits
-    if (reel === undefined) {
-      const sides = known.bestReel(rodIndex, headIndex)
-      wait({ ...waits, bound: waits.bound + sides.cost, reel: sides })
-    } else if (tips === undefined) {
-      const on = known.tipsOn(headIndex)
-      wait({ ...waits, bound: waits.bound + (on[0]?.cost ?? 0), tips: on })
-    } else compete(parts, waits, reel, tips)
+  const meet = (rodIndex: number, headIndex: number): void => {
+    take(rodIndex, headIndex)
+    const { cost, least } = pairs.together(rodIndex, headIndex)
+    const own = pairs.alone(rodIndex, headIndex) + cost
+    wait({ bound: least, rodIndex, pair: { headIndex, place: rodIndex * c.heads.length + headIndex, own } })
+  }
+  /** Rods come with branches of heads, branches with their halves, handfuls head by head. */
+  const open = ({ rodIndex, branch }: Waiting): void => {
+    const halves = branch?.halves() ?? pairs.branchesFor(c.rods[rodIndex] ?? firstRod)
+    for (const half of halves) wait({ bound: pairs.leastOfBranch(rodIndex, half), rodIndex, branch: half })
+    if (halves.length === 0) for (const { index } of branch?.heads ?? []) meet(rodIndex, index)
+  }
+  /** Looks closer at a rod with a head: at its reel's side, at the tips on its head, at last at all. */
+  const turn = (waits: Waiting, pair: Pair): void => {
+    const { rodIndex, bound } = waits
+    const { headIndex } = pair
+    const parts = take(rodIndex, headIndex)
+    if (pair.sides === undefined) {
+      const found = sides.bestReel(rodIndex, headIndex)
+      const more = found.cost - sides.leastLine(headIndex) - sides.leastReel(rodIndex)
+      wait({ ...waits, bound: bound + more, pair: { ...pair, sides: found } })
+    } else if (pair.tips === undefined)
+      wait({ ...waits, bound: bound + fronts.least(headIndex), pair: { ...pair, tips: true } })
+    else compete(parts, pair, pair.sides)
   }
   /** Lets rod and head compete with their tips and leaders. */
-  const compete = (
-    { rod, head }: Pick<Taken, 'rod' | 'head'>,
-    { pair, own }: Waiting,
-    reel: Sides,
-    tips: readonly TipOnHead[],
-  ): void => {
-    const base = own + reel.cost
-    let best: Found | undefined
-    // One more than the best tip so far is of no use where only one is wanted.
-    const ceiling = (): number => Math.min(podium.ceiling, best?.cost ?? Number.POSITIVE_INFINITY)
-    for (const front of known.fronts(tips, ceiling() - base)) {
-      if (base + front.cost > ceiling()) break
-      const leader = known.bestLeader(front, reel, ceiling() - base)
+  const compete = ({ rod, head }: Pick<Draft, 'rod' | 'head'>, pair: Pair, best: Sides): void => {
+    const base = pair.own + best.cost
+    let first: Found | undefined
+    const budget = (): number => Math.min(podium.ceiling, first?.cost ?? Number.POSITIVE_INFINITY)
+    // Where only one is wanted, one that costs as much as the best so far and stands behind it is of no use either.
+    const beaten = (cost: number, place: number): boolean =>
+      !podium.takes(cost, place) ||
+      (first !== undefined && (cost > first.cost || (cost === first.cost && place > first.place)))
+    for (const on of fronts.tips(pair.headIndex, budget() - base)) {
+      if (base + on.least > budget()) break
+      const place = pair.place * c.tips.length + on.tipIndex
+      if (beaten(base + on.least, place)) continue
+      const leader = fronts.bestLeader(on, best, budget() - base)
       const cost = base + leader.cost
-      if (cost > ceiling()) continue
-      const place = pair * c.tips.length + front.tipIndex
-      const side = leader.side ?? reel.choice
-      const found = { parts: { rod, head, tip: front.tip, leader: leader.choice, ...side }, cost, place }
+      if (beaten(cost, place)) continue
+      const side = leader.side ?? best.choice
+      const found = { parts: { rod, head, tip: on.tip, leader: leader.choice, ...side }, cost, place }
       if (oneFor === 'tip') podium.add(found)
-      else if (best === undefined || cost < best.cost || place < best.place) best = found
+      else first = found
     }
-    if (best !== undefined) podium.add(best)
+    if (first !== undefined) podium.add(first)
   }
   yield
-  const pairs = known.pairs()
-  let pair = pairs.next().value
-  for (;;) {
-    const waits = waiting.peek()
-    if (pair !== undefined && pair.floor <= (waits?.bound ?? Number.POSITIVE_INFINITY)) {
-      if (pair.floor > podium.ceiling) break
-      meet(pair)
-      pair = pairs.next().value
-    } else {
-      if (waits === undefined || waits.bound > podium.ceiling) break
-      waiting.pop()
-      turn(waits)
-    }
+  for (const rodIndex of c.rods.keys()) wait({ bound: pairs.leastOfRod(rodIndex), rodIndex })
+  for (let waits = queue.pop(); waits !== undefined && waits.bound <= podium.ceiling; waits = queue.pop()) {
+    if (waits.pair === undefined) open(waits)
+    else turn(waits, waits.pair)
     yield
   }
   return podium.list()

@@ -33,9 +33,19 @@ export type Finding<R extends Reasons = Reasons> = {
 interface Shortcuts<N extends Part, R extends Reasons> {
   /** The best it can come to, whatever tip, leader, running line and reel are chosen. */
   readonly least?: (parts: Pick<RigParts, 'rod' | 'head'>, day: Day) => Finding<R> | null
-  /** All that the other parts mean to a leader: leaders are weighed once for each key. */
-  readonly key?: (parts: Pick<RigParts, Exclude<N, 'leader'>>, day: Day) => string
+  /** All that the other parts mean to the leader, the running line or the reel it needs: these are weighed once for each key. */
+  readonly key?: (parts: Pick<RigParts, Exclude<N, Weighed>>, day: Day) => string
+  /**
+   * It never comes out better with a longer head of the same kind (`kindOf`): what the shortest of many comes to is the least of
+   * them all. Of a look with `least`, that holds of the least.
+   */
+  readonly growsWithHead?: true
+  /** Nor with a head that lies further off the rod's window, on the same side of it. */
+  readonly growsOffWindow?: true
 }
+
+/** Parts that are weighed under a key: the last of those a look needs. */
+type Weighed = 'leader' | 'runningLine' | 'reel'
 
 /** One look at no more parts than it needs; null where it has nothing to say. */
 export interface Look {
@@ -44,6 +54,8 @@ export interface Look {
   readonly run: (parts: RigParts, day: Day, swung?: Swung) => Finding | null
   readonly least?: (parts: Pick<RigParts, 'rod' | 'head'>, day: Day) => Finding | null
   readonly key?: (parts: RigParts, day: Day) => string
+  readonly growsWithHead?: true
+  readonly growsOffWindow?: true
 }
 
 /**
@@ -100,7 +112,7 @@ class Defined<C extends string, R extends Reasons> implements CheckDefinition<C,
   standIn<N extends Part>(
     needs: readonly N[],
     run: (parts: Pick<RigParts, N>, day: Day) => Finding<R> | null,
-    shortcuts: Pick<Shortcuts<N, R>, 'key'> = {},
+    shortcuts: Omit<Shortcuts<N, R>, 'least'> = {},
   ): Defined<C, R> {
     return new Defined(this, this.looks, [...this.standIns, { needs, run, ...shortcuts } as Look])
   }

@@ -28,45 +28,52 @@ function outside(
   return value < low ? 'too-thin' : 'too-thick'
 }
 
+const weightOf = ({ massKg }: HeadFacts): 'light' | 'heavy' =>
+  massKg.value <= LIGHT_HEAD_KG ? 'light' : 'heavy'
+
 /** Running line against the head: lighter head, thinner line; mono is hard to hold with cold hands. [practice] */
 const runningLine = defineCheck({
   code: 'running-line',
   slots: ['runningLineId'],
   reasons: { fits: {}, missing: {}, 'too-thin': {}, 'too-thick': {}, 'cold-hands': {} },
-}).look(['head', 'runningLine'], ({ head, runningLine: line }, day) => {
-  if (head.onePiece) return null
-  if (line === null)
-    return { state: 'watch', reason: 'missing', value: null, measure: 'none', tag: 'practice' }
-  const weight = head.massKg.value <= LIGHT_HEAD_KG ? 'light' : 'heavy'
-  const school = line.item.build === day.schools.runningLine ? 0 : 1
-  if (line.item.build === 'coated') {
-    const coreN = line.item.breakingN
-    const allowed = COATED_FOR[weight]
-    const off = outside(coreN, allowed)
-    return {
-      state: off === undefined ? 'holds' : 'watch',
-      reason: off ?? 'fits',
-      value: coreN ?? null,
-      allowed,
-      measure: 'breakingLoad',
-      tag: 'practice',
-      from: school + (coreN === undefined ? 1 : fromMiddle(coreN, allowed.low, allowed.high)),
+}).look(
+  ['head', 'runningLine'],
+  ({ head, runningLine: line }, day) => {
+    if (head.onePiece) return null
+    if (line === null)
+      return { state: 'watch', reason: 'missing', value: null, measure: 'none', tag: 'practice' }
+    const weight = weightOf(head)
+    const school = line.item.build === day.schools.runningLine ? 0 : 1
+    if (line.item.build === 'coated') {
+      const coreN = line.item.breakingN
+      const allowed = COATED_FOR[weight]
+      const off = outside(coreN, allowed)
+      return {
+        state: off === undefined ? 'holds' : 'watch',
+        reason: off ?? 'fits',
+        value: coreN ?? null,
+        allowed,
+        measure: 'breakingLoad',
+        tag: 'practice',
+        from: school + (coreN === undefined ? 1 : fromMiddle(coreN, allowed.low, allowed.high)),
+      }
     }
-  }
-  const allowed = MONO_FOR[weight]
-  const value = line.diameterM.value
-  const off = outside(value, allowed)
-  const cold = seasonFelt(day) === 'cold'
-  return {
-    state: off !== undefined || cold ? 'watch' : 'holds',
-    reason: off ?? (cold ? 'cold-hands' : 'fits'),
-    value,
-    allowed,
-    measure: 'diameter',
-    tag: 'practice',
-    from: school + fromMiddle(value, allowed.low, allowed.high),
-  }
-})
+    const allowed = MONO_FOR[weight]
+    const value = line.diameterM.value
+    const off = outside(value, allowed)
+    const cold = seasonFelt(day) === 'cold'
+    return {
+      state: off !== undefined || cold ? 'watch' : 'holds',
+      reason: off ?? (cold ? 'cold-hands' : 'fits'),
+      value,
+      allowed,
+      measure: 'diameter',
+      tag: 'practice',
+      from: school + fromMiddle(value, allowed.low, allowed.high),
+    }
+  },
+  { key: ({ head }) => (head.onePiece ? 'one-piece' : weightOf(head)) },
+)
 
 /** What a frame means to mono: it slips out of an open one, and of an unknown one nobody can tell (C31). [practice] */
 export function cageState(cage: Reel['cage']): { state: CheckState; reason: 'open' | 'unknown' | 'full' } {
@@ -152,11 +159,20 @@ const reelRoom = defineCheck({
     missing: {},
   },
 })
-  .look(['rod', 'reel'], ({ rod, reel }) => {
-    if (reel === null)
-      return { state: 'watch', reason: 'missing', value: null, measure: 'none', tag: 'practice' }
-    return reel.spool === undefined ? byNumber(rod, reel) : null
-  })
+  .look(
+    ['rod', 'reel'],
+    ({ rod, reel }) => {
+      if (reel === null)
+        return { state: 'watch', reason: 'missing', value: null, measure: 'none', tag: 'practice' }
+      return reel.spool === undefined ? byNumber(rod, reel) : null
+    },
+    {
+      key: ({ rod }) => {
+        const { low, high, tag } = reelNumbersFor(rod)
+        return `${low} ${high} ${tag}`
+      },
+    },
+  )
   .look(['rod', 'head', 'runningLine', 'reel'], ({ rod, head, runningLine: line, reel }, { fishKg }) => {
     const share = reel === null ? undefined : woundShare(rod, head, line, reel, fishKg)
     return share === undefined ? null : byVolume(share)

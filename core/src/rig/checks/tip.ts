@@ -87,10 +87,13 @@ const leaderJoint = defineCheck({
   slots: ['leaderId', 'tipId'],
   reasons: JOINT_REASONS,
 })
-  .look(['tip', 'leader'], ({ tip, leader }) =>
-    tip === null || leader === null
-      ? null
-      : joint(tip.pointKgPerM, leaderButtKgPerM(leader), tip.massKg.tag === 'printed'),
+  .look(
+    ['tip', 'leader'],
+    ({ tip, leader }) =>
+      tip === null || leader === null
+        ? null
+        : joint(tip.pointKgPerM, leaderButtKgPerM(leader), tip.massKg.tag === 'printed'),
+    { key: ({ tip }) => (tip === null ? '' : `${tip.pointKgPerM} ${tip.massKg.tag === 'printed'}`) },
   )
   .look(['head', 'tip', 'leader'], ({ head, tip, leader }) => {
     if (tip !== null || leader === null) return null
@@ -172,23 +175,27 @@ const cheaterJoints = defineCheck({
   code: 'cheater-joint',
   slots: ['headId'],
   reasons: { ...JOINT_REASONS, 'lighter-than-line': { behindKgPerM: 0.0009 as number } },
-}).look(['head', 'runningLine'], ({ head, runningLine }) => {
-  const between = cheaterJoint(head)
-  if (between === undefined) return null
-  const cheaterKgPerM = between.behindKgPerM
-  const lineKgPerM = runningLine?.kgPerM.value ?? 0
-  if (lineKgPerM <= cheaterKgPerM)
-    return joint(cheaterKgPerM, between.aheadKgPerM, head.profileTag === 'printed')
-  return {
-    state: 'watch',
-    reason: 'lighter-than-line',
-    value: cheaterKgPerM,
-    allowed: { low: lineKgPerM },
-    measure: 'massPerLength',
-    tag: 'practice',
-    data: { behindKgPerM: lineKgPerM },
-  }
-})
+}).look(
+  ['head', 'runningLine'],
+  ({ head, runningLine }) => {
+    const between = cheaterJoint(head)
+    if (between === undefined) return null
+    const cheaterKgPerM = between.behindKgPerM
+    const lineKgPerM = runningLine?.kgPerM.value ?? 0
+    if (lineKgPerM <= cheaterKgPerM)
+      return joint(cheaterKgPerM, between.aheadKgPerM, head.profileTag === 'printed')
+    return {
+      state: 'watch',
+      reason: 'lighter-than-line',
+      value: cheaterKgPerM,
+      allowed: { low: lineKgPerM },
+      measure: 'massPerLength',
+      tag: 'practice',
+      data: { behindKgPerM: lineKgPerM },
+    }
+  },
+  { key: ({ head }) => (cheaterJoint(head) === undefined ? '' : head.head.id) },
+)
 
 export const CHEATER_CHECKS = [cheaterJoints] as const
 export const TIP_CHECKS = [skagitTip, jointStep, tipMaterial] as const

@@ -193,12 +193,14 @@ const roomBehind = defineCheck({
   slots: ['headId', 'rodId'],
   reasons: { enough: {}, compact: {}, 'd-loop': {}, 'back-cast': {}, 'goes-over': {} },
 })
-  .look(['rod', 'head'], (parts, day) => (overhead(parts, day) ? null : room(bare(parts), day)))
+  .look(['rod', 'head'], (parts, day) => (overhead(parts, day) ? null : room(bare(parts), day)), {
+    growsWithHead: true,
+  })
   .look(
     ['rod', 'head', 'tip', 'leader'],
     (parts, day) => (overhead(parts, day) ? room(parts, day) : null),
     // The bare head, before tip and leader make it longer.
-    { least: (parts, day) => (overhead(parts, day) ? room(bare(parts), day) : null) },
+    { least: (parts, day) => (overhead(parts, day) ? room(bare(parts), day) : null), growsWithHead: true },
   )
 
 /** Scandi in summer and autumn and warmer water, Skagit in late autumn and winter and cold water. [practice] */
@@ -230,14 +232,18 @@ const water = defineCheck({
   code: 'water',
   slots: ['headId', 'rodId'],
   reasons: { 'surf-head': {}, 'river-head-in-surf': {}, 'surf-rod-on-river': {} },
-}).look(['rod', 'head'], ({ rod, head: { head } }, day) => {
-  if (day.water !== 'surf' && rod.hands !== 'surf') return null
-  const base = { value: null, measure: 'none', tag: 'practice' } as const
-  if (day.water !== 'surf') return { ...base, state: 'watch', reason: 'surf-rod-on-river' }
-  return suitsSurf(head.style)
-    ? { ...base, state: 'holds', reason: 'surf-head' }
-    : { ...base, state: 'watch', reason: 'river-head-in-surf' }
-})
+}).look(
+  ['rod', 'head'],
+  ({ rod, head: { head } }, day) => {
+    if (day.water !== 'surf' && rod.hands !== 'surf') return null
+    const base = { value: null, measure: 'none', tag: 'practice' } as const
+    if (day.water !== 'surf') return { ...base, state: 'watch', reason: 'surf-rod-on-river' }
+    return suitsSurf(head.style)
+      ? { ...base, state: 'holds', reason: 'surf-head' }
+      : { ...base, state: 'watch', reason: 'river-head-in-surf' }
+  },
+  { growsWithHead: true },
+)
 
 /** Does the planned retrieve bring the head's rear loop inside the tip-top? Only when the fly is stripped in. */
 const loopInGuides = defineCheck({

@@ -87,12 +87,16 @@ const massInWindow = defineCheck({
   slots: ['headId', 'tipId', 'rodId'],
   reasons: { inside: COUNTED, 'too-light': COUNTED, 'too-heavy': COUNTED, 'no-window': {} },
 })
-  .look(['rod', 'head'], ({ rod, head }, day) => {
-    const window = windowOf({ rod, head }, day)
-    if (window === undefined)
-      return { state: 'watch', reason: 'no-window', value: null, measure: 'none', tag: 'standard' }
-    return window.counts === 'head' ? massAgainst(window, massOnWindow(rod, head, null, 'head')) : null
-  })
+  .look(
+    ['rod', 'head'],
+    ({ rod, head }, day) => {
+      const window = windowOf({ rod, head }, day)
+      if (window === undefined)
+        return { state: 'watch', reason: 'no-window', value: null, measure: 'none', tag: 'standard' }
+      return window.counts === 'head' ? massAgainst(window, massOnWindow(rod, head, null, 'head')) : null
+    },
+    { growsOffWindow: true },
+  )
   .look(
     ['rod', 'head', 'tip'],
     ({ rod, head, tip }, day) => {
@@ -108,6 +112,7 @@ const massInWindow = defineCheck({
         const bareKg = massOnWindow(rod, head, null, 'head')
         return bareKg < window.highKg ? null : massAgainst(window, bareKg)
       },
+      growsOffWindow: true,
     },
   )
 

@@ -1,0 +1,185 @@
+import type { Day } from '../day/index.ts'
+import type { Leader } from '../gear/index.ts'
+import { type Look, type RigParts, windowOf } from '../rig/index.ts'
+import type { Candidates } from './candidates.ts'
+import { closeness } from './closeness.ts'
+import { costOf, type Draft, type Groups } from './groups.ts'
+import { type LeaderCosts, leaderCosts, orderOf } from './leaderCosts.ts'
+import { type Best, NO_SIDE, type ReelChoice, type Sides } from './sideCosts.ts'
+
+/** A tip on a rod and head, with the least it costs there whatever leader follows. */
+export interface TipOn {
+  readonly tipIndex: number
+  readonly tip: RigParts['tip']
+  readonly least: number
+  /** The same without its leader. */
+  readonly tipCost: number
+}
+
+/** What tips and leaders cost on a rod and head, in one search. */
+export class FrontCosts {
+  /** What leaders cost by themselves, and the least of them. */
+  private readonly alone: LeaderCosts
+  private readonly byTip = new Map<string, LeaderCosts>()
+  private readonly tipKeys: (string | undefined)[] = []
+  private readonly byHead: (Float64Array | undefined)[] = []
+  private readonly leastByHead: (number | undefined)[] = []
+  private readonly byKey = new Map<string, LeaderCosts>()
+  private readonly lookCosts = new Map<Look, Map<string, readonly number[]>>()
+
+  constructor(
+    private readonly c: Candidates,
+    private readonly day: Day,
+    private readonly groups: Groups,
+    private readonly draft: Draft,
+  ) {
+    this.alone = leaderCosts(this.overLeaders(() => costOf(groups.leaderAlone, draft, day)))
+  }
+
+  private overLeaders(cost: (leader: Leader | null, index: number) => number): readonly number[] {
+    return this.c.leaders.map((leader, i) => {
+      this.draft.leader = leader
+      return cost(leader, i)
+    })
+  }
+
+  /** All that the tip taken means to leaders where no rod or head has a say in it: level tips of one material mean the same. */
+  private keyOfTip(tipIndex: number): string {
+    const known = this.tipKeys[tipIndex]
+    if (known !== undefined) return known
+    const { groups, draft, day } = this
+    const key = groups.tipLeader.map((look) => look.key?.(draft, day) ?? `#${tipIndex}`).join('|')
+    this.tipKeys[tipIndex] = key
+    return key
+  }
+
+  /** What leaders cost with the tip taken where no rod or head has a say in it. */
+  private withTip(key: string): LeaderCosts {
+    const known = this.byTip.get(key)
+    if (known !== undefined) return known
+    const { draft, groups, day } = this
+    const found = leaderCosts(
+      this.overLeaders((_leader, i) => (this.alone.costs[i] ?? 0) + costOf(groups.tipLeader, draft, day)),
+    )
+    this.byTip.set(key, found)
+    return found
+  }
+
+  /** What a tip costs on the head taken, whatever rod and leader. */
+  private onHead(tipIndex: number): number {
+    this.draft.tip = this.c.tips[tipIndex] ?? null
+    return costOf(this.groups.headTip, this.draft, this.day)
+  }
+
+  /** The least any tip with any leader costs on the head taken. */
+  least(headIndex: number): number {
+    const known = this.leastByHead[headIndex]
+    if (known !== undefined) return known
+    let least = Number.POSITIVE_INFINITY
+    for (let i = 0; i < this.c.tips.length && least > 0; i++) least = Math.min(least, this.onHead(i))
+    const found = least + this.alone.least
+    this.leastByHead[headIndex] = found
+    return found
+  }
+
+  private tipsOn(headIndex: number): Float64Array {
+    const known = this.byHead[headIndex]
+    if (known !== undefined) return known
+    const found = Float64Array.from(this.c.tips, (_tip, i) => this.onHead(i))
+    this.byHead[headIndex] = found
+    return found
+  }
+
+  /** Tips on the rod and head taken, with the aim, the looks at all three and the least any leader costs; cheapest first. */
+  tips(headIndex: number, budget: number): readonly TipOn[] {
+    const { draft, groups, day, c } = this
+    const window = windowOf(draft, day)
+    const on = this.tipsOn(headIndex)
+    const out: TipOn[] = []
+    for (const [tipIndex, tip] of c.tips.entries()) {
+      const alone = on[tipIndex] ?? 0
+      if (alone + this.alone.least > budget) continue
+      draft.tip = tip
+      const more = alone + closeness(draft, window)
+      if (more + this.alone.least > budget) continue
+      const tipCost = more + costOf(groups.front, draft, day)
+      const least = tipCost + this.alone.least
+      if (least <= budget) out.push({ tipIndex, tip, least, tipCost })
+    }
+    return out.sort((one, other) => one.least - other.least || one.tipIndex - other.tipIndex)
+  }
+
+  /** Cost of every leader by one look, under all that rod, head and tip mean to it there; few keys serve all rigs. */
+  private costsBy(look: Look, key: string): readonly number[] {
+    const byKey = this.lookCosts.get(look) ?? new Map<string, readonly number[]>()
+    this.lookCosts.set(look, byKey)
+    const known = byKey.get(key)
+    if (known !== undefined) return known
+    const costs = this.overLeaders(() => costOf([look], this.draft, this.day))
+    byKey.set(key, costs)
+    return costs
+  }
+
+  /** What leaders cost with the tip taken, and by all that rod and head mean to them under a key. */
+  private keyed(tipIndex: number): LeaderCosts {
+    const { draft, groups, day } = this
+    const tipKey = this.keyOfTip(tipIndex)
+    let key = tipKey
+    for (const look of groups.keyed) key += `|${look.key?.(draft, day) ?? ''}`
+    const known = this.byKey.get(key)
+    if (known !== undefined) return known
+    const each = groups.keyed.map((look) => this.costsBy(look, look.key?.(draft, day) ?? ''))
+    const { costs } = this.withTip(tipKey)
+    const found = leaderCosts(costs.map((cost, i) => each.reduce((sum, by) => sum + (by[i] ?? 0), cost)))
+    this.byKey.set(key, found)
+    return found
+  }
+
+  /** The leader that costs least behind this rod, head and tip, and what tip and leader cost together; infinite beyond the budget. */
+  bestLeader(
+    { tipIndex, tip, tipCost }: TipOn,
+    { sides }: Sides,
+    budget: number,
+  ): Best<Leader | null> & { side?: ReelChoice } {
+    const { draft, groups, day, c } = this
+    draft.tip = tip
+    const leaders = this.keyed(tipIndex)
+    const nothing = { choice: null, cost: Number.POSITIVE_INFINITY }
+    if (tipCost + leaders.least > budget) return nothing
+    let bestIndex = -1
+    let bestCost = Number.POSITIVE_INFINITY
+    let bestSide: ReelChoice | undefined
+    for (const index of orderOf(leaders)) {
+      let cost = tipCost + (leaders.costs[index] ?? 0)
+      if (cost > budget || cost > bestCost) break
+      if (cost === bestCost && index > bestIndex) continue
+      draft.leader = c.leaders[index] ?? null
+      cost += costOf(groups.leader, draft, day)
+      if (cost > bestCost || (cost === bestCost && index > bestIndex)) continue
+      const side = groups.mixed.length > 0 ? this.mixedSide(sides, bestCost - cost) : undefined
+      if (side !== undefined) cost += side.cost
+      if (cost > bestCost || (cost === bestCost && index > bestIndex)) continue
+      bestCost = cost
+      bestIndex = index
+      bestSide = side?.choice
+    }
+    return {
+      choice: c.leaders[bestIndex] ?? null,
+      cost: bestCost,
+      ...(bestSide === undefined ? {} : { side: bestSide }),
+    }
+  }
+
+  /** The reel's side that suits this front best: what it costs beyond the best there is for rod and head alone. */
+  private mixedSide(sides: Sides['sides'], budget: number): Best<ReelChoice> {
+    const least = sides[0]?.cost ?? 0
+    let best: Best<ReelChoice> | undefined
+    for (const { choice, cost } of sides) {
+      if (cost - least > Math.min(budget, best?.cost ?? Number.POSITIVE_INFINITY)) break
+      Object.assign(this.draft, choice)
+      const whole = cost - least + costOf(this.groups.mixed, this.draft, this.day)
+      if (best === undefined || whole < best.cost) best = { choice, cost: whole }
+    }
+    return best ?? { choice: NO_SIDE, cost: Number.POSITIVE_INFINITY }
+  }
+}
