@@ -43,7 +43,9 @@ const INVENTED = [
 describe('groups of looks', () => {
   test('every look stands in one group, as soon as all it needs is there', () => {
     const groups = groupsOf([...LOOKS, ...INVENTED])
-    const { least, ...rest } = groups
+    const { least, growsWithHead, growsOffWindow, ...rest } = groups
+    for (const look of [...growsWithHead, ...growsOffWindow])
+      expect([...groups.pair.map(({ run }) => run), ...least.map(({ run }) => run)]).toContain(look.run)
     const all = Object.values(rest).flat()
     expect(all).toHaveLength(LOOKS.length + INVENTED.length)
     expect(new Set(all).size).toBe(all.length)
