@@ -160,3 +160,22 @@ describe('room for the D loop', () => {
     expect(waded.behindM).toBeGreaterThan(dLoopOf({ ...looped, carriedM: feet(30) }, 'full').behindM)
   })
 })
+
+test('above 15 m/s nothing is cast, and gusts count; up to it something is', () => {
+  const blows = (mps: number, gustMps?: number): readonly string[] => [
+    ...new Set(
+      chooseCasts({
+        ...CALM,
+        wind: { fromDeg: WIND.ahead, mps, ...(gustMps === undefined ? {} : { gustMps }) },
+      }).map(({ fit }) => fit),
+    ),
+  ]
+  expect(blows(9, 15)).toContain('care')
+  expect(blows(9, 15.1)).toEqual(['no'])
+  expect(blows(15.1)).toEqual(['no'])
+  expect(
+    chooseCasts({ ...CALM, wind: { fromDeg: WIND.ahead, mps: 9, gustMps: 16 } }).every(({ reasons }) =>
+      reasons.includes('too-windy'),
+    ),
+  ).toBe(true)
+})

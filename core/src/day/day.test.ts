@@ -120,6 +120,14 @@ describe('what is heard of a gauge', () => {
     // The gauge itself is believed, whatever this device's clock says.
     expect(byNow(heard(20, 4, 'gauge', year2099), 5)).toEqual(heard(20, 4, 'gauge', year2099))
   })
+  test('a file newer than the gauge stays before each reading that is older, until the gauge has caught up with it', () => {
+    const file = heard(50, 4, 'file', 3000)
+    let kept: Heard = file
+    for (const atMs of [1000, 2000, 2999]) kept = fresher(kept, heard(20, 4, 'gauge', atMs), 9000)
+    expect(kept).toBe(file)
+    expect(flowToday(undefined, kept)).toMatchObject({ m3ps: 50, from: 'file', atMs: 3000 })
+    expect(fresher(kept, heard(20, 4, 'gauge', 3001), 9000)).toMatchObject({ from: 'gauge' })
+  })
   test('no figure of flow is no flow', () => {
     const silent: Heard = { record: { station: 'x', readings: [{ atMs: 1, levelM: 1 }] }, from: 'gauge' }
     expect(flowToday(undefined, silent)).toBeUndefined()

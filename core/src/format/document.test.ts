@@ -24,6 +24,7 @@ import {
   upgradedPart,
   writeDocument,
 } from './index.ts'
+import { upgraded } from './steps.ts'
 
 const seeded = { seed: 20261125, numRuns: 200 }
 const demo = readDocument(readFileSync(`${process.cwd()}/demo/skarn.json`, 'utf8'))
@@ -181,6 +182,8 @@ describe('pools in a file', () => {
   })
 })
 
+const USUAL = { plan: { angleDeg: 60, tipHeightM: 1, mends: [] } }
+
 describe('every version that shipped', () => {
   const fixture = (version: string): string =>
     readFileSync(`${process.cwd()}/core/src/format/fixtures/${version}.json`, 'utf8')
@@ -211,6 +214,13 @@ describe('every version that shipped', () => {
     expect(document.water?.plan.mends).toHaveLength(1)
     expect(document.job).not.toHaveProperty('waterC')
     expect(readDocument(fixture('0.2.0')).document.rigging?.done).toEqual(['reel-backing', 'wind'])
+  })
+  test('a job of version 1 without a pool keeps its temperature: there is no gauge it was copied from', () => {
+    const job = { ...FIRST_JOB, waterC: 6 }
+    const { plan } = USUAL
+    expect(upgraded({ job, water: { plan } }, 1).job).toEqual(job)
+    expect(upgraded({ job }, 1).job).toEqual(job)
+    expect(upgraded({ job, water: { plan, runId: 'a' } }, 1).job).not.toHaveProperty('waterC')
   })
   test('what is of today already stays as it is, part by part', () => {
     const { document } = readDocument(fixture('0.3.0'))

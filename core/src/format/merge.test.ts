@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { type Item, itemSchema } from '../gear/index.ts'
 import { type HoxenDocument, merged, nothingKept, onward, planMerge, type WithPast } from './index.ts'
-import { descent } from './trail.ts'
+import { descent, joined } from './trail.ts'
 import { trailsSchema } from './trailSchema.ts'
 
 const rod = (id: string, lengthM = 4): Item =>
@@ -183,3 +183,13 @@ test('a trail from the end of time goes on: its next mark is one that every read
   expect(onward([], NOW_MS, 'x')).toEqual([`${NOW_MS.toString(36)}-x`])
 })
 const NOW_MS = Date.UTC(2026, 10, 29)
+
+test('of two trails that are brought together the newer leads, and neither forgets a mark of the other', () => {
+  const [older, newer] = [
+    ['1-a', '0-a'],
+    ['5-b', '2-b', '0-a'],
+  ]
+  expect(joined(newer, older)).toEqual(['5-b', '2-b', '0-a', '1-a'])
+  expect(descent(joined(newer, older), older)).toBe('mine-newer')
+  expect(descent(joined(newer, older), newer)).toBe('same')
+})

@@ -183,6 +183,29 @@ describe('a pool taught by its log', () => {
   })
 })
 
+test('a pool is found by what another kind of angler would say: sure at first sight, with slips, not by the scatter that is assumed', () => {
+  // One who says what is so, and one time in twelve something else: no normal scatter of any width.
+  const roll = dice(7)
+  const says = (height: number): Saw => {
+    if (roll() < 1 / 12) return (['touched', 'band', 'high'] as const)[Math.floor(roll() * 3)] ?? 'band'
+    return height > 0.12 ? 'touched' : height < -0.5 ? 'high' : 'band'
+  }
+  const waters: Water[] = Array.from(
+    { length: 60 },
+    (_, i) => (d, c) => 0.6 - 0.05 * (i % 24) - (i % 2 === 0 ? 3 : 1) * d - (i % 2 === 0 ? 1 : 3) * c,
+  )
+  for (const [trueD, trueC] of [
+    [0.2, -0.1],
+    [-0.15, 0.15],
+    [0, 0],
+  ] as const) {
+    const found = calibrated(seenOf(waters.map((water) => says(clamp(water(trueD, trueC))))), ridesOf(waters))
+    if (found.outcome !== 'calibrated') throw new Error(found.outcome)
+    expect(Math.abs(Math.log(found.depth.factor) - trueD)).toBeLessThan(0.08)
+    expect(Math.abs(Math.log(found.current.factor) - trueC)).toBeLessThan(0.08)
+  }
+})
+
 describe('a pool remembers', () => {
   const entry = (flowM3ps: number | undefined, tip: string | null, saw: Saw, runId = 'r'): Entry =>
     ({ id: `${flowM3ps}${tip}${saw}`, runId, flowM3ps, tip, saw }) as unknown as Entry
@@ -212,6 +235,10 @@ describe('a pool remembers', () => {
     expect(remembers(RUN, 60, far)).toEqual([])
     expect(nearestTo(RUN, 60, far)).toMatchObject({ tip: 'T-11', deeper: expect.closeTo(0.4 ** 0.4 - 1, 9) })
     expect(nearestTo(RUN, 60, [])).toBeUndefined()
+    // Of one tip at several levels it is the nearest that is told, on either side.
+    const several = [entry(30, 'T-11', 'band'), entry(21, 'T-11', 'high'), entry(17, 'T-11', 'touched')]
+    expect(nearestTo(RUN, 20, several)?.deeper).toBeCloseTo(1.05 ** 0.4 - 1, 9)
+    expect(nearestTo(RUN, 17.5, several)?.deeper).toBeCloseTo((17 / 17.5) ** 0.4 - 1, 9)
   })
   test('leaders are told apart, and summed where only the tip is asked for', () => {
     const behind = (leader: string): Entry => ({ ...entry(20, 'T-11', 'band'), leader })

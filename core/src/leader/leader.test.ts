@@ -90,6 +90,20 @@ describe('the builder', () => {
     // Kept as an item it holds the fish it was built for.
     expect(weakestN).toBeGreaterThanOrEqual(leastStrengthN(4).holds)
   })
+  test('in as few pieces as steps of 0.05 mm allow: nearer spools are left out', () => {
+    const close = [0.5, 0.48, 0.46, 0.45, 0.43, 0.41, 0.4, 0.38, 0.35].map((mm) => spool(mm, 40 * mm))
+    const built = buildLeader(
+      close,
+      leaderRule(rod('two-hander', 13), 'skagit', 0.15, fly('light')),
+      2,
+      'stepped',
+    )
+    if (built.outcome !== 'built') throw new Error(built.outcome)
+    const sizes = built.recipe.steps.map(({ diameterM }) => Math.round(diameterM * 1e5) / 100)
+    expect(sizes).toEqual([0.5, 0.45, 0.4, 0.35].slice(0, sizes.length))
+    expect(built.recipe.steps.length).toBeGreaterThan(2)
+    expect(built.recipe.warnings).not.toContain('step-too-big')
+  })
   test('the other school: one level piece, no knots', () => {
     const built = buildLeader(SPOOLS, rule, 4, 'level')
     expect(built).toMatchObject({ outcome: 'built', recipe: { knots: 0, steps: [{}] } })

@@ -21,6 +21,8 @@ import {
   ringsOn,
   SQUARE_PACKING,
   spoolVolumeM3,
+  troutLineVolumeM3,
+  USUAL_BACKING_M,
   woundVolumeM3,
 } from './index.ts'
 
@@ -91,6 +93,19 @@ describe('filling a spool', () => {
     expect(
       arborFromBox({ rimDiameterM: 0.06, widthM: 0.015 }, 12, { lengthM: 300, diameterM: 0.0007 }),
     ).toBeUndefined()
+  })
+  test('a spool of that arbor holds just what the box says, and its number by volume is the box’s', () => {
+    for (const number of [6, 8, 10]) {
+      const size = { rimDiameterM: 0.1, widthM: 0.03 }
+      const backing = { lengthM: 16 * number, diameterM: USUAL_BACKING_M }
+      const arborDiameterM = arborFromBox(size, number, backing)
+      if (arborDiameterM === undefined) throw new Error('no arbor')
+      const capacityM3 = spoolVolumeM3({ ...size, arborDiameterM })
+      const heldM3 =
+        troutLineVolumeM3(number) / PACKING.usual + woundVolumeM3(backing.lengthM, backing.diameterM)
+      expect(capacityM3).toBeCloseTo(heldM3, 12)
+      expect(numberByVolume(capacityM3 * 1.0001)).toBe(number)
+    }
   })
   test('a run takes line from the outside in, and each turn then brings less', () => {
     const lines = [

@@ -1,13 +1,14 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { type Day, dayOf, FIRST_JOB } from '../day/index.ts'
-import { DEFAULT_SCHOOLS, DRESSES, itemsOf, WEIGHTINGS } from '../gear/index.ts'
+import { DEFAULT_SCHOOLS, DRESSES, itemsOf, type Leader, WEIGHTINGS } from '../gear/index.ts'
 import { headFacts, runningLineFacts } from '../line/index.ts'
 import { headSinkMps, tipFacts } from '../sink/index.ts'
 import { USUAL_PLAN } from '../swing/index.ts'
-import { DEMO } from '../testing/index.ts'
+import { DEMO, dayWith, partsOf } from '../testing/index.ts'
 import { type FishAt, holdingBand } from '../water/index.ts'
 import { frontPieces, QUICK_BAND, quickRide, type RigParts, swungIn } from './index.ts'
+import { searchedRide } from './searchedRide.ts'
 
 const gear = { items: DEMO.items }
 const heads = itemsOf(gear, 'head').map(headFacts)
@@ -119,4 +120,27 @@ describe('where fish hold [practice]', () => {
       high: expect.closeTo(high, 4),
     })
   })
+})
+
+test('a search tells leaders apart by length, thickness and material', () => {
+  const day = dayWith({ fishAt: 'bottom', waterDepthM: 4 })
+  const { head, tip } = partsOf()
+  const leader = (lengthM: number, mm = 0.3, material: 'nylon' | 'fluorocarbon' = 'nylon'): Leader => ({
+    kind: 'leader',
+    id: 'l',
+    name: 'l',
+    form: 'level',
+    lengthM,
+    material,
+    buttDiameterM: mm / 1000,
+    pointDiameterM: mm / 1000,
+  })
+  const depth = (of: Leader): number => searchedRide({ head, tip, leader: of }, day).depthM
+  expect(Math.abs(depth(leader(4.8)) - depth(leader(1.2)))).toBeGreaterThan(0.02)
+  expect(depth(leader(4.8, 0.3, 'fluorocarbon'))).toBeGreaterThan(depth(leader(4.8)))
+  expect(depth(leader(4.8, 0.6))).not.toBe(depth(leader(4.8, 0.3)))
+  // Of what is alike it is worked out once.
+  expect(searchedRide({ head, tip, leader: leader(4.8) }, day)).toBe(
+    searchedRide({ head, tip, leader: leader(4.79) }, day),
+  )
 })

@@ -346,3 +346,15 @@ test('pieces lie along the line from running line to leader', () => {
   expect(pieces.map((p) => p.slot)).toEqual(['runningLineId', 'headId', 'tipId', 'leaderId'])
   for (const piece of pieces) expect(piece.outline.at(-1)?.[0]).toBeCloseTo(piece.lengthM, 9)
 })
+
+test('a reel by its number: one above its span is given, two are too large; one below it is to be watched, two break (C30)', () => {
+  const states = [8, 9, 10, 11, 12, 13, 14].map((forNumber) =>
+    state(
+      { head: SKAGIT, rod: ROD_OF_SEVEN, reel: item({ kind: 'reel', forNumber, cage: 'full' }) },
+      'reel-room',
+    ),
+  )
+  // A 12 ft no. 7 takes a 10 to 11.
+  expect(states).toEqual(['breaks', 'watch', 'holds', 'holds', 'holds', 'watch', 'watch'])
+})
+const ROD_OF_SEVEN = item({ kind: 'rod', lineNumber: 7, lengthM: feet(12), hands: 'two-hander' })

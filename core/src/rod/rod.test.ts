@@ -117,6 +117,26 @@ describe('estimated window', () => {
       window: { lowKg: 0.03, highKg: 0.034, counts: 'head+tip', tag: 'printed' },
     })
   })
+  test('print beats bend; trials beat print, but nothing goes above what is printed; bend and trials beat the number', () => {
+    const band = { lowKg: 0.026, centreKg: 0.03, highKg: 0.036 }
+    const own = (from: 'bend' | 'trials') => ({ own: { r: { skagit: { ...band, from } } } })
+    const printed = rod(7, 13, 'two-hander', {
+      id: 'r',
+      windows: { skagit: { lowKg: 0.031, highKg: 0.034 } },
+    })
+    const bare = rod(7, 13, 'two-hander', { id: 'r' })
+    expect(windowFor(printed, 'skagit', own('bend'))).toEqual(windowFor(printed, 'skagit'))
+    expect(windowFor(printed, 'skagit', own('trials'))).toMatchObject({
+      window: { lowKg: 0.026, highKg: 0.034, tag: 'log' },
+    })
+    expect(windowFor(bare, 'skagit', own('bend'))).toMatchObject({
+      window: { ...band, tag: 'estimate', from: 'bend' },
+    })
+    expect(windowFor(bare, 'skagit', own('trials'))).toMatchObject({
+      window: { ...band, tag: 'log', from: 'trials' },
+    })
+    expect(windowFor(bare, 'scandi', own('bend'))).toEqual(windowFor(bare, 'scandi'))
+  })
   test('the caster’s habit moves where to look first, never the window', () => {
     const pulls = windowFor(rod(7, 13), 'skagit', { caster: { habit: 'lower-hand' } })
     const pushes = windowFor(rod(7, 13), 'skagit', { caster: { habit: 'top-hand' } })

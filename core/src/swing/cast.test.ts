@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { aimAt, landingOf, mendedM, mendOf } from './index.ts'
+import { aimAt, landingOf, MEND_LIMITS, mendedM, mendOf } from './index.ts'
 
 describe('a cast set by where it lands', () => {
   test.each([
@@ -37,4 +37,16 @@ test.each([
 test('next to nothing is no mend, and line stacked lies where it lay', () => {
   expect(mendOf(0.1)).toBeUndefined()
   expect(mendedM({ kind: 'stack', sizeM: 3, atS: 0 })).toBe(0)
+})
+
+test('a mend is no larger than one can be made, and no smaller', () => {
+  const { low, high } = MEND_LIMITS.sizeM
+  expect(mendOf(-high - 30)).toEqual({ kind: 'upstream', sizeM: high })
+  expect(mendOf(high + 30)).toEqual({ kind: 'downstream', sizeM: high })
+  expect(mendOf(high)).toEqual({ kind: 'downstream', sizeM: high })
+  expect([mendOf(low), mendOf(low * 0.99), mendOf(0)]).toEqual([
+    { kind: 'downstream', sizeM: low },
+    undefined,
+    undefined,
+  ])
 })

@@ -6,6 +6,7 @@ import {
   lowestWayBack,
   type Shore,
   tideHeights,
+  tideTurns,
   tideWindows,
   troughsAt,
   WAY_BACK,
@@ -67,4 +68,31 @@ test('troughs hold fish from 0.7 m of water; at low water fewer do', () => {
     expect(depthM).toBeGreaterThanOrEqual(0.7)
     expect(toM).toBeGreaterThanOrEqual(fromM)
   }
+})
+
+test('on the flood one fishes from three quarters of an hour after low water to three hours after it; round high, an hour and a half either way', () => {
+  const windows = tideWindows(station, NOW, NOW + 24 * HOUR)
+  const turns = tideTurns(station, NOW - 6 * HOUR, NOW + 30 * HOUR).filter(
+    ({ atMs }) => atMs > NOW + 2 * HOUR && atMs < NOW + 20 * HOUR,
+  )
+  const at = (kind: 'low' | 'high'): number => turns.find((turn) => turn.kind === kind)?.atMs ?? Number.NaN
+  const [lowMs, highMs] = [at('low'), at('high')]
+  expect(windows).toContainEqual({ kind: 'fish', fromMs: lowMs + 0.75 * HOUR, toMs: lowMs + 3 * HOUR })
+  expect(windows).toContainEqual({ kind: 'fish', fromMs: highMs - 1.5 * HOUR, toMs: highMs + 1.5 * HOUR })
+  expect(windows).toContainEqual({ kind: 'scout', fromMs: lowMs - 0.75 * HOUR, toMs: lowMs + 0.75 * HOUR })
+})
+
+test('a hole in the table of less than an hour is a hole: when the way back is cut off beyond it is not known', () => {
+  const everyTen = Array.from({ length: 6 * 26 }, (_, i) => [NOW + i * 600_000, 0.2] as const)
+  const shore = (holeMin: number): Shore => ({
+    ...bar(1),
+    station: {
+      table: everyTen.filter(([at]) => at <= NOW + 2 * HOUR || at > NOW + 2 * HOUR + holeMin * 60_000),
+    },
+  })
+  expect(leaveBy(shore(0), NOW).outcome).toBe('free')
+  const found = leaveBy(shore(50), NOW)
+  expect(found.outcome).toBe('not-known')
+  if (found.outcome === 'not-known')
+    expect(Math.abs(found.fromMs - (NOW + 2 * HOUR))).toBeLessThanOrEqual(120_000)
 })

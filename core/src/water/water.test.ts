@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
+import { flatRun } from '../testing/index.ts'
 import {
   atFlow,
   currentAt,
@@ -154,4 +155,15 @@ describe('a run that cannot be', () => {
     expect(codeOf(change as Partial<Run>)).toBe(code)
   })
   test('the run itself is sound', () => expect(runSchema.safeParse(RUN).success).toBe(true))
+})
+
+test('a run that was carried to a level was measured at that level: carried back it is the first', () => {
+  const run = flatRun(1.5, 0.7, { measuredFlowM3ps: 20 })
+  const there = atFlow(run, 20, 40)
+  if (there.outcome === 'too-far') throw new Error('too far')
+  expect(there.run.measuredFlowM3ps).toBe(40)
+  const back = atFlow(there.run, there.run.measuredFlowM3ps ?? 0, 20)
+  if (back.outcome === 'too-far') throw new Error('too far')
+  expect(back.run.soundings[0]?.depthM).toBeCloseTo(1.5, 12)
+  expect(back.run.measuredFlowM3ps).toBe(20)
 })

@@ -1,6 +1,10 @@
+import 'fake-indexeddb/auto'
+import type { Heard } from '@hoxen/core/day'
 import { afterEach, describe, expect, jest, test } from '@jest/globals'
+import { keepGauge, keptGauge } from '../store/index.ts'
 import { Silent } from './silent.ts'
 import { standInGauge, standInWeather } from './standIn.ts'
+import { hear } from './useGauge.ts'
 
 const READINGS = { station: 'Skarn', readings: [{ atMs: 1_795_608_000_000, flowM3ps: 24, waterC: 4.2 }] }
 const never = new AbortController().signal
@@ -75,4 +79,26 @@ describe('a gauge over HTTP', () => {
     await standInGauge.read('a/b?c', never)
     expect(fetch).toHaveBeenCalledWith('./api/gauge/a%2Fb%3Fc', { signal: never })
   })
+})
+
+test('a file that was read and is newer than the gauge survives its next reading, and is there when it falls silent', async () => {
+  const [live] = READINGS.readings
+  if (live === undefined) throw new Error('no reading')
+  const file: Heard = {
+    record: { station: 'file', readings: [{ atMs: live.atMs + 60_000, flowM3ps: 31 }] },
+    from: 'file',
+  }
+  await keepGauge({ id: 'skarn', ...file })
+  answer(JSON.stringify(READINGS))
+  expect((await hear('skarn', never)).heard).toMatchObject(file)
+  expect(await keptGauge('skarn')).toMatchObject(file)
+  answer('{}', 503)
+  expect(await hear('skarn', never)).toMatchObject({
+    heard: file,
+    silent: expect.stringContaining('does not answer'),
+  })
+  // Once the gauge has caught up, what it says is kept.
+  answer(JSON.stringify({ ...READINGS, readings: [{ ...live, atMs: live.atMs + 120_000 }] }))
+  expect((await hear('skarn', never)).heard?.from).toBe('gauge')
+  expect((await keptGauge('skarn'))?.from).toBe('gauge')
 })

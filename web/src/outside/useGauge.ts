@@ -16,7 +16,10 @@ export interface GaugeState {
 const EVERY_MS = 10 * 60_000
 
 /** Reads the gauge; when it is silent, what was heard last stands in for it. */
-async function hear(gaugeId: string, signal: AbortSignal): Promise<Pick<GaugeState, 'heard' | 'silent'>> {
+export async function hear(
+  gaugeId: string,
+  signal: AbortSignal,
+): Promise<Pick<GaugeState, 'heard' | 'silent'>> {
   const kept = await keptGauge(gaugeId)
   try {
     const { standInGauge } = await import('./standIn.ts')
