@@ -106,9 +106,9 @@ function heightOf({ outcome, summary }: Swung): number {
 
 function chanceOfSeeing(saw: Saw, height: number): number {
   const { highBelow, touchedFrom, noise } = CALIBRATE_MODEL
-  const high = normalCdf((highBelow - height) / noise)
-  const notTouched = normalCdf((touchedFrom - height) / noise)
-  const chance = saw === 'high' ? high : saw === 'touched' ? 1 - notTouched : notTouched - high
+  const high = (): number => normalCdf((highBelow - height) / noise)
+  const notTouched = (): number => normalCdf((touchedFrom - height) / noise)
+  const chance = saw === 'high' ? high() : saw === 'touched' ? 1 - notTouched() : notTouched() - high()
   return Math.max(1e-6, chance)
 }
 
@@ -119,15 +119,16 @@ export function sawOf(swung: Swung, roll: number): Saw {
   return roll < high ? 'high' : roll < high + chanceOfSeeing('band', height) ? 'band' : 'touched'
 }
 
-/** Between the swings that were let go, evenly. @param at place on the grid of swings, [0, swings − 1] */
-function between(table: readonly (readonly number[])[], d: number, c: number): number {
-  const last = CALIBRATE_MODEL.swings - 1
-  const [i, j] = [Math.min(last - 1, Math.floor(d)), Math.min(last - 1, Math.floor(c))]
+/** Between the swings that were let go, evenly. @param d and c, places on the grid of swings, [0, swings − 1] */
+function between(table: readonly number[], d: number, c: number): number {
+  const many = CALIBRATE_MODEL.swings
+  const i = Math.min(many - 2, Math.floor(d))
+  const j = Math.min(many - 2, Math.floor(c))
   const [u, v] = [d - i, c - j]
-  const at = (a: number, b: number): number => table[a]?.[b] ?? 0
-  return (
-    (1 - u) * ((1 - v) * at(i, j) + v * at(i, j + 1)) + u * ((1 - v) * at(i + 1, j) + v * at(i + 1, j + 1))
-  )
+  const at = i * many + j
+  const near = (1 - v) * (table[at] ?? 0) + v * (table[at + 1] ?? 0)
+  const far = (1 - v) * (table[at + many] ?? 0) + v * (table[at + many + 1] ?? 0)
+  return (1 - u) * near + u * far
 }
 
 const factorOf = (log: number, sd: number): Factor => ({
@@ -139,17 +140,31 @@ const factorOf = (log: number, sd: number): Factor => ({
 /** One entry with how high its fly rides at each place of the grid of swings. */
 interface Weighed {
   readonly saw: Saw
-  readonly table: readonly (readonly number[])[]
+  /** Row by row: depth by depth, in it current by current. */
+  readonly table: readonly number[]
+  /** So many entries say the same of the same water. */
+  readonly times: number
 }
 
 function weighedOf({ saw }: Seen, entry: number, rides: ReadonlyMap<string, Swung>): readonly Weighed[] {
-  const table = STEPS.map((_, d) =>
-    STEPS.map((__, c) => {
+  const table: number[] = []
+  for (let d = 0; d < STEPS.length; d++)
+    for (let c = 0; c < STEPS.length; c++) {
       const ride = rides.get(idOf(entry, d, c))
-      return ride === undefined ? undefined : heightOf(ride)
-    }),
-  )
-  return table.every((row) => row.every((h) => h !== undefined)) ? [{ saw, table: table as number[][] }] : []
+      if (ride === undefined) return []
+      table.push(heightOf(ride))
+    }
+  return [{ saw, table, times: 1 }]
+}
+
+/** Entries that say the same of the same water, as one. */
+function joinedOf(known: readonly Weighed[]): readonly Weighed[] {
+  const alike = new Map<string, Weighed>()
+  for (const { saw, table, times } of known) {
+    const key = `${saw} ${table.join()}`
+    alike.set(key, { saw, table, times: times + (alike.get(key)?.times ?? 0) })
+  }
+  return [...alike.values()]
 }
 
 /** A place of the posterior's grid: logarithms of depth and current factor, and of how likely they are together. */
@@ -159,13 +174,14 @@ type Place = readonly [d: number, c: number, logWeight: number]
 function* gridOf(known: readonly Weighed[]): Steps<readonly Place[]> {
   const { depthSd, currentSd, reach, swings, places } = CALIBRATE_MODEL
   const grid: Place[] = []
+  const alike = joinedOf(known)
   for (let i = 0; i < places; i++) {
     for (let j = 0; j < places; j++) {
       const [u, v] = [i / (places - 1), j / (places - 1)]
       const [d, c] = [reach * (2 * u - 1), reach * (2 * v - 1)]
       let logWeight = -0.5 * ((d / depthSd) ** 2 + (c / currentSd) ** 2)
-      for (const { saw, table } of known)
-        logWeight += log(chanceOfSeeing(saw, between(table, u * (swings - 1), v * (swings - 1))))
+      for (const { saw, table, times } of alike)
+        logWeight += times * log(chanceOfSeeing(saw, between(table, u * (swings - 1), v * (swings - 1))))
       grid.push([d, c, logWeight])
     }
     yield

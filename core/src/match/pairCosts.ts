@@ -98,12 +98,7 @@ export class PairCosts {
     if (window === undefined) return closenessCost(0, undefined) + this.costOfThese('growsOffWindow')
     const { aimKg } = window
     const most = window.counts === 'head+tip' ? (this.added.at(-1) ?? 0) : 0
-    const nearKg =
-      lightest.massKg >= aimKg
-        ? lightest.massKg
-        : heaviest.massKg + most <= aimKg
-          ? heaviest.massKg + most
-          : aimKg
+    const nearKg = Math.max(lightest.massKg, Math.min(aimKg, heaviest.massKg + most))
     const near = closenessCost(nearKg, window)
     const above = lightest.massKg > Math.max(window.highKg, aimKg)
     if (!above && heaviest.massKg >= Math.min(window.lowKg, aimKg)) return near

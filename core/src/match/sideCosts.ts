@@ -76,14 +76,18 @@ export class SideCosts {
   /** Running lines on the head taken, cheapest first; a line in one piece takes none. */
   private linesOn(headIndex: number): readonly Ranked<ReelChoice['runningLine']>[] {
     const { draft } = this
-    const put = (line: ReelChoice['runningLine']): void => void (draft.runningLine = line)
+    const put = (line: ReelChoice['runningLine']): void => {
+      draft.runningLine = line
+    }
     if (!draft.head.onePiece && this.c.runningLines.length > 0) return this.lines.get(headIndex, put)
     return this.noLine.get(headIndex, put).map((none) => ({ ...none, index: -1 }))
   }
 
   /** Reels on the rod taken, cheapest first. */
   private reelsOn(rodIndex: number): readonly Ranked<Reel | null>[] {
-    return this.reels.get(rodIndex, (reel) => void (this.draft.reel = reel))
+    return this.reels.get(rodIndex, (reel) => {
+      this.draft.reel = reel
+    })
   }
 
   /** The least any running line costs on the head taken. */

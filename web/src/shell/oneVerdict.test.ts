@@ -11,17 +11,17 @@ import {
   type RankedRig,
   secondLook,
 } from '@hoxen/core/match'
-import { type RigChoice, swingInput, swungIn, triedTips, type Wallet } from '@hoxen/core/rig'
-import type { TipItem } from '@hoxen/core/sink'
 import {
-  type Ride,
-  rideOf,
-  type SwingInput,
-  type Swung,
-  swing,
-  swingVerdict,
-  USUAL_PLAN,
-} from '@hoxen/core/swing'
+  type RigChoice,
+  swingInput,
+  swingsInSteps,
+  swungIn,
+  through,
+  triedTips,
+  type Wallet,
+} from '@hoxen/core/rig'
+import type { TipItem } from '@hoxen/core/sink'
+import { type Ride, type SwingInput, type Swung, swingVerdict, USUAL_PLAN } from '@hoxen/core/swing'
 import { expect, test } from '@jest/globals'
 import { judgedIn, partsIn } from '../ledger/judged.ts'
 import { packed, unpacked } from '../link/packed.ts'
@@ -87,13 +87,7 @@ const tipsOf = (gear: GearNow): readonly TipItem[] =>
   gear.items.filter((item): item is TipItem => item.kind === 'tip' || item.kind === 'sinking-leader')
 
 /** The one swing of a rig in a day, as every page has it of the service. */
-const rides = new Map<string, Ride>()
-function rideBy(input: SwingInput): Ride {
-  const key = JSON.stringify(input)
-  const ride = rides.get(key) ?? rideOf(swing(input))
-  rides.set(key, ride)
-  return ride
-}
+const rideBy = (input: SwingInput): Ride => ({ ...(through(swingsInSteps([input]))[0] as Swung), track: [] })
 
 interface Said {
   readonly verdict: string
