@@ -42,7 +42,7 @@ module.exports = {
     {
       name: 'core-has-few-helpers',
       severity: 'error',
-      from: { path: '^core/src/', pathNot: '[.]test[.]ts$' },
+      from: { path: '^core/src/', pathNot: ['[.]test[.]ts$', '^core/src/testing/'] },
       to: {
         path: 'node_modules',
         pathNot:
@@ -54,12 +54,12 @@ module.exports = {
       name: 'core-folders-through-index',
       severity: 'error',
       from: { path: '^core/src/([^/]+)/' },
-      to: { path: '^core/src/([^/]+)/', pathNot: ['^core/src/$1/', '/index[.]ts$'] },
+      to: { path: '^core/src/([^/]+)/', pathNot: ['^core/src/$1/', '/index[.]ts$', '^core/src/testing/'] },
     },
     {
       name: 'ui-knows-no-station',
       severity: 'error',
-      from: { path: '^web/src/(ui|drawing|store|worker|outside|scale|day|ledger|pool)/' },
+      from: { path: '^web/src/(ui|drawing|store|worker|swings|outside|scale|day|ledger|pool)/' },
       to: { path: '^web/src/(stations|shell)/' },
     },
     {

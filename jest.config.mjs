@@ -17,7 +17,7 @@ export default {
   // By default one core is left to watch mode, which nothing here uses.
   maxWorkers: '100%',
   // A machine that shares its cores must not fail a property test: what is fast is measured in bench/.
-  testTimeout: 60_000,
+  testTimeout: 300_000,
   roots: ['<rootDir>/core/src', '<rootDir>/cli/src', '<rootDir>/server/src', '<rootDir>/web/src'],
   // What a page of the tests lacks of a browser.
   setupFiles: ['<rootDir>/web/src/testing/globals.ts'],

@@ -32,9 +32,19 @@ export function weatherReply(fromDeg = 240, mps = 4, gustMps = 5) {
   }
 }
 
+interface Wants {
+  /** Whether all is worked out that the application works out, or as little as shows what it is. */
+  effort: 'full' | 'least'
+}
+
 /** A page that fails its test when it asks another host for anything, or when the console shows an error. */
-export const test = base.extend<{ page: Page }>({
-  page: async ({ page, baseURL }, use) => {
+export const test = base.extend<{ page: Page } & Wants>({
+  effort: ['least', { option: true }],
+  page: async ({ page, baseURL, effort }, use) => {
+    // An empty page has no store.
+    await page.context().addInitScript((wanted) => {
+      if (location.origin !== 'null') sessionStorage.setItem('hoxen-effort', wanted)
+    }, effort)
     const strangers: string[] = []
     const errors: string[] = []
     page.on('request', (request) => {
@@ -77,6 +87,10 @@ export async function go(page: Page, place: string): Promise<void> {
   await expect(main).not.toHaveAttribute('data-at', before)
 }
 
+/** Waits until nothing is being worked out any more: a bound on the machine, not on the work. */
+export const idle = (page: Page): Promise<void> =>
+  expect(page.locator('html')).toHaveAttribute('data-idle', 'true')
+
 /** The demo angler's gear, and a page with it: Match, which ranks and lets swing, where nothing else is wanted. */
 export async function openDemo(page: Page, place = '/match'): Promise<void> {
   await asOnce(page, 'demo', async () => {
@@ -96,7 +110,7 @@ export async function firstWinterRig(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^Which rod/ }).click()
   await page.getByRole('button', { name: 'Long seven, 13 ft' }).click()
   await page.getByRole('button', { name: 'Winter run' }).click()
-  await expect(page.getByText('Each judged by its swing in this water.')).toBeVisible({ timeout: 25_000 })
+  await expect(page.getByText('Each judged by its swing in this water.')).toBeVisible()
   const first = page.getByRole('article').first()
   await expect(first).toContainText('Skagit')
   await expect(first.getByText('Holds').first()).toBeVisible()

@@ -152,7 +152,7 @@ describe('answers', () => {
       if (provisional) expect(verdict).not.toBe('holds')
     }
     expect(rigs.filter((r) => r.provisional)).toHaveLength(rigs.length - 12)
-  }, 60_000)
+  })
   test('gear, job and backups of every version that shipped are read', async () => {
     for (const version of ['0.1.0', '0.2.0', '0.3.0']) {
       const file = readFileSync(`${process.cwd()}/core/src/format/fixtures/${version}.json`, 'utf8')

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
-import { expect, go, openDemo, test, winterRig } from '../open.ts'
+import { expect, go, idle, openDemo, test, winterRig } from '../open.ts'
 
 const PLACES = [
   '/pocket',
@@ -49,6 +49,7 @@ async function violationsAt(
 ): Promise<readonly string[]> {
   await go(page, place)
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+  await idle(page)
   // In the page itself: for frames of other hosts, of which there are none, it would open another page each time.
   const { violations } = await look(new AxeBuilder({ page }).setLegacyMode(true).options(LEAN)).analyze()
   return violations.map((v) => `${place} ${v.id}: ${v.nodes.map((n) => n.html).join(' ')}`)
@@ -75,7 +76,6 @@ for (const half of [0, 1])
   test(`axe finds no violation, and a phone no thumb too large, on any page (${half + 1} of 2)`, async ({
     page,
   }) => {
-    test.setTimeout(300_000)
     await page.emulateMedia({ reducedMotion: 'reduce' })
     await winterRig(page)
     // Head and foot are the same on all pages: once with them, then what is between.
@@ -88,7 +88,6 @@ for (const half of [0, 1])
   })
 
 test('axe finds no violation of colour in the dark face', async ({ page }) => {
-  test.setTimeout(300_000)
   await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' })
   await winterRig(page)
   // The faces differ in nothing but colour.
@@ -120,7 +119,7 @@ test('a worker that cannot start is said plainly, and trying again helps', async
   )
   await page.route('**/*', (route) => route.fallback())
   await page.goto('/match')
-  await expect(page.getByRole('heading', { name: 'The ranking stopped' })).toBeVisible({ timeout: 15_000 })
+  await expect(page.getByRole('heading', { name: 'The ranking stopped' })).toBeVisible()
   broken = false
   await page.getByRole('button', { name: 'Try again' }).click()
   await expect(

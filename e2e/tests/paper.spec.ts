@@ -20,6 +20,9 @@ async function printed(page: Page): Promise<{ readonly pages: number; readonly t
   return { pages: pdf.numPages, text }
 }
 
+// Which tip for which depth and flow is printed whole.
+test.use({ effort: 'full' })
+
 test('rig card, pool card, bag labels and trial sheet: one page each, with what they are for', async ({
   page,
 }) => {
@@ -40,7 +43,7 @@ test('rig card, pool card, bag labels and trial sheet: one page each, with what 
   // Nothing of the screen comes along.
   expect(card.text).not.toMatch(/Print this page|Settings/)
   await go(page, '/water/card')
-  await expect(page.locator('[data-chart="done"]')).toBeVisible({ timeout: 40_000 })
+  await expect(page.locator('[data-chart="done"]')).toBeVisible()
   const pool = await printed(page)
   expect(pool.pages).toBe(1)
   for (const word of ['Kettle Run', 'T-11, 10 ft', 'today', 'What it remembers'])

@@ -101,7 +101,7 @@ test('an unnamed tip is weighed on the stand-in, named and saved as T-11', async
   await page.getByRole('button', { name: 'Knock the cable' }).click()
   await expect(page.getByRole('alert')).toContainText('sends nonsense')
   await page.getByRole('button', { name: 'Start the stand-in scale' }).click()
-  await expect(scale).toBeVisible({ timeout: 10_000 })
+  await expect(scale).toBeVisible()
   await page.getByRole('button', { name: 'Pull the plug' }).click()
   await expect(page.getByRole('alert')).toContainText('unplugged')
   await expect(page.getByText(/^Taken: 1\d\d gr/)).toBeVisible()

@@ -267,10 +267,9 @@ const inStrip = (page: Page) => page.getByRole('banner').getByRole('link', { nam
 const shortSkagit = (page: Page) =>
   page.getByRole('article').filter({ hasText: '510 gr short Skagit' }).first()
 const settled = (page: Page) =>
-  expect(page.getByText('Each judged by its swing in this water.')).toBeVisible({ timeout: 25_000 })
+  expect(page.getByText('Each judged by its swing in this water.')).toBeVisible()
 
 test('the gauge rises: strip, Match and Water come to the same new verdict', async ({ page }) => {
-  test.setTimeout(180_000)
   await atTheWater(page)
   const water = page.locator('[data-verdict]')
   await expect(water).toHaveAttribute('data-verdict', 'holds')

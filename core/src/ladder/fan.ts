@@ -72,10 +72,14 @@ export interface FanTask {
 
 /**
  * The swings of a fan: the rig in waters and with drags and sink rates that are as likely as those that are shown.
- * @param pool as it was measured: it knows how sure its log has made it
+ * @param pool as it was measured: it knows how sure its log has made it @param samples swings that are let go
  */
-export function fanTasks(setup: SwingSetup, pool: Run): readonly FanTask[] {
-  const { samples, sinkSd, normalDragSd, tangentialDragSd } = FAN_MODEL
+export function fanTasks(
+  setup: SwingSetup,
+  pool: Run,
+  samples: number = FAN_MODEL.samples,
+): readonly FanTask[] {
+  const { sinkSd, normalDragSd, tangentialDragSd } = FAN_MODEL
   const { depthSd, currentSd } = spreadOf(pool)
   return evenPoints(samples, DIRECTIONS).map((point, i): FanTask => {
     const at = (direction: number, sd: number): number =>
@@ -120,9 +124,13 @@ function spanOf(values: readonly number[]): Span {
 }
 
 /** The fan that swings make; a swing that has come to hang stays as it hangs. Undefined until all have been let go. @param toS [s] */
-export function fanOf(rides: ReadonlyMap<string, Ride>, toS: number): Fan | undefined {
+export function fanOf(
+  rides: ReadonlyMap<string, Ride>,
+  toS: number,
+  samples: number = FAN_MODEL.samples,
+): Fan | undefined {
   const all = [...rides.values()].filter(({ track }) => track.length > 0)
-  if (rides.size < FAN_MODEL.samples || all.length === 0) return undefined
+  if (rides.size < samples || all.length === 0) return undefined
   const depthAt = ({ track }: Ride, tS: number): number =>
     track[Math.min(track.length - 1, Math.round(tS / SWING_OPTIONS.sampleS))]?.[1] ?? 0
   const count = Math.floor(toS / FAN_MODEL.stepS) + 1

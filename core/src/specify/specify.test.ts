@@ -1,11 +1,10 @@
 import { describe, expect, test } from '@jest/globals'
 import type { Day } from '../day/index.ts'
 import { DEFAULT_SCHOOLS, type Rod } from '../gear/index.ts'
-import { judge, judgeSwung } from '../match/index.ts'
+import { judgeSwung } from '../match/index.ts'
 import { KG_PER_GRAIN, KG_PER_POUND, M_PER_FOOT } from '../quantity/index.ts'
 import { stateRank, through } from '../rig/index.ts'
 import { dayWith } from '../testing/index.ts'
-import { FIGURES } from './figures.ts'
 import {
   clashInSteps,
   type FigureName,
@@ -248,25 +247,4 @@ describe('bad input', () => {
   test('a fish of 60 kg from a beck has a nearest answer and a reason', () => {
     expect(clash(dayWith({ fishKg: 60, water: 'beck' }), {})).toEqual(['rod-fish'])
   })
-})
-
-test('both ends of a span together: two parts of a rig at their ends break no line that a single one keeps', () => {
-  const { rig, spans } = SKAGIT
-  const ends = spans.flatMap(({ figure, low, high }) => [low, high].map((value) => ({ figure, value })))
-  let together = 0
-  for (const [i, one] of ends.entries())
-    for (const other of ends.slice(i + 1)) {
-      if (FIGURES[one.figure].slot === FIGURES[other.figure].slot) continue
-      const parts = FIGURES[other.figure].set(FIGURES[one.figure].set(rig.parts, one.value), other.value)
-      const broken = judge(parts, WINTER, rig.swung).checks.filter(
-        ({ state, code }) => state === 'breaks' && code !== 'depth',
-      )
-      expect([one.figure, other.figure, broken.map(({ code }) => code)]).toEqual([
-        one.figure,
-        other.figure,
-        [],
-      ])
-      together++
-    }
-  expect(together).toBeGreaterThan(20)
 })

@@ -3,7 +3,7 @@ import { type RigChoice, rigKey } from '@hoxen/core/rig'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useWallet } from '../store/index.ts'
-import { askJudged, type Progress } from '../swings/index.ts'
+import { askJudged, effort, type Progress } from '../swings/index.ts'
 import { working } from '../worker/index.ts'
 import { keyOf, type Question } from './useRig.ts'
 
@@ -70,10 +70,14 @@ export function useSecondLook(question: Question, first: MatchResult, stale: boo
       const { gear, day } = question
       await quiet(signal)
       setProgress(NOTHING_YET)
-      return askJudged(gear, (api, about, letSwing) => api.secondLook(about, day, first, letSwing), {
-        signal,
-        onProgress: setProgress,
-      })
+      return askJudged(
+        gear,
+        (api, about, letSwing) => api.secondLook(about, day, first, effort(undefined, 2), letSwing),
+        {
+          signal,
+          onProgress: setProgress,
+        },
+      )
     },
     enabled: !stale,
     staleTime: Number.POSITIVE_INFINITY,

@@ -126,7 +126,8 @@ export function Shell() {
             actionButtonStyle: {
               background: 'var(--paper)',
               color: 'var(--ink)',
-              minHeight: 32,
+              // For a thumb, those behind the foremost, which are drawn smaller, too.
+              minHeight: 50,
               fontSize: '0.9rem',
             },
           }}

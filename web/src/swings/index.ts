@@ -1,3 +1,4 @@
+export { effort } from './effort.ts'
 export { askJudged, askLooked, type Progress } from './judged.ts'
 export { askSwing } from './loaded.ts'
 export { useRide, useRides } from './useRides.ts'

@@ -74,11 +74,17 @@ export const coreApi = {
   match: (about: About, day: Day, letSwing: LetSwing): Promise<MatchResult> =>
     worked(about, matchInSteps(gearOf(about).gear, day), letSwing),
 
-  /** The answer once the best have been let swing. */
-  async secondLook(about: About, day: Day, first: MatchResult, letSwing: LetSwing): Promise<MatchResult> {
+  /** The answer once the best have been let swing. @param looks rods with heads that are; left out, as usual */
+  async secondLook(
+    about: About,
+    day: Day,
+    first: MatchResult,
+    looks: number | undefined,
+    letSwing: LetSwing,
+  ): Promise<MatchResult> {
     const { gear } = gearOf(about)
     const { secondLookInSteps } = await judgement()
-    return worked(about, secondLookInSteps(gear, day, first), letSwing)
+    return worked(about, secondLookInSteps(gear, day, first, looks), letSwing)
   },
 
   /** The remedy of the worst line of each of these rigs. */

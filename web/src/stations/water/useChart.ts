@@ -15,7 +15,7 @@ import type { Front, SwingSetup } from '@hoxen/core/rig'
 import { swingVerdict } from '@hoxen/core/swing'
 import { useMemo } from 'react'
 import { useTips, type Water } from '../../pool/index.ts'
-import { useRides } from '../../swings/index.ts'
+import { effort, useRides } from '../../swings/index.ts'
 import { useUnits } from '../../ui/index.ts'
 import { NO_TIP } from './LadderView.tsx'
 
@@ -24,6 +24,9 @@ function roundFlow(system: UnitSystem): (m3ps: number) => number {
   const { toSi, fromSi } = unitOf(unitFor('flow', system))
   return (m3ps) => toSi(Number(fromSi(m3ps).toPrecision(2)))
 }
+
+const levels = (...about: Parameters<typeof chartLevels>): readonly number[] =>
+  chartLevels(...about).slice(0, effort(undefined, 2))
 
 /** A pool's chart as far as it is worked out. */
 export interface Chart {
@@ -46,12 +49,12 @@ export function useChart(setup: SwingSetup, { pool, flow }: Pick<Water, 'pool' |
   const { show, system } = useUnits()
   const owned = useTips()
   const measured = pool?.measuredFlowM3ps
-  const fronts = useMemo(() => frontsToTry(setup.parts, owned), [setup, owned])
+  const fronts = useMemo(() => frontsToTry(setup.parts, owned).slice(0, effort(undefined, 2)), [setup, owned])
   const columns = useMemo(
     () =>
       pool === undefined || measured === undefined
         ? []
-        : chartColumns(setup, pool, fronts, chartLevels(measured, flow?.m3ps, roundFlow(system))),
+        : chartColumns(setup, pool, fronts, levels(measured, flow?.m3ps, roundFlow(system))),
     [setup, pool, measured, flow?.m3ps, fronts, system],
   )
   // Level by level, so that the first column is there first.

@@ -1,9 +1,9 @@
-import { type Fan, fanOf, fanTasks } from '@hoxen/core/ladder'
+import { FAN_MODEL, type Fan, fanOf, fanTasks } from '@hoxen/core/ladder'
 import type { SwingSetup } from '@hoxen/core/rig'
 import type { SwingResult } from '@hoxen/core/swing'
 import type { Run } from '@hoxen/core/water'
 import { useEffect, useMemo, useState } from 'react'
-import { useRides } from '../../swings/index.ts'
+import { effort, useRides } from '../../swings/index.ts'
 import { working } from '../../worker/index.ts'
 
 /** While a hand still moves, the fan waits [ms]. */
@@ -29,8 +29,15 @@ export function useFan(
     }
   }, [setup, shown])
   const ready = still === setup
-  const tasks = useMemo(() => (ready ? fanTasks(setup, pool ?? setup.run) : undefined), [ready, setup, pool])
+  const samples = effort(FAN_MODEL.samples, 4)
+  const tasks = useMemo(
+    () => (ready ? fanTasks(setup, pool ?? setup.run, samples) : undefined),
+    [ready, setup, pool, samples],
+  )
   const { rides } = useRides(tasks, 'ahead')
   const toS = shown?.samples.at(-1)?.tS
-  return useMemo(() => (ready && toS !== undefined ? fanOf(rides, toS) : undefined), [ready, rides, toS])
+  return useMemo(
+    () => (ready && toS !== undefined ? fanOf(rides, toS, samples) : undefined),
+    [ready, rides, toS, samples],
+  )
 }
