@@ -39,7 +39,7 @@ export const STATIONS: readonly GaugeStation[] = Object.freeze([
   },
 ])
 
-export interface Reading {
+export interface GaugeReading {
   readonly atMs: number
   readonly levelM: number
   readonly flowM3ps: number
@@ -64,7 +64,7 @@ function wave(hours: number, { riseH, fallH }: GaugeStation): number {
 /** Day of the year as an angle, midwinter at 0. */
 const yearAngle = (atMs: number): number => ((atMs / DAY_MS + 11) / 365.25) * 2 * Math.PI
 
-export function readingAt(station: GaugeStation, atMs: number): Reading {
+export function readingAt(station: GaugeStation, atMs: number): GaugeReading {
   const season = 1 + 0.3 * Math.cos(yearAngle(atMs) - 1.2)
   let swell = 0
   let chill = 0
@@ -92,7 +92,7 @@ export const isOut = (station: GaugeStation, atMs: number): boolean =>
   chance(station.seed + 2, Math.floor(atMs / HOUR_MS)) < OUTAGE_CHANCE
 
 /** Hourly readings up to now, oldest first. */
-export function recordOf(station: GaugeStation, nowMs: number, days: number): readonly Reading[] {
+export function recordOf(station: GaugeStation, nowMs: number, days: number): readonly GaugeReading[] {
   const last = Math.floor(nowMs / HOUR_MS)
   return Array.from({ length: days * 24 }, (_, i) => readingAt(station, (last - days * 24 + 1 + i) * HOUR_MS))
 }

@@ -22,12 +22,12 @@ const part = <K extends Item['kind']>(kind: K, ...others: readonly K[]): z.ZodTy
     itemSchema.refine((item) => [kind, ...others].some((one) => one === item.kind)),
   ) as unknown as z.ZodType<ItemOf<K>>
 
-type Span = { readonly low: number; readonly target: number; readonly high: number }
+type FigureSpan = { readonly low: number; readonly target: number; readonly high: number }
 
 function partsTold({ rig, open, spans }: SpecifiedRig, day: Day) {
   const mass = reelMassFor(rig.parts, day)
   const { rod, head, tip, leader, runningLine, reel } = rig.parts
-  const span = (figure: string, value: number): Span => {
+  const span = (figure: string, value: number): FigureSpan => {
     const found = spans.find((s) => s.figure === figure)
     return found === undefined
       ? { low: value, target: value, high: value }

@@ -23,7 +23,7 @@ export { type FrontTaper, frontTapers, SHORT_TAPER_REACH_M, TAPER_CARRIED_M } fr
 export { longestHeadM } from './longest.ts'
 export {
   HANDS,
-  type Hands,
+  type HandState,
   type HeldState,
   type Holding,
   heldState,
@@ -51,7 +51,7 @@ export {
   type CastStep,
   type CastStepCode,
   hangsOn,
-  type Place,
+  type PlanPoint,
   stepsOf,
 } from './steps.ts'
 export { liveInLoop } from './taper.ts'

@@ -31,12 +31,12 @@ export function loopsToHold(
 
 /** Hands as they are today: fingers that do not feel, or that hurt. */
 export const HANDS = ['cold', 'sore'] as const
-export type Hands = (typeof HANDS)[number]
+export type HandState = (typeof HANDS)[number]
 
 /** How the line is held: how deep one stands, with what hands, or in a basket. */
 export interface Holding {
   readonly wadingM?: number | undefined
-  readonly hands?: Hands | undefined
+  readonly hands?: HandState | undefined
   readonly basket?: boolean | undefined
 }
 

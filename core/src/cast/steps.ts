@@ -1,7 +1,7 @@
 import { CASTS, type CastName } from './casts.ts'
 
 /** A place seen from above, in rod lengths from the angler: to the side the cast is made off, and ahead over the water. */
-export type Place = readonly [aside: number, ahead: number]
+export type PlanPoint = readonly [aside: number, ahead: number]
 
 export type CastStepCode =
   | 'lift'
@@ -23,7 +23,7 @@ export type CastStepCode =
 /** One movement of a cast: where the rod tip goes, and where the front of the line lies at its end. */
 export interface CastStep {
   readonly code: CastStepCode
-  readonly tip: Place
+  readonly tip: PlanPoint
   /** Where the line's end is: hanging below, on its anchor, behind, or out at the fly. */
   readonly lies: 'hangs' | 'anchor' | 'behind' | 'out'
 }
@@ -40,7 +40,7 @@ export type CastFault =
   | 'back-drops'
 
 /** Where the anchor of a cast lies, off the side it is made on, in rod lengths: about a rod ahead and a little aside. [practice] */
-export const ANCHOR_PLACE: Place = [0.4, 0.7]
+export const ANCHOR_PLACE: PlanPoint = [0.4, 0.7]
 
 const SWEEP: CastStep = { code: 'sweep', tip: [0.85, 0.15], lies: 'anchor' }
 const LOOP: CastStep = { code: 'form-loop', tip: [0.25, -0.3], lies: 'anchor' }

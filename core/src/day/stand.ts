@@ -1,4 +1,4 @@
-import type { Hands, Side, Skill } from '../cast/index.ts'
+import type { HandState, Side, Skill } from '../cast/index.ts'
 import type { Obstruction } from '../water/index.ts'
 
 /** Who says how the wind is: the angler; the weather station; or how it usually blows here. */
@@ -20,7 +20,7 @@ export interface Stand {
   /** How high what is behind stands over the water [m], where somebody has said. */
   readonly behindHighM?: number | undefined
   readonly shoulder?: 'sore' | undefined
-  readonly hands?: Hands | undefined
+  readonly hands?: HandState | undefined
   /** The line lies in a basket, not in loops. */
   readonly basket?: true | undefined
   /** Waves, from trough to crest [m]. */

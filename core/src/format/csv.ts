@@ -185,11 +185,11 @@ function readJsonCell(text: string, path: string): { value?: unknown; problem?: 
   }
 }
 
-type Draft = Record<string, unknown>
+type RawItem = Record<string, unknown>
 type Cells = ReadonlyMap<string, { text: string; unit?: string | undefined }>
 
-function readRow(kind: Kind, cells: Cells, id: string): { draft: Draft; problems: Problem[] } {
-  let draft: Draft = { kind, id }
+function readRow(kind: Kind, cells: Cells, id: string): { draft: RawItem; problems: Problem[] } {
+  let draft: RawItem = { kind, id }
   const problems: Problem[] = []
   const take = (path: string, read: { value?: unknown; problem?: Problem }): void => {
     if (read.problem) problems.push(read.problem)

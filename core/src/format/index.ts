@@ -36,13 +36,13 @@ export {
 } from './kept.ts'
 export { type Asked, type Merge, merged, planMerge, type Taken, type WithPast, withoutPast } from './merge.ts'
 export {
-  type Place,
   type PlacesPlan,
   type PlacesReading,
   placesGeoJson,
   placesGpx,
   planPlaces,
   readPlaces,
+  type Waypoint,
 } from './places.ts'
 export { refusedTable } from './refusedTable.ts'
 export { documentSchema } from './schema.ts'

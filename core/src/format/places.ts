@@ -3,7 +3,7 @@ import type { Problem } from '../gear/index.ts'
 import { type Run, runSchema } from '../water/index.ts'
 
 /** A place of a file: where it is, what it is called, and, in a file of Hoxen's own, all that is known of the pool. */
-export interface Place {
+export interface Waypoint {
   readonly name: string
   readonly latitudeDeg: number
   readonly longitudeDeg: number
@@ -11,7 +11,7 @@ export interface Place {
 }
 
 export interface PlacesReading {
-  readonly places: readonly Place[]
+  readonly places: readonly Waypoint[]
   readonly problems: readonly Problem[]
 }
 
@@ -68,7 +68,7 @@ const refused = (code: string, data: Record<string, unknown> = {}): PlacesReadin
   problems: [{ path: [], code, data }],
 })
 
-function placeOf(name: unknown, lat: unknown, lon: unknown, run: unknown): Place | undefined {
+function placeOf(name: unknown, lat: unknown, lon: unknown, run: unknown): Waypoint | undefined {
   const [latitudeDeg, longitudeDeg] = [Number(lat), Number(lon)]
   if (lat === undefined || lon === undefined || lat === '' || lon === '') return undefined
   if (!(Math.abs(latitudeDeg) <= 90) || !(Math.abs(longitudeDeg) <= 180)) return undefined
@@ -86,7 +86,7 @@ function placeOf(name: unknown, lat: unknown, lon: unknown, run: unknown): Place
 }
 
 interface Candidate {
-  readonly place: Place | undefined
+  readonly place: Waypoint | undefined
   readonly row: number
 }
 
@@ -169,7 +169,7 @@ const SAME_DEG = 1e-4
  * @param fresh makes a pool of a place of which nothing else is known
  */
 export function planPlaces(
-  places: readonly Place[],
+  places: readonly Waypoint[],
   runs: readonly Run[],
   fresh: (name: string) => Run,
 ): PlacesPlan {

@@ -168,12 +168,12 @@ function joinedOf(known: readonly Weighed[]): readonly Weighed[] {
 }
 
 /** A place of the posterior's grid: logarithms of depth and current factor, and of how likely they are together. */
-type Place = readonly [d: number, c: number, logWeight: number]
+type GridPoint = readonly [d: number, c: number, logWeight: number]
 
 /** How likely the entries are at each depth and current, row by row. Logarithms are summed: hundreds of entries multiply to nothing. */
-function* gridOf(known: readonly Weighed[]): Steps<readonly Place[]> {
+function* gridOf(known: readonly Weighed[]): Steps<readonly GridPoint[]> {
   const { depthSd, currentSd, reach, swings, places } = CALIBRATE_MODEL
-  const grid: Place[] = []
+  const grid: GridPoint[] = []
   const alike = joinedOf(known)
   for (let i = 0; i < places; i++) {
     for (let j = 0; j < places; j++) {
@@ -190,7 +190,7 @@ function* gridOf(known: readonly Weighed[]): Steps<readonly Place[]> {
 }
 
 /** Means and deviations of a posterior on a grid; the likeliest place weighs 1. */
-function momentsOf(grid: readonly Place[]) {
+function momentsOf(grid: readonly GridPoint[]) {
   const likeliest = grid.reduce((most, [, , w]) => Math.max(most, w), Number.NEGATIVE_INFINITY)
   let [total, sumD, sumC, sumDD, sumCC, sumDC] = [0, 0, 0, 0, 0, 0]
   for (const [d, c, logWeight] of grid) {

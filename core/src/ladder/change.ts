@@ -25,7 +25,7 @@ export type SingleChange =
   | { readonly code: 'swap-flies'; readonly heavierOn: 'point' | 'dropper' }
   | { readonly code: 'step'; readonly wadeM: number; readonly byM: number }
 
-export interface Trial {
+export interface SingleChangeSwing {
   readonly id: string
   readonly change: SingleChange
   readonly input: SwingInput
@@ -196,7 +196,7 @@ function steps(setup: SwingSetup): readonly Changed[] {
 }
 
 /** Every single change worth trying from here, each ready to be simulated. */
-export function singleChanges(setup: SwingSetup, wallet: Spares): readonly Trial[] {
+export function singleChanges(setup: SwingSetup, wallet: Spares): readonly SingleChangeSwing[] {
   const all = [
     ...nextTips(setup, wallet.fronts),
     ...planChanges(setup),

@@ -102,20 +102,20 @@ export function fanTasks(
   })
 }
 
-export interface Span {
+export interface Band {
   readonly low: number
   readonly high: number
 }
 
 /** Where four swings in five lie. */
 export interface Fan {
-  readonly points: readonly (Span & { readonly tS: number })[]
-  readonly hangDepthM: Span
-  readonly holdingShare: Span
+  readonly points: readonly (Band & { readonly tS: number })[]
+  readonly hangDepthM: Band
+  readonly holdingShare: Band
 }
 
 /** Between the tenth and the ninetieth percentile, interpolated (Hyndman & Fan 1996, type 7). */
-function spanOf(values: readonly number[]): Span {
+function spanOf(values: readonly number[]): Band {
   const sorted = values.toSorted((a, b) => a - b)
   return {
     low: quantileSorted(sorted, FAN_MODEL.low) ?? 0,

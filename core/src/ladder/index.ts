@@ -2,9 +2,9 @@ export {
   DEEPEST_WADE_M,
   type PlanChange,
   type SingleChange,
+  type SingleChangeSwing,
   type Spares,
   singleChanges,
-  type Trial,
 } from './change.ts'
 export {
   type BandTask,
@@ -18,6 +18,7 @@ export {
   chartLevels,
 } from './chart.ts'
 export {
+  type Band,
   evenPoints,
   FAN_MODEL,
   type Fan,
@@ -25,7 +26,6 @@ export {
   fanOf,
   fanTasks,
   normalQuantile,
-  type Span,
 } from './fan.ts'
 export { type PlanMend, planThatHolds } from './plan.ts'
 export {

@@ -3,7 +3,7 @@ import type { Leader } from '../gear/index.ts'
 import { type Look, type RigParts, windowOf } from '../rig/index.ts'
 import type { Candidates } from './candidates.ts'
 import { closeness } from './closeness.ts'
-import { costOf, type Draft, type Groups } from './groups.ts'
+import { costOf, type Groups, type OpenRig } from './groups.ts'
 import { type LeaderCosts, leaderCosts, orderOf } from './leaderCosts.ts'
 import { type Best, NO_SIDE, type ReelChoice, type Sides } from './sideCosts.ts'
 
@@ -31,7 +31,7 @@ export class FrontCosts {
     private readonly c: Candidates,
     private readonly day: Day,
     private readonly groups: Groups,
-    private readonly draft: Draft,
+    private readonly draft: OpenRig,
   ) {
     this.alone = leaderCosts(this.overLeaders(() => costOf(groups.leaderAlone, draft, day)))
   }

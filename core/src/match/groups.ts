@@ -10,7 +10,7 @@ const within = (needs: readonly Part[], parts: readonly Part[]): boolean =>
   needs.every((part) => parts.includes(part))
 
 /** A rig under construction: parts not chosen yet are null, and no look that needs them is run. */
-export type Draft = { -readonly [P in Part]: RigParts[P] }
+export type OpenRig = { -readonly [P in Part]: RigParts[P] }
 
 /** Anything that finds something in a draft. */
 type Runs = Pick<Look, 'run'>

@@ -4,7 +4,7 @@ import type { HeadFacts } from '../line/index.ts'
 import { massOnWindow, windowOf } from '../rig/index.ts'
 import type { Candidates } from './candidates.ts'
 import { addedKg, leastCloseness } from './closeness.ts'
-import { costOf, type Draft, type Groups } from './groups.ts'
+import { costOf, type Groups, type OpenRig } from './groups.ts'
 import { type Branch, headTrees } from './headTree.ts'
 import { closenessCost } from './score.ts'
 import type { SideCosts } from './sideCosts.ts'
@@ -25,7 +25,7 @@ export class PairCosts {
     private readonly c: Candidates,
     private readonly day: Day,
     private readonly groups: Groups,
-    private readonly draft: Draft,
+    private readonly draft: OpenRig,
     sides: SideCosts,
   ) {
     this.added = addedKg(c.tips)

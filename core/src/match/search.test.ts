@@ -14,7 +14,7 @@ import {
 import { DEMO } from '../testing/index.ts'
 import { type Candidates, candidatesOf } from './candidates.ts'
 import { closeness } from './closeness.ts'
-import { costOf, type Draft, groupsOf } from './groups.ts'
+import { costOf, groupsOf, type OpenRig } from './groups.ts'
 import { type Branch, headTrees } from './headTree.ts'
 import { PairCosts } from './pairCosts.ts'
 import { searchInSteps } from './search.ts'
@@ -80,7 +80,14 @@ const few = (kinds: readonly Item['kind'][], count: number): readonly Item[] =>
 function pairsOf(c: Candidates, day: Day): PairCosts {
   const [first, firstHead] = [c.rods[0], c.heads[0]]
   if (first === undefined || firstHead === undefined) throw new Error('nothing')
-  const draft: Draft = { rod: first, head: firstHead, tip: null, leader: null, runningLine: null, reel: null }
+  const draft: OpenRig = {
+    rod: first,
+    head: firstHead,
+    tip: null,
+    leader: null,
+    runningLine: null,
+    reel: null,
+  }
   const groups = groupsOf(LOOKS)
   return new PairCosts(c, day, groups, draft, new SideCosts(c, day, groups, draft))
 }

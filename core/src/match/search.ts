@@ -3,7 +3,7 @@ import type { Day } from '../day/index.ts'
 import { CHECKS, type Look, quickLooks, type Steps } from '../rig/index.ts'
 import type { Candidates } from './candidates.ts'
 import { FrontCosts } from './frontCosts.ts'
-import { type Draft, groupsOf } from './groups.ts'
+import { groupsOf, type OpenRig } from './groups.ts'
 import type { Branch } from './headTree.ts'
 import { PairCosts } from './pairCosts.ts'
 import { type Found, Podium } from './podium.ts'
@@ -57,7 +57,7 @@ export function* searchInSteps(
   if (firstRod === undefined || firstHead === undefined) return []
   const podium = new Podium(limit)
   const groups = groupsOf(looks)
-  const draft: Draft = {
+  const draft: OpenRig = {
     rod: firstRod,
     head: firstHead,
     tip: null,
@@ -105,7 +105,7 @@ export function* searchInSteps(
     else compete(parts, pair, pair.sides)
   }
   /** Lets rod and head compete with their tips and leaders. */
-  const compete = ({ rod, head }: Pick<Draft, 'rod' | 'head'>, pair: Pair, best: Sides): void => {
+  const compete = ({ rod, head }: Pick<OpenRig, 'rod' | 'head'>, pair: Pair, best: Sides): void => {
     const base = pair.own + best.cost
     let first: Found | undefined
     const budget = (): number => Math.min(podium.ceiling, first?.cost ?? Number.POSITIVE_INFINITY)

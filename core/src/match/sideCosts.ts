@@ -3,7 +3,7 @@ import type { Reel } from '../gear/index.ts'
 import type { RunningLineFacts } from '../line/index.ts'
 import type { Look } from '../rig/index.ts'
 import type { Candidates } from './candidates.ts'
-import { costOf, type Draft, type Groups } from './groups.ts'
+import { costOf, type Groups, type OpenRig } from './groups.ts'
 
 export interface Best<T> {
   readonly choice: T
@@ -34,7 +34,7 @@ class RankedLists<T> {
   constructor(
     private readonly looks: readonly Look[],
     private readonly list: readonly T[],
-    private readonly draft: Draft,
+    private readonly draft: OpenRig,
     private readonly day: Day,
   ) {}
 
@@ -66,7 +66,7 @@ export class SideCosts {
     private readonly c: Candidates,
     private readonly day: Day,
     private readonly groups: Groups,
-    private readonly draft: Draft,
+    private readonly draft: OpenRig,
   ) {
     this.lines = new RankedLists(groups.headLine, c.runningLines, draft, day)
     this.noLine = new RankedLists(groups.headLine, [null], draft, day)

@@ -64,7 +64,7 @@ export interface Look {
  */
 export type CheckCost = 'quick' | 'second-look'
 
-interface Draft<C extends string, R extends Reasons> {
+interface CheckDraft<C extends string, R extends Reasons> {
   readonly code: C
   /** The part a failing line is marked on, then the others that could mend it, cheapest first. [practice] */
   readonly slots: readonly RigSlot[]
@@ -91,7 +91,7 @@ class Defined<C extends string, R extends Reasons> implements CheckDefinition<C,
   readonly reasons: R
 
   constructor(
-    { code, slots, reasons, cost = 'quick' }: Draft<C, R>,
+    { code, slots, reasons, cost = 'quick' }: CheckDraft<C, R>,
     readonly looks: readonly Look[] = [],
     readonly standIns: readonly Look[] = [],
   ) {
@@ -119,7 +119,7 @@ class Defined<C extends string, R extends Reasons> implements CheckDefinition<C,
 }
 
 /** A line of the ledger: its code, where it is marked, the reasons it can give, and then its looks. */
-export const defineCheck = <C extends string, R extends Reasons>(draft: Draft<C, R>): Defined<C, R> =>
+export const defineCheck = <C extends string, R extends Reasons>(draft: CheckDraft<C, R>): Defined<C, R> =>
   new Defined(draft)
 
 /** The looks a search may run: a quick check's own, a second look's stand-ins. */

@@ -104,10 +104,10 @@ const heads = remembering(headLike)
 const tips = remembering(tipLike)
 const leaders = remembering(leaderLike)
 
-type Front = Pick<RigParts, 'head' | 'tip' | 'leader'>
+type RideParts = Pick<RigParts, 'head' | 'tip' | 'leader'>
 
 /** All that head and tip mean to how deep a fly rides, as far as a search looks. */
-export const rideKey = ({ head, tip }: Pick<Front, 'head' | 'tip'>): string =>
+export const rideKey = ({ head, tip }: Pick<RideParts, 'head' | 'tip'>): string =>
   `${heads(head).key} ${tips(tip).key}`
 
 /** Rides of a day by all that decides them: many searches ask for the same. */
@@ -117,7 +117,7 @@ const rides = new WeakMap<Day, Map<string, QuickRide>>()
  * The first look while searching: rough, and shared by all that ride about alike, with the slack that the estimate has
  * anyway. [estimate]
  */
-export function searchedRide(front: Front, day: Day): QuickRide {
+export function searchedRide(front: RideParts, day: Day): QuickRide {
   const leader = leaders(front.leader)
   const known = kept(rides, day, () => new Map<string, QuickRide>())
   return kept(known, `${rideKey(front)} ${leader.key}`, () =>

@@ -22,7 +22,7 @@ export {
   ROD_FOR_CAST,
   rodLengthForCast,
   SINGLE_HAND_CAST_M,
-  type Span,
+  type TaggedSpan,
 } from './suits.ts'
 export {
   type GrainWindow,

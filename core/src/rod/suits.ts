@@ -2,7 +2,7 @@ import type { Rod } from '../gear/index.ts'
 import { type EvidenceTag, KG_PER_POUND, M_PER_FOOT } from '../quantity/index.ts'
 import { ratedNumber } from './number.ts'
 
-export interface Span {
+export interface TaggedSpan {
   readonly low: number
   readonly high: number
   readonly tag: EvidenceTag
@@ -15,7 +15,7 @@ const SMALLEST_SHARE = 0.12
  * Fish this rod is made for [kg]. Trout two-handers: up to about twice their number in pounds (C7, practice). Other
  * rods by the same reasoning: three times the number for a full two-hander, twice the number less two for one hand.
  */
-export function fishSpanKg(rod: Rod): Span {
+export function fishSpanKg(rod: Rod): TaggedSpan {
   const number = ratedNumber(rod)
   const trout = rod.hands !== 'single' && number <= 5
   const pounds = trout
@@ -27,7 +27,7 @@ export function fishSpanKg(rod: Rod): Span {
   return { low: high * SMALLEST_SHARE, high, tag: trout ? 'practice' : 'estimate' }
 }
 
-const feet = (low: number, high: number): Span => ({
+const feet = (low: number, high: number): TaggedSpan => ({
   low: low * M_PER_FOOT,
   high: high * M_PER_FOOT,
   tag: 'practice',
@@ -40,7 +40,7 @@ const BY_WATER = { small: { high: 11.5 }, big: { low: 12.5, high: 15 } } as cons
  * Two-handed rod length [m] for a cast of this length [m] (C6): 30–60 ft → 10½–11½ ft, longer → 12½–13 ft, and
  * 14–15 ft for the longest; on small water never long, on a big river never short. [practice]
  */
-export function rodLengthForCast(castM: number, water: 'small' | 'middle' | 'big' = 'middle'): Span {
+export function rodLengthForCast(castM: number, water: 'small' | 'middle' | 'big' = 'middle'): TaggedSpan {
   const castFt = castM / M_PER_FOOT
   const row = ROD_FOR_CAST.find((r) => castFt <= r.uptoFt) ?? ROD_FOR_CAST[ROD_FOR_CAST.length - 1]
   if (row === undefined) throw new Error('no rule')
@@ -63,7 +63,7 @@ export const FISH_POUNDS_PER_NUMBER = 2
 export const SINGLE_HAND_CAST_M = Object.freeze({ easy: 60 * M_PER_FOOT, hard: 75 * M_PER_FOOT })
 
 /** Casts a rod is comfortable with [m]: the same rule read the other way; one hand manages 50–60 ft. [practice] */
-export function castSpanM(rod: Rod): Span {
+export function castSpanM(rod: Rod): TaggedSpan {
   if (rod.hands === 'single') return { ...feet(20, 60), high: SINGLE_HAND_CAST_M.easy }
   if (rod.hands === 'surf') return feet(50, 110)
   const lengthFt = rod.lengthM / M_PER_FOOT

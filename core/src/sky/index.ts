@@ -1,11 +1,11 @@
 export {
+  type Coordinates,
   type Light,
   type LightSpan,
   lightAt,
   lightSpans,
   lowSun,
   moonAt,
-  type Place,
   type SunDay,
   sunAt,
   sunDay,

@@ -1,7 +1,7 @@
 import { getMoonIllumination, getPosition, getTimes } from 'suncalc'
 
 /** A place on the earth. */
-export interface Place {
+export interface Coordinates {
   /** North positive [°], [-90, 90]. */
   readonly latitudeDeg: number
   /** East positive [°], [-180, 180]. */
@@ -24,14 +24,14 @@ const ms = (date: Date | null | undefined): number | undefined => {
 }
 
 /** Dawn, sunrise, sunset and dusk of the solar day a moment lies in, to about a minute. [standard: low-precision solar position] */
-export function sunDay({ latitudeDeg, longitudeDeg }: Place, atMs: number): SunDay {
+export function sunDay({ latitudeDeg, longitudeDeg }: Coordinates, atMs: number): SunDay {
   const { dawn, sunrise, sunset, dusk } = getTimes(new Date(atMs), latitudeDeg, longitudeDeg)
   return { dawnMs: ms(dawn), riseMs: ms(sunrise), setMs: ms(sunset), duskMs: ms(dusk) }
 }
 
 /** Where the sun stands: over the horizon, and by the compass [°]. [standard] */
 export function sunAt(
-  { latitudeDeg, longitudeDeg }: Place,
+  { latitudeDeg, longitudeDeg }: Coordinates,
   atMs: number,
 ): { readonly altitudeDeg: number; readonly bearingDeg: number } {
   const { altitude, azimuth } = getPosition(new Date(atMs), latitudeDeg, longitudeDeg)
@@ -42,7 +42,7 @@ export function sunAt(
 const LIGHT_ENDS = { dayDeg: -0.833, twilightDeg: -6 } as const
 export type Light = 'day' | 'twilight' | 'night'
 
-export function lightAt(place: Place, atMs: number): Light {
+export function lightAt(place: Coordinates, atMs: number): Light {
   const { altitudeDeg } = sunAt(place, atMs)
   if (altitudeDeg > LIGHT_ENDS.dayDeg) return 'day'
   return altitudeDeg > LIGHT_ENDS.twilightDeg ? 'twilight' : 'night'
@@ -58,7 +58,7 @@ export interface LightSpan {
 const STEP_MS = 300_000
 
 /** The light between two times, span by span, to five minutes. */
-export function lightSpans(place: Place, fromMs: number, toMs: number): readonly LightSpan[] {
+export function lightSpans(place: Coordinates, fromMs: number, toMs: number): readonly LightSpan[] {
   const out: { light: Light; fromMs: number; toMs: number }[] = []
   for (let at = fromMs; at < toMs; at += STEP_MS) {
     const light = lightAt(place, at)
@@ -83,7 +83,7 @@ const LOW_SUN = { altitudeDeg: 30, withinDeg: 60 } as const
  * @param facesDeg compass bearing straight across [°]
  */
 export function lowSun(
-  place: Place & { readonly facesDeg: number },
+  place: Coordinates & { readonly facesDeg: number },
   atMs: number,
 ): 'glare' | 'shadow' | undefined {
   const { altitudeDeg, bearingDeg } = sunAt(place, atMs)

@@ -27,7 +27,7 @@ export function deepestCoveredM(run: Run, reachM: number): number {
 }
 
 /** A place on the water: downstream of the angler, and across from the bank [m]. */
-export type Place = readonly [xM: number, yM: number]
+export type SurfacePoint = readonly [xM: number, yM: number]
 
 /** A cast from the angler to the fly [m], and its angle, 0 straight downstream [°]. */
 export interface Aim {
@@ -36,13 +36,13 @@ export interface Aim {
 }
 
 /** Where the fly of a straight cast lands. @param wadeM how far from the bank the angler stands [m] */
-export const landingOf = ({ castM, angleDeg }: Aim, wadeM: number): Place => [
+export const landingOf = ({ castM, angleDeg }: Aim, wadeM: number): SurfacePoint => [
   castM * cos((angleDeg * PI) / 180),
   wadeM + castM * sin((angleDeg * PI) / 180),
 ]
 
 /** The cast that lands there: the way back from `landingOf`, its angle kept to what can be cast. */
-export function aimAt([xM, yM]: Place, wadeM: number): Aim {
+export function aimAt([xM, yM]: SurfacePoint, wadeM: number): Aim {
   const deg = (atan2(yM - wadeM, xM) * 180) / PI
   return {
     castM: hypot(xM, yM - wadeM),

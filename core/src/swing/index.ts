@@ -7,7 +7,7 @@ export {
   landsBeyond,
   mendedM,
   mendOf,
-  type Place,
+  type SurfacePoint,
 } from './cast.ts'
 export { SWING_OPTIONS, type SwingInput, type SwingOptions, workOf } from './input.ts'
 export { SNAGS_PER_M, type SwingSummary } from './measures.ts'

@@ -1,4 +1,4 @@
-import { type Light, lightSpans, type Place } from '../sky/index.ts'
+import { type Coordinates, type Light, lightSpans } from '../sky/index.ts'
 import type { TideHeight } from './height.ts'
 import { type TideSource, tideHeights, tideTurns } from './tide.ts'
 
@@ -133,12 +133,12 @@ export interface TideWindow {
 }
 
 /** Parts of a window that lie in a light. */
-const within = (window: TideWindow, spans: readonly Span[]): readonly TideWindow[] =>
+const within = (window: TideWindow, spans: readonly TimeSpan[]): readonly TideWindow[] =>
   spans.flatMap(({ fromMs, toMs }) => {
     const [from, to] = [Math.max(window.fromMs, fromMs), Math.min(window.toMs, toMs)]
     return to > from ? [{ ...window, fromMs: from, toMs: to }] : []
   })
-interface Span {
+interface TimeSpan {
   readonly fromMs: number
   readonly toMs: number
 }
@@ -154,11 +154,11 @@ export function tideWindows(
   {
     place,
     roundTurnH = ROUND_TURN_H,
-  }: { readonly place?: Place | undefined; readonly roundTurnH?: number } = {},
+  }: { readonly place?: Coordinates | undefined; readonly roundTurnH?: number } = {},
 ): readonly TideWindow[] {
   const roundMs = roundTurnH * HOUR_MS
   const lights = place === undefined ? [] : lightSpans(place, fromMs, toMs)
-  const of = (light: Light): readonly Span[] => lights.filter((span) => span.light === light)
+  const of = (light: Light): readonly TimeSpan[] => lights.filter((span) => span.light === light)
   const lit = (window: TideWindow): readonly TideWindow[] =>
     place === undefined ? [window] : within(window, of('day'))
   const byTide = tideTurns(source, fromMs - 6 * HOUR_MS, toMs + 6 * HOUR_MS).flatMap(

@@ -5,7 +5,7 @@ import { unitTicks } from './ticks.ts'
 import { useWidth } from './useWidth.ts'
 
 /** A thing by two figures, SI. */
-export interface Spot {
+export interface ChartPoint {
   readonly id: string
   readonly name: string
   /** What stands beside it. */
@@ -21,7 +21,7 @@ export interface Spot {
 type Axis = readonly [name: string, measure: Measure]
 
 interface Props {
-  readonly spots: readonly Spot[]
+  readonly spots: readonly ChartPoint[]
   readonly across: Axis
   readonly up: Axis
 }
@@ -96,7 +96,7 @@ export function SpotChart({ spots, across, up }: Props) {
   const x = (si: number): number => ROOM.left + (si / most.x) * (width - ROOM.left - ROOM.right)
   const y = (si: number): number => HIGH - ROOM.bottom - (si / most.y) * (HIGH - ROOM.top - ROOM.bottom)
   /** Things at one place are named together. */
-  const groups: Spot[][] = []
+  const groups: ChartPoint[][] = []
   for (const spot of spots) {
     const there = groups.find(
       ([first]) =>

@@ -27,13 +27,13 @@ export interface WaterScene {
 }
 
 /** How far out and down the river the drawing must reach [m]. */
-export interface Reach {
+export interface SceneReach {
   readonly toY: number
   readonly fromX: number
   readonly toX: number
 }
 
-export function reachOf(scene: WaterScene): Reach {
+export function reachOf(scene: WaterScene): SceneReach {
   let toY = scene.run.wadeM + 4
   let toX = 5
   let fromX = -1.5

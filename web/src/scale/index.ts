@@ -1,3 +1,3 @@
-export type { Reading, Scale, ScaleEnd } from './scale.ts'
+export type { Scale, ScaleEnd, ScaleReading } from './scale.ts'
 export { hasSerial, serialScale } from './serial.ts'
 export { benchObjects, knockBench, putOnBench, standIn, unplugBench } from './standIn.ts'

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { lineFeed, parseReading, type Reading } from './scale.ts'
+import { lineFeed, parseReading, type ScaleReading } from './scale.ts'
 
 test.each([
   ['7.16 g stable', { grams: 7.16, stable: true }],
@@ -13,7 +13,7 @@ test.each([
 ])('%j is %j', (line, reading) => expect(parseReading(line)).toEqual(reading))
 
 test('a few bad lines are noise, many are a fault', () => {
-  const read: Reading[] = []
+  const read: ScaleReading[] = []
   let faults = 0
   const feed = lineFeed(
     (r) => read.push(r),

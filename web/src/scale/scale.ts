@@ -1,5 +1,5 @@
 /** What any bench scale says: grams, and whether it has settled. */
-export interface Reading {
+export interface ScaleReading {
   readonly grams: number
   readonly stable: boolean
 }
@@ -9,7 +9,7 @@ export type ScaleEnd = 'unplugged' | 'nonsense' | 'refused'
 
 export interface Scale {
   /** Starts reading. @returns stops it */
-  readonly start: (onReading: (reading: Reading) => void, onEnd: (why: ScaleEnd) => void) => () => void
+  readonly start: (onReading: (reading: ScaleReading) => void, onEnd: (why: ScaleEnd) => void) => () => void
   readonly tare: () => Promise<void>
 }
 
@@ -18,7 +18,7 @@ export interface Scale {
  * a serial line can stand in for the stand-in.
  * @returns undefined for a line that is no reading
  */
-export function parseReading(line: string): Reading | undefined {
+export function parseReading(line: string): ScaleReading | undefined {
   const found = /^\s*([+-]?\d{1,5}(?:\.\d{1,4})?)\s*g\s+(stable|moving)\s*$/.exec(line)
   return found ? { grams: Number(found[1]), stable: found[2] === 'stable' } : undefined
 }
@@ -28,7 +28,7 @@ const NONSENSE_LINES = 6
 
 /** Feeds lines to a listener; gives up after too many that are no readings. */
 export function lineFeed(
-  onReading: (reading: Reading) => void,
+  onReading: (reading: ScaleReading) => void,
   onNonsense: () => void,
 ): (line: string) => void {
   let bad = 0

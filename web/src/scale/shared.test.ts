@@ -1,6 +1,6 @@
 import { BroadcastChannel as NodeChannel } from 'node:worker_threads'
 import { afterAll, beforeAll, expect, test } from '@jest/globals'
-import { type Heard, listenTogether } from './shared.ts'
+import { listenTogether, type ScaleLine } from './shared.ts'
 
 class FakeStream extends EventTarget {
   static open: FakeStream[] = []
@@ -36,7 +36,7 @@ afterAll(() => {
 const moment = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 30))
 
 test('many listeners share one stream, and the next takes it over when its holder stops', async () => {
-  const heard: Heard[][] = [[], [], []]
+  const heard: ScaleLine[][] = [[], [], []]
   const stops = heard.map((list) => listenTogether((h) => list.push(h)))
   await moment()
   expect(FakeStream.open).toHaveLength(1)

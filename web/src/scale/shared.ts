@@ -1,13 +1,13 @@
 /** What the stream of the stand-in scale says, as every tab hears it. */
-export type Heard = { readonly line: string } | { readonly ended: true }
+export type ScaleLine = { readonly line: string } | { readonly ended: true }
 
 const NAME = 'hoxen-scale'
 
 /** Holds the one stream for as long as it is wanted, and tells every tab what it says. */
-function hold(channel: BroadcastChannel, tell: (heard: Heard) => void, stop: AbortSignal): Promise<void> {
+function hold(channel: BroadcastChannel, tell: (heard: ScaleLine) => void, stop: AbortSignal): Promise<void> {
   return new Promise((resolve) => {
     const stream = new EventSource('./api/scale/stream')
-    const say = (heard: Heard): void => {
+    const say = (heard: ScaleLine): void => {
       channel.postMessage(heard)
       tell(heard)
     }
@@ -31,10 +31,10 @@ function hold(channel: BroadcastChannel, tell: (heard: Heard) => void, stop: Abo
  * there; a browser has only a handful to each host. When that tab stops, the next takes over.
  * @returns stops listening
  */
-export function listenTogether(tell: (heard: Heard) => void): () => void {
+export function listenTogether(tell: (heard: ScaleLine) => void): () => void {
   const stop = new AbortController()
   const channel = new BroadcastChannel(NAME)
-  channel.onmessage = (event: MessageEvent<Heard>) => tell(event.data)
+  channel.onmessage = (event: MessageEvent<ScaleLine>) => tell(event.data)
   navigator.locks
     .request(NAME, { signal: stop.signal }, () => hold(channel, tell, stop.signal))
     .catch(() => undefined)

@@ -12,15 +12,15 @@ export interface Edit {
 }
 
 /** Where a kept thing stands: its sort, and its identifier; of a single thing the identifier is empty. */
-export interface Place {
+export interface RowRef {
   readonly name: KeptName
   readonly key: string
 }
 
 /** What happened to one kept thing. */
 export type Change =
-  | (Place & { readonly did: 'add' | 'remove'; readonly row: Tree })
-  | (Place & { readonly did: 'edit'; readonly edits: readonly Edit[] })
+  | (RowRef & { readonly did: 'add' | 'remove'; readonly row: Tree })
+  | (RowRef & { readonly did: 'edit'; readonly edits: readonly Edit[] })
 
 const isTree = (value: unknown): value is Tree =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
@@ -79,7 +79,7 @@ export function fits(row: Tree | undefined, change: Change): boolean {
 
 /** What turns one state of a row into another; undefined when nothing does. */
 export function changeOf(
-  place: Place,
+  place: RowRef,
   before: Tree | undefined,
   after: Tree | undefined,
 ): Change | undefined {

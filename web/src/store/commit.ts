@@ -9,7 +9,7 @@ import {
   type Trail,
   trailKey,
 } from '@hoxen/core/format'
-import { applied, type Change, changeOf, fits, inverse, type Place } from './change.ts'
+import { applied, type Change, changeOf, fits, inverse, type RowRef } from './change.ts'
 import { db, type HistoryEntry, type KeptRow } from './database.ts'
 import { addressOf, inOrder, listOf, singleOf, stepsOf } from './reading.ts'
 import { thisTab } from './tab.ts'
@@ -57,7 +57,7 @@ type Registry = Awaited<ReturnType<typeof registry>>
 
 /** Writes gathered by name and key, until they are made at one stroke. */
 class Gathered implements Tx {
-  readonly writes = new Map<string, Place & { readonly value: Raw | undefined }>()
+  readonly writes = new Map<string, RowRef & { readonly value: Raw | undefined }>()
   readonly aside = new Set<string>()
   readonly trails = new Map<string, Trail>()
   /** What becomes of what is put aside; none where nothing does. */
@@ -144,7 +144,7 @@ type State = { readonly value: Raw; readonly place: number }
 
 const stateOf = (row: KeptRow | undefined): State | undefined => row && { value: row.value, place: row.place }
 
-async function statesOf(places: readonly Place[]): Promise<readonly (State | undefined)[]> {
+async function statesOf(places: readonly RowRef[]): Promise<readonly (State | undefined)[]> {
   return (await db.kept.bulkGet(places.map(addressOf))).map(stateOf)
 }
 
@@ -157,7 +157,7 @@ async function perform(
 ): Promise<void> {
   await refuseBeyondLimits(known, changes)
   const put: KeptRow[] = []
-  const gone: Place[] = []
+  const gone: RowRef[] = []
   changes.forEach((change, i) => {
     const { name, key } = change
     const after = applied(before[i], change) as State | undefined
@@ -170,7 +170,7 @@ async function perform(
 /** The changes that writes come to: what is there already is no change; what is new takes the next places. */
 async function changesOf(
   known: Registry,
-  writes: readonly (Place & { readonly value: Raw | undefined })[],
+  writes: readonly (RowRef & { readonly value: Raw | undefined })[],
 ): Promise<{ changes: readonly Change[]; before: readonly (State | undefined)[] }> {
   const states = await statesOf(writes)
   const next = new Map<KeptName, number>()

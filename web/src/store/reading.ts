@@ -1,9 +1,9 @@
 import type { KeptName, ListName, ListRow, SingleName, SingleValue } from '@hoxen/core/format'
-import type { Place } from './change.ts'
+import type { RowRef } from './change.ts'
 import { db } from './database.ts'
 import { thisTab } from './tab.ts'
 
-export const addressOf = ({ name, key }: Place): [string, string] => [name, key]
+export const addressOf = ({ name, key }: RowRef): [string, string] => [name, key]
 export const inOrder = (name: KeptName) =>
   db.kept.where('[name+place]').between([name, -Infinity], [name, Infinity])
 

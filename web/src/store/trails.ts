@@ -1,6 +1,6 @@
 import { onward, type Raw, type Trail, trailKey } from '@hoxen/core/format'
 import { dequal } from 'dequal/lite'
-import type { Place } from './change.ts'
+import type { RowRef } from './change.ts'
 import { db, type GoneRow, type KeptRow } from './database.ts'
 import { addressOf } from './reading.ts'
 
@@ -12,19 +12,19 @@ export interface Told {
 
 export const NOTHING_TOLD: Told = { trails: new Map(), aside: new Set() }
 
-const placeKey = ({ name, key }: Place): string => trailKey(name, key)
+const placeKey = ({ name, key }: RowRef): string => trailKey(name, key)
 const tail = (): string => Math.floor(Math.random() * 36 ** 6).toString(36)
 
 /** Writes rows and takes others away, each with one more step of its trail. */
 export async function writeWithTrails(
   put: readonly Omit<KeptRow, 'trail'>[],
-  gone: readonly Place[],
+  gone: readonly RowRef[],
   { trails, aside }: Told,
   nowMs: number,
 ): Promise<void> {
   const places = [...put, ...gone].map(addressOf)
   const [were, wereGone] = await Promise.all([db.kept.bulkGet(places), db.gone.bulkGet(places)])
-  const next = (place: Place, i: number, value?: Raw): Trail => {
+  const next = (place: RowRef, i: number, value?: Raw): Trail => {
     const told = trails.get(placeKey(place))
     const left = wereGone[i]
     if (told !== undefined) return told

@@ -14,7 +14,7 @@ export type QuickAddResult =
   | { readonly ok: false; readonly problems: readonly Problem[] }
 
 /** A thing as far as it is read. */
-interface Draft {
+interface PartialItem {
   readonly kind: Kind
   readonly fields: Record<string, unknown>
   readonly guessed: Set<string>
@@ -43,14 +43,14 @@ function kindOf(text: string): KindWord | undefined {
 }
 
 /** Takes a pattern out of what is left; what it matched. */
-function take(draft: Draft, pattern: RegExp): RegExpExecArray | null {
+function take(draft: PartialItem, pattern: RegExp): RegExpExecArray | null {
   const found = pattern.exec(draft.rest)
   if (found !== null)
     draft.rest = `${draft.rest.slice(0, found.index)} ${draft.rest.slice(found.index + found[0].length)}`
   return found
 }
 
-function readMaterial(draft: Draft): void {
+function readMaterial(draft: PartialItem): void {
   const found = draft.kind === 'tip' ? take(draft, MATERIAL) : null
   if (found === null) return
   draft.fields.kgPerM = (Number(found[1]) * KG_PER_GRAIN) / M_PER_FOOT
@@ -60,7 +60,7 @@ function readMaterial(draft: Draft): void {
 /** Halves of a tip that floats and sinks: "5/5". */
 const HALVES = /(?<![\w.])(\d{1,2}(?:\.\d)?)\/(\d{1,2}(?:\.\d)?)(?![\w/])/
 
-function readNumber(draft: Draft): void {
+function readNumber(draft: PartialItem): void {
   const { kind, fields, guessed } = draft
   const halves = kind === 'tip' ? take(draft, HALVES) : null
   if (halves !== null) {
@@ -85,7 +85,7 @@ function readNumber(draft: Draft): void {
 }
 
 /** "WF7", "DT5F": the number on the box stands at the letters; F floats. */
-function readBox(draft: Draft): void {
+function readBox(draft: PartialItem): void {
   const { style } = draft.fields
   if ((style !== 'double-taper' && style !== 'weight-forward') || draft.fields.labelNumber !== undefined)
     return
@@ -102,7 +102,7 @@ const SPOOL = [
   [/(\S+\s?(?:cm|mm|in|inches|"))\s+arbor\b/i, 'arborDiameterM'],
   [/(\S+\s?(?:cm|mm|in|inches|"))\s+wid(?:e|th)\b/i, 'widthM'],
 ] as const
-function readSpool(draft: Draft): void {
+function readSpool(draft: PartialItem): void {
   if (draft.kind !== 'reel') return
   const spool: Record<string, unknown> = {}
   for (const [pattern, path] of SPOOL) {
@@ -113,7 +113,7 @@ function readSpool(draft: Draft): void {
   if (Object.keys(spool).length > 0) draft.fields.spool = spool
 }
 
-function readQuantities(draft: Draft): QuickAddResult | undefined {
+function readQuantities(draft: PartialItem): QuickAddResult | undefined {
   const { kind, fields, typed } = draft
   for (const quantity of draft.rest.match(QUANTITY) ?? []) {
     const path = place(fields, kind, quantity)
@@ -126,7 +126,7 @@ function readQuantities(draft: Draft): QuickAddResult | undefined {
   return undefined
 }
 
-function readWords(draft: Draft): void {
+function readWords(draft: PartialItem): void {
   const { kind, fields, guessed } = draft
   for (const [word, kinds, path, value, guess] of FIELD_WORDS) {
     if (!kinds.includes(kind) || !word.test(draft.rest)) continue
@@ -139,7 +139,7 @@ function readWords(draft: Draft): void {
 }
 
 /** A bare figure where only one thing can be meant: a rod's number, a reel's, a head's grains. */
-function readBare(draft: Draft): void {
+function readBare(draft: PartialItem): void {
   const { kind, fields, guessed } = draft
   const field = NUMBER_FIELD[kind]
   if ((kind === 'rod' || kind === 'reel') && field !== undefined && fields[field] === undefined) {
@@ -179,7 +179,7 @@ function usualHands(lengthM: number, number: number): string {
 }
 
 /** What the text leaves unsaid and the trade takes for granted: each a guess. */
-function guess({ kind, fields, guessed }: Draft): void {
+function guess({ kind, fields, guessed }: PartialItem): void {
   const suppose = (path: string, value: unknown): void => {
     if (fields[path] !== undefined || value === undefined) return
     fields[path] = value
@@ -210,7 +210,7 @@ function nameFrom(text: string): string {
 }
 
 /** Another word of the same sort, which says otherwise: "skagit scandi". */
-function contradiction({ kind, fields, rest }: Draft): string | undefined {
+function contradiction({ kind, fields, rest }: PartialItem): string | undefined {
   for (const [pattern, other, { fields: says = {} }] of KIND_WORDS) {
     const found = other === kind ? pattern.exec(rest) : null
     if (found !== null && Object.entries(says).some(([path, value]) => fields[path] !== value))
@@ -238,7 +238,7 @@ export function quickAdd(text: string, id: string): QuickAddResult {
   const word = kindOf(typed)
   if (word === undefined) return refused('no-kind', { text: typed })
   const [pattern, kind, { fields = {}, guessed = [] }] = word
-  const draft: Draft = {
+  const draft: PartialItem = {
     kind,
     fields: { kind, id, ...fields },
     guessed: new Set(guessed),

@@ -1,5 +1,5 @@
 import type { Stand } from '@hoxen/core/day'
-import { lightAt, lowSun, moonAt, type Place, sunDay, WIND_STALE_MS, windTrend } from '@hoxen/core/sky'
+import { type Coordinates, lightAt, lowSun, moonAt, sunDay, WIND_STALE_MS, windTrend } from '@hoxen/core/sky'
 import { sayAge, sayBearing, sayLight, sayMoon, sayWind } from '@hoxen/core/words'
 import type { Air } from '../../pool/index.ts'
 import { clock, useNow, useUnits } from '../../ui/index.ts'
@@ -37,7 +37,7 @@ export function AirLines({ stand, air, surf }: Props) {
 }
 
 interface LightProps {
-  readonly place: Place & { readonly facesDeg: number }
+  readonly place: Coordinates & { readonly facesDeg: number }
   readonly now: number
   readonly surf: boolean
 }

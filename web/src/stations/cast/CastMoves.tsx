@@ -6,7 +6,7 @@ import {
   type CastStep,
   dLoopOf,
   hangsOn,
-  type Place,
+  type PlanPoint,
   stepsOf,
 } from '@hoxen/core/cast'
 import { CAST_TITLES, sayMoves } from '@hoxen/core/words'
@@ -117,7 +117,7 @@ interface PictureProps extends Props {
   readonly share: number
 }
 
-const mixed = (a: Place, b: Place, share: number): Place => [
+const mixed = (a: PlanPoint, b: PlanPoint, share: number): PlanPoint => [
   a[0] + (b[0] - a[0]) * share,
   a[1] + (b[1] - a[1]) * share,
 ]
@@ -142,14 +142,14 @@ function Picture({ choice, setting, castM, from, to, share }: PictureProps) {
   const scale = Math.min(HEIGHT / (ahead + behind), width / 5)
   const [x0, y0] = [width / 2, ahead * scale]
   const way = choice.side === 'right' ? 1 : -1
-  const px = ([aside, forth]: Place): readonly [number, number] => [
+  const px = ([aside, forth]: PlanPoint): readonly [number, number] => [
     x0 + way * aside * scale,
     y0 - forth * scale,
   ]
   const rad = (targetDeg * Math.PI) / 180
-  const out: Place = [(way * Math.sin(rad) * castM) / rods, (Math.cos(rad) * castM) / rods]
-  const hangs: Place = [hangsOn(choice.cast) * 2.2, hangsOn(choice.cast) === 0 ? 2.2 : 0.35]
-  const places: Readonly<Record<CastStep['lies'], Place>> = {
+  const out: PlanPoint = [(way * Math.sin(rad) * castM) / rods, (Math.cos(rad) * castM) / rods]
+  const hangs: PlanPoint = [hangsOn(choice.cast) * 2.2, hangsOn(choice.cast) === 0 ? 2.2 : 0.35]
+  const places: Readonly<Record<CastStep['lies'], PlanPoint>> = {
     hangs,
     anchor: ANCHOR_PLACE,
     behind: [0.2, -backM / rods],

@@ -1,4 +1,4 @@
-import { lightSpans, moonAt, type Place } from '@hoxen/core/sky'
+import { type Coordinates, lightSpans, moonAt } from '@hoxen/core/sky'
 import { type Shore, type TideWindow, tideHeights, tideTurns, tideWindows } from '@hoxen/core/tide'
 import { sayMoon, TIDE_WINDOW_NAMES } from '@hoxen/core/words'
 import { useMemo } from 'react'
@@ -13,7 +13,7 @@ const STEP_S = 300
 
 interface Props {
   readonly shore: Shore
-  readonly place: Place | undefined
+  readonly place: Coordinates | undefined
   readonly now: number
   readonly shiftM: number
   readonly roundTurnH: number

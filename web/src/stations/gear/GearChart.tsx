@@ -5,7 +5,7 @@ import { collectionOf } from '@hoxen/core/rig'
 import { nameMaterial, type TipItem, tipFacts } from '@hoxen/core/sink'
 import { WINDOW_NAMES } from '@hoxen/core/words'
 import { useMemo } from 'react'
-import { GrainAxis, type Spot, SpotChart } from '../../drawing/index.ts'
+import { type ChartPoint, GrainAxis, SpotChart } from '../../drawing/index.ts'
 import { useQuestion } from '../../ledger/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
@@ -81,7 +81,7 @@ const isTip = (item: Item): item is TipItem => item.kind === 'tip' || item.kind 
 /** Tips by their material and how long they are; the mark as large as they sink fast. */
 function Tips({ items }: Pick<Props, 'items'>) {
   const { show } = useUnits()
-  const spots = items.filter(isTip).map((item): Spot => {
+  const spots = items.filter(isTip).map((item): ChartPoint => {
     const facts = tipFacts(item)
     const material = facts.level ? nameMaterial(facts.massKg.value, facts.lengthM).material : null
     const sinks =
@@ -120,7 +120,7 @@ function Reels({ items }: Pick<Props, 'items'>) {
   const { show } = useUnits()
   const reels = itemsOf({ items }, 'reel')
   const spots = reels.filter(isMeasured).map(
-    (reel): Spot => ({
+    (reel): ChartPoint => ({
       id: reel.id,
       name: `${reel.name}, ${show(reel.massKg, 'gearMass')}`,
       short: `${reel.name}, by volume no. ${numberByVolume(spoolVolumeM3(reel.spool))}`,

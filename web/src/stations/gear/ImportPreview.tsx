@@ -17,7 +17,7 @@ import { bringIn, Live, noticeDone, noticeFailed, useLive } from '../../store/in
 import { Button, saveFile, useUnits } from '../../ui/index.ts'
 import { ask } from '../../worker/index.ts'
 import { AskedList } from './AskedList.tsx'
-import { capital, type Reading } from './importReading.ts'
+import { capital, type ImportReading } from './importReading.ts'
 
 const LISTED = 200
 const all = new Live(withPast, true)
@@ -27,7 +27,7 @@ export function ImportPreview({
   reading,
   onDone,
 }: {
-  readonly reading: Reading
+  readonly reading: ImportReading
   readonly onDone: () => void
 }) {
   // Read anew whenever anything that is kept changes.
@@ -126,7 +126,7 @@ export function ImportPreview({
   )
 }
 
-function Refused({ reading: { name, refused: rows, table, guessed } }: { readonly reading: Reading }) {
+function Refused({ reading: { name, refused: rows, table, guessed } }: { readonly reading: ImportReading }) {
   const { system } = useUnits()
   const say = guessed === undefined ? sayProblem : sayLine
   if (rows.length === 0) return null
@@ -159,8 +159,8 @@ function Refused({ reading: { name, refused: rows, table, guessed } }: { readonl
 
 async function saveRefused(
   name: string,
-  { file, rows }: NonNullable<Reading['table']>,
-  refused: Reading['refused'],
+  { file, rows }: NonNullable<ImportReading['table']>,
+  refused: ImportReading['refused'],
   system: UnitSystem,
 ): Promise<void> {
   const why = Object.fromEntries(
@@ -173,7 +173,7 @@ async function saveRefused(
 interface ChangeListProps {
   readonly plan: ImportPlan
   readonly removed: Merge['removed']
-  readonly guessed: Reading['guessed']
+  readonly guessed: ImportReading['guessed']
 }
 
 function ChangeList({ plan, removed, guessed = {} }: ChangeListProps) {

@@ -4,9 +4,13 @@ import { useId, useRef, useState } from 'react'
 import { Button, fieldLook, Sheet } from '../../ui/index.ts'
 import { ask } from '../../worker/index.ts'
 import { ImportPreview } from './ImportPreview.tsx'
-import { fromFile, fromLines, fromTable, type Reading } from './importReading.ts'
+import { fromFile, fromLines, fromTable, type ImportReading } from './importReading.ts'
 
-async function readAny(file: File, tell: (share: number) => void, signal: AbortSignal): Promise<Reading> {
+async function readAny(
+  file: File,
+  tell: (share: number) => void,
+  signal: AbortSignal,
+): Promise<ImportReading> {
   const stamp = crypto.randomUUID().slice(0, 6)
   const { table, document, lines } = await ask(
     (api, id) => api.readGear(id, file, stamp, proxy(tell)),

@@ -14,7 +14,7 @@ import type { Problem } from '@hoxen/core/gear'
 export const capital = (text: string): string => text.slice(0, 1).toUpperCase() + text.slice(1)
 
 /** A file as it was read: what can be taken from it, and what is refused. */
-export interface Reading {
+export interface ImportReading {
   readonly name: string
   readonly document: HoxenDocument
   /** How its things came about, where another device tells it. */
@@ -28,7 +28,7 @@ export interface Reading {
   readonly table?: { readonly file: File; readonly rows: readonly number[] }
 }
 
-export function fromTable(file: File, csv: CsvReading): Reading {
+export function fromTable(file: File, csv: CsvReading): ImportReading {
   const refused = csv.rowProblems.map((problem) => ({
     place: `Row ${problem.row}${problem.name === '' ? '' : `, ${problem.name}`}`,
     problem,
@@ -43,7 +43,10 @@ export function fromTable(file: File, csv: CsvReading): Reading {
   }
 }
 
-export function fromFile(name: string, { document, problems, readable, past }: DocumentReading): Reading {
+export function fromFile(
+  name: string,
+  { document, problems, readable, past }: DocumentReading,
+): ImportReading {
   if (!readable) return { name, document, fileProblems: problems, refused: [], unknownColumns: [] }
   const place = (p: Problem): string => {
     const list = LIST_NAMES.find((name) => placeOf(name)[0] === p.path[0])
@@ -62,7 +65,7 @@ export function fromFile(name: string, { document, problems, readable, past }: D
   }
 }
 
-export function fromLines(name: string, { items, guessed, rowProblems }: TypedLinesReading): Reading {
+export function fromLines(name: string, { items, guessed, rowProblems }: TypedLinesReading): ImportReading {
   return {
     name,
     document: { ...nothingKept(), items: [...items] },

@@ -1,10 +1,10 @@
 import { useEffect, useState } from 'react'
-import type { Reading, Scale, ScaleEnd } from '../../scale/index.ts'
+import type { Scale, ScaleEnd, ScaleReading } from '../../scale/index.ts'
 
 export interface ScaleState {
-  readonly reading: Reading | undefined
+  readonly reading: ScaleReading | undefined
   /** The last readings, oldest first: how it settled. */
-  readonly trace: readonly Reading[]
+  readonly trace: readonly ScaleReading[]
   readonly ended: ScaleEnd | undefined
 }
 
