@@ -41,10 +41,7 @@ interface Wants {
 export const test = base.extend<{ page: Page } & Wants>({
   effort: ['least', { option: true }],
   page: async ({ page, baseURL, effort }, use) => {
-    // An empty page has no store.
-    await page.context().addInitScript((wanted) => {
-      if (location.origin !== 'null') sessionStorage.setItem('hoxen-effort', wanted)
-    }, effort)
+    await page.context().addInitScript((wanted) => Object.assign(globalThis, { hoxenEffort: wanted }), effort)
     const strangers: string[] = []
     const errors: string[] = []
     page.on('request', (request) => {

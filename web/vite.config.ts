@@ -34,7 +34,7 @@ const AT_ONCE = new RegExp(
     'core/src/day/(wading|day|season|answers|wind|stand|heard|plainWater|usualDays)[.]',
     'core/src/words/(plain|check|names|day|swing)[.]',
     'core/src/(rod/(number|suits|window)[.]|reel/(fill|backing|number|spool)[.]|line/(cheater|runningLine)[.])',
-    'core/src/(leader/length|water/(section|gauge))[.]',
+    'core/src/(leader/length|gear/gear|water/(section|gauge))[.]',
     'web/src/(store/(?!files|demo[.]|rig|rows|once|unsaved|commit|trails|change|everything|lasting|inWords)|ui/(Button|StateMark|Tag|units|file)[.]|swings/(loaded|useRides|judged)|worker/(door|gearDoor|working)|day/(?!useTeaching)|outside/use)',
     'web/src/drawing/(RigStrip|scale|ticks|useWidth|GrainAxis)',
     'web/src/(ledger/(judged|useRig|useRanking|sayScore|RemedyLine)|stations/match/(token|CardDrawing))',

@@ -1,5 +1,8 @@
 import { M_PER_FOOT } from '../quantity/index.ts'
-import type { Skill } from './skill.ts'
+
+/** How sure a caster is. */
+export const SKILLS = ['beginner', 'practised', 'expert'] as const
+export type Skill = (typeof SKILLS)[number]
 
 /** Overhead a standard line is carried comfortably to here, and is hard work beyond (C4) [m]. [practice] */
 export const CARRY_M = Object.freeze({ comfortable: 50 * M_PER_FOOT, most: 60 * M_PER_FOOT })

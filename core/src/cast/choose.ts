@@ -1,11 +1,11 @@
 import type { Caster, HeadStyle } from '../gear/index.ts'
 import type { Obstruction } from '../water/index.ts'
 import { type BackCast, backCastOf, CLEAR_M, roomForCastBack } from './backCast.ts'
+import type { Skill } from './carry.ts'
 import { carryOf } from './carry.ts'
 import { type Anchor, CAST_NAMES, CASTS, type CastDefinition, type CastName, ONE_HAND_M } from './casts.ts'
 import { windOnto } from './onto.ts'
 import { roomForLoop } from './room.ts'
-import type { Skill } from './skill.ts'
 import { type CastWind, type Side, windOn } from './wind.ts'
 
 export type Fit = 'good' | 'care' | 'no'

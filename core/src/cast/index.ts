@@ -1,5 +1,5 @@
 export { type BackCastRoom, roomForCastBack } from './backCast.ts'
-export { CARRY_M, carryOf } from './carry.ts'
+export { CARRY_M, carryOf, SKILLS, type Skill } from './carry.ts'
 export {
   type Anchor,
   CAST_NAMES,
@@ -43,7 +43,6 @@ export {
   type Stroke,
 } from './room.ts'
 export { OVERHANG_M, shootLengthM, USUAL_LAUNCH_M } from './shoot.ts'
-export { SKILLS, type Skill } from './skill.ts'
 export {
   ANCHOR_PLACE,
   CAST_MOVES,

@@ -1,13 +1,5 @@
-const KEY = 'hoxen-effort'
+/** Set by tests of forms and layouts, before a page is loaded. */
+const asked = globalThis as { readonly hoxenEffort?: 'full' | 'least' }
 
-/**
- * How much is worked out beyond what is looked at: all of it, or, in a browser that was told so (`sessionStorage`), as
- * little as shows what it is. Tests of forms and layouts ask for the least.
- */
-export function effort<T>(full: T, least: T): T {
-  try {
-    return sessionStorage.getItem(KEY) === 'least' ? least : full
-  } catch {
-    return full
-  }
-}
+/** How much is worked out beyond what is looked at: all of it, or, where that was asked for, as little as shows what it is. */
+export const effort = <T>(full: T, least: T): T => (asked.hoxenEffort === 'least' ? least : full)

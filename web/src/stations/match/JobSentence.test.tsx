@@ -7,7 +7,7 @@ import { afterEach, beforeAll, describe, expect, jest, test } from '@jest/global
 import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { demo, keepDemo, show } from '../../testing/show.tsx'
 import { JobSentence } from './JobSentence.tsx'
-import type { JobChange } from './jobChange.ts'
+import type { JobChange } from './token.ts'
 
 beforeAll(async () => void (await keepDemo()))
 afterEach(cleanup)

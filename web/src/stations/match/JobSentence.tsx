@@ -6,7 +6,7 @@ import type { ReactNode } from 'react'
 import { DropperToken, FlyToken, IndicatorToken, type NamedFly } from './FlyTokens.tsx'
 import { AnswerList, JobToken } from './JobToken.tsx'
 import { CasterToken, entries, FigureToken, PoolWater, SeasonToken, StripToken } from './JobTokens.tsx'
-import type { JobChange } from './jobChange.ts'
+import type { JobChange } from './token.ts'
 
 interface Props {
   readonly job: Job

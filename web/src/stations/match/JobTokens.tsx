@@ -5,8 +5,8 @@ import { Suspense } from 'react'
 import { Link } from 'react-router'
 import { Button, useUnits } from '../../ui/index.ts'
 import { AnswerList, JobToken } from './JobToken.tsx'
-import type { JobChange } from './jobChange.ts'
 import { QuantityField } from './lazyField.ts'
+import type { JobChange } from './token.ts'
 import { tokenLook } from './token.ts'
 
 export const entries = <K extends string>(words: Readonly<Record<K, string>>) =>

@@ -12,7 +12,7 @@ import { changeKept, commit, noticeFailed, useJob } from '../../store/index.ts'
 import { Button } from '../../ui/index.ts'
 import { Cards, type Shown } from './Cards.tsx'
 import { DayButtons, JobSentence } from './JobSentence.tsx'
-import type { JobChange } from './jobChange.ts'
+import type { JobChange } from './token.ts'
 
 /** A job without the answers that were taken back. */
 const without = (job: { readonly [K in keyof Job]: Job[K] | undefined }): Job =>

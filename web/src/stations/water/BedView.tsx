@@ -16,7 +16,12 @@ import { noticeDone, noticeFailed } from '../../store/index.ts'
 import { editRow, removeRun } from '../../store/rows.ts'
 import { Button, fieldLook, QuantityField, Select, Tag, useUnits } from '../../ui/index.ts'
 import { BedDrawing } from './BedDrawing.tsx'
-import { GAUGES } from './gauges.ts'
+
+/** Gauges a pool can go by: the stand-ins that ship with the server. */
+const GAUGES: readonly (readonly [id: string, name: string])[] = [
+  ['skarn', 'Skarn above the forks'],
+  ['little-ven', 'Little Ven at the ford'],
+]
 
 interface Props {
   readonly run: Run

@@ -1,6 +1,6 @@
 import { DEEPEST_WADE_M, type Fan } from '@hoxen/core/ladder'
-import type { SwingSetup } from '@hoxen/core/rig'
-import type { SwingResult } from '@hoxen/core/swing'
+import { type SwingSetup, swingInput } from '@hoxen/core/rig'
+import { castReachM, landsBeyond, type SwingResult } from '@hoxen/core/swing'
 import { depthAt } from '@hoxen/core/water'
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
 import { type DrawnSwing, sceneOf, type WaterScene } from '../../drawing/index.ts'
@@ -12,7 +12,6 @@ import { Compare } from './Compare.tsx'
 import { SwingClock } from './clock.ts'
 import { Figures } from './Figures.tsx'
 import { HowSure } from './HowSure.tsx'
-import { landsOnBank } from './landing.ts'
 import { PlanPanel } from './PlanPanel.tsx'
 import { RiverPicture } from './RiverPicture.tsx'
 import { useFan } from './useFan.ts'
@@ -148,4 +147,10 @@ function Warnings({ setup, failed }: { readonly setup: SwingSetup; readonly fail
       )}
     </>
   )
+}
+
+/** How far across a cast reaches that lands on the far bank; undefined when it lands in the water. */
+function landsOnBank(setup: SwingSetup): { readonly reachM: number } | undefined {
+  const input = swingInput(setup)
+  return landsBeyond(input) ? { reachM: castReachM(input) } : undefined
 }

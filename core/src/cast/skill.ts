@@ -1,3 +1,0 @@
-/** How sure a caster is. */
-export const SKILLS = ['beginner', 'practised', 'expert'] as const
-export type Skill = (typeof SKILLS)[number]
