@@ -1,4 +1,8 @@
-/** npm test: installs what is missing, then every check, those that only read the code side by side. Stops at the first that fails. */
+/**
+ * npm test: installs what is missing, then every check. Those that only read the code run side by side, and so do unit and browser
+ * tests, which wait for different things. Stops at the first that fails.
+ */
+import { availableParallelism } from 'node:os'
 import { installChromium, installPackages, run, runQuietly, say, stop } from './setup.mjs'
 
 installPackages()
@@ -11,10 +15,8 @@ const READING = [
   ['Nothing unused', 'unused'],
 ]
 const STEPS = [
-  ['Unit tests', 'unit'],
   ['Build', 'build'],
   ['Bundle size', 'size'],
-  ['Browser tests', 'browser'],
 ]
 
 const failed = (name, script) => stop(`${name.toLowerCase()} failed (npm run ${script}).`)
@@ -35,4 +37,14 @@ for (const [name, script] of STEPS) {
   say(name)
   if (!run('npm', ['run', '-s', script])) failed(name, script)
 }
-say(`All ${READING.length + STEPS.length} checks passed in ${Math.round((Date.now() - started) / 1000)} s`)
+say('Unit tests, and beside them browser tests')
+const workers = String(Math.max(1, availableParallelism() - 1))
+const unit = runQuietly('npm', ['run', '-s', 'unit', '--', '--silent', '--maxWorkers', workers])
+const browserOk = run('npm', ['run', '-s', 'browser'])
+const { ok: unitOk, said: unitSaid } = await unit
+console.log(unitSaid)
+if (!unitOk) failed('Unit tests', 'unit')
+if (!browserOk) failed('Browser tests', 'browser')
+say(
+  `All ${READING.length + STEPS.length + 2} checks passed in ${Math.round((Date.now() - started) / 1000)} s`,
+)

@@ -29,7 +29,7 @@ const compressed = (): Plugin => ({
 /** What the first look needs, by folder: the ledger of the rig in the strip, the day, and the frame round every page. */
 const AT_ONCE = new RegExp(
   [
-    'core/src/rig/(checks/|(check|choice|define|ledger|wound|looped|reach|swung)[.])',
+    'core/src/rig/(checks/|(check|chosen/choice|define|ledger|wound|looped|reach|swings/swung)[.])',
     'core/src/cast/(wind|room|dLoop|shoot|turnover)[.]',
     'core/src/day/(wading|day|season|answers|wind|stand|heard|plainWater|usualDays)[.]',
     'core/src/words/(plain|check|names|day|swing)[.]',

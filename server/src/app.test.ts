@@ -7,6 +7,7 @@ import { gaugeSchema } from '@hoxen/core/water'
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals'
 import { createApp } from './app.ts'
 import { isOut, STATIONS } from './gauge.ts'
+import { policyLine } from './policy.ts'
 
 let server: Server
 let base = ''
@@ -131,4 +132,15 @@ describe('the server', () => {
       text += decoder.decode(chunk.value)
     expect(text).toContain('event: unplugged')
   })
+})
+
+test('the policy of header and page: scripts of its own and no others, nothing compiled from text, one maker of addresses', async () => {
+  const header = (await fetch(base)).headers.get('content-security-policy') ?? ''
+  for (const policy of [header, policyLine()]) {
+    const said = new Map(policy.split(/; ?/).map((line) => [line.split(' ')[0], line.split(' ').slice(1)]))
+    expect(said.get('script-src')).toEqual(["'self'"])
+    expect(said.get('connect-src')).toEqual(["'self'"])
+    expect(policy).not.toMatch(/unsafe-eval|https?:/)
+  }
+  expect(policyLine()).toMatch(/require-trusted-types-for 'script'; trusted-types default$/)
 })

@@ -52,7 +52,7 @@ export function candidatesOf(owned: Gear, { schools, rodId, style }: Day): Candi
   }
 }
 
-/** How many rigs these could be put together to. */
+/** The number of rigs these could be put together to. */
 export function combinations(c: Candidates): number {
   return (
     c.rods.length * c.heads.length * c.tips.length * c.leaders.length * c.runningLines.length * c.reels.length

@@ -48,7 +48,7 @@ export interface Advantage {
 /** Less than this is no advantage: feet of reach and room, seconds with the fish, grams to lift. [practice] */
 const WORTH = { reach: 1, room: 0.3, 'with-fish': 2, lift: 0.002 } as const
 
-/** Which for what: where one goes further, needs less room, rides longer with the fish, or is lighter to lift. */
+/** The uses each of two rigs is better for: goes further, needs less room, rides longer with the fish, is lighter to lift. */
 export function advantagesOf(a: RankedRig, b: RankedRig): readonly Advantage[] {
   const value = (rig: RankedRig, code: CheckCode): number | undefined =>
     rig.checks.find((c) => c.code === code)?.value ?? undefined

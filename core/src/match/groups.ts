@@ -75,7 +75,7 @@ export function groupsOf(looks: readonly Look[]): Groups {
   }
 }
 
-/** What looks cost together. */
+/** The cost of looks together. */
 export function costOf(looks: readonly Runs[], parts: RigParts, day: Day): number {
   let cost = 0
   for (const look of looks) {

@@ -47,7 +47,7 @@ const EFFORT: Readonly<Record<RigSlot, number>> = {
   rodId: 9,
 }
 
-/** Which kinds of gear may fill a slot. */
+/** The kinds of gear that may fill a slot. */
 export function fillsSlot(item: Item, slot: RigSlot): boolean {
   switch (slot) {
     case 'rodId':

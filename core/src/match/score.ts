@@ -41,7 +41,7 @@ function stateCost(state: CheckState, tag: EvidenceTag, off: () => number): numb
   return state === 'breaks' ? breakCost(off()) : tenths(tag) * TENTH_COST
 }
 
-/** What one finding adds to a rig's cost; lower is better. Costs of looks add up. */
+/** A finding's share of a rig's cost; lower is better. Costs of looks add up. */
 export const findingCost = (finding: Finding): number =>
   stateCost(finding.state, finding.tag, () => howFarOff(finding)) + fromCost(finding.from)
 
@@ -76,7 +76,7 @@ export function scoreOf(checks: readonly Check[], massKg: number, window: GrainW
   }
 }
 
-/** What the ranking sorts by, lower first: the breaks with how far off they are, then watches, then the aim. */
+/** The figures the ranking sorts by, lower first: the breaks with how far off they are, then watches, then the aim. */
 export const rankCost = ({ breaks, off, watchTenths, offCentre, offRules }: Score): number =>
   breaks * BREAK_COST +
   gradeOf(off) * OFF_COST +

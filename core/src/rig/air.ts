@@ -32,7 +32,7 @@ function slices(
   })
 }
 
-/** What is in the air when the loop forms, from the head's rear to the fly. @param count slices of the head */
+/** Masses and lengths in the air when the loop forms, from the head's rear to the fly [kg, m]. @param count slices of the head */
 export function airParts(
   { head, tip, leader }: Pick<RigParts, 'head' | 'tip' | 'leader'>,
   count = SLICES,
@@ -69,7 +69,7 @@ function withDropper(parts: readonly AirPart[], { fly, upM }: Dropper): readonly
 
 const flyInAir = (fly: FlyShape): FlyInAir => ({ massKg: flyMassKg(fly), dragAreaM2: flyDragM2(fly) })
 
-/** How a rig unrolls with a fly, thrown at a caster's usual speed. An estimate, for comparing. */
+/** The turnover of a rig with a fly, thrown at a caster's usual speed. An estimate, for comparing. */
 export function rigTurnover(
   parts: Pick<RigParts, 'head' | 'tip' | 'leader'>,
   fly: FlyShape,

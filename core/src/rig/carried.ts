@@ -9,7 +9,7 @@ export interface Carried {
   readonly carry: CarryResult
 }
 
-/** How much double taper of the rod's strength weighs what its head weighs (C3). [physics] */
+/** The length of double taper of the rod's strength that weighs what its head weighs (C3). [physics] */
 export function carriedAs({ rod, head }: Pick<RigParts, 'rod' | 'head'>, schools: Schools): Carried {
   const number = Math.min(singleHandEquivalent(rod, schools.twoHandNumber), SINGLE_HAND_MAX)
   return { number, carry: equalMassCarry(number, USUAL_TAPER_M, head.massKg.value) }

@@ -8,7 +8,7 @@ import { RUNNING_CHECKS } from './checks/running.ts'
 import { CHEATER_CHECKS, LEADER_JOINT_CHECKS, TIP_CHECKS } from './checks/tip.ts'
 import { DEPTH_CHECKS, LOOP_CHECKS, ROOM_CHECKS } from './checks/water.ts'
 import { WINDOW_CHECKS } from './checks/window.ts'
-import type { RigSlot } from './choice.ts'
+import type { RigSlot } from './chosen/choice.ts'
 import type { CheckDefinition, CheckState, Finding } from './define.ts'
 import { howFarOff } from './define.ts'
 

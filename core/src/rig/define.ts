@@ -1,7 +1,7 @@
 import type { Day } from '../day/index.ts'
 import type { EvidenceTag, Measure } from '../quantity/index.ts'
 import type { Swung } from '../swing/index.ts'
-import type { RigSlot } from './choice.ts'
+import type { RigSlot } from './chosen/choice.ts'
 import type { RigParts } from './parts.ts'
 
 export type CheckState = 'holds' | 'watch' | 'breaks'
@@ -143,7 +143,7 @@ export function howFarOff({ state, value, allowed = {} }: Figures): number {
   return 1
 }
 
-/** How far inside a rule a figure lies: 0 at its middle, 1 at either edge. */
+/** A figure's distance from the middle of a rule, as a share of its half-width: 0 at the middle, 1 at either edge. */
 export const fromMiddle = (value: number, low: number, high: number): number =>
   high > low ? Math.min(1, Math.abs(value - (low + high) / 2) / ((high - low) / 2)) : 0
 

@@ -11,14 +11,14 @@ export interface Shot extends Reach {
   readonly loopsM: readonly number[]
 }
 
-/** How far a rig casts in a day, and the loops that the hand holds for it (C26). [estimate] */
+/** The reach of a rig in a day, and the loops that the hand holds for it (C26). [estimate] */
 export function shotWith(parts: Thrown, line: RunningLineFacts | null, day: ThrowDay): Shot {
   const { shootM, castM } = thrownWith(parts, line, day)
   const loopsM = loopsToHold(line?.item.build ?? 'coated', shootM, parts.rod.lengthM)
   return { shootM, castM, loopsM }
 }
 
-/** What the compact stroke costs of a rig's reach [m]; undefined where nothing is thrown so. [estimate] */
+/** The reach that the compact stroke costs a rig [m]; undefined where nothing is thrown so. [estimate] */
 export function compactCostM(
   parts: Thrown & Pick<RigParts, 'runningLine'>,
   day: ThrowDay,
@@ -35,7 +35,7 @@ export interface StripIn {
   readonly hangsKg: number
 }
 
-/** What is stripped in of a line that was shot, and what is lifted then. By the lengths of the cast itself. [practice] */
+/** Lengths of a line that was shot: stripped in, and lifted then. By the lengths of the cast itself. [practice] */
 export function stripIn(parts: Thrown, day: Pick<ThrowDay, 'water'>, stripM: number): StripIn {
   const { head, tip } = parts
   const lengthM = carriedM(parts, day)
@@ -49,7 +49,7 @@ export interface Held {
   readonly loopsM: readonly number[]
 }
 
-/** What is stripped and held for a cast of so far, no more than the rig shoots. [practice, estimate] */
+/** The line stripped and held for a cast of so far, no more than the rig shoots. [practice, estimate] */
 export function heldFor(
   { shootM, castM }: Reach,
   rod: Rod,

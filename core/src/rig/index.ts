@@ -30,9 +30,28 @@ export {
 } from './checks/tip.ts'
 export { roomNeededM } from './checks/water.ts'
 export { massOnWindow, windowOf } from './checks/window.ts'
-export { RIG_SLOTS, type RigChoice, type RigSlot, rigFromKey, rigKey } from './choice.ts'
-export { type Rigging, rigChoiceSchema, riggingSchema, walletSchema } from './choiceSchema.ts'
-export { type Collection, type Covered, collectionOf } from './collection.ts'
+export { RIG_SLOTS, type RigChoice, type RigSlot, rigFromKey, rigKey } from './chosen/choice.ts'
+export { type Rigging, rigChoiceSchema, riggingSchema, walletSchema } from './chosen/choiceSchema.ts'
+export { type Collection, type Covered, collectionOf } from './chosen/collection.ts'
+export { JOINT_KNOTS, type RigJoint, type RigKnot, usualKnot } from './chosen/knots.ts'
+export {
+  changeRigged,
+  type Fished,
+  type Front,
+  frontWith,
+  type RigChange,
+  type Rigged,
+  withPart,
+} from './chosen/rigChange.ts'
+export { type RiggingStep, riggingSteps } from './chosen/rigging.ts'
+export {
+  EMPTY_WALLET,
+  type Pouch,
+  putInto,
+  renamePocket,
+  type Wallet,
+  withoutPocket,
+} from './chosen/wallet.ts'
 export {
   type CheckDefinition,
   type CheckState,
@@ -45,18 +64,6 @@ export {
   type Reasons,
 } from './define.ts'
 export { compactCostM, type Held, heldFor, type Shot, type StripIn, shotWith, stripIn } from './held.ts'
-export { JOINT_KNOTS, type RigJoint, type RigKnot, usualKnot } from './knots.ts'
-export {
-  keepSwung,
-  type Steps,
-  swingKey,
-  swingsInSteps,
-  swungIn,
-  swungInSteps,
-  through,
-  unknownSwings,
-  type Wanted,
-} from './knownSwings.ts'
 export { ledger } from './ledger.ts'
 export { strokeIn, type ThrowDay } from './looped.ts'
 export { type JointPlace, jointPlaces, type MassPoint, massCurve } from './massCurve.ts'
@@ -70,28 +77,21 @@ export {
   windowStyleOf,
 } from './parts.ts'
 export { type Piece, pieceOfItem, piecesOf } from './piece.ts'
-export { QUICK_BAND, type QuickRide, quickRide } from './quickRide.ts'
 export { launchM, thrownWith, windShare } from './reach.ts'
-export {
-  changeRigged,
-  type Fished,
-  type Front,
-  frontWith,
-  type RigChange,
-  type Rigged,
-  withPart,
-} from './rigChange.ts'
-export { type RiggingStep, riggingSteps } from './rigging.ts'
-export { frontPieces, strandParts } from './strand.ts'
 export { type Suited, suitedTo } from './suits.ts'
-export { reachM, type SwingDay, type SwingParts, type SwingSetup, swingInput } from './swung.ts'
-export { type TriedTip, triedTips } from './tried.ts'
 export {
-  EMPTY_WALLET,
-  type Pouch,
-  putInto,
-  renamePocket,
-  type Wallet,
-  withoutPocket,
-} from './wallet.ts'
+  keepSwung,
+  type Steps,
+  swingKey,
+  swingsInSteps,
+  swungIn,
+  swungInSteps,
+  through,
+  unknownSwings,
+  type Wanted,
+} from './swings/knownSwings.ts'
+export { QUICK_BAND, type QuickRide, quickRide } from './swings/quickRide.ts'
+export { frontPieces, strandParts } from './swings/strand.ts'
+export { reachM, type SwingDay, type SwingParts, type SwingSetup, swingInput } from './swings/swung.ts'
+export { type TriedTip, triedTips } from './swings/tried.ts'
 export { lineInRings, lineOnReelKg, type Wound, woundLines } from './wound.ts'

@@ -12,14 +12,14 @@ type Thrown = Pick<RigParts, 'rod' | 'head'>
 const overhead = ({ rod, head }: Thrown, { water }: Pick<ThrowDay, 'water'>): boolean =>
   castOverhead(rod, head.head.style, water)
 
-/** How much of a head is in the air [m]: all of it, or what is carried of a line in one piece. */
+/** The length of a head in the air [m]: all of it, or what is carried of a line in one piece. */
 export function carriedM(parts: Thrown, day: Pick<ThrowDay, 'water'>): number {
   const { rod, head } = parts
   if (!head.onePiece) return head.lengthM
   return Math.min(head.lengthM, overhead(parts, day) ? CARRY_M.comfortable : CARRIED_RODS * rod.lengthM)
 }
 
-/** What of a rig goes into its D loop. */
+/** The parts of a rig that go into its D loop. */
 export const loopedOf = (parts: Thrown, day: Pick<ThrowDay, 'water' | 'wadingM'>): Looped => ({
   wadingM: day.wadingM,
   rodM: parts.rod.lengthM,
@@ -45,6 +45,6 @@ export function launchShare(parts: Thrown, day: Pick<ThrowDay, 'water' | 'wading
   return trout ? compact * Math.sqrt(liveInLoop(parts.head.line, looped, stroke)) : compact
 }
 
-/** What lies outside the rod's tip when the rear loop of a head, or of what is carried, stands at it [m]. */
+/** The length outside the rod's tip when the rear loop of a head, or of what is carried, stands at it [m]. */
 export const outsideM = (lengthM: number, { tip, leader }: Pick<RigParts, 'tip' | 'leader'>): number =>
   lengthM + (tip?.lengthM ?? 0) + (leader?.lengthM ?? 0)

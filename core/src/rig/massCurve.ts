@@ -1,5 +1,5 @@
 import { airParts } from './air.ts'
-import type { RigSlot } from './choice.ts'
+import type { RigSlot } from './chosen/choice.ts'
 import type { RigParts } from './parts.ts'
 import { piecesOf } from './piece.ts'
 

@@ -2,7 +2,7 @@ import type { Day } from '../day/index.ts'
 import type { Head, HeadStyle, Item, Leader, Reel, Rod, RunningLine, WindowStyle } from '../gear/index.ts'
 import { type HeadFacts, headFacts, type RunningLineFacts, runningLineFacts } from '../line/index.ts'
 import { type TipFacts, type TipItem, tipFacts } from '../sink/index.ts'
-import type { RigChoice, RigSlot } from './choice.ts'
+import type { RigChoice, RigSlot } from './chosen/choice.ts'
 
 /** A rig with every part resolved and derived. Null where nothing is chosen. */
 export interface RigParts {
@@ -52,7 +52,7 @@ export function resolveRig(choice: RigChoice, items: ReadonlyMap<string, Item>):
   }
 }
 
-/** Which of a rod's windows a head is held against. */
+/** The style of the window of a rod that a head is held against. */
 export function windowStyleOf(head: HeadStyle): WindowStyle {
   switch (head) {
     case 'skagit':
@@ -77,7 +77,7 @@ export function castOverhead(rod: Rod, head: HeadStyle, water: Day['water']): bo
   return head === 'overhead' || rod.hands === 'surf' || (water === 'surf' && suitsSurf(head))
 }
 
-/** What stands in a slot of a rig; null where nothing does. */
+/** The item in a slot of a rig; null where there is none. */
 export function itemIn({ rod, head, tip, leader, runningLine, reel }: RigParts, slot: RigSlot): Item | null {
   switch (slot) {
     case 'rodId':

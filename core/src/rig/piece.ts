@@ -2,7 +2,7 @@ import { cylinderDiameterM, type Item } from '../gear/index.ts'
 import { leaderDiameterM } from '../leader/index.ts'
 import { FLOATING_KG_PER_M3, headFacts, type LineProfile } from '../line/index.ts'
 import { tipFacts, tipPieces } from '../sink/index.ts'
-import type { RigSlot } from './choice.ts'
+import type { RigSlot } from './chosen/choice.ts'
 import type { RigParts } from './parts.ts'
 
 /** One part of the rig as it lies along the line, reel side first; drawn to scale from its real profile. */

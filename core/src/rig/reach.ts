@@ -88,5 +88,5 @@ export function thrownWith(
   return { shootM, castM: rod.lengthM + hangsM(parts, lengthM) + shootM }
 }
 
-/** What hangs from the rod's tip with the line stripped in to the mark [m]: overhang and what is outside behind it. */
+/** The length that hangs from the rod's tip with the line stripped in to the mark [m]: overhang and what is outside behind it. */
 export const hangsM = (parts: Thrown, lengthM: number): number => OVERHANG_M + outsideM(lengthM, parts)

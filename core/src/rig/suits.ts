@@ -66,7 +66,7 @@ function linesBetween(a: Item, b: Item, day: Day): readonly Check[] {
   )
 }
 
-/** What of one's gear a thing goes with, by the kind it is chosen for; what suits first. */
+/** The gear a thing goes with, by the kind it is chosen for; what suits first. */
 export function suitedTo(item: Item, items: readonly Item[], day: Day): readonly Suited[] {
   const kind = SUITED_TO[item.kind]
   return items

@@ -16,7 +16,7 @@ const RUNNING_M = { usual: 30, most: 36 } as const
 /** Backing where none is named. */
 const NO_BACKING = { name: 'backing', diameterM: USUAL_BACKING_M } as const
 
-/** What goes on the reel for a rig, with this much backing under it. */
+/** The layers on the reel for a rig, with this much backing under it. */
 export function woundLines(
   { head, runningLine }: Pick<RigParts, 'head' | 'runningLine'>,
   backing: Backing | undefined,

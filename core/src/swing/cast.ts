@@ -5,7 +5,7 @@ import { ANGLE_LIMITS, MEND_LIMITS } from './vocabulary.ts'
 
 const { atan2, cos, hypot, max, min, PI, sin } = Math
 
-/** How far from the angler's bank the fly lands when the line is laid straight [m]. */
+/** The distance of the fly from the angler's bank when the line is laid straight [m]. */
 export function castReachM({ run, rodTip, parts, castAngleDeg }: SwingInput): number {
   const lengthM = parts.reduce((sum, part) => sum + part.lengthM, 0)
   return (rodTip.yM ?? run.wadeM) + lengthM * Math.sin((castAngleDeg * Math.PI) / 180)
@@ -35,7 +35,7 @@ export interface Aim {
   readonly angleDeg: number
 }
 
-/** Where the fly of a straight cast lands. @param wadeM how far from the bank the angler stands [m] */
+/** The point where the fly of a straight cast lands. @param wadeM the angler's distance from the bank [m] */
 export const landingOf = ({ castM, angleDeg }: Aim, wadeM: number): SurfacePoint => [
   castM * cos((angleDeg * PI) / 180),
   wadeM + castM * sin((angleDeg * PI) / 180),
@@ -51,7 +51,7 @@ export function aimAt([xM, yM]: SurfacePoint, wadeM: number): Aim {
   }
 }
 
-/** How far downstream a mend lays the middle of the line; negative upstream, 0 where line is stacked [m]. */
+/** The distance downstream that a mend lays the middle of the line; negative upstream, 0 where line is stacked [m]. */
 export const mendedM = ({ kind, sizeM }: Mend): number =>
   kind === 'stack' ? 0 : kind === 'upstream' ? -sizeM : sizeM
 

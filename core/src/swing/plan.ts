@@ -10,7 +10,7 @@ export const mendSchema = z.strictObject({
 })
 export type Mend = z.infer<typeof mendSchema>
 
-/** How a run is to be fished: the angle, what the rod does, the mends. How far is the job's to say. SI. */
+/** The plan a run is fished by: the angle, what the rod does, the mends; the distance is the job's. SI. */
 export const planSchema = z.strictObject({
   angleDeg: z.number().min(ANGLE_LIMITS.low).max(ANGLE_LIMITS.high),
   /** Left out, as the water wants it. */

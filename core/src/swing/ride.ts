@@ -7,7 +7,7 @@ export interface Ride extends Swung {
   readonly track: readonly (readonly [yM: number, depthM: number])[]
 }
 
-/** What is kept of a swing when its line and its every moment are not. */
+/** The figures of a swing that are kept when its line and its every moment are not. */
 export function rideOf({ outcome, summary, samples }: SwingResult): Ride {
   return { outcome, summary, track: samples.map(({ flyM: [, y, z] }) => [y, Math.max(0, -z)]) }
 }

@@ -1,4 +1,4 @@
-/** How a swing is judged, whatever the fish: one set of figures for Match, ledger, ladder and command line. */
+/** The thresholds of a swing, whatever the fish: one set of figures for Match, ledger, ladder and command line. */
 export const SWING_THRESHOLDS = Object.freeze({
   /** Share of the time over holding water that the fly rides where the fish hold: from here it holds … [estimate] */
   holdsShare: 0.35,

@@ -8,7 +8,7 @@ export const USUAL_PLAN: Plan = Object.freeze({
   mends: [],
 })
 
-/** What is done with rod and line where nothing is said: in the surf it is stripped in, elsewhere it swings. [practice] */
+/** The plan where none is said: in the surf the line is stripped in, elsewhere it swings. [practice] */
 export const usualRod = (surf: boolean): RodHandling => (surf ? 'strip' : 'follow')
 
 /** A mend as it is usually made, just after the line has landed [m], [s]. [practice] */

@@ -46,6 +46,6 @@ const lists = (room: number, state: readonly Float64Array[]) => ({
 })
 export type Workspace = ReturnType<typeof lists>
 
-/** What a step works with, kept from one to the next: a list for each quantity of each node or link. */
+/** The memory of a step, kept from one to the next: a list for each quantity of each node or link. */
 export const workspace = ({ x, y, z, vx, vy, vz, pullN }: Chain): Workspace =>
   lists(x.length, [x, y, z, vx, vy, vz, pullN])

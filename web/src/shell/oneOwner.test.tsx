@@ -31,6 +31,8 @@ beforeEach(() =>
     ),
     trials: [],
     bends: [],
+    // By the words of the job: a gauge that answers in the middle would make another day.
+    water: { plan: { angleDeg: 60, tipHeightM: 1, mends: [] } },
   }),
 )
 afterEach(cleanup)

@@ -100,7 +100,7 @@ export const STATIONS: readonly Station[] = [
       {
         path: 'card',
         Page: lazy(() =>
-          import('../stations/water/PoolCardPage.tsx').then((m) => ({ default: m.PoolCardPage })),
+          import('../stations/water/pool/PoolCardPage.tsx').then((m) => ({ default: m.PoolCardPage })),
         ),
       },
     ],

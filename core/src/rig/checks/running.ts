@@ -75,7 +75,7 @@ const runningLine = defineCheck({
   { key: ({ head }) => (head.onePiece ? 'one-piece' : weightOf(head)) },
 )
 
-/** What a frame means to mono: it slips out of an open one, and of an unknown one nobody can tell (C31). [practice] */
+/** A frame judged for mono: it slips out of an open one, and of an unknown one nobody can tell (C31). [practice] */
 export function cageState(cage: Reel['cage']): { state: CheckState; reason: 'open' | 'unknown' | 'full' } {
   if (cage === 'open') return { state: 'breaks', reason: 'open' }
   return cage === undefined ? { state: 'watch', reason: 'unknown' } : { state: 'holds', reason: 'full' }

@@ -29,7 +29,7 @@ const skagitTip = defineCheck({
 /** Mass per length may rise this much at a joint before it is a warning, and before it breaks. */
 const JOINT_SLACK = { printed: { holds: 1.05, watch: 1.2 }, estimate: { holds: 1.2, watch: 1.35 } } as const
 
-/** What is allowed ahead of a joint: by what lies behind it, and how surely that is known. */
+/** The mass per length allowed ahead of a joint [kg/m]: by what lies behind it, and how surely that is known. */
 export function jointLimitKgPerM(behindKgPerM: number, sure: boolean): number {
   return behindKgPerM * JOINT_SLACK[sure ? 'printed' : 'estimate'].holds
 }
@@ -74,7 +74,7 @@ const jointStep = defineCheck({
   return joint(frontKgPerM.value, tip.buttKgPerM, frontKgPerM.tag === 'printed', levelOnFine)
 })
 
-/** What a leader hangs on: the tip's point, or the front of a bare head; and whether its figure is sure. */
+/** The end a leader hangs on: the tip's point, or the front of a bare head; and whether its figure is sure. */
 export function behindLeader(head: HeadFacts, tip: TipFacts | null): { kgPerM: number; sure: boolean } {
   return tip === null
     ? { kgPerM: head.frontKgPerM.value, sure: head.frontKgPerM.tag === 'printed' }

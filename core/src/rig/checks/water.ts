@@ -6,8 +6,8 @@ import { type FishAt, holdingBand } from '../../water/index.ts'
 import { type CheckState, defineCheck, type Finding } from '../define.ts'
 import { carriedM, loopedOf, outsideM } from '../looped.ts'
 import { castOverhead, type RigParts, suitsSurf } from '../parts.ts'
-import { quickRide } from '../quickRide.ts'
-import { rideKey, searchedRide } from '../searchedRide.ts'
+import { quickRide } from '../swings/quickRide.ts'
+import { rideKey, searchedRide } from '../swings/searchedRide.ts'
 
 const RIDE = { ridesM: 0.9 as number, lowM: 0.6 as number, highM: 1.1 as number, fishAt: 'bottom' as FishAt }
 const SWING = {

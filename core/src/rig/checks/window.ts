@@ -46,7 +46,7 @@ const PRINTED_SLACK = 0.04
  */
 export const TROUT_CARRY_M = WINDOW_MODEL.lightFactor.scandi * SINGLE_HAND_LENGTH_M
 
-/** What a window weighs of head and tip [kg]; of a trout line its first 30 ft on a single-hand rod, what is carried on another. */
+/** The mass that a window counts, of head and tip [kg]; of a trout line its first 30 ft on a single-hand rod, what is carried on another. */
 export function massOnWindow(
   rod: Rod,
   head: HeadFacts,

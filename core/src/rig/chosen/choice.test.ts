@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals'
-import { rigFromKey, rigKey } from './index.ts'
+import { rigFromKey, rigKey } from '../index.ts'
 
 test('a rig’s key reads back, and nonsense does not', () => {
   const rig = { rodId: 'a', headId: 'b', tipId: null, leaderId: 'c', runningLineId: null, reelId: 'd' }

@@ -1,9 +1,9 @@
-import type { Day } from '../day/index.ts'
-import type { Leader } from '../gear/index.ts'
-import { leaderDiameterM } from '../leader/index.ts'
-import { type HeadFacts, headFacts } from '../line/index.ts'
-import { headSinkMps, type TipFacts, tipFacts } from '../sink/index.ts'
-import type { RigParts } from './parts.ts'
+import type { Day } from '../../day/index.ts'
+import type { Leader } from '../../gear/index.ts'
+import { leaderDiameterM } from '../../leader/index.ts'
+import { type HeadFacts, headFacts } from '../../line/index.ts'
+import { headSinkMps, type TipFacts, tipFacts } from '../../sink/index.ts'
+import type { RigParts } from '../parts.ts'
 import { type QuickRide, quickRide } from './quickRide.ts'
 
 /** A part made up to stand for all that ride about alike, with what they have in common. */

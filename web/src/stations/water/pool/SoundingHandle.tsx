@@ -1,7 +1,7 @@
 import { RUN_LIMITS, type Sounding } from '@hoxen/core/water'
 import type { KeyboardEvent } from 'react'
-import type { WaterScale } from '../../drawing/index.ts'
-import { useUnits } from '../../ui/index.ts'
+import type { WaterScale } from '../../../drawing/index.ts'
+import { useUnits } from '../../../ui/index.ts'
 
 interface Props {
   readonly index: number

@@ -1,4 +1,4 @@
-import { ID_PATTERN } from '../gear/index.ts'
+import { ID_PATTERN } from '../../gear/index.ts'
 
 /** Which items make up a rig. A missing part is null: nothing chosen, or none owned. */
 export interface RigChoice {

@@ -1,8 +1,8 @@
-import type { Dropper, Leader } from '../gear/index.ts'
-import { leaderDiameterM } from '../leader/index.ts'
-import { COATED_RUNNING, strandKgPerM } from '../line/index.ts'
-import { flyInWater, headPieces, tipPieces, type WaterPart } from '../sink/index.ts'
-import type { RigParts } from './parts.ts'
+import type { Dropper, Leader } from '../../gear/index.ts'
+import { leaderDiameterM } from '../../leader/index.ts'
+import { COATED_RUNNING, strandKgPerM } from '../../line/index.ts'
+import { flyInWater, headPieces, tipPieces, type WaterPart } from '../../sink/index.ts'
+import type { RigParts } from '../parts.ts'
 
 /** Level pieces a taper is cut into for the water, where it matters less than in the air. */
 const PIECES = { head: 6, tip: 3, leader: 2 } as const

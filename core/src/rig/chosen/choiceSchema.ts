@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { idSchema, nameSchema } from '../gear/index.ts'
+import { idSchema, nameSchema } from '../../gear/index.ts'
 import { JOINT_KNOTS, type RigJoint } from './knots.ts'
 import type { Wallet } from './wallet.ts'
 

@@ -1,7 +1,7 @@
-import type { Item } from '../gear/index.ts'
-import type { RigChoice } from './choice.ts'
-import { withPart } from './rigChange.ts'
-import { tipsCarried, type Wallet } from './wallet.ts'
+import type { Item } from '../../gear/index.ts'
+import type { RigChoice } from '../chosen/choice.ts'
+import { withPart } from '../chosen/rigChange.ts'
+import { tipsCarried, type Wallet } from '../chosen/wallet.ts'
 
 /** A rig with one of the tips carried, as it would be fished: with the leader that belongs to that tip. */
 export interface TriedTip {

@@ -3,9 +3,9 @@
 import { USUAL_PLAN } from '@hoxen/core/swing'
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals'
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
-import { useWater } from '../../pool/index.ts'
-import { commit } from '../../store/index.ts'
-import { keepDemo, show } from '../../testing/show.tsx'
+import { useWater } from '../../../pool/index.ts'
+import { commit } from '../../../store/index.ts'
+import { keepDemo, show } from '../../../testing/show.tsx'
 import { LevelLine } from './LevelLine.tsx'
 import { PoolBar } from './PoolBar.tsx'
 

@@ -1,7 +1,7 @@
-import type { Day } from '../day/index.ts'
-import { flyInWater, steadyLine } from '../sink/index.ts'
-import { SWING_OPTIONS } from '../swing/index.ts'
-import type { RigParts } from './parts.ts'
+import type { Day } from '../../day/index.ts'
+import { flyInWater, steadyLine } from '../../sink/index.ts'
+import { SWING_OPTIONS } from '../../swing/index.ts'
+import type { RigParts } from '../parts.ts'
 import { frontPieces } from './strand.ts'
 
 /** Share and least length by which the swing may differ from the quick estimate: nine times in ten it does not. [estimate] */

@@ -1,5 +1,5 @@
-import type { Schools } from '../gear/index.ts'
-import type { FlyKnot } from '../leader/index.ts'
+import type { Schools } from '../../gear/index.ts'
+import type { FlyKnot } from '../../leader/index.ts'
 
 /** Joints of a rig, reel side first, each with the knots that serve it; the first is offered where nothing is preferred. */
 export const JOINT_KNOTS = {

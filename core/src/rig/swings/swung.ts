@@ -1,7 +1,7 @@
-import type { Day } from '../day/index.ts'
-import { flyInWater } from '../sink/index.ts'
-import type { SwingInput, SwingOptions } from '../swing/index.ts'
-import type { RigParts } from './parts.ts'
+import type { Day } from '../../day/index.ts'
+import { flyInWater } from '../../sink/index.ts'
+import type { SwingInput, SwingOptions } from '../../swing/index.ts'
+import type { RigParts } from '../parts.ts'
 import { strandParts } from './strand.ts'
 
 /** Of a day, what a rig's swing depends on: fly and dropper, the water as it is, where the fish hold and how it is fished. */

@@ -1,5 +1,5 @@
 import QuickLRU from 'quick-lru'
-import { type SwingInput, type Swung, swing } from '../swing/index.ts'
+import { type SwingInput, type Swung, swing } from '../../swing/index.ts'
 import { type SwingDay, type SwingParts, type SwingSetup, swingInput } from './swung.ts'
 
 /** Swings that a calculation needs next: whoever works it through may let them go elsewhere first (`keepSwung`). */
@@ -40,7 +40,7 @@ function swungBy(input: SwingInput): Swung {
   return { outcome, summary }
 }
 
-/** How a rig swings in a day: the answer every page gives. */
+/** The swing of a rig in a day: the answer every page gives. */
 export const swungIn = (parts: SwingParts, { fly, dropper, run, plan, fishAt }: SwingDay): Swung =>
   swungBy(swingInput({ parts, fly, dropper, run, plan, fishAt }))
 

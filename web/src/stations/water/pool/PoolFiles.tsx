@@ -2,10 +2,10 @@ import { type PlacesPlan, placesGeoJson, placesGpx, planPlaces } from '@hoxen/co
 import type { Run } from '@hoxen/core/water'
 import { sayProblem } from '@hoxen/core/words'
 import { useId, useState } from 'react'
-import { commit, noticeDone, noticeFailed } from '../../store/index.ts'
-import { newId } from '../../store/rows.ts'
-import { Button, saveFile, today, useUnits } from '../../ui/index.ts'
-import { ask } from '../../worker/index.ts'
+import { commit, noticeDone, noticeFailed } from '../../../store/index.ts'
+import { newId } from '../../../store/rows.ts'
+import { Button, saveFile, today, useUnits } from '../../../ui/index.ts'
+import { ask } from '../../../worker/index.ts'
 
 interface Props {
   readonly runs: readonly Run[]

@@ -1,6 +1,6 @@
 import { placedSounding, type Run, type Sounding, sectionOf, withSounding } from '@hoxen/core/water'
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
-import { SectionPicture, sectionScale, useWidth, type WaterScale } from '../../drawing/index.ts'
+import { SectionPicture, sectionScale, useWidth, type WaterScale } from '../../../drawing/index.ts'
 import { SoundingHandle } from './SoundingHandle.tsx'
 
 const ROOM = { height: 250, left: 46, right: 14, top: 26, bottom: 24 } as const

@@ -1,9 +1,9 @@
-import type { Day } from '../day/index.ts'
-import { type Gear, type Head, itemsOf, type Rod, WINDOW_STYLES, type WindowStyle } from '../gear/index.ts'
-import { headFacts } from '../line/index.ts'
-import { type GrainWindow, windowFor } from '../rod/index.ts'
-import { windowStyleOf } from './parts.ts'
-import { suitedTo } from './suits.ts'
+import type { Day } from '../../day/index.ts'
+import { type Gear, type Head, itemsOf, type Rod, WINDOW_STYLES, type WindowStyle } from '../../gear/index.ts'
+import { headFacts } from '../../line/index.ts'
+import { type GrainWindow, windowFor } from '../../rod/index.ts'
+import { windowStyleOf } from '../parts.ts'
+import { suitedTo } from '../suits.ts'
 
 /** A rod's window for a kind of head one owns, and which of them stand in it. */
 export interface Covered {

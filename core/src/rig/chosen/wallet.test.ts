@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals'
-import type { Item } from '../gear/index.ts'
-import { USUAL_PLAN } from '../swing/index.ts'
+import type { Item } from '../../gear/index.ts'
+import { USUAL_PLAN } from '../../swing/index.ts'
 import {
   changeRigged,
   EMPTY_WALLET,
@@ -12,7 +12,7 @@ import {
   renamePocket,
   type Wallet,
   withoutPocket,
-} from './index.ts'
+} from '../index.ts'
 import { tipsCarried } from './wallet.ts'
 
 const RIG: RigChoice = {

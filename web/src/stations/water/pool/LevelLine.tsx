@@ -2,8 +2,8 @@ import { flowReach, latest, levelFactors, RUN_LIMITS, STALE_MS, trendOf } from '
 import { sayAge, sayByLog, sayFactor, sayLevelDoubt, sayProblem } from '@hoxen/core/words'
 import { useEffect, useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
-import type { Water } from '../../pool/index.ts'
-import { Button, QuantityField, useUnits } from '../../ui/index.ts'
+import type { Water } from '../../../pool/index.ts'
+import { Button, QuantityField, useUnits } from '../../../ui/index.ts'
 import { GaugeFile } from './GaugeFile.tsx'
 
 /** The time, renewed every half minute: ages grow by themselves. */

@@ -1,9 +1,9 @@
-import type { WaterChoice } from '../day/index.ts'
-import { type Item, type Leader, ONE_PIECE_STYLES } from '../gear/index.ts'
-import { type TipFacts, type TipItem, tipFacts } from '../sink/index.ts'
-import type { Plan } from '../swing/index.ts'
+import type { WaterChoice } from '../../day/index.ts'
+import { type Item, type Leader, ONE_PIECE_STYLES } from '../../gear/index.ts'
+import { type TipFacts, type TipItem, tipFacts } from '../../sink/index.ts'
+import type { Plan } from '../../swing/index.ts'
+import type { RigParts } from '../parts.ts'
 import type { RigChoice, RigSlot } from './choice.ts'
-import type { RigParts } from './parts.ts'
 import { leaderIdOn, putAway, type Wallet } from './wallet.ts'
 
 /** What a change of the rig reads and writes: the rig, the wallet its tips come from, and how it is fished. */
@@ -52,7 +52,7 @@ export function withPart(
   return { ...rig, [slot]: itemId, ...(onePiece ? { runningLineId: null } : {}) }
 }
 
-/** What a change does: to the rig, to the wallet (a tip that comes off keeps its leader), and to how the rig is fished. */
+/** Rig, wallet and plan after a change: a tip that comes off keeps its leader in the wallet. */
 export function changeRigged(now: Rigged, change: RigChange, items: Items): Rigged {
   const { rig: was, wallet, water } = now
   const rig =

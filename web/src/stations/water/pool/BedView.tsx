@@ -12,9 +12,9 @@ import {
 } from '@hoxen/core/water'
 import { BOTTOM_NAMES, PLAIN_WORDS, sayProblem } from '@hoxen/core/words'
 import { useId, useState } from 'react'
-import { noticeDone, noticeFailed } from '../../store/index.ts'
-import { editRow, removeRun } from '../../store/rows.ts'
-import { Button, fieldLook, QuantityField, Select, Tag, useUnits } from '../../ui/index.ts'
+import { noticeDone, noticeFailed } from '../../../store/index.ts'
+import { editRow, removeRun } from '../../../store/rows.ts'
+import { Button, fieldLook, QuantityField, Select, Tag, useUnits } from '../../../ui/index.ts'
 import { BedDrawing } from './BedDrawing.tsx'
 
 /** Gauges a pool can go by: the stand-ins that ship with the server. */

@@ -1,6 +1,6 @@
-import { OVERHANG_M } from '../cast/index.ts'
+import { OVERHANG_M } from '../../cast/index.ts'
+import type { RigParts } from '../parts.ts'
 import type { RigJoint } from './knots.ts'
-import type { RigParts } from './parts.ts'
 
 export type RiggingStepCode =
   | 'joint'

@@ -1,9 +1,9 @@
 import { readByNow } from '@hoxen/core/water'
 import { sayAhead, sayProblem } from '@hoxen/core/words'
 import { useId, useState } from 'react'
-import { keepGauge, noticeSaid } from '../../store/index.ts'
-import { useUnits } from '../../ui/index.ts'
-import { ask } from '../../worker/index.ts'
+import { keepGauge, noticeSaid } from '../../../store/index.ts'
+import { useUnits } from '../../../ui/index.ts'
+import { ask } from '../../../worker/index.ts'
 
 /** Takes a gauge's readings from a file: a table, or WaterML 2.0. What cannot be read changes nothing. */
 export function GaugeFile({ gaugeId, onRead }: { readonly gaugeId: string; readonly onRead: () => void }) {
