@@ -1,6 +1,6 @@
 /**
  * npm test: installs what is missing, then every check. Those that only read the code run side by side, and so do unit and browser
- * tests, which wait for different things. Stops at the first that fails.
+ * tests, which wait for different things. Stops at the first step that fails.
  */
 import { availableParallelism } from 'node:os'
 import { installChromium, installPackages, run, runQuietly, say, stop } from './setup.mjs'

@@ -1,5 +1,5 @@
 import type { Day } from '../day/index.ts'
-import type { Look, Part, RigParts } from '../rig/index.ts'
+import type { Grows, Look, Part, RigParts } from '../rig/index.ts'
 import { findingCost } from './score.ts'
 
 /** Order in which parts are chosen; a look is weighed as soon as all it needs is there. */
@@ -23,9 +23,8 @@ export interface Groups {
   readonly headTip: readonly Look[]
   /** The best that those can come to which need rod and head and more. */
   readonly least: readonly Runs[]
-  /** Of those two, what never comes out better with a longer head of its kind, and with one further off the window. */
-  readonly growsWithHead: readonly Runs[]
-  readonly growsOffWindow: readonly Runs[]
+  /** Of those two, what only grows with something of the head. */
+  readonly growing: Readonly<Record<Grows, readonly Runs[]>>
   readonly front: readonly Look[]
   readonly leaderAlone: readonly Look[]
   readonly tipLeader: readonly Look[]
@@ -58,12 +57,12 @@ export function groupsOf(looks: readonly Look[]): Groups {
   const more = [...left].flatMap(({ least, ...look }) =>
     least === undefined ? [] : [{ ...look, run: least }],
   )
+  const growing = (how: Grows) => [...alone.pair, ...more].filter(({ grows }) => grows === how)
   return {
     ...alone,
     ...tips,
     least: more,
-    growsWithHead: [...alone.pair, ...more].filter((look) => look.growsWithHead),
-    growsOffWindow: [...alone.pair, ...more].filter((look) => look.growsOffWindow),
+    growing: { 'with-head': growing('with-head'), 'off-window': growing('off-window') },
     front: needing('rod', 'head', 'tip'),
     keyed: take(({ needs, key }) => key !== undefined && needs.every((part) => FRONT.has(part))),
     leader: all(FRONT),

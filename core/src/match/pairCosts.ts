@@ -1,7 +1,7 @@
 import type { Day } from '../day/index.ts'
 import type { Rod } from '../gear/index.ts'
 import type { HeadFacts } from '../line/index.ts'
-import { massOnWindow, windowOf } from '../rig/index.ts'
+import { type Grows, massOnWindow, windowOf } from '../rig/index.ts'
 import type { Candidates } from './candidates.ts'
 import { addedKg, leastCloseness } from './closeness.ts'
 import { costOf, type Groups, type OpenRig } from './groups.ts'
@@ -87,7 +87,7 @@ export class PairCosts {
   /** What the looks that grow with a head's length come to for the shortest. */
   private leastByLength({ shortest }: Branch): number {
     this.draft.head = shortest.head
-    return this.costOfThese('growsWithHead')
+    return this.costOfThese('with-head')
   }
 
   /** How far the mass must lie from the aim, and what looks at it come to for the head next to the window. */
@@ -95,7 +95,7 @@ export class PairCosts {
     const { draft, day } = this
     draft.head = lightest.head
     const window = windowOf(draft, day)
-    if (window === undefined) return closenessCost(0, undefined) + this.costOfThese('growsOffWindow')
+    if (window === undefined) return closenessCost(0, undefined) + this.costOfThese('off-window')
     const { aimKg } = window
     const most = window.counts === 'head+tip' ? (this.added.at(-1) ?? 0) : 0
     const nearKg = Math.max(lightest.massKg, Math.min(aimKg, heaviest.massKg + most))
@@ -103,11 +103,11 @@ export class PairCosts {
     const above = lightest.massKg > Math.max(window.highKg, aimKg)
     if (!above && heaviest.massKg >= Math.min(window.lowKg, aimKg)) return near
     draft.head = (above ? lightest : heaviest).head
-    return near + this.costOfThese('growsOffWindow')
+    return near + this.costOfThese('off-window')
   }
 
-  private costOfThese(sort: 'growsWithHead' | 'growsOffWindow'): number {
-    return costOf(this.groups[sort], this.draft, this.day)
+  private costOfThese(how: Grows): number {
+    return costOf(this.groups.growing[how], this.draft, this.day)
   }
 
   /** What the rod and head taken cost together, and the least that the whole rig can come to. */

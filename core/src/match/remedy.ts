@@ -127,7 +127,7 @@ export function* optionsInSteps(
 ): Steps<readonly Option[]> {
   const first = firstOptions(owned, rig, slot, day)
   const swung = yield* letSwing(first.slice(0, MOST_SWUNG), day)
-  return [...[...swung].sort(byCost), ...first.slice(MOST_SWUNG)]
+  return [...swung.toSorted(byCost), ...first.slice(MOST_SWUNG)]
 }
 
 /** The same, at one go. */

@@ -30,7 +30,6 @@ interface Ranked<T> {
 class RankedLists<T> {
   private readonly known = new Map<string, readonly Ranked<T>[]>()
 
-  /** @param own stands for all there is where a look says nothing of what decides it */
   constructor(
     private readonly looks: readonly Look[],
     private readonly list: readonly T[],
@@ -38,6 +37,7 @@ class RankedLists<T> {
     private readonly day: Day,
   ) {}
 
+  /** @param own stands for all there is where a look says nothing of what decides it */
   get(own: number, put: (one: T) => void): readonly Ranked<T>[] {
     const { looks, list, draft, day } = this
     const keys = looks.map((look) => look.key?.(draft, day) ?? `#${own}`)

@@ -36,13 +36,14 @@ interface Shortcuts<N extends Part, R extends Reasons> {
   /** All that the other parts mean to the leader, the running line or the reel it needs: these are weighed once for each key. */
   readonly key?: (parts: Pick<RigParts, Exclude<N, Weighed>>, day: Day) => string
   /**
-   * It never comes out better with a longer head of the same kind (`kindOf`): what the shortest of many comes to is the least of
-   * them all. Of a look with `least`, that holds of the least.
+   * It never comes out better with a longer head of the same kind, or with one that lies further off the rod's window on the same
+   * side of it: what one of many heads comes to is the least of them all. Of a look with `least`, that holds of the least.
    */
-  readonly growsWithHead?: true
-  /** Nor with a head that lies further off the rod's window, on the same side of it. */
-  readonly growsOffWindow?: true
+  readonly grows?: Grows
 }
+
+/** What of a head a look grows with; one of them, for its least is counted once. */
+export type Grows = 'with-head' | 'off-window'
 
 /** Parts that are weighed under a key: the last of those a look needs. */
 type Weighed = 'leader' | 'runningLine' | 'reel'
@@ -54,8 +55,7 @@ export interface Look {
   readonly run: (parts: RigParts, day: Day, swung?: Swung) => Finding | null
   readonly least?: (parts: Pick<RigParts, 'rod' | 'head'>, day: Day) => Finding | null
   readonly key?: (parts: RigParts, day: Day) => string
-  readonly growsWithHead?: true
-  readonly growsOffWindow?: true
+  readonly grows?: Grows
 }
 
 /**

@@ -57,6 +57,7 @@ export {
   type CheckState,
   defineCheck,
   type Finding,
+  type Grows,
   howFarOff,
   type Look,
   type Part,

@@ -49,6 +49,7 @@ export {
   SLOT_NAMES,
   STATE_NAMES,
   sayChoice,
+  sayLeader,
   sayLeaderWith,
   summarize,
   TAG_MEANINGS,

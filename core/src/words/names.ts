@@ -271,6 +271,10 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolQuestion, SchoolWords>> = Objec
   },
 })
 
-/** The leader that comes with a tip: null for none, undefined where it stays the same. */
+/** The leader that a tip is judged with; null for none. */
+export const sayLeader = (name: string | null): string =>
+  name === null ? 'without a leader' : `with ${name}`
+
+/** The same added to what was said of the tip; undefined where the leader stays the same. */
 export const sayLeaderWith = (name: string | null | undefined): string =>
-  name === undefined ? '' : name === null ? ', without a leader' : `, with ${name}`
+  name === undefined ? '' : `, ${sayLeader(name)}`

@@ -21,9 +21,10 @@ export function useMatch(question: Question | undefined) {
 }
 
 /** What would fix most; asked only where nothing fits. */
-export function useMissing({ gear, day, ...question }: Question) {
+export function useMissing(question: Question) {
+  const { gear, day } = question
   return useQuery({
-    queryKey: ['missing', ...keyOf({ gear, day, ...question })],
+    queryKey: ['missing', ...keyOf(question)],
     queryFn: async ({ signal }) =>
       (await askJudged(gear, (api, about, letSwing) => api.missing(about, day, letSwing), { signal })) ??
       null,

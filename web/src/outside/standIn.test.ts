@@ -102,3 +102,12 @@ test('a file that was read and is newer than the gauge survives its next reading
   expect((await hear('skarn', never)).heard?.from).toBe('gauge')
   expect((await keptGauge('skarn'))?.from).toBe('gauge')
 })
+
+test('a gauge that nobody waits for any more is not asked', async () => {
+  answer(JSON.stringify(READINGS))
+  const stop = new AbortController()
+  const heard = hear('skarn', stop.signal)
+  stop.abort()
+  await expect(heard).rejects.toThrow('aborted')
+  expect(fetch).not.toHaveBeenCalled()
+})

@@ -21,6 +21,7 @@ export async function hear(
   signal: AbortSignal,
 ): Promise<Pick<GaugeState, 'heard' | 'silent'>> {
   const kept = await keptGauge(gaugeId)
+  signal.throwIfAborted()
   try {
     const { standInGauge } = await import('./standIn.ts')
     const live: Heard = { record: await standInGauge.read(gaugeId, signal), from: 'gauge' }

@@ -128,7 +128,7 @@ function DemoButton() {
 /** Clears all gear, asking first. */
 function ClearButton() {
   const [asking, setAsking] = useState(false)
-  const count = useGear()?.items?.length ?? 0
+  const count = useGear()?.items.length ?? 0
   const clear = (): void => {
     setAsking(false)
     void wipeGear().then((did) => did && noticeDone('All gear cleared'), noticeFailed)

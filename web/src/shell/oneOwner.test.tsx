@@ -2,6 +2,7 @@
 
 import { DEFAULT_SETTINGS } from '@hoxen/core/format'
 import { rigKey } from '@hoxen/core/rig'
+import { WINTER_RIG } from '@hoxen/core/testing'
 import { afterEach, beforeEach, expect, test } from '@jest/globals'
 import { act, cleanup, screen, waitFor } from '@testing-library/react'
 import { useState } from 'react'
@@ -12,19 +13,11 @@ import { editRow } from '../store/rows.ts'
 import { asked } from '../testing/channel.ts'
 import { demo, keepDemo, show } from '../testing/show.tsx'
 
-const RIG = {
-  rodId: 'long-seven-13-ft',
-  headId: '510-gr-short-skagit',
-  tipId: 't-11-10-ft',
-  leaderId: 'stepped-5-ft',
-  runningLineId: 'coated-30-lb',
-  reelId: 'full-frame-eleven',
-}
 const POCKET = ['t-11-10-ft', 't-8-5-ft', 't-8-10-ft']
 beforeEach(() =>
   keepDemo({
     settings: DEFAULT_SETTINGS,
-    rig: RIG,
+    rig: WINTER_RIG,
     wallet: { pockets: ['left'], tips: Object.fromEntries(POCKET.map((id) => [id, { pocket: 'left' }])) },
     items: demo.items.filter(
       ({ id, kind }) => !['tip', 'sinking-leader'].includes(kind) || POCKET.includes(id),
@@ -140,5 +133,5 @@ test('a tip that is swapped is judged already: whoever shows it, its verdict was
   expect(onStrip).toBe(before.get('T-8, 10 ft'))
   expect([...listed.values()].every((rig) => [...before.values()].includes(rig))).toBe(true)
   expect(times('ride')).toBe(rides)
-  await act(() => changeRig('Back', { rig: RIG }))
+  await act(() => changeRig('Back', { rig: WINTER_RIG }))
 })

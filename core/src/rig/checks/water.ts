@@ -194,13 +194,13 @@ const roomBehind = defineCheck({
   reasons: { enough: {}, compact: {}, 'd-loop': {}, 'back-cast': {}, 'goes-over': {} },
 })
   .look(['rod', 'head'], (parts, day) => (overhead(parts, day) ? null : room(bare(parts), day)), {
-    growsWithHead: true,
+    grows: 'with-head',
   })
   .look(
     ['rod', 'head', 'tip', 'leader'],
     (parts, day) => (overhead(parts, day) ? room(parts, day) : null),
     // The bare head, before tip and leader make it longer.
-    { least: (parts, day) => (overhead(parts, day) ? room(bare(parts), day) : null), growsWithHead: true },
+    { least: (parts, day) => (overhead(parts, day) ? room(bare(parts), day) : null), grows: 'with-head' },
   )
 
 /** Scandi in summer and autumn and warmer water, Skagit in late autumn and winter and cold water. [practice] */
@@ -242,7 +242,7 @@ const water = defineCheck({
       ? { ...base, state: 'holds', reason: 'surf-head' }
       : { ...base, state: 'watch', reason: 'river-head-in-surf' }
   },
-  { growsWithHead: true },
+  { grows: 'with-head' },
 )
 
 /** Does the planned retrieve bring the head's rear loop inside the tip-top? Only when the fly is stripped in. */

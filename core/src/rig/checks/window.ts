@@ -95,7 +95,7 @@ const massInWindow = defineCheck({
         return { state: 'watch', reason: 'no-window', value: null, measure: 'none', tag: 'standard' }
       return window.counts === 'head' ? massAgainst(window, massOnWindow(rod, head, null, 'head')) : null
     },
-    { growsOffWindow: true },
+    { grows: 'off-window' },
   )
   .look(
     ['rod', 'head', 'tip'],
@@ -112,7 +112,7 @@ const massInWindow = defineCheck({
         const bareKg = massOnWindow(rod, head, null, 'head')
         return bareKg < window.highKg ? null : massAgainst(window, bareKg)
       },
-      growsOffWindow: true,
+      grows: 'off-window',
     },
   )
 

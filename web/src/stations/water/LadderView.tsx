@@ -1,6 +1,7 @@
 import { frontsToTry, type Strand, strandsOf, tipIdOf, tipRungs } from '@hoxen/core/ladder'
 import { judgeStrand } from '@hoxen/core/match'
 import type { CheckState, SwingSetup } from '@hoxen/core/rig'
+import { sayLeader } from '@hoxen/core/words'
 import { useMemo, useState } from 'react'
 import { useDay } from '../../day/index.ts'
 import { takeTip, useTips, WorkedOut } from '../../pool/index.ts'
@@ -101,7 +102,7 @@ function RungRow({ place, setup, strand, onPoint }: RowProps) {
         {name}
         {leader !== setup.parts.leader && (
           <span className="block text-[0.82rem] font-normal text-faint">
-            {leader === null ? 'without a leader' : `with ${leader.name}`}
+            {sayLeader(leader?.name ?? null)}
           </span>
         )}
         {/* What has no column of its own on a narrow screen. */}
