@@ -3,7 +3,7 @@ import { test as base, expect, type Page } from '@playwright/test'
 
 const HOUR_MS = 3600_000
 
-/** What the gauge says in the tests: the flow the demo's Kettle Run was measured at, unless told otherwise; newest last. */
+/** Answer of the gauge in the tests: the flow the demo's Kettle Run was measured at, unless told otherwise; newest last. */
 export function gaugeReply(flowM3ps = 24, hoursOld = 0) {
   const last = Date.now() - hoursOld * HOUR_MS
   return {
@@ -17,7 +17,7 @@ export function gaugeReply(flowM3ps = 24, hoursOld = 0) {
   }
 }
 
-/** What the weather stations say in the tests: a breeze from where it is told, newest last. */
+/** Answer of the weather stations in the tests: a breeze from where it is told, newest last. */
 export function weatherReply(fromDeg = 240, mps = 4, gustMps = 5) {
   const last = Date.now() - 60_000
   return {
@@ -68,7 +68,7 @@ const demo = JSON.parse(readFileSync(new URL('../demo/skarn.json', import.meta.u
 /** Things in the demo gear. */
 export const DEMO_ITEMS: number = demo.gear.items.length
 
-/** What else the demo keeps: pools, the log, heads tried. */
+/** Number of other things the demo keeps: pools, the log, heads tried. */
 export const DEMO_OTHERS: number =
   demo.runs.length + demo.entries.length + demo.trials.length + demo.bends.length
 

@@ -5,7 +5,7 @@ import config from './playwright.config.ts'
 
 export const ROOT = fileURLToPath(new URL('..', import.meta.url))
 
-/** What is built, served on a port of its own for as long as the work takes, with a browser to look at it. */
+/** Serves the build on a port of its own for as long as the work takes, with a browser to look at it. */
 export async function served(
   port: number,
   work: (base: string, browser: Browser) => Promise<void>,

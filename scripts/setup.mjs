@@ -1,4 +1,4 @@
-/** What both commands need on a fresh machine. Each step says what it does and is skipped when already done. */
+/** Setup of both commands on a fresh machine. Each step says what it does and is skipped when already done. */
 import { spawn, spawnSync } from 'node:child_process'
 import { existsSync, statSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'

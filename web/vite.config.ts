@@ -26,7 +26,7 @@ const compressed = (): Plugin => ({
   },
 })
 
-/** What the first look needs, by folder: the ledger of the rig in the strip, the day, and the frame round every page. */
+/** Parts of the first look, by folder: the ledger of the rig in the strip, the day, and the frame round every page. */
 const AT_ONCE = new RegExp(
   [
     'core/src/rig/(checks/|(check|chosen/choice|define|ledger|wound|looped|reach|swings/swung)[.])',

@@ -1,4 +1,4 @@
-/** What to look for round one rod, and round none, over the usual days: first whole rig, then the spans of its figures; against one swing and one ledger of the same rig in this run. */
+/** Search for a rod's rig and for a rig without a rod, over the usual days: first whole rig, then the spans of its figures; against one swing and one ledger of the same rig in this run. */
 import { dayOf, FIRST_JOB, USUAL_DAYS } from '@hoxen/core/day'
 import { DEFAULT_SCHOOLS, type Rod } from '@hoxen/core/gear'
 import { judge } from '@hoxen/core/match'

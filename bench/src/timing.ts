@@ -12,5 +12,5 @@ export function timed(rounds: number, work: () => unknown): number {
   return median(times)
 }
 
-/** How many times as long, in words. */
+/** Ratio of two times, in words. */
 export const times = (slow: number, fast: number): string => `${(slow / fast).toFixed(0)} ×`

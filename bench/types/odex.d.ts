@@ -1,4 +1,4 @@
-/** What the bench uses of odex; the typings it ships do not pass strict checks. */
+/** The part of odex that the bench uses; the typings it ships do not pass strict checks. */
 export class Solver {
   constructor(dimension: number)
   absoluteTolerance: number

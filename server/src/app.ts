@@ -9,7 +9,7 @@ import { recordRoutes } from './recordRoutes.ts'
 import { scaleRoutes } from './scaleRoutes.ts'
 import { isSilent, WEATHER_STATIONS, windsOf } from './weather.ts'
 
-/** How far back the stand-ins remember: gauges in days, weather stations in hours. */
+/** Reach of the stand-ins' records: gauges in days, weather stations in hours. */
 const REMEMBERS = { gaugeDays: 10, weatherHours: 12 } as const
 
 const gauges = STATIONS.map((gauge) => ({

@@ -7,7 +7,7 @@ export interface GaugeStation {
   readonly station: string
   /** Flow between rains [m³/s]. */
   readonly baseM3ps: number
-  /** How fast the water rises and falls after rain [h]. */
+  /** Time the water takes to rise and to fall after rain [h]. */
   readonly riseH: number
   readonly fallH: number
   /** Level = zero + (flow ÷ unit)^0.4, the rating of the gauge [m]. */

@@ -19,7 +19,7 @@ function wantedPort(): number {
   process.exit(1)
 }
 
-/** What was asked for after the command; said and stopped when it cannot be. */
+/** Arguments after the command; said and stopped when it cannot be. */
 function asked(): { host: string; secure?: { cert: Buffer; key: Buffer } } {
   try {
     const { values } = parseArgs({
@@ -41,7 +41,7 @@ function asked(): { host: string; secure?: { cert: Buffer; key: Buffer } } {
   }
 }
 
-/** What this machine is called on its networks. */
+/** Names of this machine on its networks. */
 function ownNames(host: string): readonly string[] {
   const addresses = Object.values(networkInterfaces()).flatMap((list = []) =>
     list.filter(({ family }) => family === 'IPv4').map(({ address }) => address),

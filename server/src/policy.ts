@@ -1,5 +1,5 @@
 /**
- * What the page may load and run: only what comes with it. One policy for the server's header and for the page itself where
+ * Content security policy: what the page may load and run: only what comes with it. One policy for the server's header and for the page itself where
  * a plain web host sends none (`web/vite.config.ts`).
  */
 export const POLICY: Readonly<Record<string, readonly string[]>> = Object.freeze({

@@ -7,7 +7,7 @@ export interface WeatherStation {
   /** Wind of an ordinary day: from where by the compass [°], and how hard [m/s]. */
   readonly fromDeg: number
   readonly baseMps: number
-  /** What the warmth of the day adds to it, at its height in the afternoon [m/s], and from where [°]. */
+  /** Breeze that the warmth of the day adds, at its height in the afternoon [m/s], and from where [°]. */
   readonly breezeMps: number
   readonly breezeFromDeg: number
   readonly seed: number
@@ -62,7 +62,7 @@ function drift(seed: number, atMs: number, stepMs: number): number {
   return chance(seed, place) * (1 - soft) + chance(seed, place + 1) * soft
 }
 
-/** How far into a front a moment lies: 1 at its height, 0 outside. */
+/** Share of a front at a moment: 1 at its height, 0 outside. */
 function frontAt(
   { seed }: WeatherStation,
   atMs: number,

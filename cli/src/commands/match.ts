@@ -20,7 +20,7 @@ import { command, refusal } from '../command.ts'
 import { gearById, partsOf } from '../gearAsked.ts'
 import { gearInput, jobInput, runInput } from '../kept.ts'
 
-/** What a day is told by on the command line: the job, and a run at a flow or the water the job describes. */
+/** Arguments that tell a day on the command line: the job, and a run at a flow or the water the job describes. */
 export const dayInput = {
   job: jobInput,
   run: runInput.optional(),
@@ -134,7 +134,7 @@ export const EXAMPLE_RUN = {
   measuredFlowM3ps: 20,
 }
 
-/** What is told of a swing; a verdict without one is provisional. */
+/** The swing in a report's JSON; a verdict without one is provisional. */
 function swingTold(swung: Swung | undefined) {
   if (swung === undefined) return { provisional: true }
   const { holdingShare, inBandS, overHoldingS, swingS, hangDepthM, draggedM, touches } = swung.summary

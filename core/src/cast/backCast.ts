@@ -10,7 +10,7 @@ export interface BackCast {
 }
 
 /**
- * How low an overhead back cast comes when it is straight [m over the water]: flat from the rod's tip, less what the line sinks on
+ Lowest point of a straight overhead back cast [m over the water]: flat from the rod's tip, less what the line sinks on
  * the way. [estimate]
  * @param lineM line behind the tip [m] @param wadingM how deep one stands [m]
  */
@@ -26,11 +26,11 @@ export interface BackCastRoom {
   readonly lineM: number
   readonly roomM: number
   readonly wadingM?: number | undefined
-  /** How high brush or cliff stands there over the water [m]; left out where nobody has said. */
+  /** Height of brush or cliff behind, over the water [m]; left out where nobody has said. */
   readonly behindHighM?: number | undefined
 }
 
-/** What a back cast must clear by [m]. [practice] */
+/** Clearance a back cast needs [m]. [practice] */
 export const CLEAR_M = 0.5
 
 /**

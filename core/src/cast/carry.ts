@@ -1,6 +1,6 @@
 import { M_PER_FOOT } from '../quantity/index.ts'
 
-/** How sure a caster is. */
+/** Skill of the caster. */
 export const SKILLS = ['beginner', 'practised', 'expert'] as const
 export type Skill = (typeof SKILLS)[number]
 

@@ -9,7 +9,7 @@ import { type CastWind, type Side, windOn } from './wind.ts'
 
 export type Fit = 'good' | 'care' | 'no'
 
-/** Where one stands, what is in the hand and what the air does. */
+/** Setting of a cast: stand, rig and air. */
 export interface CastSetting {
   readonly hand: Side
   /** The bank one stands on, looking downstream; null in still water and the surf. */
@@ -28,18 +28,18 @@ export interface CastSetting {
     readonly tipLengthM?: number | undefined
     readonly leaderLengthM?: number | undefined
   }
-  /** How far the line is to turn from where it hangs [°]. */
+  /** Change of angle from where the line hangs [°]. */
   readonly changeDeg?: number | undefined
   readonly obstruction?: Obstruction | undefined
   readonly skill?: Skill | undefined
   readonly wadingM?: number | undefined
-  /** How high what is behind stands over the water [m]; left out where nobody has said. */
+  /** Height of what is behind, over the water [m]; left out where nobody has said. */
   readonly behindHighM?: number | undefined
   /** Waves that come in behind one who stands in the surf [m]. */
   readonly swellM?: number | undefined
   readonly habit?: Caster['habit'] | undefined
   readonly shoulder?: 'sore' | undefined
-  /** What the compact stroke costs of this rig's reach [m], where it is known. */
+  /** Reach that the compact stroke costs this rig [m], where it is known. */
   readonly compactCostM?: number | undefined
 }
 
@@ -235,7 +235,7 @@ const RULES: readonly Rule[] = [
 const spares = ({ high, rodM }: CastDefinition, fit: Fit, rodLengthM: number): boolean =>
   rodLengthM >= ONE_HAND_M.least && (rodM?.low !== undefined ? fit === 'good' : !high)
 
-/** What is said of a cast and not judged. */
+/** Remarks on a cast that do not count in its judgement. */
 function said(cast: CastDefinition, side: Side, fit: Fit, setting: CastSetting): readonly CastReason[] {
   const { hand, habit, shoulder, skill, rig } = setting
   const oneHand = rig.rodLengthM < ONE_HAND_M.least

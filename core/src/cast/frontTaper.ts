@@ -10,7 +10,7 @@ export const TAPER_CARRIED_M = 30 * M_PER_FOOT
 export const SHORT_TAPER_REACH_M = Object.freeze({ low: 50 * M_PER_FOOT, high: 55 * M_PER_FOOT })
 const ROD_M = 9 * M_PER_FOOT
 
-/** What a front taper does in the D loop of a trout rod. */
+/** Front taper of a trout line in the D loop. */
 export interface FrontTaper {
   readonly taperM: number
   readonly carriedKg: number

@@ -33,7 +33,7 @@ export function loopsToHold(
 export const HANDS = ['cold', 'sore'] as const
 export type HandState = (typeof HANDS)[number]
 
-/** How the line is held: how deep one stands, with what hands, or in a basket. */
+/** Wading depth, hands and basket that the line is held with. */
 export interface Holding {
   readonly wadingM?: number | undefined
   readonly hands?: HandState | undefined
@@ -51,7 +51,7 @@ const AT_WAIST = { shareM: 0.7, fromM: 0.2, toM: 1.1 } as const
 /** Of it, with such hands: coated grips well, mono slips. [estimate through the practice] */
 const WITH_HANDS: Readonly<Record<RunningLine['build'], number>> = Object.freeze({ coated: 0.9, mono: 0.6 })
 
-/** What can be held here of a running line, easily and at most [m]; undefined with a basket, which holds all. */
+/** Running line that can be held here, easily and at most [m]; undefined with a basket, which holds all. */
 export function holdable(
   build: RunningLine['build'],
   { wadingM = 0, hands, basket }: Holding,

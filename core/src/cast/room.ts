@@ -4,7 +4,7 @@ import { dLoopDepth } from './dLoop.ts'
 import { OVERHANG_M } from './shoot.ts'
 
 /**
- * How a D loop is thrown: in full, or in tight room with the tip kept near the shoulder and, of a Skagit, a good part left
+ Stroke of a D loop: in full, or in tight room with the tip kept near the shoulder and, of a Skagit, a good part left
  * anchored.
  */
 export type Stroke = 'full' | 'compact'
@@ -13,25 +13,25 @@ export type Stroke = 'full' | 'compact'
 const HAND_HEIGHT_M = M_PER_FOOT
 /** At the firing position the rod tip stands this far behind the angler, in rod lengths. [practice] */
 const TIP_BEHIND: Readonly<Record<Stroke, number>> = Object.freeze({ full: 0.3, compact: 0.1 })
-/** What lies anchored on the water and is not in the loop: of any head [m], and of a Skagit as a share of it (C34). [practice] */
+/** Line anchored on the water and not in the loop: of any head [m], and of a Skagit as a share of it (C34). [practice] */
 const ANCHORED = { leastM: 3 * M_PER_FOOT, skagit: { full: 0.21, compact: 1 / 3 } } as const
 /** The lowest a rod tip comes, however deep one stands [m]. */
 const LOWEST_TIP_M = 1
 
-/** What is thrown with a D loop. */
+/** A cast's line and rod, as thrown with a D loop. */
 export interface Looped {
   readonly rodM: number
   readonly style: HeadStyle
   /** Of the head what is carried [m]. */
   readonly carriedM: number
-  /** How deep one stands [m]. */
+  /** Wading depth [m]. */
   readonly wadingM?: number | undefined
 }
 
 /** The D loop of a cast. */
 export interface DLoop {
   readonly tipHeightM: number
-  /** Where the tip stands behind the angler [m]. */
+  /** Distance of the rod tip behind the angler [m]. */
   readonly tipBehindM: number
   readonly anchoredM: number
   /** Line in the loop [m]. */
@@ -42,15 +42,15 @@ export interface DLoop {
   readonly behindM: number
 }
 
-/** Where the rod tip stands over the water, of a rod held up by one who wades so deep [m]. [estimate] */
+/** Height of the rod tip over the water, of a rod held up by one who wades so deep [m]. [estimate] */
 export const tipHeightOf = (rodM: number, wadingM = 0): number =>
   Math.max(LOWEST_TIP_M, rodM + HAND_HEIGHT_M - wadingM)
 
-/** What of a head lies anchored on the water and is not in the loop [m]. [practice] */
+/** Length of head anchored on the water and not in the loop [m]. [practice] */
 const anchoredOf = ({ style, carriedM }: Looped, stroke: Stroke): number =>
   Math.max(ANCHORED.leastM, style === 'skagit' ? ANCHORED.skagit[stroke] * carriedM : 0)
 
-/** What lies anchored, and the line in the loop [m]: overhang and what is carried, less that. */
+/** Anchored line, and the line in the loop [m]: overhang and what is carried, less that. */
 export function loopLine(looped: Looped, stroke: Stroke): Pick<DLoop, 'anchoredM' | 'arcM'> {
   const anchoredM = anchoredOf(looped, stroke)
   return { anchoredM, arcM: Math.max(0, OVERHANG_M + looped.carriedM - anchoredM) }
@@ -96,7 +96,7 @@ export function roomForBackCast(lineM: number, roomM: number): RoomFor {
 const STOP_AHEAD = 0.95
 
 /**
- * What a compact stroke has of a full one's launch: less line is live (what lies anchored loads nothing), and the tip's way is
+ Launch of a compact stroke as a share of a full one's: less line is live (what lies anchored loads nothing), and the tip's way is
  * shorter; work goes with both, speed with its root. [physics, estimate]
  */
 export function compactLaunch(looped: Looped): number {

@@ -24,7 +24,7 @@ export type CastStepCode =
 export interface CastStep {
   readonly code: CastStepCode
   readonly tip: PlanPoint
-  /** Where the line's end is: hanging below, on its anchor, behind, or out at the fly. */
+  /** Place of the line's end: hanging below, on its anchor, behind, or out at the fly. */
   readonly lies: 'hangs' | 'anchor' | 'behind' | 'out'
 }
 
@@ -39,7 +39,7 @@ export type CastFault =
   | 'loop-stalls'
   | 'back-drops'
 
-/** Where the anchor of a cast lies, off the side it is made on, in rod lengths: about a rod ahead and a little aside. [practice] */
+/** Place of a cast's anchor, off the side it is made on, in rod lengths: about a rod ahead and a little aside. [practice] */
 export const ANCHOR_PLACE: PlanPoint = [0.4, 0.7]
 
 const SWEEP: CastStep = { code: 'sweep', tip: [0.85, 0.15], lies: 'anchor' }
@@ -51,7 +51,7 @@ interface CastMoves {
   readonly faults: readonly CastFault[]
 }
 
-/** What each cast asks, in order, and what usually goes wrong. [practice] Common practice, no source. */
+/** Steps and usual faults of each cast, in order. [practice] Common practice, no source. */
 export const CAST_MOVES: Readonly<Record<CastName, CastMoves>> = Object.freeze({
   'double-spey': {
     steps: [
@@ -137,7 +137,7 @@ export const CAST_MOVES: Readonly<Record<CastName, CastMoves>> = Object.freeze({
   },
 })
 
-/** What a cast asks in order. Casts without change of angle begin with the line straight out, others with it hanging below. */
+/** Steps of a cast in order. Casts without change of angle begin with the line straight out, others with it hanging below. */
 export const stepsOf = (cast: CastName): readonly CastStep[] => CAST_MOVES[cast].steps
 
 /** On which hand of the body the line hangs before the cast, of the side it is made off: 1 on it, −1 on the other, 0 straight ahead. */

@@ -8,7 +8,7 @@ export interface AirPart {
   readonly lengthM: number
   readonly kgPerM: number
   readonly diameterM: number
-  /** What hangs at its end towards the fly: a second fly on a dropper. */
+  /** Second fly on a dropper, hanging at its end. */
   readonly hangs?: FlyInAir | undefined
 }
 
@@ -57,7 +57,7 @@ export type TurnoverResult =
       readonly outcome: 'turned-over'
       readonly speedAtFlyMps: number
       readonly energyLeft: number
-      /** How far the fly has fallen by the time the loop is out [m]. */
+      /** Fall of the fly by the time the loop is out [m]. */
       readonly dropM: number
       /** Whether it arrives with speed and has not dropped. [estimate] */
       readonly straight: boolean

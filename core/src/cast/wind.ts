@@ -8,7 +8,7 @@ export interface CastWind {
   readonly mps: number
   /** In its gusts, where they were measured [m/s]. */
   readonly gustMps?: number | undefined
-  /** How far it turns to either side of where it comes from [°]. */
+  /** Veer to either side of its mean direction [°]. */
   readonly veerDeg?: number | undefined
 }
 

@@ -1,7 +1,7 @@
 import type { Run } from '../water/index.ts'
 import type { Stand } from './stand.ts'
 
-/** What is behind: as was said today, or else as the pool says. */
+/** Obstruction behind: as was said today, or else as the pool says. */
 export function behindOf(pool: Run | undefined, stand: Stand): Pick<Stand, 'obstruction' | 'behindHighM'> {
   const spot = pool?.spot
   if (stand.obstruction !== 'none' || spot?.behind === undefined)
@@ -9,7 +9,7 @@ export function behindOf(pool: Run | undefined, stand: Stand): Pick<Stand, 'obst
   return { obstruction: spot.behind, behindHighM: stand.behindHighM ?? spot.behindHighM }
 }
 
-/** How high brush or cliff stands behind [m]; what else is there cannot be cast over. */
+/** Height of brush or cliff behind [m]; undefined for what cannot be cast over. */
 export function highBehind(pool: Run | undefined, stand: Stand): number | undefined {
   const { obstruction, behindHighM } = behindOf(pool, stand)
   return obstruction === 'brush' || obstruction === 'cliff' ? behindHighM : undefined

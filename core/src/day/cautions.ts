@@ -5,7 +5,7 @@ import type { Day } from './day.ts'
 import { wadingOf } from './wading.ts'
 import type { Wind } from './wind.ts'
 
-/** What a caution is shown by. */
+/** Setting that cautions are told by. */
 export interface CautionSetting {
   readonly day: Pick<Day, 'run' | 'water' | 'wadingM' | 'where' | 'waterC'> & {
     readonly caster: Pick<Caster, 'hand'>

@@ -13,10 +13,10 @@ import { type Stand, USUAL_STAND } from './stand.ts'
 import type { WaterChoice } from './waterChoice.ts'
 import { aheadOf, bankOf, castLineDeg, windOf } from './wind.ts'
 
-/** How a pool's level stands to the one it was measured at. */
+/** Relation of a pool's level to the one it was measured at. */
 export type PoolLevel = 'as-measured' | 'at-level' | 'far' | 'too-far'
 
-/** Where the day's water comes from. */
+/** Source of the day's water. */
 export type Where =
   | { readonly by: 'words' }
   | {
@@ -39,11 +39,11 @@ export interface Day extends Job {
   /** The water as it is today. */
   readonly run: Run
   readonly plan: SwingPlan
-  /** How deep one stands: what the pool says of it, or, without one, what was said by hand [m]. */
+  /** Wading depth: what the pool says of it, or, without one, what was said by hand [m]. */
   readonly wadingM: number
   /** Wind along the cast, from ahead when positive, in steps [m/s]. */
   readonly aheadMps: number
-  /** How high brush or cliff behind stands over the water, where it is known [m]. */
+  /** Height of brush or cliff behind, over the water, where known [m]. */
   readonly behindHighM?: number | undefined
   readonly schools: Schools
   /** The knot tied at the fly, where the angler has said. */
@@ -52,22 +52,22 @@ export interface Day extends Job {
   readonly own?: OwnWindows | undefined
 }
 
-/** What a day is made of. */
+/** Parts a day is made of. */
 export interface DayParts {
   readonly job: Job
   readonly schools: Schools
   readonly flyKnot?: FlyKnot | undefined
   readonly own?: OwnWindows | undefined
-  /** Where one stands: how deep, where no pool says it, and in what wind. */
+  /** Stand on the day: wading depth, where no pool says it, and in what wind. */
   readonly stand?: Stand | undefined
-  /** How deep one stands by the tide, on a beach that knows it [m]. */
+  /** Wading depth by the tide [m], on a beach that knows it. */
   readonly standingM?: number | undefined
-  /** What the pool's weather station tells. */
+  /** Reading of the pool's weather station. */
   readonly weather?: Weather | undefined
   /** The pool chosen, the flow said by hand, the plan; without it the job's own words and the usual plan. */
   readonly water?: WaterChoice | undefined
   readonly runs?: readonly Run[] | undefined
-  /** What the chosen pool's gauge tells. */
+  /** Reading of the chosen pool's gauge. */
   readonly heard?: Heard | undefined
 }
 

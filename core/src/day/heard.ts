@@ -1,13 +1,13 @@
 import { type GaugeRecord, latest, readByNow } from '../water/index.ts'
 import type { WaterChoice } from './waterChoice.ts'
 
-/** What is known of a gauge, and whether it told it itself or a file did. */
+/** Record of a gauge, and whether it told it itself or a file did. */
 export interface Heard {
   readonly record: GaugeRecord
   readonly from: 'gauge' | 'file'
 }
 
-/** Where today's flow is known from. */
+/** Today's flow and its source. */
 export interface TodaysFlow {
   readonly m3ps: number
   readonly from: 'hand' | 'gauge' | 'file'
@@ -16,7 +16,7 @@ export interface TodaysFlow {
 
 const newestMs = ({ record }: Heard): number => record.readings.at(-1)?.atMs ?? 0
 
-/** What a file told of times that have been; what it told of times still to come counts when they have come. */
+/** Record up to now: what it told of times still to come counts when they have come. */
 export function byNow(heard: Heard, nowMs: number): Heard {
   if (heard.from !== 'file') return heard
   const readings = [...readByNow(heard.record.readings, nowMs)]

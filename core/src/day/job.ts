@@ -6,7 +6,7 @@ import { JOB_LIMITS, SEASONS, STYLES, WATERS } from './answers.ts'
 const within = ({ low, high }: { readonly low: number; readonly high: number }): z.ZodNumber =>
   z.number().min(low).max(high)
 
-/** What the angler wants to fish, in the order they think of it. SI. */
+/** The job: what the angler wants to fish, in the order they think of it. SI. */
 export const jobSchema = z.strictObject({
   fishKg: within(JOB_LIMITS.fishKg),
   water: z.enum(WATERS),
@@ -28,7 +28,7 @@ export const jobSchema = z.strictObject({
   bySeason: z.literal(true).optional(),
   rodId: idSchema.optional(),
   caster: casterSchema,
-  /** How close to the rod tip the fly is stripped in; left out when it is only swung and lifted. */
+  /** Distance from the rod tip to which the fly is stripped in [m]; left out when it is only swung and lifted. */
   stripToM: lengthSchema(0, 40).optional(),
 })
 export type Job = z.infer<typeof jobSchema>

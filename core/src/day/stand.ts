@@ -5,7 +5,7 @@ import type { Obstruction } from '../water/index.ts'
 export const WIND_BY = ['hand', 'station', 'usual'] as const
 export type WindBy = (typeof WIND_BY)[number]
 
-/** Where one stands to cast, and what the air does there. SI. */
+/** Stand of a cast: place and air. SI. */
 export interface Stand {
   /** Looking downstream. */
   readonly bank: Side
@@ -13,11 +13,11 @@ export interface Stand {
   readonly wind: { readonly fromDeg: number; readonly mps: number }
   /** By hand where it is not said. */
   readonly windBy?: WindBy | undefined
-  /** What is behind. */
+  /** Obstruction behind. */
   readonly obstruction: Obstruction
   readonly wadingM: number
   readonly skill: Skill
-  /** How high what is behind stands over the water [m], where somebody has said. */
+  /** Height of what is behind, over the water [m], where somebody has said. */
   readonly behindHighM?: number | undefined
   readonly shoulder?: 'sore' | undefined
   readonly hands?: HandState | undefined
@@ -25,17 +25,17 @@ export interface Stand {
   readonly basket?: true | undefined
   /** Waves, from trough to crest [m]. */
   readonly swellM?: number | undefined
-  /** How far the waves run up the beach [m]. */
+  /** Wave run-up on the beach [m]. */
   readonly runUpM?: number | undefined
   /** Hours round a turn of the tide that are fished. */
   readonly roundTurnH?: number | undefined
-  /** How the beach's mark stood above the prediction, and when it was read. */
+  /** Shift of the beach's mark from the prediction, and when it was read. */
   readonly mark?: { readonly shiftM: number; readonly atMs: number } | undefined
 }
 
 /** Wind that is written down [m/s]: harder nobody stands in it. */
 export const WIND_LIMITS = Object.freeze({ low: 0, high: 40 })
-/** What is written down of what is behind, of waves and marks [m]. */
+/** Limits of what is typed of the stand: height behind, waves and marks [m]. */
 export const STAND_LIMITS = Object.freeze({
   behindHighM: { low: 0, high: 60 },
   swellM: { low: 0, high: 4 },
@@ -58,6 +58,6 @@ export const USUAL_STAND: Stand = Object.freeze({
 /** A mark read longer ago than this no longer shifts the tide [ms]. [practice] */
 const MARK_COUNTS_MS = 24 * 3_600_000
 
-/** How the sea stands above the prediction, by a mark that still counts [m]. */
+/** Shift of the sea from the prediction, by a mark that still counts [m]. */
 export const seaShiftM = ({ mark }: Pick<Stand, 'mark'>, nowMs: number): number =>
   mark !== undefined && nowMs - mark.atMs < MARK_COUNTS_MS ? mark.shiftM : 0

@@ -87,7 +87,7 @@ export const USUAL_DAYS: readonly UsualDay[] = Object.freeze([
   },
 ])
 
-/** Where a new angler's questions start: an ordinary river day. */
+/** First questions of a new angler: an ordinary river day. */
 export const FIRST_JOB: Job = {
   fishKg: 2.7,
   water: 'river',

@@ -2,7 +2,7 @@ import { MEAN_OF_SURFACE, surfaceCurrentAt } from '../water/index.ts'
 import type { Day } from './day.ts'
 
 /**
- * Where one may stand: depth × mean current [m²/s], a field rule of hydrographers (10 and 6 ft × ft/s, from memory) [standard];
+ Limits of standing: depth × mean current [m²/s], a field rule of hydrographers (10 and 6 ft × ft/s, from memory) [standard];
  * depth alone [m] [practice]. C43
  */
 export const WADING = Object.freeze({
@@ -10,7 +10,7 @@ export const WADING = Object.freeze({
   care: { product: 0.56, depthM: 0.9, surfDepthM: 0.6 },
 })
 
-/** What is to be said of standing where the angler stands, at today's level. */
+/** Verdict on standing here, at today's level. */
 export interface Wading {
   readonly state: 'fine' | 'care' | 'not-to-be-waded'
   readonly depthM: number

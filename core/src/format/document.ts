@@ -15,7 +15,7 @@ import { trailsSchema } from './trailSchema.ts'
 /** The open format: one JSON file with everything an angler keeps in Hoxen. */
 export const FORMAT = 'hoxen'
 
-/** What a device knows of how its things came about, so that two devices can be brought together. */
+/** History of a device's things, so that two devices can be brought together. */
 export interface Past {
   readonly trails: Trails
   /** Trails of what was taken away. */
@@ -25,7 +25,7 @@ export interface Past {
 export interface DocumentReading {
   readonly document: HoxenDocument
   readonly problems: readonly Problem[]
-  /** What each thing has been through, and what was taken away, where the file tells it. */
+  /** History of each thing, and what was taken away, where the file tells it. */
   readonly past?: Past
   /** False when nothing can be taken from the file. */
   readonly readable: boolean
@@ -34,7 +34,7 @@ export interface DocumentReading {
 const MAX_CHARACTERS = 50_000_000
 const HEADINGS = ['format', 'version', 'savedAt', 'about', 'trails', 'gone']
 
-/** Where a list stands in a file. */
+/** Path of a list in a file. */
 export const placeOf = (name: ListName): readonly string[] => FILE_PLACES[name] ?? [name]
 
 const KNOWN_KEYS: ReadonlySet<string> = new Set([
@@ -155,7 +155,7 @@ export function readParsedDocument(value: unknown): DocumentReading {
   }
 }
 
-/** What the file tells of how its things came about; a part that is not sound is told, and the file taken as a plain one. */
+/** History told by a file; a part that is not sound is told, and the file taken as a plain one. */
 function pastOf(root: Raw, problems: Problem[]): Past | undefined {
   if (root.trails === undefined) return undefined
   const trails = trailsSchema.safeParse(root.trails)
@@ -165,7 +165,7 @@ function pastOf(root: Raw, problems: Problem[]): Past | undefined {
   return undefined
 }
 
-/** How many of each sort a document holds, by what they count as. */
+/** Number of each sort in a document, by what they count as. */
 export function countsOf(document: HoxenDocument): Readonly<Record<string, number>> {
   const counts: Record<string, number> = {}
   for (const name of LIST_NAMES) {

@@ -7,21 +7,21 @@ import {
   type SingleName,
 } from './kept.ts'
 
-/** What an import would do to one list. */
+/** Plan of an import for one list. */
 export interface ListPlan<T> {
   readonly added: readonly T[]
   readonly changed: readonly { readonly before: T; readonly after: T }[]
   readonly same: number
 }
 
-/** What an import would do to everything that is kept. */
+/** Plan of an import for everything that is kept. */
 export interface ImportPlan {
   readonly lists: { readonly [N in ListName]: ListPlan<ListRow<N>> }
   /** Single things it brings that are not as they are here. */
   readonly singles: readonly SingleName[]
 }
 
-/** How a row of a table that names no identifiers is called until it is taken in. */
+/** Identifier of a table's row that names none, until it is taken in. */
 export const rowId = (row: number, stamp: string): string => `row-${row}-${stamp}`
 const isRowId = (id: string): boolean => /^row-\d+-/.test(id)
 
@@ -36,7 +36,7 @@ function contentOf({ id: _id, ...rest }: { readonly id: string }): string {
   return JSON.stringify(rest, sorted)
 }
 
-/** How many there are of each content. */
+/** Number of rows of each content. */
 function counted(rows: readonly { readonly id: string }[]): Map<string, number> {
   const counts = new Map<string, number>()
   for (const row of rows) counts.set(contentOf(row), (counts.get(contentOf(row)) ?? 0) + 1)
@@ -73,7 +73,7 @@ function planList<T extends { readonly id: string }>(
   return { added, changed, same }
 }
 
-/** What taking `incoming` in would add and change. */
+/** Plan of taking `incoming` in: what it adds and changes. */
 export function planImport(current: HoxenDocument, incoming: HoxenDocument): ImportPlan {
   const lists = LIST_NAMES.map((name) => [name, planList<{ id: string }>(current[name], incoming[name])])
   return {

@@ -6,7 +6,7 @@ import { rigChoiceSchema, riggingSchema, walletSchema } from '../rig/index.ts'
 import { runSchema } from '../water/index.ts'
 import { settingsSchema } from './settingsSchema.ts'
 
-/** What a thing that is kept is called. */
+/** Names of a kept thing. */
 interface Words {
   readonly one: string
   readonly many: string
@@ -18,7 +18,7 @@ interface List<T extends { readonly id: string }> {
   /** More than any angler keeps; so that every list, file and search stays quick. */
   readonly limit: number
   readonly words: Words
-  /** What one of them counts as in a report. */
+  /** Sort that one of them counts as in a report. */
   readonly countAs: (row: T) => string
 }
 

@@ -25,7 +25,7 @@ export interface Asked {
   readonly name: ListName
   readonly mine?: ListRow<ListName>
   readonly theirs?: ListRow<ListName>
-  /** Which side touched it last, by its own clock. */
+  /** Side that touched it last, by its own clock. */
   readonly later: 'mine' | 'theirs'
 }
 
@@ -38,7 +38,7 @@ export interface Older {
   readonly mine?: ListRow<ListName>
 }
 
-/** What bringing another device's file in would do: per thing the newer state wins, nothing is replaced wholesale. */
+/** Plan of bringing another device's file in: per thing the newer state wins, nothing is replaced wholesale. */
 export interface Merge {
   readonly plan: ImportPlan
   /** Things that were changed or taken away here since, and stay so unless the file’s older state is wanted back. */
@@ -46,13 +46,13 @@ export interface Merge {
   /** Taken away there and not touched here since. */
   readonly removed: readonly { readonly name: ListName; readonly row: ListRow<ListName> }[]
   readonly asked: readonly Asked[]
-  /** What becomes of the trails, whatever is answered. */
+  /** Trails after the merge, whatever is answered. */
   readonly trails: Readonly<Record<string, Trail>>
   /** Trails of what is asked about, both sides' in one. */
   readonly askedTrails: Readonly<Record<string, Trail>>
 }
 
-/** What is to be written, all in one step. */
+/** Rows to be written, all in one step. */
 export interface Taken {
   readonly document: HoxenDocument
   readonly removed: readonly { readonly name: ListName; readonly id: string }[]
@@ -191,8 +191,7 @@ export function planMerge(mine: WithPast, theirs: WithPast): Merge {
 }
 
 /**
- * What is written once every question is answered.
- * @param answers by place; what is not answered is taken as it was touched last @param olderToo whether the file’s older states are wanted back
+ Rows written once every question is answered. @param answers by place; what is not answered is taken as it was touched last @param olderToo whether the file’s older states are wanted back
  * @param nowMs [ms since 1970] @param tail tells this mark from others
  */
 export function merged(

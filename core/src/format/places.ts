@@ -26,7 +26,7 @@ const round = (deg: number): number => Number(deg.toFixed(DECIMALS))
 type Placed = Run & { readonly spot: NonNullable<Run['spot']> }
 const isPlaced = (run: Run): run is Placed => run.spot !== undefined
 
-/** What a waypoint says of a pool besides its name. */
+/** Facts of a waypoint besides its name. */
 const about = ({ bank, widthM, spot }: Placed): string =>
   `${bank} bank, ${Math.round(widthM)} m wide, facing ${Math.round(spot.facesDeg)}°`
 
@@ -154,7 +154,7 @@ export function readPlaces(text: string): PlacesReading {
   return trimmed.startsWith('<') ? readGpx(trimmed) : refused('not-places')
 }
 
-/** What the places of a file would do to the pools. */
+/** Plan of the places of a file for the pools. */
 export interface PlacesPlan {
   readonly added: readonly Run[]
   readonly moved: readonly { readonly before: Run; readonly after: Run }[]

@@ -29,7 +29,7 @@ const sharedSchema = z.strictObject({
   run: runSchema.optional(),
   flowM3ps: flowSchema.optional(),
   flyKnot: z.enum(JOINT_KNOTS['leader-fly']).optional(),
-  /** What the sharer found out of this rod, by style. */
+  /** Windows the sharer found for this rod, by style. */
   own: z.partialRecord(z.enum(WINDOW_STYLES), bandSchema).optional(),
 })
 
@@ -43,7 +43,7 @@ export type SharedReading =
 /** The JSON Schema (draft 2020-12) of what stands in a link. */
 export const sharedJsonSchema = (): object => z.toJSONSchema(sharedSchema, { io: 'input' })
 
-/** What stands in a link, as text. */
+/** Text of a link. */
 export const writeShared = (shared: Shared): string => JSON.stringify(shared)
 
 /** Reads what stood in a link: whole and sound, or not at all. */

@@ -1,6 +1,6 @@
 import { JOINT_KNOTS } from '../rig/index.ts'
 
-/** What a file or a store holds before its schemas have looked at it. */
+/** Contents of a file or store before its schemas have looked at it. */
 export type Raw = { readonly [key: string]: unknown }
 
 const isRaw = (value: unknown): value is Raw =>
@@ -9,7 +9,7 @@ const isRaw = (value: unknown): value is Raw =>
 const without = (raw: Raw, ...keys: readonly string[]): Raw =>
   Object.fromEntries(Object.entries(raw).filter(([key]) => !keys.includes(key)))
 
-/** Where a list stands in a file when it is not under its own name. */
+/** Path of each list that does not stand under its own name in a file. */
 export const FILE_PLACES: Readonly<Record<string, readonly string[]>> = Object.freeze({
   items: ['gear', 'items'],
 })

@@ -28,7 +28,7 @@ export function onward(trail: Trail, nowMs: number, tail: string): Trail {
   return [`${at.toString(36)}-${tail}`, ...trail].slice(0, TRAIL_KEPT)
 }
 
-/** What came of what. */
+/** Descent of one state from another. */
 export type Descent = 'same' | 'mine-newer' | 'theirs-newer' | 'apart'
 
 export function descent(mine: Trail, theirs: Trail): Descent {

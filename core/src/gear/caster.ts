@@ -1,6 +1,6 @@
 import * as z from 'zod'
 
-/** How this person casts; a lower hand that pulls bends the rod fully and can fish lighter. */
+/** Casting habits of this person; a lower hand that pulls bends the rod fully and can fish lighter. */
 export const casterSchema = z.strictObject({
   hand: z.enum(['right', 'left']),
   habit: z.enum(['lower-hand', 'average', 'top-hand']),

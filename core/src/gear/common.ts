@@ -3,7 +3,7 @@ import { ID_PATTERN } from './vocabulary.ts'
 
 export const idSchema = z.string().regex(ID_PATTERN, 'id')
 
-/** What the owner calls a thing: one line, no control characters. Shown as text, never as markup. */
+/** Name the owner calls a thing: one line, no control characters. Shown as text, never as markup. */
 export const nameSchema = z
   .string()
   .trim()

@@ -20,7 +20,7 @@ export type FieldType =
 
 /** One thing a person can say about one kind of gear: drives the form, the file columns and the error words. */
 export interface Field {
-  /** Where it stands in the item, dots between levels. */
+  /** Path in the item, dots between levels. */
   readonly path: string
   /** File column, without the unit. */
   readonly column: string
@@ -31,7 +31,7 @@ export interface Field {
   readonly early?: true
   /** Read and written in files, but not asked for. */
   readonly unasked?: true
-  /** Where it is measured on the thing itself, as it is drawn: at its rear, over the whole of it, at its front. */
+  /** Place on the drawing where it is measured: at its rear, over the whole of it, at its front. */
   readonly drawnAt?: 'rear' | 'whole' | 'front'
   readonly help?: string
 }

@@ -24,7 +24,7 @@ export const headSchema = z
     /** Mass of the head without its tip; of the first `lengthM` for a full line. */
     massKg: z.number().min(0.002).max(0.15).optional(),
     lengthM: lengthSchema(0.8, 40),
-    /** What is printed on the box; never used for fitting when the mass is known. */
+    /** Number printed on the box; never used for fitting when the mass is known. */
     labelNumber: lineNumberSchema.optional(),
     labelStandard: z.enum(LINE_STANDARDS).optional(),
     frontTaperM: lengthSchema(0.1, 20).optional(),

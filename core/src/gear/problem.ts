@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import { KINDS, type Kind } from './vocabulary.ts'
 
-/** What is wrong and where, as a code with data; the sentence is made in `words`. */
+/** Fault and its place, as a code with data; the sentence is made in `words`. */
 export interface Problem {
   readonly path: readonly (string | number)[]
   readonly code: string
@@ -10,7 +10,7 @@ export interface Problem {
   readonly kind?: Kind
 }
 
-/** What is read of a schema: enough to find the figure that a path leads to, without the library that made it. */
+/** Parts of a schema that are read: enough to find the figure that a path leads to, without the library that made it. */
 interface Described {
   readonly type: string
   readonly shape?: Readonly<Record<string, z.core.$ZodType>>

@@ -17,7 +17,7 @@ export const tipSchema = z
     kgPerM: z.number().min(1e-4).max(0.02).optional(),
     diameterM: lengthSchema(0.0003, 0.004).optional(),
     sinkRateMps: sinkRateSchema.optional(),
-    /** How much of a part-sinking tip sinks, at its front. */
+    /** Sinking length of a part-sinking tip, at its front [m]. */
     sinkingLengthM: lengthSchema(0, 8).optional(),
     /** Rod number a tapered tip is made for. */
     rodNumber: lineNumberSchema.optional(),

@@ -43,13 +43,13 @@ export const ONE_PIECE_STYLES: readonly HeadStyle[] = ['integrated', 'double-tap
 export const LINE_STANDARDS = ['single-hand', 'H', 'S', 'M', 'L'] as const
 export type LineStandard = (typeof LINE_STANDARDS)[number]
 
-/** What a cheater can be: length [m] and mass per length [kg/m]. */
+/** Limits of a cheater: length [m] and mass per length [kg/m]. */
 export const CHEATER_LIMITS = Object.freeze({
   lengthM: { low: 0.3, high: 6 },
   kgPerM: { low: 5e-4, high: 9e-3 },
 })
 
-/** Where the sections of a head come from. */
+/** Source of a head's sections. */
 export const SECTIONS_BY = ['measured', 'usual'] as const
 
 export const MATERIALS = ['nylon', 'fluorocarbon'] as const
@@ -64,10 +64,10 @@ export const ID_PATTERN = /^[A-Za-z0-9-]{1,64}$/
 /** More backing than any spool takes [m]. */
 export const BACKING_LIMIT_M = 1000
 
-/** Where a second fly can hang: up the leader from the first [m]. Closer they tangle, further the cast is no longer one. [practice] */
+/** Limits of the distance from the first fly up to a dropper [m]. Closer they tangle, further the cast is no longer one. [practice] */
 export const DROPPER_LIMITS = Object.freeze({ low: 0.2, high: 3 })
 /** As close as a heavy dropper comes to its point fly [m]. [practice] */
 export const USUAL_DROPPER_M = 0.45
 
-/** What a fly weighs [kg]. */
+/** Limits of a fly's mass [kg]. */
 export const FLY_KG = Object.freeze({ low: 1e-5, high: 0.02 })

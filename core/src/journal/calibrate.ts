@@ -33,14 +33,14 @@ export type Calibrated =
       readonly depth: Factor
       readonly current: Factor
       readonly correlation: number
-      /** Where depth and current cannot be told apart: the one correction, told as depth with the current as it was measured. */
+      /** The one correction where depth and current cannot be told apart: told as depth with the current as it was measured. */
       readonly combined?: Factor
-      /** What is kept beside the pool, without the day. */
+      /** Result kept beside the pool, without the day. */
       readonly byLog: ByLog
     }
   | { readonly outcome: 'too-few' }
 
-/** How a log teaches a pool's own depth and current. [estimate] */
+/** Model by which a log teaches a pool's own depth and current. [estimate] */
 export const CALIBRATE_MODEL = Object.freeze({
   /** Standard deviations of the logarithms before anything was seen. */
   ...POOL_SPREAD,
@@ -60,7 +60,7 @@ export const CALIBRATE_MODEL = Object.freeze({
 
 const { abs, exp, log, sqrt } = Math
 
-/** What an entry of the journal has seen, where its rig is still there and its flow is known. */
+/** Observation of a journal entry, where its rig is still there and its flow is known. */
 export function seenIn(
   { flowM3ps, fly, dropper, fishAt, plan, castM, rig, saw }: Entry,
   items: ReadonlyMap<string, Item>,
@@ -95,7 +95,7 @@ function tasksOf(run: Run, { setup, flowM3ps }: Seen, entry: number): readonly C
 export const calibrationTasks = (run: Run, seen: readonly Seen[]): readonly CalibrationTask[] =>
   seen.flatMap((one, entry) => tasksOf(run, one, entry))
 
-/** Where a swing lies between too high (−1), with the fish (0) and on the bed (+1). */
+/** Height of a swing, from too high (−1) over with the fish (0) to on the bed (+1). */
 function heightOf({ outcome, summary }: Swung): number {
   const { overHoldingS, aboveS, belowS, touches, draggedM } = summary
   if (outcome === 'grounded') return 1
@@ -112,7 +112,7 @@ function chanceOfSeeing(saw: Saw, height: number): number {
   return Math.max(1e-6, chance)
 }
 
-/** What an angler might say of a swing, by the same scatter. @param roll [0, 1) */
+/** Drawn report of a swing by an angler, by the same scatter. @param roll [0, 1) */
 export function sawOf(swung: Swung, roll: number): Saw {
   const height = heightOf(swung)
   const high = chanceOfSeeing('high', height)
@@ -170,7 +170,7 @@ function joinedOf(known: readonly Weighed[]): readonly Weighed[] {
 /** A place of the posterior's grid: logarithms of depth and current factor, and of how likely they are together. */
 type GridPoint = readonly [d: number, c: number, logWeight: number]
 
-/** How likely the entries are at each depth and current, row by row. Logarithms are summed: hundreds of entries multiply to nothing. */
+/** Likelihood of the entries at each depth and current, row by row. Logarithms are summed: hundreds of entries multiply to nothing. */
 function* gridOf(known: readonly Weighed[]): Steps<readonly GridPoint[]> {
   const { depthSd, currentSd, reach, swings, places } = CALIBRATE_MODEL
   const grid: GridPoint[] = []
@@ -208,7 +208,7 @@ function momentsOf(grid: readonly GridPoint[]) {
   return { d, c, sdD, sdC, correlation: (sumDC / total - d * c) / (sdD * sdC) }
 }
 
-/** What was seen, weighed against what swings in such water do: a pool's own depth and current, by Bayes on a grid. [log] */
+/** Posterior of observations, weighed against what swings in such water do: a pool's own depth and current, by Bayes on a grid. [log] */
 function* posteriorOf(known: readonly Weighed[]): Steps<Calibrated> {
   const { least, inseparable } = CALIBRATE_MODEL
   const from = known.length
@@ -232,11 +232,11 @@ function* posteriorOf(known: readonly Weighed[]): Steps<Calibrated> {
   }
 }
 
-/** What swings that were let go teach of a pool. */
+/** Correction of a pool, from swings already worked out. */
 export const calibrated = (seen: readonly Seen[], rides: ReadonlyMap<string, Swung>): Calibrated =>
   through(posteriorOf(seen.flatMap((one, entry) => weighedOf(one, entry, rides))))
 
-/** What a pool's log teaches, from the pool as it was measured: entry by entry, then all together. */
+/** Correction of a pool by its log, from the pool as it was measured: entry by entry, then all together. */
 export function* calibrateInSteps(run: Run, seen: readonly Seen[]): Steps<Calibrated> {
   const known: Weighed[] = []
   for (const [entry, one] of seen.entries()) {

@@ -16,7 +16,7 @@ export const triedSchema = z.strictObject({
   id: idSchema,
   rodId: idSchema,
   style: z.enum(WINDOW_STYLES),
-  /** What was cast: the head, and the tip where the window counts it [kg]. */
+  /** Mass cast: the head, and the tip where the window counts it [kg]. */
   headKg: within(TRIED_KG),
   /** The head's name as it was, for the list. */
   name: z.string().max(80).optional(),
@@ -64,7 +64,7 @@ export const entrySchema = z.strictObject({
   plan: planSchema,
   castM: lengthSchema(1, 80),
   saw: z.enum(SAW),
-  /** How it went through the water, where one noticed. */
+  /** Pace through the water, where one noticed. */
   pace: z.enum(PACES).optional(),
   fish: z.number().int().min(0).max(ENTRY_LIMITS.fish).optional(),
   notes: z.string().max(ENTRY_LIMITS.notes).optional(),

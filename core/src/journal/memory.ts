@@ -2,13 +2,13 @@ import { levelFactors, type Run } from '../water/index.ts'
 import type { Entry } from './keptSchema.ts'
 import type { Saw } from './vocabulary.ts'
 
-/** What a pool remembers of one tip with its leader near a level. */
+/** Memory a pool has of one tip with its leader near a level. */
 export interface Remembered {
   readonly tip: string | null
   /** Its name as it was; null for none, undefined where nobody wrote it down. */
   readonly leader?: string | null | undefined
   readonly saw: Readonly<Record<Saw, number>>
-  /** How much deeper the nearest such entry's water was, as a share; negative shallower. */
+  /** Relative depth of the nearest such entry's water, as a share; negative shallower. */
   readonly deeper: number
 }
 
@@ -17,7 +17,7 @@ export const NEAR = 0.12
 /** Entries nearer to one another than this are at one level: what was seen oftener comes first. */
 const SAME = 0.02
 
-/** How much deeper the pool is at one flow than at another, as a share. */
+/** Relative depth of the pool at one flow over another, as a share. */
 export const deeperAt = (flowM3ps: number, thanM3ps: number): number =>
   levelFactors(flowM3ps / thanM3ps).depth - 1
 
@@ -51,17 +51,17 @@ function allRemembered(
 }
 
 /**
- * What was seen in a pool at levels near this one, the nearest level first. Levels are near by depth, not by equal flows.
+ Observations in a pool at levels near this one, the nearest level first. Levels are near by depth, not by equal flows.
  * @param flowM3ps today's [m³/s]
  */
 export const remembers = (run: Run, flowM3ps: number, entries: readonly Entry[]): readonly Remembered[] =>
   allRemembered(run, flowM3ps, entries, NEAR)
 
-/** Where nothing was logged near this level: the nearest that was. */
+/** Nearest level with entries, where nothing was logged near this one. */
 export const nearestTo = (run: Run, flowM3ps: number, entries: readonly Entry[]): Remembered | undefined =>
   allRemembered(run, flowM3ps, entries, Number.POSITIVE_INFINITY)[0]
 
-/** What was seen of a tip, whatever leader was on it. */
+/** Observations of a tip, whatever leader was on it. */
 export function seenWith(known: readonly Remembered[], tip: string | null): Remembered['saw'] | undefined {
   const some = known.filter((one) => one.tip === tip)
   if (some.length === 0) return undefined

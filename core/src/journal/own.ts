@@ -11,7 +11,7 @@ import {
 import type { Bent, Tried } from './keptSchema.ts'
 import { type OwnWindow, ownWindow, PRIOR_SD, type Prior } from './trials.ts'
 
-/** What was learnt of rods. */
+/** Windows learnt of rods. */
 export interface Learnt {
   readonly trials: readonly Tried[]
   readonly bends: readonly Bent[]
@@ -43,7 +43,7 @@ function* bentWindows(gear: Gear, bends: readonly Bent[], options: WindowOptions
   return out
 }
 
-/** What is believed of a window before any trial: print, else bend, else number. */
+/** Prior of a window before any trial: print, else bend, else number. */
 export function priorOf({ lowKg, centreKg, highKg, tag, from }: GrainWindow): Prior {
   return {
     centreKg,

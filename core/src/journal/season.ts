@@ -3,7 +3,7 @@ import type { Entry } from './keptSchema.ts'
 import { deeperAt, NEAR } from './memory.ts'
 import type { Saw } from './vocabulary.ts'
 
-/** Which entries one looks at; what is left out is not asked. */
+/** Filter of the entries; what is left out is not asked. */
 export interface EntryFilter {
   readonly runId?: string | undefined
   /** A tip’s name; null for none on. */

@@ -25,7 +25,7 @@ function dice(seed: number): () => number {
   }
 }
 
-/** What a caster whose window is truly round this centre would say. */
+/** Feel reported by a caster whose window is truly round this centre. */
 function felt(headKg: number, trueKg: number, roll: () => number): Feel {
   let left = roll()
   for (const feel of FEELS) {

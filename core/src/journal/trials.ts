@@ -1,6 +1,6 @@
 import { type EvidenceTag, KG_PER_GRAIN } from '../quantity/index.ts'
 
-/** How a head felt on a rod: too light, a little light, right, a little heavy, too heavy. */
+/** Feel of a head on a rod: too light, a little light, right, a little heavy, too heavy. */
 export const FEELS = [-2, -1, 0, 1, 2] as const
 export type Feel = (typeof FEELS)[number]
 
@@ -9,7 +9,7 @@ export interface Trial {
   readonly feel: Feel
 }
 
-/** What is believed of a caster’s window before any trial: its centre, and how unsure that is. */
+/** Prior of a caster’s window before any trial: its centre, and how unsure that is. */
 export interface Prior {
   readonly centreKg: number
   /** Half-width ÷ centre. */
@@ -18,7 +18,7 @@ export interface Prior {
   readonly sd: number
 }
 
-/** How unsure a window is before trials, by what it rests on: the caster moves it, whoever printed it. [estimate] */
+/** Standard deviation of a window before trials, by what it rests on: the caster moves it, whoever printed it. [estimate] */
 export const PRIOR_SD: Readonly<Record<EvidenceTag, number>> = Object.freeze({
   printed: 0.07,
   log: 0.05,
@@ -99,7 +99,7 @@ export interface OwnWindow {
   readonly settled: boolean
 }
 
-/** What is believed, place by place of the grid: centre off the prior’s, half-width, and how much it weighs. */
+/** Posterior on a grid: centre off the prior’s, half-width, and how much it weighs. */
 interface Grid {
   readonly off: Float64Array
   readonly half: Float64Array
@@ -162,7 +162,7 @@ function posterior(prior: Prior, trials: readonly Trial[]): Grid {
 /** Places of the grid that weigh less are passed over, as a share of all. */
 const LEAST_WEIGHT = 1e-7
 
-/** How unsure the centre is expected to be once a head was tried: over all it may feel like. */
+/** Expected standard deviation of the centre once a head was tried: over all it may feel like. */
 function sdAfter({ off, half, weight }: Grid, at: number): number {
   const chance = new Float64Array(FEELS.length)
   const first = new Float64Array(FEELS.length)

@@ -31,7 +31,7 @@ export interface SingleChangeSwing {
   readonly input: SwingInput
 }
 
-/** What the angler owns that could be changed to. */
+/** Spare parts the angler could change to. */
 export interface Spares {
   /** Tips with the leader each is judged with. */
   readonly fronts: readonly Front[]

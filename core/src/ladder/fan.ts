@@ -4,7 +4,7 @@ import { diameterForSinkRate, sinkRateMps, WATER_MODEL, type WaterPart } from '.
 import { type Ride, SWING_OPTIONS, type SwingInput } from '../swing/index.ts'
 import { type Run, scaledRun, spreadOf } from '../water/index.ts'
 
-/** What a swing is unsure of besides the pool, as standard deviations of the logarithms. [estimate] */
+/** Standard deviations of a swing's unknowns besides the pool, of the logarithms. [estimate] */
 export const FAN_MODEL = Object.freeze({
   /** Swings that are let go. */
   samples: 24,
@@ -107,7 +107,7 @@ export interface Band {
   readonly high: number
 }
 
-/** Where four swings in five lie. */
+/** Central 80 % of the fan. */
 export interface Fan {
   readonly points: readonly (Band & { readonly tS: number })[]
   readonly hangDepthM: Band

@@ -23,7 +23,7 @@ export interface Rung {
   readonly input: SwingInput
 }
 
-/** What one owns to try behind a head: the tips, the gear they and their leaders are in, and which leader is on which. */
+/** Tips to try behind a head: the tips, the gear they and their leaders are in, and which leader is on which. */
 export interface TipsOwned {
   readonly tips: readonly TipItem[]
   readonly items: ReadonlyMap<string, Item>
@@ -36,7 +36,7 @@ export function frontsToTry(parts: RigParts, { tips, items, wallet }: TipsOwned)
   return fronts.map((tip) => frontWith(parts, wallet, tip, items))
 }
 
-/** Which tip a front has. */
+/** Identifier of a front's tip. */
 export const tipIdOf = ({ tip }: Pick<Front, 'tip'>): string | null => tip?.item.id ?? null
 
 export const anglesAround = (angleDeg: number): readonly number[] =>
@@ -61,7 +61,7 @@ const SHARE_STEP = 0.01
 /** Fewer seconds than this make no difference an angler could tell. [estimate] */
 const TELLING_S = 0.5
 
-/** How many seconds longer one swing holds the fly with the fish than another; 0 where nobody could tell. */
+/** Seconds longer that one swing holds the fly with the fish than another; 0 where nobody could tell. */
 export function gainS(than: SwingSummary, now: SwingSummary): number {
   const gain = now.holdingS - than.holdingS
   return Math.abs(gain) < TELLING_S ? 0 : gain
@@ -69,7 +69,7 @@ export function gainS(than: SwingSummary, now: SwingSummary): number {
 
 const STATES = ['holds', 'watch', 'breaks']
 
-/** What swings are told apart by, the first that differs decides; lower is better. */
+/** Ranks that order swings, the first that differs decides; lower is better. */
 function ranksOf(swung: Swung): readonly number[] {
   const { holdingShare, ridesM, snagRisk } = swung.summary
   const share = Math.round(holdingShare / SHARE_STEP)

@@ -2,7 +2,7 @@ import type { Head, Section } from '../gear/index.ts'
 import { type HeadFacts, sectionsOf } from './head.ts'
 import { kgPerMAt, type LineProfile, lengthOf, lengthWeighing, massOf } from './profile.ts'
 
-/** Which end of a line is cut. */
+/** End of a line that is cut. */
 export const CUT_ENDS = ['front', 'rear'] as const
 export type CutEnd = (typeof CUT_ENDS)[number]
 
@@ -30,7 +30,7 @@ function firstMetres(line: LineProfile, atM: number): LineProfile {
 }
 
 /**
- * How much to take off one end of a line so that the rest weighs so much, and what is left. The mass left is the target, to
+ Cut that makes a line weigh the target: length taken off one end, and what is left. The mass left is the target, to
  * rounding; section by section the diameter stays linear. [physics]
  * @param targetKg (0, mass of the line] [kg] @param from the end that is cut
  * @example cutTo({ sections: [{ lengthM: 10, startKgPerM: 0.003, endKgPerM: 0.003 }] }, 0.024, 'rear') // { outcome: 'cut', cutM: 2, line: { sections: [{ lengthM: 8, startKgPerM: 0.003, endKgPerM: 0.003 }] } }

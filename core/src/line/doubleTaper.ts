@@ -9,7 +9,7 @@ export const USUAL_TAPER_M = 8 * M_PER_FOOT
 /** Whole length of the longest double tapers sold [m]; the rear taper is never in the air and is left out. [practice] */
 const WHOLE_LENGTH_M = 120 * M_PER_FOOT
 
-/** What is asked of a double taper: front tapers, line out, heads compared with it [m, kg]. */
+/** Limits of the double-taper table: front tapers, line out, heads compared with it [m, kg]. */
 export const DOUBLE_TAPER_LIMITS = Object.freeze({
   taperM: { low: M_PER_FOOT, high: SINGLE_HAND_LENGTH_M },
   lengthM: { low: 0, high: WHOLE_LENGTH_M },

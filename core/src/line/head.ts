@@ -13,7 +13,7 @@ export interface HeadFacts {
   readonly profileTag: EvidenceTag
   /** Mass per length at the very front, where a tip or leader is joined [kg/m]. */
   readonly frontKgPerM: Figure
-  /** What the rod feels of a trout line: the first 30 ft; otherwise the head. [kg] */
+  /** Mass of a trout line that the rod feels: the first 30 ft; otherwise the head. [kg] */
   readonly first30Kg: number
   readonly onePiece: boolean
 }
@@ -130,7 +130,7 @@ export const sectionsOf = (
 })
 
 /**
- * What a head is, from what its owner knows of it. A head with length and mass only gets the usual profile of its
+ Facts of a head, from what its owner knows of it. A head with length and mass only gets the usual profile of its
  * kind, tagged estimate; a measured profile is scaled to the measured mass.
  */
 export function headFacts(head: Head): HeadFacts {

@@ -10,7 +10,7 @@ import {
   twoHandNumber,
 } from './standard.ts'
 
-/** What a head really is in each standard, beside the label on its box. */
+/** Reading of a head in each standard, beside the label on its box. */
 export interface LabelReading {
   /** By all the mass the head puts in the air, as if it were the first 30 ft of a single-hand line. */
   readonly singleHand: NumberReading

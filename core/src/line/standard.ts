@@ -54,7 +54,7 @@ export function twoHandKg(number: number, of: TwoHandClass): number | undefined 
   return row === undefined ? undefined : row[of] * KG_PER_GRAIN
 }
 
-/** Where the tables come from, said beside them. */
+/** Sources of the tables, said beside them. */
 export const STANDARD_SOURCES = Object.freeze({ singleHand: singleHand.source, twoHand: twoHand.source })
 
 export interface NumberReading {

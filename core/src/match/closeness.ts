@@ -11,7 +11,7 @@ export function closeness(
   return closenessCost(massOnWindow(parts.rod, parts.head, parts.tip, window?.counts ?? 'head'), window)
 }
 
-/** What each tip adds on a window that counts tips [kg], lightest first. */
+/** Mass that each tip adds on a window that counts tips [kg], lightest first. */
 export const addedKg = (tips: Candidates['tips']): readonly number[] =>
   tips.map((tip) => (tip?.item.kind === 'tip' ? tip.massKg.value : 0)).sort((a, b) => a - b)
 

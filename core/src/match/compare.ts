@@ -7,7 +7,7 @@ export interface ComparedLine {
   readonly lines: readonly [Check | undefined, Check | undefined]
 }
 
-/** What two rigs have in common and what not, line by line. */
+/** Comparison of two rigs, line by line. */
 export interface Compared {
   /** Lines that stand otherwise, the widest apart first; then those whose figures differ. */
   readonly differ: readonly ComparedLine[]
@@ -38,7 +38,7 @@ export function compareRigs(a: RankedRig, b: RankedRig): Compared {
   }
 }
 
-/** What one rig is better for than another, each with both figures in SI. */
+/** Advantage of one rig over another, each with both figures in SI. */
 export interface Advantage {
   readonly of: 0 | 1
   readonly what: 'reach' | 'room' | 'with-fish' | 'lift'

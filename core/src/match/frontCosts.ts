@@ -16,9 +16,9 @@ export interface TipOn {
   readonly tipCost: number
 }
 
-/** What tips and leaders cost on a rod and head, in one search. */
+/** Costs of tips and leaders on a rod and head, in one search. */
 export class FrontCosts {
-  /** What leaders cost by themselves, and the least of them. */
+  /** Costs of leaders by themselves, and the least of them. */
   private readonly alone: LeaderCosts
   private readonly byTip = new Map<string, LeaderCosts>()
   private readonly tipKeys: (string | undefined)[] = []
@@ -53,7 +53,7 @@ export class FrontCosts {
     return key
   }
 
-  /** What leaders cost with the tip taken where no rod or head has a say in it. */
+  /** Costs of leaders with the tip taken, where no rod or head has a say in it. */
   private withTip(key: string): LeaderCosts {
     const known = this.byTip.get(key)
     if (known !== undefined) return known
@@ -65,7 +65,7 @@ export class FrontCosts {
     return found
   }
 
-  /** What a tip costs on the head taken, whatever rod and leader. */
+  /** Cost of a tip on the head taken, whatever rod and leader. */
   private onHead(tipIndex: number): number {
     this.draft.tip = this.c.tips[tipIndex] ?? null
     return costOf(this.groups.headTip, this.draft, this.day)
@@ -120,7 +120,7 @@ export class FrontCosts {
     return costs
   }
 
-  /** What leaders cost with the tip taken, and by all that rod and head mean to them under a key. */
+  /** Costs of leaders with the tip taken, by all that rod and head mean to them. */
   private keyed(tipIndex: number): LeaderCosts {
     const { draft, groups, day } = this
     const tipKey = this.keyOfTip(tipIndex)

@@ -1,4 +1,4 @@
-/** What each leader costs with something that is given. */
+/** Costs of each leader with something that is given. */
 export interface LeaderCosts {
   readonly costs: readonly number[]
   readonly least: number

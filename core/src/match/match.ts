@@ -27,9 +27,9 @@ export interface RankedRig {
   readonly checks: readonly Check[]
   readonly score: Score
   readonly window: GrainWindow | undefined
-  /** What the window weighs of this rig [kg]. */
+  /** Mass of this rig that the window weighs [kg]. */
   readonly massKg: number
-  /** How it swings in the day; without it the verdict is provisional, and never holds. */
+  /** Swing of the rig on the day; without it the verdict is provisional, and never holds. */
   readonly swung?: Swung
 }
 
@@ -54,7 +54,7 @@ export interface PartOption {
 export interface MatchResult {
   readonly outcome: 'ranked' | 'nothing-fits' | 'no-rods' | 'no-heads'
   readonly cards: readonly Card[]
-  /** How many rigs the gear could be put together to. */
+  /** Number of rigs the gear could be put together to. */
   readonly combinations: number
 }
 

@@ -84,13 +84,13 @@ export class PairCosts {
     return this.leastOfRod(rodIndex) + branch.least + both
   }
 
-  /** What the looks that grow with a head's length come to for the shortest. */
+  /** Cost for the shortest head of the looks that grow with a head's length. */
   private leastByLength({ shortest }: Branch): number {
     this.draft.head = shortest.head
     return this.costOfThese('with-head')
   }
 
-  /** How far the mass must lie from the aim, and what looks at it come to for the head next to the window. */
+  /** Cost of mass for the head next to the window. */
   private leastByMass({ lightest, heaviest }: Branch): number {
     const { draft, day } = this
     draft.head = lightest.head
@@ -110,7 +110,7 @@ export class PairCosts {
     return costOf(this.groups.growing[how], this.draft, this.day)
   }
 
-  /** What the rod and head taken cost together, and the least that the whole rig can come to. */
+  /** Cost of the rod and head taken, and the least that the whole rig can come to. */
   together(rodIndex: number, headIndex: number): { readonly cost: number; readonly least: number } {
     const { draft, day, groups } = this
     const cost = costOf(groups.pair, draft, day)

@@ -19,7 +19,7 @@ import { judgeSwung } from './judgeSwung.ts'
 import { judge, type RankedRig } from './match.ts'
 import { costOf, rankCost } from './score.ts'
 
-/** How one line of the ledger would change. */
+/** Effect on one line of the ledger. */
 export interface Effect {
   readonly code: CheckCode
   readonly from: CheckState | 'absent'
@@ -77,7 +77,7 @@ export function effectsOf(before: readonly Check[], after: readonly Check[]): re
 
 const rank = (state: CheckState | 'absent'): number => (state === 'absent' ? 0 : stateRank(state))
 
-/** What one owns, and which leader is on which tip. */
+/** Gear owned, and the leader on each tip. */
 export interface Owned {
   readonly gear: Gear
   readonly wallet: Wallet
@@ -151,7 +151,7 @@ const cheaper = (a: Ranked, b: Ranked): boolean =>
 /** Mends of one line that are let swing before one is offered. */
 const MOST_MENDS = 8
 
-/** What a rig costs but for the line that only its swing decides. */
+/** Cost of a rig but for the line that only its swing decides. */
 const firstCost = (checks: readonly Check[]): number => costOf(checks.filter((c) => c.code !== 'depth'))
 
 /** Options of a slot that could mend a line, by all that is known before they are let swing. */

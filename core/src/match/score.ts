@@ -5,18 +5,18 @@ import type { GrainWindow } from '../rod/index.ts'
 /** Why a rig stands where it stands: breaks first, by how far off they are, then weighted watches, then distance from the window's aim. */
 export interface Score {
   readonly breaks: number
-  /** How far off the breaking lines are together, in doublings. */
+  /** Doublings that the breaking lines are off, together. */
   readonly off: number
   readonly watches: number
   /** Watches weighted by evidence, in tenths, so that sums are exact. */
   readonly watchTenths: number
   /** Distance from the aim in half-widths of the window; 0 is dead centre, 1 the edge. */
   readonly offCentre: number
-  /** How far the other lines lie from what their rules would pick, together. */
+  /** Distance of the other lines from what their rules would pick, together. */
   readonly offRules: number
 }
 
-/** How far off a break is counts in tenths of a doubling: nearer than that is as near. */
+/** Steps of a break's distance, in parts of a doubling: nearer than that is as near. */
 const OFF_STEPS = 10
 /** One tenth of a doubling; dearer than any sum of watches. */
 const OFF_COST = 1_000_000_000

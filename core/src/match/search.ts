@@ -12,15 +12,15 @@ import { SideCosts, type Sides } from './sideCosts.ts'
 /** All that a search runs. */
 const SEARCHED: readonly Look[] = CHECKS.flatMap((check) => quickLooks(check))
 
-/** What a search brings: the best rig of each rod and head, or of each rod, head and tip. */
+/** Result wanted of a search: the best rig of each rod and head, or of each rod, head and tip. */
 export interface SearchFor {
   readonly limit: number
   readonly oneFor: 'head' | 'tip'
-  /** What the rigs are weighed by; the groups it prunes with follow from what each needs. */
+  /** Looks that the rigs are weighed by; the groups it prunes with follow from what each needs. */
   readonly looks?: readonly Look[]
 }
 
-/** What waits its turn, by the least that its best rig can cost, as far as that is known. */
+/** Queue entry, ordered by the least that its best rig can cost, as far as that is known. */
 interface Waiting {
   readonly bound: number
   readonly rodIndex: number
@@ -34,7 +34,7 @@ interface Pair {
   readonly headIndex: number
   /** Rod by rod, head by head: settles ties. */
   readonly place: number
-  /** What rod and head cost, alone and together. */
+  /** Cost of rod and head, alone and together. */
   readonly own: number
   /** Once they were looked for. */
   readonly sides?: Sides

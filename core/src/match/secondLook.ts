@@ -48,7 +48,7 @@ function* secondCard(rigs: readonly RigParts[], day: Day, card: Card): Steps<Car
   return rig === undefined ? card : { ...card, rig, tips: swung.map((each) => partOption(each, 'tipId')) }
 }
 
-/** What may stand in the place of the best rig's own leader or running line, before it is let swing. */
+/** Alternatives for the best rig's own leader or running line, before it is let swing. */
 const OTHERS = {
   leaders: {
     slot: 'leaderId',

@@ -55,7 +55,7 @@ class RankedLists<T> {
   }
 }
 
-/** What running lines and reels cost on a rod and head, in one search. */
+/** Costs of running lines and reels on a rod and head, in one search. */
 export class SideCosts {
   private readonly lines: RankedLists<ReelChoice['runningLine']>
   private readonly noLine: RankedLists<null>

@@ -4,7 +4,7 @@ import type { Dimension } from './unit.ts'
 export const UNIT_SYSTEMS = ['trade', 'metric'] as const
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number]
 
-/** What a figure measures, in the trade's own terms; decides the unit and the rounding it is shown with. */
+/** Measure of a figure, in the trade's own terms; decides the unit and the rounding it is shown with. */
 export type Measure =
   | 'lineMass'
   | 'gearMass'

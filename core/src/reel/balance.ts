@@ -34,7 +34,7 @@ export function reelForBalance(rod: BalancedRod, handM: number, hung: readonly H
   return reelKg >= 0 ? { outcome: 'balanced', reelKg } : { outcome: 'butt-heavy' }
 }
 
-/** Where a rod balances with a reel on it and line in its rings [m from the butt]. [physics] */
+/** Balance point of a rod with a reel on it and line in its rings [m from the butt]. [physics] */
 export function balancePointM(rod: BalancedRod, reelKg: number, hung: readonly Hung[] = []): number {
   const masses = [{ massKg: rod.massKg, atM: rod.balanceM }, { massKg: reelKg, atM: rod.reelSeatM }, ...hung]
   const total = masses.reduce((sum, m) => sum + m.massKg, 0)
@@ -48,7 +48,7 @@ const USUAL_HANDLE = Object.freeze({
   single: { reelSeatM: 0.05, handM: 0.2 },
 })
 
-/** Where reel seat and upper hand usually are on a rod of this kind [m from the butt]. [practice] */
+/** Usual places of reel seat and upper hand on a rod of this kind [m from the butt]. [practice] */
 export function usualHandle(rod: Rod): { readonly reelSeatM: number; readonly handM: number } {
   const kind = rod.hands === 'single' ? 'single' : rod.hands === 'two-hander' ? 'twoHand' : 'switch'
   return USUAL_HANDLE[kind]

@@ -2,7 +2,7 @@ import type { Spool } from '../gear/index.ts'
 import { USUAL_BACKING_M } from './backing.ts'
 import { HEXAGONAL_PACKING, PACKING, spoolVolumeM3, woundVolumeM3 } from './spool.ts'
 
-/** What is wound on, from the arbor outward: a round line by length and diameter, or anything by its own volume. */
+/** Line as wound on, from the arbor outward: a round line by length and diameter, or anything by its own volume. */
 export type WoundLine =
   | { readonly lengthM: number; readonly diameterM: number }
   | { readonly volumeM3: number }
@@ -20,7 +20,7 @@ export interface Fill {
 }
 
 /**
- * How full a spool gets. Each line takes its own volume divided by the packing.
+ Fill of a spool. Each line takes its own volume divided by the packing.
  * @param packing share of the wound space that is line, (0, 0.907]
  * @param backingDiameterM when given, how much backing of this diameter still fits [m]
  */

@@ -12,7 +12,7 @@ export interface Ring<L extends RoundLine> {
   readonly line: L
   readonly innerDiameterM: number
   readonly outerDiameterM: number
-  /** What of it is still on [m]. */
+  /** Length still on [m]. */
   readonly leftM: number
 }
 

@@ -3,7 +3,7 @@ import { type BalancedRod, balancePointM, usualHandle } from '../reel/index.ts'
 import type { RigParts } from './parts.ts'
 import { lineInRings, lineOnReelKg } from './wound.ts'
 
-/** Where a rigged rod balances against its upper hand [m from the butt]. */
+/** Balance of a rigged rod against its upper hand [m from the butt]. */
 export interface Balance {
   readonly beam: BalancedRod
   readonly handM: number
@@ -21,7 +21,7 @@ export function beamOf({ rod }: Pick<RigParts, 'rod'>): BalancedRod | undefined 
 }
 
 /**
- * Where the rigged rod balances: reel with all that is wound on it, line in the rings. The one answer of ledger and Reel.
+ Balance of the rigged rod, reel with all that is wound on it, line in the rings. The one answer of ledger and Reel.
  * Undefined where rod or reel were not weighed. [physics]
  * @param backingM what lies under the line [m]
  */

@@ -2,7 +2,7 @@ import type { RunningLineFacts } from '../line/index.ts'
 import { carriedM, type ThrowDay } from './looped.ts'
 import { hangsM, type Thrown, thrownWith } from './reach.ts'
 
-/** What a cast is made of, from the angler to the fly [m]. */
+/** Parts of a cast, from the angler to the fly [m]. */
 export interface CastPart {
   readonly part: 'rod' | 'shot' | 'overhang' | 'head' | 'tip' | 'leader'
   readonly lengthM: number

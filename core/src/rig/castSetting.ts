@@ -47,7 +47,7 @@ export function castSettingOf(
   }
 }
 
-/** What an overhead cast so far carries of a line in one piece [m]: no more than this caster can. */
+/** Line in one piece carried by an overhead cast so far [m]: no more than this caster can. */
 function overheadM(
   { rod, head, leader }: Pick<RigParts, 'rod' | 'head' | 'leader'>,
   { castM }: Pick<Day, 'castM'>,

@@ -41,7 +41,7 @@ export interface Check extends Omit<Finding, 'data' | 'allowed'> {
   readonly code: CheckCode
   readonly allowed: NonNullable<Finding['allowed']>
   readonly data: Readonly<Record<string, unknown>>
-  /** How far off a failing line is, in doublings; 0 where it holds. */
+  /** Doublings that a failing line is off; 0 where it holds. */
   readonly off: number
 }
 

@@ -15,21 +15,21 @@ interface Figures {
   /** This rig's figure; null when the check is not about one. */
   readonly value: number | null
   readonly allowed?: { readonly low?: number; readonly high?: number }
-  /** What the figure measures; 'number' for line numbers, 'share' for parts of a whole, 'none' for yes-or-no checks. */
+  /** Measure of the figure; 'number' for line numbers, 'share' for parts of a whole, 'none' for yes-or-no checks. */
   readonly measure: Measure | 'number' | 'share' | 'none'
   readonly tag: EvidenceTag
-  /** Where several hold: how far the figure lies from what its rule would pick, 0 there, 1 at the rule's edge. Settles ties. */
+  /** Distance of the figure from what its rule would pick, 0 there, 1 at the rule's edge. Settles ties. */
   readonly from?: number
 }
 
-/** What a look at the parts finds: figures in SI, the reason, and the data of its sentence. */
+/** Finding of a look at the parts: figures in SI, the reason, and the data of its sentence. */
 export type Finding<R extends Reasons = Reasons> = {
   [K in keyof R & string]: Figures & {
     readonly reason: K
   } & (keyof R[K] extends never ? { readonly data?: R[K] } : { readonly data: R[K] })
 }[keyof R & string]
 
-/** What a look may say besides, so that a search can leave things out unseen. */
+/** Shortcuts of a look, so that a search can leave things out unseen. */
 interface Shortcuts<N extends Part, R extends Reasons> {
   /** The best it can come to, whatever tip, leader, running line and reel are chosen. */
   readonly least?: (parts: Pick<RigParts, 'rod' | 'head'>, day: Day) => Finding<R> | null
@@ -42,7 +42,7 @@ interface Shortcuts<N extends Part, R extends Reasons> {
   readonly grows?: Grows
 }
 
-/** What of a head a look grows with; one of them, for its least is counted once. */
+/** Property of a head that a look grows with; one of them, for its least is counted once. */
 export type Grows = 'with-head' | 'off-window'
 
 /** Parts that are weighed under a key: the last of those a look needs. */
@@ -77,9 +77,9 @@ export interface CheckDefinition<C extends string = string, R extends Reasons = 
   readonly slots: readonly RigSlot[]
   readonly cost: CheckCost
   readonly reasons: R
-  /** What decides the line. */
+  /** Looks that decide the line. */
   readonly looks: readonly Look[]
-  /** What stands in for a second look while searching: it prunes, with slack, and is never shown. */
+  /** Stand-ins for a second look while searching: they prune, with slack, and is never shown. */
   readonly standIns: readonly Look[]
 }
 
@@ -130,7 +130,7 @@ export const quickLooks = ({ cost, looks, standIns }: CheckDefinition): readonly
 const FURTHEST = 4
 
 /**
- * How far off a finding is: doublings between the figure and the limit it misses, [0, 4]; 0 where it holds, 1 where it is
+ Distance of a finding from its limit: doublings between the figure and the limit it misses, [0, 4]; 0 where it holds, 1 where it is
  * not about a figure.
  */
 export function howFarOff({ state, value, allowed = {} }: Figures): number {

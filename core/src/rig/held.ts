@@ -5,7 +5,7 @@ import { carriedM, type ThrowDay } from './looped.ts'
 import type { RigParts } from './parts.ts'
 import { hangsM, type Reach, type Thrown, thrownWith } from './reach.ts'
 
-/** How far a rig casts, and what the hand holds for it. [estimate] */
+/** Shot of a rig: its cast, and what the hand holds for it. [estimate] */
 export interface Shot extends Reach {
   /** Loops to hold, first laid first [m]. */
   readonly loopsM: readonly number[]

@@ -5,7 +5,7 @@ import { castOverhead, type RigParts } from './parts.ts'
 /** A long line in one piece is carried in a D loop by so many rod lengths of it. [practice] */
 const CARRIED_RODS = 2.6
 
-/** What of a day bears on how a rig is thrown. */
+/** Parts of a day that bear on how a rig is thrown. */
 export type ThrowDay = Pick<Day, 'water' | 'roomBehindM' | 'wadingM' | 'aheadMps'>
 
 type Thrown = Pick<RigParts, 'rod' | 'head'>

@@ -11,7 +11,7 @@ import { M_PER_FOOT } from '../quantity/index.ts'
 import { carriedM, launchShare, outsideM, strokeIn, type ThrowDay } from './looped.ts'
 import type { RigParts } from './parts.ts'
 
-/** What the usual launch is said of: a 13 ft two-hander with a head of 34 g (C28). */
+/** Rig that the usual launch is given for: a 13 ft two-hander with a head of 34 g (C28). */
 const USUAL = { rodM: 13 * M_PER_FOOT, headKg: 0.034 } as const
 /** Launch of one hand against two, on a rod of the same length. [estimate] */
 const HANDS: Readonly<Record<Rod['hands'], number>> = Object.freeze({
@@ -27,7 +27,7 @@ const MASS_POWER = 0.25
 export const launchM = (rod: Rod, headKg: number): number =>
   USUAL_LAUNCH_M * (rod.lengthM / USUAL.rodM) * HANDS[rod.hands] * (headKg / USUAL.headKg) ** MASS_POWER
 
-/** What flies, and what lies still behind it and is picked up. */
+/** Line that flies, and line that lies still behind it and is picked up. */
 function flying(
   head: HeadFacts,
   line: RunningLineFacts | null,
@@ -62,7 +62,7 @@ export const windShare = (aheadMps: number): number =>
 
 export type Thrown = Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>
 
-/** What a running line does behind a rig. [estimate] */
+/** Reach with a running line behind a rig. [estimate] */
 export interface Reach {
   readonly shootM: number
   /** From the angler to the fly [m]. */
@@ -70,7 +70,7 @@ export interface Reach {
 }
 
 /**
- * How far a rig casts in a day [m], from the angler to the fly: rod, overhang, head, tip and leader, and what shoots after them in
+ Cast of a rig in a day [m], from the angler to the fly: rod, overhang, head, tip and leader, and what shoots after them in
  * this room and wind (C27, C28). The one answer to how far, whichever page asks. [estimate]
  * @param stroke the one there is room for, where not said
  */

@@ -6,7 +6,7 @@ import { CHECKS, type Check, type CheckCode, lineOf, stateRank, worstFirst } fro
 import type { CheckDefinition, CheckState, Part } from './define.ts'
 import type { RigParts } from './parts.ts'
 
-/** What a thing is on a rig; undefined for what is no part of one. */
+/** Part of a rig that a thing is; undefined for what is no part of one. */
 function partOf(item: Item): { readonly part: Part; readonly facts: RigParts[Part] } | undefined {
   switch (item.kind) {
     case 'rod':
@@ -40,7 +40,7 @@ const SUITED_TO: Readonly<Partial<Record<Kind, Kind>>> = Object.freeze({
 /** Lines about the water and the season of a day: two things suit each other on any day, or not. */
 const OF_THE_DAY: ReadonlySet<CheckCode> = new Set(['water', 'season', 'room-behind', 'reach', 'depth'])
 
-/** How a thing and another go together. */
+/** Verdict on how a thing and another go together. */
 export interface Suited {
   readonly item: Item
   readonly state: CheckState
@@ -48,7 +48,7 @@ export interface Suited {
   readonly line: Check
 }
 
-/** What two things say of one another alone: every line of the ledger that needs both; a tip besides is taken as not there. */
+/** Lines of the ledger on two things alone: every line of the ledger that needs both; a tip besides is taken as not there. */
 function linesBetween(a: Item, b: Item, day: Day): readonly Check[] {
   const [one, other] = [partOf(a), partOf(b)]
   if (one === undefined || other === undefined) return []

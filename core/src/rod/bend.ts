@@ -45,7 +45,7 @@ export interface FittedBend {
   readonly scatter: number
 }
 
-/** How bends are compared (handbook 16). */
+/** Model of comparing bends (handbook 16). */
 export const BEND_MODEL = Object.freeze({
   /** Both rods are compared bent so far: the middle of the quarter to a half that tests the whole rod. [practice] */
   comparedAt: 0.375,
@@ -55,9 +55,9 @@ export const BEND_MODEL = Object.freeze({
   /** Tapers tried, and the one that most rods come near. [estimate] */
   tapers: [1, 0.7, 0.5, 0.35, 0.25, 0.18],
   usualTaper: 0.35,
-  /** How strongly the usual taper holds against scatter of the weights. [estimate] */
+  /** Weight of the usual taper against scatter of the weights. [estimate] */
   taperPull: 0.0008,
-  /** What clamp, tape and coins are off, one measurement, as a share of the load. [estimate] */
+  /** Error of clamp, tape and coins, one measurement, as a share of the load. [estimate] */
   measured: 0.03,
   /** Two rods of unequal length: the band widens by this share a foot. [physics, practice] */
   perFoot: 0.08,

@@ -103,7 +103,7 @@ function standing(alpha: number, tipShare: number): Tip {
 }
 
 /**
- * How a rod bends under a load square to its clamped end. C44.
+ Bend of a rod under a load square to its clamped end. C44.
  * @param alpha P·L²/EI at the clamp, [0, 1000] @param tipShare diameter at the tip ÷ at the clamp, (0, 1]; 1 is uniform
  * @example bentRod(1).dropShare // 0.3017
  */
@@ -126,7 +126,7 @@ const CLOSE_DROP = 1e-9
 /** Steps of Newton’s before it is given up, and the differences its slopes are taken over. */
 const NEWTON = { steps: 12, by: 1e-6 } as const
 
-/** What a small load does to the tip of a tapered rod, per α: ∫ (1 − s)²/t³ ds. [physics] */
+/** Drop of a tapered rod's tip under a small load, per α: ∫ (1 − s)²/t³ ds. [physics] */
 function compliance(tipShare: number): number {
   let sum = 0
   for (let i = 0; i < STEPS; i++) {

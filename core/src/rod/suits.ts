@@ -33,7 +33,7 @@ const feet = (low: number, high: number): TaggedSpan => ({
   tag: 'practice',
 })
 
-/** What small and big water change of it, in feet: small water short rods, big rivers nothing short (C6). [practice] */
+/** Change of it by small and big water, in feet: small water short rods, big rivers nothing short (C6). [practice] */
 const BY_WATER = { small: { high: 11.5 }, big: { low: 12.5, high: 15 } } as const
 
 /**
@@ -59,7 +59,7 @@ export const ROD_FOR_CAST = Object.freeze([
 /** Pounds of fish for each number of a trout two-hander (C7). [practice] */
 export const FISH_POUNDS_PER_NUMBER = 2
 
-/** What one hand casts in comfort, and at a pinch [m]. [practice] */
+/** Cast of one hand, in comfort and at a pinch [m]. [practice] */
 export const SINGLE_HAND_CAST_M = Object.freeze({ easy: 60 * M_PER_FOOT, hard: 75 * M_PER_FOOT })
 
 /** Casts a rod is comfortable with [m]: the same rule read the other way; one hand manages 50–60 ft. [practice] */

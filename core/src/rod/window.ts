@@ -12,9 +12,9 @@ export interface GrainWindow {
   /** False when the maker did not say and the style's usual reading is taken. */
   readonly countsStated: boolean
   readonly tag: EvidenceTag
-  /** What was done to know it, where neither print nor number is behind it. */
+  /** Origin of the figure, where neither print nor number is behind it. */
   readonly from?: OwnBand['from']
-  /** Where in the window this caster should look first; trials settle it. [estimate] */
+  /** Mass in the window that this caster should try first [kg]; trials settle it. [estimate] */
   readonly aimKg: number
 }
 
@@ -37,7 +37,7 @@ export type WindowResult =
 type EstimatedStyle = Exclude<WindowStyle, 'trout-line'>
 
 /**
- * How a window is estimated, by the rod's class (C10–C12, C35): no. 6 and up follow the two-hand standard, lighter rods and
+ Model of an estimated window, by the rod's class (C10–C12, C35): no. 6 and up follow the two-hand standard, lighter rods and
  * trout two-handers the single-hand grains of two or three numbers more. Fitted to heads people really use. [estimate]
  */
 export const WINDOW_MODEL = Object.freeze({
@@ -48,7 +48,7 @@ export const WINDOW_MODEL = Object.freeze({
   lightFactor: { overhead: 1.42, scandi: 1.7, skagit: 1.77 },
   /** Centre ÷ W30 of the rod's own number, single-hand rods. */
   singleHandFactor: { overhead: 1.1, scandi: 1.44, skagit: 1.5, 'trout-line': 1 },
-  /** What the school that is not the class's own makes of it: one number less, or one more. */
+  /** Factor of the school that is not the class's own: one number less, or one more. */
   schoolFactor: { 'plus-two': 0.87, 'plus-three': 1.15 },
   /** Above this number there is no estimate. */
   largestNumber: 12,
@@ -59,7 +59,7 @@ export const WINDOW_MODEL = Object.freeze({
   referenceLengthM: 12.5 * M_PER_FOOT,
 })
 
-/** What a window usually counts where nobody says: short blunt heads are weighed without their tip. [practice] */
+/** Usual count of a window where nobody says: short blunt heads are weighed without their tip. [practice] */
 const USUAL_COUNTS: Readonly<Record<WindowStyle, GrainWindow['counts']>> = {
   skagit: 'head',
   scandi: 'head+tip',
@@ -70,7 +70,7 @@ const USUAL_COUNTS: Readonly<Record<WindowStyle, GrainWindow['counts']>> = {
 export interface WindowOptions {
   readonly schools?: Partial<Schools>
   readonly caster?: Partial<Caster>
-  /** What trials and bends have taught; it outranks what is estimated. */
+  /** Windows learnt by trials and bends; they outrank what is estimated. */
   readonly own?: OwnWindows | undefined
 }
 

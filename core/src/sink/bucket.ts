@@ -1,4 +1,4 @@
-/** How fast something sank in a bucket, and how far the tries lay apart. */
+/** Sink rate timed in a bucket, and how far the tries lay apart. */
 export type TimedSink =
   | {
       readonly outcome: 'timed'
@@ -13,7 +13,7 @@ export const BUCKET_M = Object.freeze({ low: 0.1, high: 3 })
 
 /** A fall that takes less is not timed by a thumb [s]. [practice] */
 const LEAST_S = 0.4
-/** What line, tip or fly sinks at all [m/s]. */
+/** Limits of a sink rate of line, tip or fly [m/s]. */
 const RATES = { low: 0.005, high: 0.6 } as const
 
 /**

@@ -4,10 +4,10 @@ import { KG_PER_M_PER_GRAIN_PER_FOOT } from '../quantity/index.ts'
 export const LEVEL_MATERIALS: readonly number[] = Object.freeze([7, 8, 10, 11, 14, 17, 18, 20])
 /** A tip counts as a material when its mass per length lies within this share of it. [practice] */
 export const MATERIAL_TOLERANCE = 0.03
-/** What the floating part of a joined tip can weigh [gr/ft]. [practice] */
+/** Mass per length of the floating part of a joined tip [gr/ft]. [practice] */
 const FLOATING_PART_GRAINS_PER_FT = { low: 3, high: 9 } as const
 
-/** What a kitchen scale that shows tenths of a gram and a tape laid by hand may be off by [kg], [m]. [estimate] */
+/** Error of a kitchen scale that shows tenths of a gram and a tape laid by hand may be off by [kg], [m]. [estimate] */
 const MEASURED_WITHIN = Object.freeze({ massKg: 5e-5, lengthM: 0.006 })
 
 export interface NearMaterial {

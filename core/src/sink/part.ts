@@ -7,7 +7,7 @@ export interface WaterPart {
   readonly diameterM: number
   /** Kept on the surface whatever it weighs: a greased leader, a coated head of unknown volume. */
   readonly floats?: boolean | undefined
-  /** What hangs at its end towards the fly: a second fly on a dropper. */
+  /** Second fly on a dropper, hanging at its end. */
   readonly hangs?: WaterFly | undefined
 }
 

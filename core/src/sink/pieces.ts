@@ -14,7 +14,7 @@ export const PIECE = Object.freeze({
 /** A piece of level material cut into tips of different lengths, longest first. */
 export interface TipSet {
   readonly lengthsM: readonly number[]
-  /** What is left over [m]. */
+  /** Length left over [m]. */
   readonly restM: number
 }
 

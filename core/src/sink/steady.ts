@@ -24,7 +24,7 @@ export type CurrentOverDepth = (depthM: number) => number
 
 /** Pieces a part is cut into where nothing is said. The rule is second order: 200 are right to a few parts in 10⁵. */
 const PIECES = 200
-/** How close the top of a line in sheared current must come to the surface [m]. */
+/** Tolerance of the top of a line in sheared current at the surface [m]. */
 const TOP_TOLERANCE_M = 1e-7
 const MAX_TRIALS = 100
 

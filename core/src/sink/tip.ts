@@ -11,9 +11,9 @@ export interface TipFacts {
   readonly item: TipItem
   readonly lengthM: number
   readonly massKg: Figure
-  /** Where it joins the head [kg/m]. */
+  /** Mass per length where it joins the head [kg/m]. */
   readonly buttKgPerM: number
-  /** Where the leader joins it [kg/m]. */
+  /** Mass per length where the leader joins it [kg/m]. */
   readonly pointKgPerM: number
   /** Of the part that sinks [m/s]. */
   readonly sinkRateMps: Figure
@@ -78,7 +78,7 @@ function usualSinkRate(tip: Tip, mean: number): number {
   return levelSinkRateMps(tip.build === 'level' ? mean : perFoot(PART_SINKING_GRAINS_PER_FT))
 }
 
-/** What a tip or sinking leader is, from what its owner knows; a weighed mass outranks the name on the bag. */
+/** Facts of a tip or sinking leader, from what its owner knows; a weighed mass outranks the name on the bag. */
 export function tipFacts(item: TipItem): TipFacts {
   if (item.kind === 'sinking-leader') return sinkingLeaderFacts(item)
   const statedMassKg = item.massKg ?? (item.kgPerM === undefined ? undefined : item.kgPerM * item.lengthM)
@@ -101,7 +101,7 @@ export function tipFacts(item: TipItem): TipFacts {
 export interface TipPiece {
   readonly lengthM: number
   readonly kgPerM: number
-  /** What sinks is as thick as its sink rate asks; what floats, as floating line is. */
+  /** Diameter: what sinks is as thick as its sink rate asks; what floats, as floating line is. */
   readonly diameterM: number
   readonly floats: boolean
 }

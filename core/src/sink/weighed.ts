@@ -1,4 +1,4 @@
-/** What lies on a kitchen scale and along a tape at the bench: from a piece of tip to a whole trout line [kg, m]. */
+/** Limits of what is weighed and measured at the bench: from a piece of tip to a whole trout line [kg, m]. */
 export const WEIGHED = Object.freeze({
   massKg: { low: 5e-5, high: 0.15 },
   lengthM: { low: 0.05, high: 40 },

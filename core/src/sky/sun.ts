@@ -29,7 +29,7 @@ export function sunDay({ latitudeDeg, longitudeDeg }: Coordinates, atMs: number)
   return { dawnMs: ms(dawn), riseMs: ms(sunrise), setMs: ms(sunset), duskMs: ms(dusk) }
 }
 
-/** Where the sun stands: over the horizon, and by the compass [°]. [standard] */
+/** Position of the sun: over the horizon, and by the compass [°]. [standard] */
 export function sunAt(
   { latitudeDeg, longitudeDeg }: Coordinates,
   atMs: number,
@@ -79,7 +79,7 @@ export function moonAt(atMs: number): { readonly fraction: number; readonly phas
 const LOW_SUN = { altitudeDeg: 30, withinDeg: 60 } as const
 
 /**
- * What a low sun does to one who faces the water: glare in the eyes and on the water, or one's own shadow on the fish. [practice]
+ Effect of a low sun on one who faces the water: glare in the eyes and on the water, or one's own shadow on the fish. [practice]
  * @param facesDeg compass bearing straight across [°]
  */
 export function lowSun(

@@ -1,4 +1,4 @@
-/** What a weather station says of the wind. */
+/** Wind told by a weather station. */
 export interface WeatherReading {
   /** [ms since 1970, UTC] */
   readonly atMs: number
@@ -7,7 +7,7 @@ export interface WeatherReading {
   /** Mean of the last ten minutes, and the hardest gust in them [m/s]. */
   readonly mps: number
   readonly gustMps?: number | undefined
-  /** How far it turned to either side in them [°]. */
+  /** Turn to either side in them [°]. */
   readonly veerDeg?: number | undefined
   /** Lightning was seen from there within the hour. */
   readonly thunder?: boolean | undefined

@@ -3,7 +3,7 @@ import type { Weather } from './weather.ts'
 
 const mps = z.number().min(0).max(90)
 
-/** What a weather station sends. */
+/** Message of a weather station. */
 export const weatherSchema: z.ZodType<Weather> = z.object({
   station: z.string().min(1).max(120),
   readings: z

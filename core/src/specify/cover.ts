@@ -18,7 +18,7 @@ export const usualDays = ({ caster, schools, flyKnot }: Day): readonly NamedDay[
     day: dayOf({ job: { ...FIRST_JOB, ...job, caster }, schools, flyKnot }),
   }))
 
-/** What serves on one day. */
+/** Cover of one day. */
 export interface Serving {
   readonly name: string
   /** A rig holds without any of them. */

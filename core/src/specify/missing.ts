@@ -29,7 +29,7 @@ export interface MissingItem {
 const MOST_RODS = 2
 
 /**
- * What could be missing: the parts of the best whole rigs round each rod that is there, and round none, each a part that
+ Suggestions of missing parts: the parts of the best whole rigs round each rod that is there, and round none, each a part that
  * is not owned, the same that the page of what to look for names.
  */
 export function* suggestions(gear: Gear, day: Day): Steps<readonly Item[]> {
@@ -51,7 +51,7 @@ export function* suggestions(gear: Gear, day: Day): Steps<readonly Item[]> {
   return [...out.values()]
 }
 
-/** How gear stands on a day at first look: rods with heads without a break, of the first few, and what the best costs. */
+/** Standing of gear on a day at first look: rods with heads without a break, of the first few, and what the best costs. */
 export function* standing(gear: Gear, day: Day): Steps<{ readonly fits: number; readonly cost: number }> {
   const found = yield* searchInSteps(candidatesOf(gear, day), day, { limit: CARD_LIMIT, oneFor: 'head' })
   return {

@@ -5,7 +5,7 @@ import { type Check, type Steps, stateRank } from '../rig/index.ts'
 import { GENERIC_RODS } from './generic.ts'
 import { anyOf, bestRig, type SpecifiedRig } from './specify.ts'
 
-/** How a neighbouring rod differs from the one that was found best. */
+/** Difference of a neighbouring rod from the one that was found best. */
 export type Beside = 'lighter' | 'stronger' | 'shorter' | 'longer' | 'other-hands'
 
 /** The best rig of the same kind on a neighbouring rod, and what it gives up. */
@@ -14,7 +14,7 @@ export interface Neighbour {
   readonly rig: RankedRig
   /** Lines of the ledger that are worse with it. */
   readonly worse: readonly Check[]
-  /** How much further it casts than the best; less is negative [m]. */
+  /** Length it casts further than the best; less is negative [m]. */
   readonly furtherM: number
 }
 
@@ -54,7 +54,7 @@ export function besideRods(of: Rod): readonly (readonly [Beside, Rod])[] {
 
 const reachOf = ({ checks }: RankedRig): number => checks.find(({ code }) => code === 'reach')?.value ?? 0
 
-/** What each neighbouring rod gives up against the one that was found, each with the best rig of the same kind. */
+/** Drawbacks of each neighbouring rod against the one that was found, each with the best rig of the same kind. */
 export function* neighboursInSteps(day: Day, { rig, style }: SpecifiedRig): Steps<readonly Neighbour[]> {
   const out: Neighbour[] = []
   const rank = new Map(rig.checks.map(({ code, state }) => [code, stateRank(state)]))

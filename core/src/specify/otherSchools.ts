@@ -4,7 +4,7 @@ import type { RankedRig } from '../match/index.ts'
 import { itemIn, type RigSlot, type Steps } from '../rig/index.ts'
 import { anyOf, bestRig, type FixedParts, type SpecifiedRig } from './specify.ts'
 
-/** What another school would look for in the place of a rig's parts. */
+/** Parts another school would look for in the place of a rig's. */
 export interface OtherSchool {
   readonly question: SchoolQuestion
   readonly choice: string
@@ -14,7 +14,7 @@ export interface OtherSchool {
 }
 
 /**
- * What the other schools would look for: the same question asked anew with each other answer to each thing that good practitioners
+ Parts the other schools would look for: the same question asked anew with each other answer to each thing that good practitioners
  * differ on, the rod staying as it is; those that change nothing are left out.
  */
 export function* otherSchoolsInSteps(

@@ -15,7 +15,7 @@ import { GENERIC_TIPS } from './generic.ts'
 import { bestOnce, standing, suggestions } from './missing.ts'
 import { bestRig, type FixedParts, stylesFor } from './specify.ts'
 
-/** What is there when it is asked what would serve several days: one's own gear, and the parts a rig is built round. */
+/** Parts there when it is asked what would serve several days: one's own gear, and the parts a rig is built round. */
 export interface Standing {
   readonly gear: Gear
   readonly fixed: FixedParts
@@ -134,7 +134,7 @@ export const OVER_DAYS = {
   },
 } as const satisfies Readonly<Record<OverDaysQuestion, OverDays>>
 
-/** What serves on one day of a question's candidates. */
+/** Candidates of a question that serve on one day. */
 export function* servingInSteps(
   question: OverDaysQuestion,
   about: Standing,

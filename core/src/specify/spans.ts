@@ -21,10 +21,10 @@ export interface FigureSpan {
   readonly low: number
   readonly target: number
   readonly high: number
-  /** What fails just beyond each end; undefined where the figure ends for what it is, not for the rig. */
+  /** Check that fails just beyond each end; undefined where the figure ends for what it is, not for the rig. */
   readonly below?: Check
   readonly above?: Check
-  /** What the span rests on: the least sure of the lines that end it. */
+  /** Evidence of the span: the least sure of the lines that end it. */
   readonly tag: EvidenceTag
 }
 
@@ -41,7 +41,7 @@ const LONGEST_STRIDE = 8
 /** Two ends that do not go together keep this share of their way each time. */
 const DRAWN_IN = 0.8
 
-/** How far one figure of a rig goes one way [steps], and what fails beyond. */
+/** Steps that one figure of a rig goes one way, and what fails beyond. */
 interface End {
   readonly steps: number
   readonly beyond?: Check
@@ -84,7 +84,7 @@ class Along {
     return value >= this.of.low - 1e-9 && value <= this.of.high + 1e-9
   }
 
-  /** What fails so many steps away, as far as it can be said without letting it swing. */
+  /** Check that fails so many steps away, as far as it can be said without letting it swing. */
   private *quick(steps: number): Steps<Check | undefined> {
     yield
     return worsened(this.rig, judge(this.set(this.rig.parts, steps), this.day, this.rig.swung), false)
@@ -192,7 +192,7 @@ const leastSure = (checks: readonly (Check | undefined)[]): EvidenceTag =>
     .sort((a, b) => EVIDENCE_WEIGHT[a] - EVIDENCE_WEIGHT[b])[0] ?? 'practice'
 
 /**
- * How far each figure of the open parts may go with all others at their target, the whole ledger as good as there; then drawn
+ Spans of each figure of the open parts with all others at their target, the whole ledger as good as there; then drawn
  * in until two parts at their ends go together as well. Every end can be bought and typed in: figures go in whole steps.
  */
 export function* spansInSteps(

@@ -73,7 +73,7 @@ const SLOTS = {
 
 const PARTS = Object.keys(SLOTS) as readonly (keyof FixedParts)[]
 
-/** What of a rig is to be looked for; a line in one piece brings its running line along. */
+/** Slots of a rig to be looked for; a line in one piece brings its running line along. */
 const openSlots = (fixed: FixedParts, { head, tip, leader }: RigParts): readonly RigSlot[] =>
   PARTS.filter((part) => fixed[part] === undefined)
     .filter((part) => !(part === 'runningLine' && head.onePiece))
@@ -232,7 +232,7 @@ export function* clashInSteps(
 }
 type Apart = Extract<Specified, { outcome: 'do-not-go-together' }>
 
-/** What kinds of head come to, best first: those that break nowhere, or, where there is none, the nearest to it. */
+/** Rigs of all kinds of head, best first: those that break nowhere, or, where there is none, the nearest to it. */
 function among(found: readonly SpecifiedRig[]): Specified {
   const rigs = sound(found)
   if (rigs.length > 0) return { outcome: 'specified', rigs }
@@ -243,7 +243,7 @@ function among(found: readonly SpecifiedRig[]): Specified {
   return { outcome: 'do-not-go-together', line, nearest }
 }
 
-/** What was found kind by kind, together. @param each at least one */
+/** Union of what was found kind by kind. @param each at least one */
 export function together(each: readonly Specified[]): Specified {
   const rigs = sound(each.flatMap((found) => (found.outcome === 'specified' ? found.rigs : [])))
   if (rigs.length > 0) return { outcome: 'specified', rigs }

@@ -2,7 +2,7 @@ import type { Gear, Kind } from '../gear/index.ts'
 import type { RigParts, RigSlot } from '../rig/index.ts'
 import type { FixedParts } from './specify.ts'
 
-/** What is there of a rig, and the parts of which there is none in the gear at all. */
+/** Parts of a rig that are there, and the parts of which there is none in the gear at all. */
 export interface There {
   readonly fixed: FixedParts
   readonly missing: readonly RigSlot[]

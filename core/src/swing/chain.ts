@@ -35,7 +35,7 @@ const emptyChain = (room: number) => ({
   ex: new Float64Array(room),
   ey: new Float64Array(room),
   ez: new Float64Array(room),
-  /** What each link is made of. */
+  /** Parts of each link. */
   parts: [] as WaterPart[],
 })
 
@@ -49,7 +49,7 @@ export type Chain = ReturnType<typeof emptyChain>
 /** A sinking part bends more than a floating one, so it is cut finer. */
 const SINKING_WEIGHT = 2
 
-/** How many links each part gets, at least one, in proportion to length. */
+/** Links of each part, at least one, in proportion to length. */
 function shareLinks(parts: readonly WaterPart[], links: number, model: WaterModel): readonly number[] {
   const weights = parts.map((p) => p.lengthM * (isFloating(p, model) ? 1 : SINKING_WEIGHT))
   const total = weights.reduce((sum, w) => sum + w, 0)

@@ -7,7 +7,7 @@ import type { Mend } from './plan.ts'
 // Taken once: asked for in every step.
 const { atan2, cos, floor, max, min, PI, sin } = Math
 
-/** How long a mend takes [s]. [practice] */
+/** Time a mend takes [s]. [practice] */
 const MEND_S = 0.7
 /** A mend lifts the line this far off the water at its middle [m]. [estimate] */
 const MEND_LIFT_M = 0.25
@@ -19,7 +19,7 @@ const STILL: Drive = { vx: 0, vy: 0, vz: 0 }
 
 const under = ({ atS }: Mend, tS: number): boolean => tS >= atS && tS < atS + MEND_S
 
-/** What the angler does while the line swings: leads the rod tip, feeds line, strips it in, mends. */
+/** The angler's hand while the line swings: leads the rod tip, feeds line, strips it in, mends. */
 export class Hand {
   private fedM = 0
   /** Line still to be stripped in [m]. */
@@ -27,7 +27,7 @@ export class Hand {
   /** Line stacked by each mend so far [m]. */
   private readonly stackedM: number[]
   private readonly cutM: number
-  /** Where the angler stands. */
+  /** Position of the angler along the river [m]. */
   readonly pivotX: number
   readonly pivotY: number
 
@@ -106,7 +106,7 @@ export class Hand {
     })
   }
 
-  /** What moves the floating line in the next step; mends under way together add up. */
+  /** Drives of the floating line in the next step; mends under way together add up. */
   drives(tS: number): Drives | undefined {
     const current = this.mends.filter((mend) => under(mend, tS))
     if (current.length === 0) return undefined

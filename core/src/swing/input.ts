@@ -63,7 +63,7 @@ export interface SwingInput {
   /** Rod tip first, fly last. */
   readonly parts: readonly WaterPart[]
   readonly fly: WaterFly
-  /** Where in the water the fish hold: the band whose time is taken. At the bottom where nothing is said. */
+  /** Band of water where the fish hold: the one whose time is taken. At the bottom where nothing is said. */
   readonly fishAt?: FishAt | undefined
   readonly mends?: readonly Mend[] | undefined
   readonly model?: WaterModel | undefined

@@ -15,11 +15,11 @@ const RIPPLE_M = 0.01
 const AIR_SHARE = 1.2e-3
 /** Speed below which the bed's grip fades, so that what lies still stays at rest [m/s]. */
 const CREEP_MPS = 0.005
-/** How far a piece of line sinks in between the stones until they bear all its weight [m]. [estimate] */
+/** Depth that a piece of line sinks in between the stones until they bear all its weight [m]. [estimate] */
 const BED_GIVE_M = 0.004
 /** Inertia a node needs for each unit of its links' stiffness; 1.5 is just stable. */
 const STEADYING = 2.2
-/** How firmly a mend moves line, for each of its mass: it has its speed within a few hundredths of a second [1/s]. [estimate] */
+/** Rate at which a mend moves line, for each of its mass: it has its speed within a few hundredths of a second [1/s]. [estimate] */
 const HAND_FIRMNESS = 100
 /** … and a rod flicks line no harder than this [m/s²]. [estimate] */
 const HAND_LIMIT_MPS2 = 30
@@ -30,7 +30,7 @@ export interface Drive {
   readonly vy: number
   readonly vz: number
 }
-/** What moves nodes besides the water, by their number: a mend. */
+/** Drives of nodes besides the water, by their number: a mend. */
 export type Drives = ReadonlyMap<number, Drive>
 
 /** Share of a node that is under water. */

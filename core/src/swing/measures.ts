@@ -47,7 +47,7 @@ export interface SwingSummary {
   readonly crossMps: number
 }
 
-/** What is measured in one step of time. */
+/** Measures of one step of time. */
 export interface FlyMoment {
   readonly tS: number
   readonly dtS: number
@@ -57,11 +57,11 @@ export interface FlyMoment {
   readonly flyOnBed: boolean
   readonly lineOnBed: boolean
   readonly crossedM: number
-  /** How far the fastest part on the bed moved [m]. */
+  /** Distance the fastest part on the bed moved [m]. */
   readonly draggedM: number
 }
 
-/** What only the whole swing tells. */
+/** Results that only the whole swing tells. */
 export interface SwingEnd {
   readonly swingS: number
   readonly bottom: Bottom

@@ -5,7 +5,7 @@ export const mendSchema = z.strictObject({
   kind: z.enum(MENDS),
   /** When it begins, from the moment the line lands [s]. */
   atS: z.number().min(MEND_LIMITS.atS.low).max(MEND_LIMITS.atS.high),
-  /** How far the middle of the floating line is moved, or how much line is stacked [m]. */
+  /** Distance the middle of the floating line is moved, or length of line stacked [m]. */
   sizeM: z.number().min(MEND_LIMITS.sizeM.low).max(MEND_LIMITS.sizeM.high),
 })
 export type Mend = z.infer<typeof mendSchema>

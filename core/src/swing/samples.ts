@@ -8,7 +8,7 @@ const List = Float64Array
 
 export interface SwingSample {
   readonly tS: number
-  /** Where the fly is: downstream, across, up [m]. */
+  /** Position of the fly: downstream, across, up [m]. */
   readonly flyM: readonly [xM: number, yM: number, zM: number]
   readonly speedMps: number
   readonly overBedM: number

@@ -51,7 +51,7 @@ function aim(c: Chain, w: Workspace, dtS: number): void {
   }
 }
 
-/** What a unit of each link's pull gives its ends. */
+/** Motion of each link's ends by a unit of its pull. */
 function yields(c: Chain, w: Workspace): void {
   for (let i = 0, j = 1; j < c.count; i++, j++) {
     const ex = c.ex[i] as number
@@ -77,7 +77,7 @@ function excess(c: Chain, w: Workspace, i: number): number {
   )
 }
 
-/** What a pull of the link before takes from the parting of a link, and the other way round: the system is symmetric. */
+/** Coupling of a link's parting to the pull of the link before, and the other way round: the system is symmetric. */
 const coupling = (c: Chain, w: Workspace, i: number, fore: number): number =>
   -(
     (c.ex[i] as number) * (w.farX[fore] as number) +

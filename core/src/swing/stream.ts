@@ -15,7 +15,7 @@ export const BED_FRICTION: Readonly<Record<Bottom, number>> = Object.freeze({
 
 /** Spacing of the table across the river [m]. */
 const CELL_M = 0.05
-/** How far beyond either bank the table goes [m]. */
+/** Margin of the table beyond either bank [m]. */
 const MARGIN_M = 4
 
 /** Entries of the velocity profile's table, even in the square root of the height, where it is steepest. */

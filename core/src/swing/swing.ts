@@ -58,7 +58,7 @@ export function hangDepthM(input: SwingInput, yM: number, model: WaterModel = WA
 /** So much line on the bed drags in full, less of it in proportion [m]. [estimate] */
 const DRAGS_IN_FULL_M = 0.5
 
-/** How fast fly or line is dragged along the bed [m/s]: the fly's speed, else the mean of what lies there; −1 when none does. */
+/** Speed of fly or line dragged along the bed [m/s]: the fly's speed, else the mean of what lies there; −1 when none does. */
 function draggingMps({ count, onBed, vx, vy, lengthM }: Chain): number {
   if (onBed[0] === 1) return hypot(vx[0] ?? 0, vy[0] ?? 0)
   let onBedM = 0
@@ -90,7 +90,7 @@ class Swing {
   private readonly hand: Hand
   private readonly measures: Measures
   private readonly samples: Samples
-  /** Where across the river the line hangs in the end [m]. */
+  /** Position across the river where the line hangs in the end [m]. */
   private readonly restY: number
   private readonly startY: number
   private readonly byCrossing: boolean

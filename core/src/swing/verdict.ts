@@ -1,7 +1,7 @@
 import type { SwingResult } from './swing.ts'
 import { SWING_THRESHOLDS } from './thresholds.ts'
 
-/** What an angler would say of a swing. */
+/** Reasons an angler would give for a swing's verdict. */
 export const SWING_REASONS = [
   'in-place',
   'touches',
@@ -22,7 +22,7 @@ export interface SwingVerdict {
   readonly reason: SwingReason
 }
 
-/** What a verdict reads of a swing, and nothing else. */
+/** Parts of a swing that a verdict reads, and nothing else. */
 export type Swung = Pick<SwingResult, 'outcome' | 'summary'>
 
 /** If it swings fast it is usually too high; when it ticks bottom, lighten or shorten. [practice] */

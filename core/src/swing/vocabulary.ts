@@ -1,6 +1,6 @@
-/** What is done with rod and line while it swings. Plain lists, so that what only reads them needs no schemas. */
+/** Ways of rod and line while it swings. Plain lists, so that what only reads them needs no schemas. */
 
-/** What is done with rod and line while it swings; who strips, follows with the rod too. */
+/** Ways of handling the rod while it swings; who strips, follows with the rod too. */
 export const ROD_HANDLING = ['still', 'follow', 'feed', 'strip'] as const
 export type RodHandling = (typeof ROD_HANDLING)[number]
 

@@ -82,7 +82,7 @@ export function touchingSwings(): readonly (readonly [SwingInput, Swung])[] {
   return touching
 }
 
-/** What a fine cut says of a swing, as far as the test reads it. */
+/** Results of a fine cut of a swing, as far as the test reads it. */
 export interface FineSwing extends Pick<SwingSummary, 'holdingShare' | 'draggedM' | 'swingS'> {
   readonly outcome: Swung['outcome']
   readonly state: string

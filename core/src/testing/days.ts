@@ -149,14 +149,14 @@ interface DayOut {
   readonly castFt: number
   readonly roomBehindM: number
   readonly job: Partial<Job>
-  /** What experienced casters would take first. */
+  /** Pairs experienced casters would take first. */
   readonly accept: Pairs
-  /** What they would not take before five others. */
+  /** Pairs they would not take before five others. */
   readonly refuse: Pairs
-  /** What of the front end they would insist on. */
+  /** Front end they would insist on. */
   readonly tip?: 'sinks' | 'floats' | 'any'
   readonly rule: string
-  /** What came first instead when the day was first run, where that was not in the set. */
+  /** Pair that came first instead when the day was first run, where that was not in the set. */
   readonly came?: string
 }
 

@@ -1,4 +1,4 @@
-/** What many tests start from: the demo's gear, a rig of it, a run of one depth and current, a day. Only tests read this. */
+/** Starting points of many tests: the demo's gear, a rig of it, a run of one depth and current, a day. Only tests read this. */
 import { readFileSync } from 'node:fs'
 import { type Day, type DayParts, dayOf, FIRST_JOB, type Job } from '../day/index.ts'
 import { readDocument } from '../format/index.ts'

@@ -13,7 +13,7 @@ export interface Shore {
   readonly station: TideSource
   /** From the dry sand outward. */
   readonly profile: readonly ShorePoint[]
-  /** Where one stands, from where the profile begins [m]. */
+  /** Stand, from where the profile begins [m]. */
   readonly standM: number
 }
 
@@ -42,7 +42,7 @@ export function lowestWayBack({ profile, standM }: Shore): ShorePoint {
   return on.reduce((low, point) => (point.heightM < low.heightM ? point : low))
 }
 
-/** What the way back allows. */
+/** Verdict on the way back. */
 export type LeaveBy =
   /** Said so early that there is time: the way back is cut off at `cutOffMs`. */
   | { readonly outcome: 'leave-by'; readonly leaveMs: number; readonly cutOffMs: number }
@@ -56,9 +56,9 @@ export type LeaveBy =
   | { readonly outcome: 'not-known'; readonly fromMs: number }
 
 export interface Sea {
-  /** How far the waves run up [m]. */
+  /** Wave run-up [m]. */
   readonly runUpM?: number | undefined
-  /** What the beach's own mark reads above the prediction: surge and pressure [m]. */
+  /** Shift of the beach's own mark from the prediction: surge and pressure [m]. */
   readonly shiftM?: number | undefined
 }
 
@@ -180,6 +180,6 @@ export function tideWindows(
   return [...byTide, ...dusk].flatMap((window) => within(window, [{ fromMs, toMs }]))
 }
 
-/** How deep one stands at a level of the sea [m]; 0 on the dry bar. @param levelM over the datum */
+/** Wading depth at a level of the sea [m]; 0 on the dry bar. @param levelM over the datum */
 export const standingM = ({ profile, standM }: Shore, levelM: number): number =>
   Math.max(0, levelM - bedAt(profile, standM))

@@ -4,7 +4,7 @@ import type { TideHeight, TideTurn } from './height.ts'
 export interface TideTable {
   /** Time [ms since 1970, UTC] and height [m], in the order of time. */
   readonly table: readonly (readonly [atMs: number, heightM: number])[]
-  /** Where it comes from: the file's name. */
+  /** Source: the file's name. */
   readonly from?: string | undefined
 }
 
@@ -14,7 +14,7 @@ const SERIES_MS = 2 * HOUR_MS
 /** A step so many times the usual one is a gap: a missing turn; some missing readings. */
 const GAP = { turns: 1.6, series: 3 } as const
 
-/** What a table is: whether it holds turns alone, and how long a step may be before it is a gap [ms]. */
+/** Kind of a table: whether it holds turns alone, and how long a step may be before it is a gap [ms]. */
 function kindOf({ table }: TideTable): { readonly turns: boolean; readonly gapMs: number } {
   const steps = table.slice(1).map(([at], i) => at - (table[i]?.[0] ?? at))
   const usual = [...steps].sort((a, b) => a - b)[Math.floor(steps.length / 2)] ?? 0

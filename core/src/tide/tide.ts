@@ -11,7 +11,7 @@ export interface TideConstituent {
   readonly phaseDeg: number
 }
 
-/** Where and how the tide runs. */
+/** Tide at a place: its station and constituents. */
 export interface TideStation {
   readonly constituents: readonly TideConstituent[]
   /** Mean level over the datum of its heights [m]. */
@@ -28,7 +28,7 @@ const predictorOf = ({ constituents, meanM = 0 }: TideStation) =>
     { offset: meanM },
   )
 
-/** What a tide is known by: the constituents of its station, or a table. */
+/** Source of a tide: the constituents of its station, or a table. */
 export type TideSource = TideStation | TideTable
 
 /**

@@ -4,7 +4,7 @@ import { M_PER_FOOT } from '../quantity/index.ts'
 import type { TideTable } from './table.ts'
 import { isZone, momentIn } from './zone.ts'
 
-/** What is wrong with a tide file, as a code and what it is about. */
+/** Fault in a tide file, as a code and what it is about. */
 export interface TideFileProblem {
   readonly code:
     | 'tide-file-large'

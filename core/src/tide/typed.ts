@@ -2,7 +2,7 @@ import { parseQuantity } from '../quantity/index.ts'
 import type { ShorePoint } from './shore.ts'
 import { type TideConstituent, unknownConstituents } from './tide.ts'
 
-/** What is wrong with a line somebody typed. */
+/** Fault in a line somebody typed. */
 export interface TypedProblem {
   readonly code: 'typed-form' | 'typed-length' | 'unknown-constituent' | 'out-of-order' | 'too-few' | 'twice'
   readonly data: Readonly<Record<string, string | number>>

@@ -40,7 +40,7 @@ function formatIn(zone: string): Intl.DateTimeFormat {
   return made
 }
 
-/** What a zone's clock is ahead of UTC at a moment [ms]. */
+/** Offset of a zone's clock from UTC at a moment [ms]. */
 function aheadMs(zone: string, atMs: number): number {
   const [, sign, hours, minutes] = OFFSET.exec(zone) ?? []
   if (sign !== undefined) return (Number(hours) * 60 + Number(minutes)) * 60_000 * (sign === '-' ? -1 : 1)

@@ -5,7 +5,7 @@ export interface Factor {
   readonly high: number
 }
 
-/** What an angler's log has taught of a pool: kept beside what was measured, never written over it. [log] */
+/** Correction of a pool that an angler's log has taught: kept beside what was measured, never written over it. [log] */
 export interface ByLog {
   readonly depth: Factor
   readonly current: Factor

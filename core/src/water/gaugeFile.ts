@@ -5,9 +5,9 @@ import { unitOf } from '../quantity/index.ts'
 import { type GaugeReading, readingSchema } from './gaugeSchema.ts'
 
 export interface GaugeFileReading {
-  /** What is kept of it: all of its last fortnight, of the time before one a day. */
+  /** Readings that are kept: all of its last fortnight, of the time before one a day. */
   readonly readings: readonly GaugeReading[]
-  /** How many there were in the file; left out where all are kept. */
+  /** Number of readings in the file; left out where all are kept. */
   readonly read?: number
   readonly problems: readonly Problem[]
 }
@@ -57,7 +57,7 @@ function ordered(readings: readonly GaugeReading[]): readonly GaugeReading[] {
 /** Every reading is kept so far back from the last [ms]; before that, one a day, and at most so many days. */
 const KEPT = { allMs: 14 * 24 * 3600_000, dayMs: 24 * 3600_000, days: 4000 } as const
 
-/** What is kept of a long record: today’s water wants the last days in full, a season only its days. */
+/** Readings to keep of a long record: today’s water wants the last days in full, a season only its days. */
 function thinned({ readings, problems }: GaugeFileReading): GaugeFileReading {
   const lastMs = readings.at(-1)?.atMs ?? 0
   const days = new Map<number, GaugeReading>()
@@ -127,7 +127,7 @@ function find(node: unknown, name: string, found: Xml[] = []): Xml[] {
   return found
 }
 
-/** What a series measures, by the words of its observed property. */
+/** Figure that a series measures, by the words of its observed property. */
 function figureOfProperty(words: string): Figure | undefined {
   if (/discharge|flow/i.test(words)) return 'flowM3ps'
   if (/temperature/i.test(words)) return 'waterC'

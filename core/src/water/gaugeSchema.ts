@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import { flowSchema } from './flow.ts'
 
-/** What a river gauge said at one moment. */
+/** Reading of a river gauge at one moment. */
 export const readingSchema = z
   .strictObject({
     /** Milliseconds since 1970, UTC. */

@@ -3,7 +3,7 @@ import { M_PER_INCH } from '../quantity/index.ts'
 // Taken once: asked for in every step of a swing.
 const { max, min } = Math
 
-/** Where in the water fish hold. */
+/** Band of water where fish hold. */
 export const FISH_AT = ['surface', 'middle', 'bottom'] as const
 export type FishAt = (typeof FISH_AT)[number]
 

@@ -15,7 +15,7 @@ export function byItsLog({ byLog, ...measured }: Run): Run {
     : scaledRun(measured, byLog.depth.factor, byLog.current.factor)
 }
 
-/** How far a pool’s depth and current may be off what was measured, before the log has said: standard deviations of the logarithms. [estimate] */
+/** Spread of a pool’s depth and current round what was measured, before the log has said: standard deviations of the logarithms. [estimate] */
 export const POOL_SPREAD = Object.freeze({ depthSd: 0.12, currentSd: 0.15 })
 
 /** 80 % of a normal lies within this many deviations. */
@@ -23,7 +23,7 @@ export const FOUR_IN_FIVE = 1.2816
 
 const sdOf = ({ low, high }: Factor): number => Math.log(high / low) / (2 * FOUR_IN_FIVE)
 
-/** How sure a pool is: as its measure leaves it, or narrower where its log has taught. [log] over [estimate] */
+/** Spread of a pool's depth and current: as its measure leaves it, or narrower where its log has taught. [log] over [estimate] */
 export function spreadOf({ byLog }: Run): { readonly depthSd: number; readonly currentSd: number } {
   return byLog === undefined || byLog.off
     ? POOL_SPREAD

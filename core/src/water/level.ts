@@ -18,7 +18,7 @@ export interface LevelFactors {
   readonly velocity: number
 }
 
-/** What a flow `ratio` times the measured one does to a section. @param ratio (0, ∞) @example levelFactors(2).depth // 1.32 */
+/** Factors on a section at a flow `ratio` times the measured one. @param ratio (0, ∞) @example levelFactors(2).depth // 1.32 */
 export function levelFactors(ratio: number): LevelFactors {
   return {
     width: ratio ** HYDRAULIC_GEOMETRY.width,

@@ -69,15 +69,15 @@ const runShape = {
   /** Current at the surface at points across; between them it changes evenly, beyond them it stays. */
   currents: z.array(currentSchema).min(1).max(RUN_LIMITS.points),
   bottom: z.enum(BOTTOMS),
-  /** How far from the bank the angler stands. */
+  /** Distance of the angler from the bank [m]. */
   wadeM: finite.min(0),
   /** Flow of the river when this was measured [m³/s]; without it the run cannot be carried to another level. */
   measuredFlowM3ps: flowSchema.optional(),
   /** The gauge that tells this water's flow. */
   gaugeId: idSchema.optional(),
-  /** Where it lies and how one faces it. */
+  /** Place on the map, and the way one faces it. */
   spot: spotSchema.optional(),
-  /** What the log has taught of it. */
+  /** Correction that the log has taught. */
   byLog: byLogSchema.optional(),
   /** Of a beach. */
   shore: shoreSchema.optional(),
@@ -89,7 +89,7 @@ const runShape = {
 
 type Shape = z.infer<z.ZodObject<typeof runShape>>
 
-/** What no stretch of river can be, said at the point it is wrong. */
+/** Refuses what no stretch of river can be, said at the point it is wrong. */
 function refuseImpossible(run: Shape, ctx: z.RefinementCtx): void {
   for (const list of ['soundings', 'currents'] as const) {
     let before = -1

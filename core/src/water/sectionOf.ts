@@ -13,7 +13,7 @@ export interface Section {
   readonly band: readonly SectionPoint[]
   readonly toM: number
   readonly deepestM: number
-  /** Where the angler stands on the bed. */
+  /** Point of the bed where the angler stands. */
   readonly stand: SectionPoint
 }
 

@@ -2,7 +2,7 @@ import * as z from 'zod'
 import { idSchema } from '../gear/index.ts'
 import { OBSTRUCTIONS, type Obstruction } from './vocabulary.ts'
 
-/** Where a pool or beach lies, which way one faces there, and what it is usually like. */
+/** Place of a pool or beach on the map, the way one faces there, and what it is usually like. */
 export interface Spot {
   /** North positive [°]. */
   readonly latitudeDeg: number
@@ -12,7 +12,7 @@ export interface Spot {
   readonly facesDeg: number
   /** The weather station that tells of its wind. */
   readonly weatherId?: string | undefined
-  /** What stands behind, and how high over the water [m]. */
+  /** Obstruction behind, and its height over the water [m]. */
   readonly behind?: Obstruction | undefined
   readonly behindHighM?: number | undefined
   /** The wind it usually has: from where by the compass [°], and how hard [m/s]. */

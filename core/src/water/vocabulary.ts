@@ -2,7 +2,7 @@
 
 /** Banks of a river, looking downstream. */
 export const BANKS = ['left', 'right'] as const
-/** What a bed is made of, from smooth to snaggy. */
+/** Materials of a bed, from smooth to snaggy. */
 export const BOTTOMS = ['sand', 'gravel', 'cobble', 'boulder', 'ledge'] as const
 export type Bottom = (typeof BOTTOMS)[number]
 
@@ -15,6 +15,6 @@ export const RUN_LIMITS = {
   points: 60,
 } as const
 
-/** What may stand behind one who casts. */
+/** Obstructions that may stand behind one who casts. */
 export const OBSTRUCTIONS = ['none', 'brush', 'cliff', 'people', 'branches', 'power-line'] as const
 export type Obstruction = (typeof OBSTRUCTIONS)[number]

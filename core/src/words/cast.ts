@@ -150,7 +150,7 @@ const NUMBERS = [
 ]
 const inWords = (n: number): string => NUMBERS[n] ?? String(n)
 
-/** What to say aloud while stripping: "six pulls, five, four, three". @param pullM one pull [m] */
+/** Words to say aloud while stripping: "six pulls, five, four, three". @param pullM one pull [m] */
 export function sayPulls(loopsM: readonly number[], build: 'coated' | 'mono', pullM: number): string {
   if (loopsM.length === 0) return 'Nothing to hold.'
   if (build === 'mono')
@@ -165,7 +165,7 @@ export function sayPulls(loopsM: readonly number[], build: 'coated' | 'mono', pu
   )
 }
 
-/** What loops and twist want, said once. [practice] Common practice, no source. */
+/** Advice on loops and twist, said once. [practice] Common practice, no source. */
 export const LOOP_ADVICE: readonly string[] = [
   'Loops of one size tangle: each a pull shorter than the one before; mono in a few long ones.',
   'A tangle: stop, hold the line, open it from the reel’s side; never pull it into the rings.',
@@ -193,7 +193,7 @@ export function sayHeld(
     : `${most} is the most that is held${why === '' ? '' : ` ${why}`}: cast shorter, stand shallower or take a basket.${slips}`
 }
 
-/** What a wind along the cast does to how far it goes [m], below zero where it costs; undefined where it is next to nothing. */
+/** Change of a cast's length by the wind along it [m], below zero where it costs; undefined where it is next to nothing. */
 export function sayWindOnCast(gainM: number, system: UnitSystem): string | undefined {
   if (Math.abs(gainM) < SAID_FROM_M) return undefined
   const by = printMeasure(Math.abs(gainM), 'length', system)
@@ -260,7 +260,7 @@ const FAULTS: Readonly<Record<CastFault, string>> = {
 /** A head longer than this many rods needs a wait. [practice] */
 const LONG_HEAD_RODS = 2
 
-/** What a cast asks, step by step, and its usual faults with what they look like. */
+/** Steps of a cast, and its usual faults with what they look like. */
 export function sayMoves(
   cast: CastName,
   { rig }: Pick<CastSetting, 'rig'>,

@@ -3,7 +3,7 @@ import { CHECK_CODES, type Check, type CheckCode, type CheckReasons } from '../r
 import type { SwingReason } from '../swing/index.ts'
 import { saySwing } from './swing.ts'
 
-/** What a sentence is made from: the figure and its limits as they are printed, and the data of its reason. */
+/** Material of a sentence: the figure and its limits as they are printed, and the data of its reason. */
 interface Text<Data> {
   readonly value: string
   readonly low: string
@@ -16,7 +16,7 @@ interface Text<Data> {
 
 type Say<Data> = (text: Text<Data>) => string
 
-/** What a line of the ledger is called, and one sentence for each way it can come out; none can be left out. */
+/** Title of a line of the ledger, and one sentence for each way it can come out; none can be left out. */
 type CheckWords = {
   readonly [C in CheckCode]: {
     readonly title: string
@@ -31,7 +31,7 @@ const JOINT_UP: Say<CheckReasons<'joint-step'>['steps-up']> = ({ value, data, in
     ? `A level tip of ${value} hangs on a front of about ${show(data.behindKgPerM, 'massPerLength')}: the fine front cannot turn it over.`
     : `Mass per length rises from ${show(data.behindKgPerM, 'massPerLength')} to ${value}: the lighter part behind cannot turn over the heavier one ahead.`
 
-/** What the swing came to, with its figures. */
+/** Sentence of a swing's outcome, with its figures. */
 const swung =
   (reason: SwingReason): Say<CheckReasons<'depth'>['in-place']> =>
   ({ data, in: show }) => {
@@ -312,7 +312,7 @@ const WORDS: CheckWords = {
   },
 }
 
-/** What each line of the ledger is called. */
+/** Titles of the lines of the ledger. */
 export const CHECK_TITLES = Object.fromEntries(
   CHECK_CODES.map((code) => [code, WORDS[code].title]),
 ) as Readonly<Record<CheckCode, string>>
@@ -329,7 +329,7 @@ export function sayFigure(
   return check.measure === 'share' ? percent(si) : printMeasure(si, check.measure, system, moreDecimals)
 }
 
-/** What is allowed, as the ledger shows it; empty when the check is not about a figure. */
+/** Allowed range, as the ledger shows it; empty when the check is not about a figure. */
 export function sayAllowed({ measure, allowed }: Check, system: UnitSystem): string {
   const { low, high } = allowed
   if (measure === 'none' || (low === undefined && high === undefined)) return ''

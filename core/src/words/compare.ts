@@ -8,7 +8,7 @@ const SAID: Readonly<Record<Advantage['what'], (by: number, system: UnitSystem) 
   lift: (by, system) => `is ${printMeasure(by, 'lineMass', system)} lighter to lift`,
 }
 
-/** Which rig for what, in a sentence. @param names of the two */
+/** Sentence on which rig is for what. @param names of the two */
 export function sayAdvantages(
   advantages: readonly Advantage[],
   names: readonly [string, string],

@@ -60,7 +60,7 @@ export function sayLevelDoubt({ where }: Pick<Day, 'where'>): string | undefined
   return undefined
 }
 
-/** What is to be said of standing where one stands today; undefined where there is nothing. */
+/** Advice on standing where one stands today; undefined where there is nothing. */
 export function sayWading(
   day: Pick<Day, 'run' | 'water' | 'wadingM'>,
   system: UnitSystem,

@@ -27,7 +27,7 @@ function printed(value: unknown): string {
 
 const SHOWN = 4
 
-/** What one state of a kept thing has that another has not, in the user's units: “Mass 525 gr, Length 23 ft”. */
+/** Difference of one state of a kept thing from another, in the user's units: “Mass 525 gr, Length 23 ft”. */
 export function differing(row: object, other: object | undefined, system: UnitSystem): string {
   if (other === undefined) return 'kept'
   const [mine, theirs] = [flat(row), flat(other)]

@@ -4,7 +4,7 @@ import { FOUR_IN_FIVE, POOL_SPREAD, type Run, spreadOf } from '../water/index.ts
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`
 
-/** How sure a swing's depth is. */
+/** Sentence on how sure a swing's depth is. */
 export function sayFan({ hangDepthM, holdingShare }: Fan, system: UnitSystem): string {
   const [low, high] = [percent(holdingShare.low), percent(holdingShare.high)]
   const share = low === high ? low : `${low} to ${high}`
@@ -14,7 +14,7 @@ export function sayFan({ hangDepthM, holdingShare }: Fan, system: UnitSystem): s
 /** A spread as four in five see it. */
 const about = (sd: number): string => `± ${Math.round((Math.exp(FOUR_IN_FIVE * sd) - 1) * 100)} %`
 
-/** What a fan is spread over, and by how much. */
+/** Sentence on the unknowns that a fan is spread over, and by how much. */
 export function saySpreads(pool: Run | undefined): string {
   const { depthSd, currentSd } = pool === undefined ? POOL_SPREAD : spreadOf(pool)
   const taught = pool?.byLog !== undefined && !pool.byLog.off

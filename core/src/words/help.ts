@@ -9,7 +9,7 @@ type Text = string | ((system: UnitSystem) => string)
 
 const feet = (ft: number, system: UnitSystem): string => printMeasure(ft * M_PER_FOOT, 'length', system)
 
-/** What each line of the ledger asks, by what it is judged, and where that ends. */
+/** Help on each line of the ledger: question, basis and limits. */
 const LINES: Readonly<Record<CheckCode, Text>> = Object.freeze({
   'mass-in-window':
     'A rod throws well between two masses, for each kind of head. Printed windows have hard ends, and their upper one counts at full power; estimated ones fade. Your own trials will outrank both. Whether the tip is part of the figure is said beside it.',
@@ -60,7 +60,7 @@ const LINES: Readonly<Record<CheckCode, Text>> = Object.freeze({
     'Length follows how far one casts and how wide the water is: longer rods for longer casts and bigger rivers.',
 })
 
-/** How a thing is worked out, and where that ends. */
+/** Help topic: the method, and its limits. */
 export interface HelpTopic {
   readonly id: string
   readonly title: string
@@ -94,7 +94,7 @@ const MODELS: readonly HelpTopic[] = [
   },
 ]
 
-/** What good practitioners differ on, with each side’s reason. */
+/** Topics good practitioners differ on, with each side’s reason. */
 const SCHOOL_TOPICS: readonly HelpTopic[] = Object.entries(SCHOOL_WORDS).map(
   ([id, { question, choices }]) => ({
     id: `school-${id}`,
@@ -105,7 +105,7 @@ const SCHOOL_TOPICS: readonly HelpTopic[] = Object.entries(SCHOOL_WORDS).map(
   }),
 )
 
-/** What the tags mean; they stand in a list of their own. */
+/** Topics of the tags; they stand in a list of their own. */
 export const TAG_TOPICS: readonly HelpTopic[] = Object.entries(TAG_MEANINGS).map(([tag, meaning]) => ({
   id: `tag-${tag}`,
   title: `The tag “${tag}”`,

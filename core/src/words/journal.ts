@@ -3,7 +3,7 @@ import { printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 import type { BendComparison } from '../rod/index.ts'
 import type { ByLog } from '../water/index.ts'
 
-/** How a head felt. */
+/** Words for how a head felt. */
 export const FEEL_WORDS: Readonly<Record<Feel, string>> = Object.freeze({
   '-2': 'too light',
   '-1': 'a little light',
@@ -14,7 +14,7 @@ export const FEEL_WORDS: Readonly<Record<Feel, string>> = Object.freeze({
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`
 
-/** What trials have told, and what to do next. */
+/** Summary of trials, and what to do next. */
 export function sayOwnWindow(own: OwnWindow, nextKg: number | undefined, system: UnitSystem): string {
   const next =
     nextKg === undefined
@@ -32,7 +32,7 @@ export function sayOwnWindow(own: OwnWindow, nextKg: number | undefined, system:
     : `So far yours looks like ${range}, its middle four times in five between ${sure}. It counts when that is narrower.${next}`
 }
 
-/** What the bend of two rods says. */
+/** Summary of the bend of two rods. */
 export function sayBend(
   result: BendComparison,
   names: { readonly known: string; readonly unknown: string },
@@ -47,14 +47,14 @@ export function sayBend(
   return `${names.unknown} carries ${percent(ratio)} of what ${names.known} carries, ${band}.`
 }
 
-/** How it went through the water. */
+/** Words for its pace through the water. */
 export const PACE_WORDS: Readonly<Record<Pace, string>> = Object.freeze({
   slow: 'slow',
   right: 'at an easy pace',
   fast: 'too fast',
 })
 
-/** What one saw of a swing. */
+/** Words for what one saw of a swing. */
 export const SAW_WORDS: Readonly<Record<Saw, string>> = Object.freeze({
   touched: 'touched',
   band: 'in the band',
@@ -63,7 +63,7 @@ export const SAW_WORDS: Readonly<Record<Saw, string>> = Object.freeze({
 
 const times = (n: number): string => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`)
 
-/** What a pool remembers of a tip: “T-11, 10 ft was in the band twice and touched once, the water 3 % deeper.” */
+/** Sentence on a pool's memory of a tip: “T-11, 10 ft was in the band twice and touched once, the water 3 % deeper.” */
 export function sayRemembered({ tip, leader, saw, deeper }: Remembered): string {
   const said = (['band', 'touched', 'high'] as const).flatMap((what) =>
     saw[what] === 0
@@ -81,7 +81,7 @@ const offBy = (factor: number, more: string, less: string, even: string): string
   return off === 0 ? `as ${even} as measured` : `${off} % ${factor > 1 ? more : less} than measured`
 }
 
-/** What a pool has been taught by the log, as it is listened to. */
+/** Sentence on what the log has taught a pool, as it is listened to. */
 export function sayByLog({ depth, current, combined, swings, on, off }: ByLog): string {
   const put = off ? 'It is shown as it was measured; by your log it would be' : 'Corrected by your log:'
   const deep = offBy(depth.factor, 'deeper', 'shallower', 'deep')
@@ -91,7 +91,7 @@ export function sayByLog({ depth, current, combined, swings, on, off }: ByLog): 
   return `${put} ${what}, from ${swings} swings${on === undefined ? '' : ` up to ${on}`}.`
 }
 
-/** What a log says of a pool's own depth and current. */
+/** Sentence on a pool's own depth and current by its log. */
 export function sayCalibrated(found: Calibrated): string {
   if (found.outcome === 'too-few')
     return 'Two swings that were seen, with the flow known, are the least it can learn from.'

@@ -1,7 +1,7 @@
 import { LEADER_STEP_M, type LeaderWarning } from '../leader/index.ts'
 import { printMeasure, type UnitSystem } from '../quantity/index.ts'
 
-/** What is to be watched of a leader that was built. */
+/** Warning on a leader that was built. */
 export function sayLeaderWarning(warning: LeaderWarning, system: UnitSystem): string {
   switch (warning) {
     case 'step-too-big':

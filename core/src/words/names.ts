@@ -40,7 +40,7 @@ export const STATE_NAMES: Readonly<Record<CheckState, string>> = Object.freeze({
   breaks: 'Breaks',
 })
 
-/** What each evidence tag means, shown beside it. */
+/** Meaning of each evidence tag, shown beside it. */
 export const TAG_MEANINGS: Readonly<Record<EvidenceTag, string>> = Object.freeze({
   standard: 'A published standard or table',
   practice: 'A rule of thumb of practitioners; common practice, no source',
@@ -78,7 +78,7 @@ function tipSummary(item: Extract<Item, { kind: 'tip' }>, system: UnitSystem): s
   return `${material ?? sayChoice(item.build)}, ${lengthText}${sinks}`
 }
 
-/** What a thing is in one short line, in the user's units. */
+/** Summary of a thing in one short line, in the user's units. */
 export function summarize(item: Item, system: UnitSystem): string {
   const show = (si: number | undefined, measure: Parameters<typeof printMeasure>[1]): string | undefined =>
     si === undefined ? undefined : printMeasure(si, measure, system)

@@ -9,7 +9,7 @@ export interface PlainWord {
 const feet = (n: number): number => n * M_PER_FOOT
 const pounds = (n: number): number => n * KG_PER_POUND
 
-/** What the words of each question stand for, small to large. Common practice, no source. */
+/** Choices of each question in plain words, small to large. Common practice, no source. */
 export const PLAIN_WORDS = {
   fishKg: [
     { word: 'small trout', si: pounds(1) },

@@ -3,7 +3,7 @@ import { type Measure, printMeasure, type UnitSystem } from '../quantity/index.t
 
 type Say = (data: Readonly<Record<string, unknown>>, field: Subject | undefined, system: UnitSystem) => string
 
-/** What is said of a figure: its name, and what it measures. */
+/** Subject of a sentence: a figure's name, and what it measures. */
 interface Subject {
   readonly label: string
   readonly measure?: Measure | undefined

@@ -25,7 +25,7 @@ export const TIDE_WINDOW_NAMES: Readonly<Record<TideWindow['kind'], string>> = O
   dusk: 'dusk',
 })
 
-/** How a beach is fished with a fly, in order. [practice] Common practice, no source. */
+/** Steps of fishing a beach with a fly, in order. [practice] Common practice, no source. */
 export const SURF_STEPS: readonly string[] = [
   'At low water in daylight look for bars, troughs and the gaps between: that is where to stand later.',
   'Fish close first: the trough at your feet, before you wade into it.',
@@ -35,7 +35,7 @@ export const SURF_STEPS: readonly string[] = [
   'With the wind on the sea’s side cast lower and shorter; the trough fills, and the fish come closer.',
 ]
 
-/** What is wrong with a tide file. */
+/** Sentence on a fault in a tide file. */
 export function sayTideProblem({ code, data }: TideFileProblem): string {
   switch (code) {
     case 'tide-empty':
@@ -59,7 +59,7 @@ export function sayTideProblem({ code, data }: TideFileProblem): string {
   }
 }
 
-/** What is wrong with what was typed of a beach or its tide. */
+/** Sentence on a fault in what was typed of a beach or its tide. */
 export function sayTypedProblem({ code, data }: TypedProblem): string {
   switch (code) {
     case 'typed-form':
@@ -77,7 +77,7 @@ export function sayTypedProblem({ code, data }: TypedProblem): string {
   }
 }
 
-/** How one's own mark stands to the prediction. */
+/** Sentence on the shift of one's own mark from the prediction. */
 export function sayMark(shiftM: number, system: UnitSystem): string {
   const by = printMeasure(Math.abs(shiftM), 'length', system)
   return shiftM === 0

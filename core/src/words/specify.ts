@@ -50,7 +50,7 @@ export const FIGURE_NAMES: Readonly<Record<FigureName, string>> = Object.freeze(
 const one = (value: number, measure: FigureSpan['measure'], system: UnitSystem): string =>
   measure === 'number' ? String(value) : printMeasure(value, measure, system)
 
-/** How far a figure may go: "445 – 520 gr"; open where nothing of the rig ends it. */
+/** Text of a figure's span: "445 – 520 gr"; open where nothing of the rig ends it. */
 export function saySpan({ low, high, below, above, measure }: FigureSpan, system: UnitSystem): string {
   if (below === undefined && above === undefined) return 'any'
   if (low === high) return one(low, measure, system)
@@ -67,11 +67,11 @@ export function saySpan({ low, high, below, above, measure }: FigureSpan, system
 export const sayTarget = ({ target, measure }: FigureSpan, system: UnitSystem): string =>
   one(target, measure, system)
 
-/** What ends a span either way, in the ledger's words. */
+/** Limits that end a span either way, in the ledger's words. */
 export const sayEnds = ({ below, above }: FigureSpan, system: UnitSystem): readonly string[] =>
   [below, above].flatMap((check) => (check === undefined ? [] : [sayCheck(check, system)]))
 
-/** What sort of thing a part is, apart from its figures. */
+/** Sort of thing a part is, apart from its figures. */
 export function saySort(parts: RigParts, slot: RigSlot): string {
   const { rod, head, tip, leader, runningLine, reel } = parts
   switch (slot) {
@@ -190,13 +190,13 @@ export function sayServed(served: Served | undefined, hands: Hands, system: Unit
 const list = (names: readonly string[]): string =>
   names.length < 2 ? names.join() : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
 
-/** What a part is, apart from its name. */
+/** Sort and figures of a part, apart from its name. */
 export const saySortOf = (item: Item, system: UnitSystem): string =>
   item.kind === 'tip' || item.kind === 'rod' || item.kind === 'head'
     ? summarize(item, system)
     : `${KIND_NAMES[item.kind].one}, ${summarize(item, system)}`
 
-/** Which of the parts that are there cannot go together on a day. */
+/** Sentence on the parts that cannot go together on a day. */
 export function sayClash(parts: readonly RigSlot[]): string {
   const names = parts.map((slot) => SLOT_NAMES[slot].toLowerCase())
   if (names.length === 0) return 'No rig at all is without a break on such a day.'
@@ -211,7 +211,7 @@ export const OVER_DAYS_NAMES: Readonly<Record<OverDaysQuestion, string>> = Objec
   next: 'What to get next',
 })
 
-/** What serves on the most of several days, in sentences. */
+/** Sentences on what serves on the most of several days. */
 export function sayCover(
   question: OverDaysQuestion,
   { items, days, without, of }: Cover,
@@ -272,7 +272,7 @@ export function sayNeighbour({ beside, rig, worse, furtherM }: Neighbour, system
     : `${made}: it ${casts} and ${mass}. ${sayCheck(worst, system)}`
 }
 
-/** How much room a rig's line and backing need on the reel, and what the reel should weigh. */
+/** Sentence on the room a rig's line and backing need on the reel, and the mass the reel should weigh. */
 export function sayReel(volumeM3: number, mass: ReelMass | undefined, system: UnitSystem): readonly string[] {
   const room = `room for line and backing ${Math.ceil(volumeM3 * 1e6)} cm³ or more`
   return mass === undefined
@@ -283,7 +283,7 @@ export function sayReel(volumeM3: number, mass: ReelMass | undefined, system: Un
       ]
 }
 
-/** What another school would look for instead. */
+/** Sentence on what another school would look for instead. */
 export function sayOtherSchool({ question, choice, rig, changed }: OtherSchool, system: UnitSystem): string {
   const { question: asked, choices } = SCHOOL_WORDS[question]
   const parts = changed.map((slot) => {

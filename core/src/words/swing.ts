@@ -7,7 +7,7 @@ const WHERE: Readonly<Record<FishAt, string>> = {
   bottom: 'down where the fish hold',
 }
 
-/** What an angler would say of a swing, for fish at the surface, in the middle or at the bottom. */
+/** Words of an angler for a swing, for fish at the surface, in the middle or at the bottom. */
 export function saySwing(reason: SwingReason, fishAt: FishAt): string {
   const there = WHERE[fishAt]
   switch (reason) {

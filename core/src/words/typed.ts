@@ -25,7 +25,7 @@ export function sayLine(problem: Problem, system: UnitSystem): string {
   return `${typed}${sayProblem(problem, system)}${example}`
 }
 
-/** What of a line is only supposed, to be asked about: "Supposed: mass 525 gr, length 22 ft. Say otherwise if it is not so." */
+/** Question about what of a line is only supposed: "Supposed: mass 525 gr, length 22 ft. Say otherwise if it is not so." */
 export function sayGuesses(item: Item, guessed: readonly string[], system: UnitSystem): string {
   if (guessed.length === 0) return ''
   const each = guessed.map((path) => {

@@ -70,7 +70,7 @@ export function sayChange(change: SingleChange, system: UnitSystem): string {
 
 const MINUTE_MS = 60_000
 
-/** How long ago, as it is spoken. */
+/** Age in words, as it is spoken. */
 export function sayAge(ageMs: number): string {
   const minutes = Math.round(ageMs / MINUTE_MS)
   if (minutes < -15) return 'by a clock that goes ahead of this one'

@@ -12,7 +12,7 @@ export interface Today {
   readonly runs: readonly Run[]
   readonly choice: WaterChoice
   readonly gauge: GaugeState
-  /** What the day was put together from. */
+  /** Parts the day was put together from. */
   readonly parts: DayParts
 }
 

@@ -6,7 +6,7 @@ const MINUTE_MS = 60_000
 /** The tide is judged in steps of this [m], so that lists do not flicker with it. */
 const STEP_M = 0.1
 
-/** How deep one stands on a beach by the tide of this minute [m]; undefined where it is not known. */
+/** Wading depth on a beach by the tide of this minute [m]; undefined where it is not known. */
 export function useStanding(shore: Shore | undefined, stand: Stand | undefined): number | undefined {
   const [deepM, setDeep] = useState<number>()
   useEffect(() => {

@@ -31,7 +31,7 @@ const MOST_NAMED = 120
 /** Room a tick's figure takes [px]. */
 const TICK_ROOM = 90
 
-/** Where a band's drawing begins and ends: an estimated window fades over its own half-width. */
+/** Ends of a band's drawing: an estimated window fades over its own half-width. */
 function drawnEnds({ lowKg, highKg, tag }: GrainWindow): readonly [number, number] {
   const fade = tag === 'printed' ? 0 : (highKg - lowKg) / 2
   return [lowKg - fade, highKg + fade]

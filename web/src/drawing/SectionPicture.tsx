@@ -7,7 +7,7 @@ interface Props {
   readonly section: Section
   readonly scale: WaterScale
   readonly room: Room
-  /** How deep the axis is told [m]. */
+  /** Depth the axis is told to [m]. */
   readonly toDepthM: number
   /** Whether the holding band is tinted. */
   readonly band?: boolean

@@ -2,7 +2,7 @@ import type { Spool } from '@hoxen/core/gear'
 import { fillDiameterM, type Ring } from '@hoxen/core/reel'
 import type { Wound } from '@hoxen/core/rig'
 
-/** How a part of the line is drawn wherever it lies on a spool. */
+/** Fill of each part of the line wherever it lies on a spool. */
 export const RING_FILL = {
   backing: 'url(#ring-backing)',
   running: 'url(#ring-running)',

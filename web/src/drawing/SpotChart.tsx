@@ -8,13 +8,13 @@ import { useWidth } from './useWidth.ts'
 export interface ChartPoint {
   readonly id: string
   readonly name: string
-  /** What stands beside it. */
+  /** Text beside it. */
   readonly short: string
   readonly x: number
   readonly y: number
-  /** What its mark's area follows. */
+  /** Value that its mark's area follows. */
   readonly size: number
-  /** How far its mark is filled, [0, 1]. */
+  /** Filled share of its mark, [0, 1]. */
   readonly partly: number
 }
 
@@ -43,7 +43,7 @@ interface Placed extends Name {
 
 const LETTER_PX = 6.6
 const NAME_PX = 15
-/** Where a name may stand beside its mark, best first: beside it, then over and under it, further and further. */
+/** Places for a name beside its mark, best first: beside it, then over and under it, further and further. */
 const STANDS = [
   [14, 4, 'start'],
   [-14, 4, 'end'],

@@ -6,7 +6,7 @@ import { useWidth } from './useWidth.ts'
 interface AcrossSwing {
   readonly id: string
   readonly samples: readonly SwingSample[]
-  /** How its way is drawn: plain, or dashed beside another. */
+  /** Dashes of its path: none, or a pattern beside another. */
   readonly dash?: string
 }
 

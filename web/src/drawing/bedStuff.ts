@@ -21,7 +21,7 @@ const LEAST_PX = 1.1
 /** Rows of grain under the top of the bed. */
 const ROWS = 3
 
-/** What the bed is made of, stone for stone at its size across; a ledge as the edges of its slabs. @param pxPerM across */
+/** Paints the bed's material, stone for stone at its size across; a ledge as the edges of its slabs. @param pxPerM across */
 export function paintBedStuff(pen: Pen, bottom: Bottom, top: Top, pxPerM: number, ink: Ink): void {
   const grain = BED_GRAIN_M[bottom]
   pen.strokeStyle = ink.faint

@@ -1,6 +1,6 @@
 import type { SwingSample } from '@hoxen/core/swing'
 
-/** Where fly and line are at one moment. */
+/** Fly and line at one moment. */
 export interface Moment {
   readonly flyM: readonly [xM: number, yM: number, zM: number]
   readonly speedMps: number

@@ -20,7 +20,7 @@ const ROW_PX = 30
 const STILL_MPS = 0.03
 /** Seconds between the lines left behind. */
 const GHOST_S = 4
-/** How strongly the river's ink is laid on for each step of depth. */
+/** Strength of the river's ink for each step of depth. */
 const TINT = 0.085
 /** The bed is looked at so finely across [px]. */
 const FINE_PX = 2
@@ -43,7 +43,7 @@ function stretches(
   return found
 }
 
-/** Where fish hold, of the water the casts cover: stretches across [px]. */
+/** Stretches where fish hold, of the water the casts cover: stretches across [px]. */
 export function holdingStretches(
   scene: WaterScene,
   layout: RiverLayout,
@@ -115,7 +115,7 @@ function paintBanks(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink):
   pen.setLineDash([])
 }
 
-/** How far down the river, along your bank, and which way it runs. */
+/** Paints the scale down the river, along your bank, and which way it runs. */
 function paintScale(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink): void {
   const { plan, seam } = layout
   const { toX, fromX } = reachOf(scene)
@@ -145,7 +145,7 @@ function paintScale(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink):
   )
 }
 
-/** What stays while the swing is played. */
+/** Paints what stays while the swing is played. */
 export function paintPlanStill(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink): void {
   paintDepths(pen, scene, layout, ink)
   paintHolding(pen, scene, layout, ink)

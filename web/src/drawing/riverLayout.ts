@@ -10,7 +10,7 @@ export interface RiverLayout {
   readonly height: number
   /** Foot of the view from above [px]. */
   readonly seam: number
-  /** How far across is drawn, and how deep the section goes [m]. */
+  /** Width across that is drawn, and depth of the section [m]. */
   readonly toM: number
   readonly deepestM: number
 }

@@ -15,7 +15,7 @@ export function paintRiverStill(pen: Pen, scene: WaterScene, layout: RiverLayout
   paintSectionStill(pen, scene, layout, ink)
 }
 
-/** Where the fly is, in both views at once, and its depth and speed there. */
+/** Paints the fly at this moment, in both views at once, and its depth and speed there. */
 function paintNow(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink, tS: number): void {
   const moment = momentAt(scene.swings[0]?.samples ?? [], tS)
   if (moment === undefined) return

@@ -1,7 +1,7 @@
 import { type UnitSystem, unitFor, unitOf } from '@hoxen/core/quantity'
 import type { Piece } from '@hoxen/core/rig'
 
-/** Where the rig lies on the drawing: pixels along the line, pixels across it. */
+/** Scale of the rig on the drawing: pixels along the line, pixels across it. */
 export interface StripScale {
   readonly left: number
   readonly pxPerM: number

@@ -25,7 +25,7 @@ function trail(pen: Pen, points: readonly (readonly [number, number])[], scale: 
   })
 }
 
-/** Where the fish hold: hatched, over the water that holds them. */
+/** Paints the band of the fish: hatched, over the water that holds them. */
 function paintBand(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink): void {
   const { section: scale, seam, height } = layout
   pen.save()
@@ -148,7 +148,7 @@ function paintTouches(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink):
   }
 }
 
-/** What stays while the swing is played. */
+/** Paints what stays while the swing is played. */
 export function paintSectionStill(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink): void {
   paintWater(pen, scene, layout, ink)
   paintScales(pen, scene, layout, ink)

@@ -5,7 +5,7 @@ import type { DrawnSwing } from './waterScene.ts'
 
 type Pen = CanvasRenderingContext2D
 
-/** Which two of x, y, z a view shows: from above y and x, in section y and z. */
+/** Axes of a view: from above y and x, in section y and z. */
 export type Axes = readonly [across: 1, up: 0 | 2]
 
 const CLEAR = 0.22

@@ -1,7 +1,7 @@
 import { type KeyboardEvent, type PointerEvent, type RefObject, useRef } from 'react'
 
 interface Handles {
-  /** What the drawing itself listens to. */
+  /** Listeners of the drawing itself. */
   readonly drawing: {
     readonly ref: RefObject<SVGSVGElement | null>
     readonly onPointerMove: (event: PointerEvent) => void

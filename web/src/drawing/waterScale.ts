@@ -3,7 +3,7 @@ export interface WaterScale {
   readonly x: (m: number) => number
   readonly y: (m: number) => number
   readonly pxPerM: number
-  /** How many times what goes up the drawing is drawn larger than what goes across. */
+  /** Exaggeration of heights over widths. */
   readonly exaggeration: number
 }
 

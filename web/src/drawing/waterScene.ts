@@ -6,18 +6,18 @@ import { touchesIn } from './moment.ts'
 /** One swing as it is drawn. */
 export interface DrawnSwing {
   readonly label: string
-  /** How far right of the fly its label stands, so that flies close together stay readable [px]. */
+  /** Offset of the fly's label to its right, so that flies close together stay readable [px]. */
   readonly labelDx: number
   readonly samples: readonly SwingSample[]
   /** Strokes and gaps of its line [px]; none for the first. */
   readonly dash: readonly number[]
 }
 
-/** What both views of the water show. */
+/** Scene that both views of the water show. */
 export interface WaterScene {
   readonly run: Run
   readonly swings: readonly DrawnSwing[]
-  /** Where in it the fish hold. */
+  /** Band of water where the fish hold. */
   readonly fishAt: FishAt
   readonly tipHeightM: number
   readonly fastestMps: number
@@ -26,7 +26,7 @@ export interface WaterScene {
   readonly system: UnitSystem
 }
 
-/** How far out and down the river the drawing must reach [m]. */
+/** Reach of the drawing, out and down the river [m]. */
 export interface SceneReach {
   readonly toY: number
   readonly fromX: number

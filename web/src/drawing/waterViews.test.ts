@@ -66,7 +66,7 @@ class Notes {
   }
 }
 
-/** What is told of the picture at one moment; strokes that say nothing of their own are let pass. */
+/** Notes of the picture at one moment; strokes that say nothing of their own are let pass. */
 function painted(scene: WaterScene, tS: number): Notes {
   const notes = new Notes()
   const pen = new Proxy(notes, {

@@ -69,7 +69,7 @@ interface BecomesProps {
   readonly previewing: boolean
 }
 
-/** What a line would become with the part pointed at; nothing where it stays. */
+/** Change of a line with the part pointed at; nothing where it stays. */
 function Becomes({ now, then, previewing }: BecomesProps) {
   if (!previewing || then?.state === now.state) return null
   return (

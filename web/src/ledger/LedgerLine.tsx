@@ -10,7 +10,7 @@ interface Props {
   readonly figure?: string | undefined
   readonly allowed?: string | undefined
   readonly tag: EvidenceTag
-  /** What stands beside the state. */
+  /** Content beside the state. */
   readonly besides?: ReactNode
   /** The sentence, and what goes with it. */
   readonly children: ReactNode

@@ -4,7 +4,7 @@ import { type RigChoice, type RigParts, resolveRig, rigKey } from '@hoxen/core/r
 import type { Swung } from '@hoxen/core/swing'
 import type { GearNow } from '../store/index.ts'
 
-/** What a map keeps under a key, made where it is not there yet. */
+/** Value under a key of a map, made where it is not there yet. */
 function kept<K extends object, V>(map: WeakMap<K, V>, key: K, make: () => V): V {
   const known = map.get(key)
   if (known !== undefined) return known

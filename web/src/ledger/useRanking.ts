@@ -20,7 +20,7 @@ export function useMatch(question: Question | undefined) {
   })
 }
 
-/** What would fix most; asked only where nothing fits. */
+/** Item that would fix most; asked only where nothing fits. */
 export function useMissing(question: Question) {
   const { gear, day } = question
   return useQuery({

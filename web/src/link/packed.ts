@@ -13,7 +13,7 @@ export function packed(text: string): string {
     .replaceAll('=', '')
 }
 
-/** What was packed; undefined where the address breaks off or is not one of ours. */
+/** Text that was packed; undefined where the address breaks off or is not one of ours. */
 export function unpacked(code: string): string | undefined {
   if (code.length > MOST_CHARACTERS || !/^[A-Za-z0-9_-]+$/.test(code)) return undefined
   try {

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useCallback, useMemo } from 'react'
 import { keepGauge, keptGauge } from '../store/index.ts'
 
-/** What is known of a gauge now, and why there is nothing newer. */
+/** State of a gauge's record, and why there is nothing newer. */
 export interface GaugeState {
   readonly heard: Heard | undefined
   /** Why it cannot be read now; undefined when it was. */

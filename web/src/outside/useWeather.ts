@@ -1,7 +1,7 @@
 import type { Weather } from '@hoxen/core/sky'
 import { useQuery } from '@tanstack/react-query'
 
-/** What is known of a weather station now, and why there is nothing newer. */
+/** State of a weather station's record, and why there is nothing newer. */
 export interface WeatherState {
   readonly weather: Weather | undefined
   /** Why it cannot be read now; undefined when it was. */

@@ -10,7 +10,7 @@ interface Props {
   readonly children: ReactNode
   /** Beside the title: a code that opens it again. */
   readonly code?: ReactNode
-  /** What can be chosen before it is printed; not on the paper. */
+  /** Choices made before it is printed; not on the paper. */
   readonly choices?: ReactNode
 }
 

@@ -3,7 +3,7 @@ import { codeOf } from './codeOf.ts'
 
 interface Props {
   readonly text: string
-  /** What it opens, for those who do not see it. */
+  /** Label of the link, for those who do not see it. */
   readonly label: string
   /** Side on paper [mm]. */
   readonly mm: number

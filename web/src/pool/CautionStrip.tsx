@@ -10,7 +10,7 @@ interface Props {
   readonly air: Air
 }
 
-/** What to mind here and now, short, beside the choice; each can be put aside for the day. */
+/** Cautions here and now, short, beside the choice; each can be put aside for the day. */
 export function CautionStrip({ day, stand, air }: Props) {
   const { shown, hush } = useCautions(day, stand, air)
   return (

@@ -8,7 +8,7 @@ interface Props {
   readonly entries: readonly Entry[]
 }
 
-/** What was seen in a pool at levels near this one, tip by tip; where nothing was, the nearest that was. */
+/** Observations in a pool at levels near this one, tip by tip; where nothing was, the nearest that was. */
 export function Memory({ run, flowM3ps, entries }: Props) {
   const known = remembers(run, flowM3ps, entries)
   const nearest = known.length === 0 ? nearestTo(run, flowM3ps, entries) : undefined

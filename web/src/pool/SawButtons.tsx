@@ -1,7 +1,7 @@
 import { SAW, type Saw } from '@hoxen/core/journal'
 import { SAW_WORDS } from '@hoxen/core/words'
 
-/** What each button says: its word, and, where there is room, the verb that goes with it. */
+/** Text of each button: its word, and, where there is room, the verb that goes with it. */
 const says = (saw: Saw): string => (saw === 'touched' ? SAW_WORDS[saw] : `was ${SAW_WORDS[saw]}`)
 
 interface Props {

@@ -18,7 +18,7 @@ export function SawMark({ saw }: { readonly saw: Saw }) {
   )
 }
 
-/** What was seen before, each sign with its count. */
+/** Signs of what was seen before, each with its count. */
 export function SawMarks({ saw }: { readonly saw: Readonly<Record<Saw, number>> }) {
   const some = SAW.filter((what) => saw[what] > 0)
   return (

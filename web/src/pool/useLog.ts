@@ -11,7 +11,7 @@ import { newId } from '../store/rows.ts'
 /** No two swings end within this [ms]. */
 const ONE_PRESS_MS = 800
 
-/** What would be logged, and how; or why it cannot be. */
+/** State of a log entry to be: its preview, or why it cannot be. */
 export type Log =
   | { readonly outcome: 'no-pool' | 'no-rig' }
   | {

@@ -1,4 +1,4 @@
-/** What any bench scale says: grams, and whether it has settled. */
+/** Reading of any bench scale: grams, and whether it has settled. */
 export interface ScaleReading {
   readonly grams: number
   readonly stable: boolean

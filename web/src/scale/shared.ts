@@ -1,4 +1,4 @@
-/** What the stream of the stand-in scale says, as every tab hears it. */
+/** Line of the stand-in scale's stream, as every tab hears it. */
 export type ScaleLine = { readonly line: string } | { readonly ended: true }
 
 const NAME = 'hoxen-scale'

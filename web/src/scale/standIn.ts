@@ -45,7 +45,7 @@ export async function benchObjects(): Promise<readonly BenchObject[]> {
   return (await response.json()) as BenchObject[]
 }
 
-/** What a person does to the stand-in. */
+/** Acts of a person on the stand-in. */
 export const putOnBench = (id: string): Promise<void> => post('put', { id })
 export const knockBench = (): Promise<void> => post('knock')
 export const unplugBench = (): Promise<void> => post('unplug')

@@ -69,9 +69,9 @@ function useDemoAddress(): void {
   }, [wanted, setParams])
 }
 
-/** How long a page that is gone back to may take until it is as long as it was [ms]. */
+/** Time a page that is gone back to may take until it is as long as it was [ms]. */
 const GROWS_MS = 1500
-/** Where each page of this visit was left. */
+/** Scroll positions of the pages of this visit. */
 const places = new Map<string, number>()
 
 /** A page opened by a link starts at its top; one that is gone back to is found where it was left, as soon as it is as long again. */
@@ -130,7 +130,7 @@ function useHeading(pathname: string): void {
   }, [])
 }
 
-/** What the frame does and the first look does not need: the page's name, its place, its store, the demo by address. */
+/** Parts of the frame that the first look does not need: the page's name, its place, its store, the demo by address. */
 export function Later({ pathname }: { readonly pathname: string }) {
   useDemoAddress()
   useOneStore()

@@ -8,7 +8,7 @@ interface Props {
   readonly rig: RankedRig | undefined
 }
 
-/** What the river has changed since one looked, until it is heard. */
+/** News of the river since one looked, until it is heard. */
 export function DayNews({ day, rig }: Props) {
   const { system } = useUnits()
   const { news, heard } = useDayNews(day, rig)

@@ -9,7 +9,7 @@ import { askToBeSafe, canInstall, install, isKeptWhole, isSafe, onInstallOffer }
 
 const day = (ms: number): string => new Date(ms).toLocaleDateString([], { dateStyle: 'long' })
 
-/** How many things have changed since everything was last saved to a file. */
+/** Number of things changed since everything was last saved to a file. */
 export function SinceSaved() {
   const since = useUnsaved()
   if (since === undefined) return null
@@ -28,7 +28,7 @@ export function SinceSaved() {
   )
 }
 
-/** What this device keeps: the application, the data and how safe it is; and the way to another device. */
+/** This device: the application, the data and how safe it is; and the way to another device. */
 export function OnThisDevice() {
   const safe = useQuery({ queryKey: ['safe'], queryFn: async () => (await isSafe()) ?? null })
   const installable = useSyncExternalStore(onInstallOffer, canInstall)

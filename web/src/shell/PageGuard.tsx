@@ -27,7 +27,7 @@ export class PageGuard extends Component<Props, { readonly failed?: Error | unde
   }
 }
 
-/** What is stored is untouched when a page fails. */
+/** Notice of a page that failed; what is stored is untouched. */
 function Failed({ message }: { readonly message: string }) {
   return (
     <section role="alert" className="max-w-xl py-8">

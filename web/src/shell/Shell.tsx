@@ -208,7 +208,7 @@ interface ToolProps {
   readonly label: string
   readonly onClick: () => void
   readonly disabled?: boolean
-  /** Where there is little room. */
+  /** Label where there is little room. */
   readonly narrow?: string
   readonly children: ReactNode
 }

@@ -10,7 +10,7 @@ interface Moment {
   readonly rig: RankedRig | undefined
 }
 
-/** What a moved gauge did to the water and to the rig in the strip. */
+/** Effect of a moved gauge on the water and on the rig in the strip. */
 export interface DayNews {
   readonly pool: string
   readonly m3ps: readonly [was: number, is: number]
@@ -19,7 +19,7 @@ export interface DayNews {
   readonly effects: readonly Effect[]
 }
 
-/** What changed when nobody did anything but the river; undefined when it was somebody, or nothing that is judged. */
+/** News when only the river changed; undefined when it was somebody, or nothing that is judged. */
 export function newsOf(was: Moment, is: Moment): DayNews | undefined {
   const [a, b] = [was.day.where, is.day.where]
   if (a.by === 'words' || b.by === 'words' || a.pool.id !== b.pool.id) return undefined

@@ -37,7 +37,7 @@ export async function askToBeSafe(): Promise<boolean> {
   return (await navigator.storage?.persist?.()) ?? false
 }
 
-/** What a browser offers when it can put the application on the home screen. */
+/** Event of a browser that can put the application on the home screen. */
 interface InstallOffer extends Event {
   readonly prompt: () => Promise<unknown>
 }

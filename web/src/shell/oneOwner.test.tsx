@@ -94,7 +94,7 @@ test('a page change with unchanged gear asks nothing: no search, no gear sent, n
 
 let [onStrip, listed]: [unknown, ReadonlyMap<string, unknown>] = [undefined, new Map()]
 
-/** What stands on a page at the water: the strip, the line of the cast, and the tips carried. */
+/** Parts of a page at the water: the strip, the line of the cast, and the tips carried. */
 function AtTheWater() {
   const question = useQuestion()
   const choice = useSingle('rig')

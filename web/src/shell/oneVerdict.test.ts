@@ -99,7 +99,7 @@ const saidBy = ({ verdict, swung }: Pick<RankedRig, 'verdict' | 'swung'>): Said 
 })
 const waterSays = (swung: Swung): string => swingVerdict(swung).state
 
-/** What each page says of a rig, by its own functions. */
+/** Figures of a rig on each page, by its own functions. */
 function pagesOn(
   gear: GearNow,
   choice: RigChoice,

@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react'
 import type { Command } from './commands.ts'
 
 const TYPING = 'input, textarea, select, [contenteditable]'
-/** How long the second key of a pair may take [ms]. */
+/** Longest wait for the second key of a pair [ms]. */
 const PAIR_MS = 900
 
 /** One or two plain keys run a command; never while typing or inside a dialog. */

@@ -11,13 +11,13 @@ export interface Edit {
   readonly after?: unknown
 }
 
-/** Where a kept thing stands: its sort, and its identifier; of a single thing the identifier is empty. */
+/** Reference to a kept thing: its sort, and its identifier; of a single thing the identifier is empty. */
 export interface RowRef {
   readonly name: KeptName
   readonly key: string
 }
 
-/** What happened to one kept thing. */
+/** Change of one kept thing. */
 export type Change =
   | (RowRef & { readonly did: 'add' | 'remove'; readonly row: Tree })
   | (RowRef & { readonly did: 'edit'; readonly edits: readonly Edit[] })
@@ -77,7 +77,7 @@ export function fits(row: Tree | undefined, change: Change): boolean {
   return change.edits.every(({ path, before }) => dequal(valueAt(row, path), before))
 }
 
-/** What turns one state of a row into another; undefined when nothing does. */
+/** Difference that turns one state of a row into another; undefined when nothing does. */
 export function changeOf(
   place: RowRef,
   before: Tree | undefined,

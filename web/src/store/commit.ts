@@ -15,7 +15,7 @@ import { addressOf, inOrder, listOf, singleOf, stepsOf } from './reading.ts'
 import { thisTab } from './tab.ts'
 import { NOTHING_TOLD, type Told, tellTrails, writeWithTrails } from './trails.ts'
 
-/** What a change may read and write. It reads what is stored at that moment, its own writes included; all or nothing is written. */
+/** Transaction of a change. It reads what is stored at that moment, its own writes included; all or nothing is written. */
 export interface Tx {
   readonly one: <N extends SingleName>(name: N) => Promise<SingleValue<N> | undefined>
   readonly all: <N extends ListName>(name: N) => Promise<readonly ListRow<N>[]>
@@ -29,7 +29,7 @@ export interface Tx {
   readonly remove: (name: ListName, ids: readonly string[]) => void
   /** Takes away without another device being told: it comes back. */
   readonly putAside: (name: ListName, ids: readonly string[]) => void
-  /** What was one's own before the demo was opened. */
+  /** Own document from before the demo was opened. */
   readonly ownAside: () => Promise<HoxenDocument | undefined>
   /** Keeps it, or with none lets it go; not part of what can be undone. */
   readonly keepOwnAside: (own: HoxenDocument | undefined) => void
@@ -37,7 +37,7 @@ export interface Tx {
   readonly trail: (place: string, trail: Trail) => void
 }
 
-/** What undo and redo did: the step's label, and whether it was made or had to be let be. */
+/** Result of undo and redo: the step's label, and whether it was made or had to be let be. */
 export interface Walked {
   readonly label: string
   /** False when what it would change is no longer as the step left it; the step is then forgotten. */
@@ -60,7 +60,7 @@ class Gathered implements Tx {
   readonly writes = new Map<string, RowRef & { readonly value: Raw | undefined }>()
   readonly aside = new Set<string>()
   readonly trails = new Map<string, Trail>()
-  /** What becomes of what is put aside; none where nothing does. */
+  /** Fate of what is put aside; none where nothing does. */
   own: { readonly document: HoxenDocument | undefined } | undefined
 
   private gather(name: KeptName, key: string, value: unknown): void {

@@ -14,7 +14,7 @@ export interface KeptRow {
   readonly trail?: Trail
 }
 
-/** What was taken away, for other devices to know. */
+/** Tombstone of what was taken away, for other devices to know. */
 export interface GoneRow {
   readonly name: KeptName
   readonly key: string
@@ -28,7 +28,7 @@ export interface StoredGauge extends Heard {
   readonly id: string
 }
 
-/** What was typed into a form and not saved, by form and tab. */
+/** Draft typed into a form and not saved, by form and tab. */
 export interface Draft {
   readonly form: string
   readonly tab: string
@@ -48,13 +48,13 @@ export interface HistoryEntry {
   readonly undone: 0 | 1
 }
 
-/** What was one's own before the demo was opened; not part of what can be undone. */
+/** Own data from before the demo was opened; not part of what can be undone. */
 export interface Aside {
   readonly id: 'before-demo'
   readonly document: HoxenDocument
 }
 
-/** What this device alone knows, and no file carries. */
+/** Fact that this device alone knows, and no file carries. */
 export interface DeviceFact {
   readonly id: 'saved'
   /** When everything was last saved to a file [ms since 1970]. */
@@ -67,7 +67,7 @@ interface Migration {
   readonly upgrade?: (transaction: Transaction) => Promise<unknown>
 }
 
-/** What versions 1 and 2 stored in tables of their own becomes a document of their day, and that one of today. */
+/** Gathers the tables of versions 1 and 2 into a document of their day, and that one of today. */
 async function gatherTables(transaction: Transaction): Promise<void> {
   const rows = async (table: string, order: string): Promise<Raw[]> =>
     transaction.table<Raw>(table).orderBy(order).toArray()

@@ -17,12 +17,12 @@ export async function dropDraft(form: string): Promise<void> {
   await db.drafts.delete([form, thisTab()])
 }
 
-/** What this tab had typed into a form; null when nothing, undefined while it loads. Read once. */
+/** Draft of this tab for a form; null when nothing, undefined while it loads. Read once. */
 export async function draftOf(form: string): Promise<Text | null> {
   return (await db.drafts.get([form, thisTab()]))?.text ?? null
 }
 
-/** What other tabs are typing into the same form now. */
+/** Drafts of other tabs for the same form now. */
 export function useOtherDrafts(form: string): readonly Text[] {
   const live = useMemo(() => new Live(() => db.drafts.where('form').equals(form).toArray(), true), [form])
   const drafts = useLive(live) ?? []

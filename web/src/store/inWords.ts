@@ -1,4 +1,4 @@
-/** What a browser says when it cannot store, in words for the angler; all else as it is. */
+/** Message of a browser that cannot store, in words for the angler; all else as it is. */
 export function inWords(error: unknown): unknown {
   const names = [error, (error as { readonly inner?: unknown } | undefined)?.inner].map(
     (one) => (one as { readonly name?: string } | undefined)?.name,

@@ -6,7 +6,7 @@ import type { Tx } from './commit.ts'
 import { useSingle } from './live.ts'
 import { commit } from './write.ts'
 
-/** What stands for a single thing of which nothing was said yet. */
+/** Defaults of the single things. */
 const AT_FIRST = {
   job: FIRST_JOB,
   settings: DEFAULT_SETTINGS,
@@ -24,7 +24,7 @@ export const useSettings = (): Settings => useSingle('settings') ?? AT_FIRST.set
 /** Pockets, bags and the tips in them. */
 export const useWallet = (): Wallet => useSingle('wallet') ?? AT_FIRST.wallet
 
-/** What the angler is after; undefined while it loads. */
+/** The job; undefined while it loads. */
 export function useJob(): Job | undefined {
   const job = useSingle('job')
   return job === null ? AT_FIRST.job : job
@@ -36,7 +36,7 @@ export function useWaterChoice(): WaterChoice | undefined {
   return water === null ? AT_FIRST.water : water
 }
 
-/** Where one stands to cast; undefined while it loads. */
+/** The stand; undefined while it loads. */
 export function useStand(): Stand | undefined {
   const stand = useSingle('stand')
   return stand === null ? AT_FIRST.stand : stand

@@ -19,7 +19,7 @@ export async function singleOf<N extends SingleName>(name: N): Promise<SingleVal
 /** A tab's steps that stand (0), or that were taken back (1), oldest first. */
 export const stepsOf = (tab: string, undone: 0 | 1) => db.history.where('[tab+undone]').equals([tab, undone])
 
-/** What undo and redo would do next in this tab. */
+/** Next steps of undo and redo in this tab. */
 export async function nextSteps(): Promise<{ readonly undo?: string; readonly redo?: string }> {
   const last = await stepsOf(thisTab(), 0).last()
   const next = await stepsOf(thisTab(), 1).first()

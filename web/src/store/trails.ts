@@ -4,7 +4,7 @@ import type { RowRef } from './change.ts'
 import { db, type GoneRow, type KeptRow } from './database.ts'
 import { addressOf } from './reading.ts'
 
-/** What a change knows of the trails it leaves, besides that it makes one more step of each. */
+/** Note of a change for the trails it leaves, besides that it makes one more step of each. */
 export interface Told {
   readonly trails: ReadonlyMap<string, Trail>
   readonly aside: ReadonlySet<string>

@@ -1,5 +1,5 @@
 /** Set by tests of forms and layouts, before a page is loaded. */
 const asked = globalThis as { readonly hoxenEffort?: 'full' | 'least' }
 
-/** How much is worked out beyond what is looked at: all of it, or, where that was asked for, as little as shows what it is. */
+/** One of two amounts of work: all of it, or, where that was asked for, as little as shows what it is. */
 export const effort = <T>(full: T, least: T): T => (asked.hoxenEffort === 'least' ? least : full)

@@ -1,6 +1,6 @@
 import type { Ride, SwingInput, SwingResult } from '@hoxen/core/swing'
 
-/** How soon a swing is wanted: the one looked at, then what the page lists, then what nobody looks at yet. */
+/** Priorities of a swing: the one looked at, then what the page lists, then what nobody looks at yet. */
 export const PRIORITIES = ['ahead', 'listed', 'looked-at'] as const
 export type Priority = (typeof PRIORITIES)[number]
 
@@ -16,7 +16,7 @@ export interface RideTask {
   readonly input: SwingInput
 }
 
-/** How a swing is let go. */
+/** Way to run and cancel a swing. */
 export interface Runner {
   readonly run: (
     what: 'ride' | 'swing',

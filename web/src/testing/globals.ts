@@ -11,7 +11,7 @@ function copied(value: unknown): unknown {
 }
 Object.defineProperty(globalThis, 'structuredClone', { value: copied, configurable: true, writable: true })
 
-/** What browsers have and a page of the tests has not; tests without a page need none of it. */
+/** Browser features a page of the tests lacks; tests without a page need none of it. */
 const missing = {
   crypto: webcrypto,
   TextDecoder,

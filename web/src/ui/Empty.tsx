@@ -4,7 +4,7 @@ interface Props {
   readonly title: string
   /** 2 where the page has its heading already. */
   readonly level?: 1 | 2
-  /** What to do first, in a sentence. */
+  /** First thing to do, in a sentence. */
   readonly children: ReactNode
   /** The way on. */
   readonly action?: ReactNode

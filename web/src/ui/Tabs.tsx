@@ -2,7 +2,7 @@ import { Link } from 'react-router'
 
 interface Props<T extends string> {
   readonly label: string
-  /** Where the first tab leads; the others are views of it. */
+  /** Address of the first tab; the others are views of it. */
   readonly home: string
   readonly tabs: readonly (readonly [view: T, title: string])[]
   readonly at: T

@@ -1,7 +1,7 @@
 import type { EvidenceTag } from '@hoxen/core/quantity'
 import { TAG_MEANINGS } from '@hoxen/core/words'
 
-/** What a figure rests on, standing beside it. */
+/** Evidence tag beside a figure. */
 export function Tag({ tag }: { readonly tag: EvidenceTag }) {
   const solid = tag === 'standard' || tag === 'physics' || tag === 'log' || tag === 'printed'
   return (

@@ -22,7 +22,7 @@ import type { TideFileReading } from '@hoxen/core/tide'
 import type { GaugeFileReading, Run } from '@hoxen/core/water'
 import { alive, callOff, unhurried } from './unhurried.ts'
 
-/** What a file of gear was read as. */
+/** Reading of a file of gear. */
 export interface GearFileReading {
   readonly table?: CsvReading
   readonly document?: DocumentReading
@@ -63,7 +63,7 @@ const worked = <T>({ id }: Pick<About, 'id'>, steps: Steps<T>, letSwing: LetSwin
 const judgement = () => import('./judgement.ts')
 const look = () => import('./look.ts')
 
-/** What the judging worker can be asked. */
+/** Questions of the judging worker. */
 export const coreApi = {
   callOff,
   alive,
@@ -118,13 +118,13 @@ export const coreApi = {
     const { slotOptionsInSteps } = await judgement()
     return worked(about, slotOptionsInSteps({ ...known, wallet }, day, choice, slot), letSwing)
   },
-  /** What trials and bends have taught of rods. */
+  /** Windows of rods taught by trials and bends. */
   async ownWindows(about: About, learnt: Learnt, options: WindowOptions, letSwing: LetSwing) {
     const { gear } = gearOf(about)
     const { ownWindowsInSteps } = await judgement()
     return worked(about, ownWindowsInSteps(gear, learnt, options), letSwing)
   },
-  /** What a pool's log teaches of it. */
+  /** Correction of a pool taught by its log. */
   async calibrate(about: About, run: Run, entries: readonly Entry[], letSwing: LetSwing) {
     const { byId } = gearOf(about)
     const { calibrateInSteps, seenIn } = await judgement()
@@ -132,13 +132,13 @@ export const coreApi = {
     return worked(about, calibrateInSteps(run, seen), letSwing)
   },
 
-  /** What would fix most where nothing fits. */
+  /** Item that would fix most where nothing fits. */
   async missing(about: About, day: Day, letSwing: LetSwing): Promise<MissingItem | undefined> {
     const { gear } = gearOf(about)
     const { missingInSteps } = await look()
     return worked(about, missingInSteps(gear, day), letSwing)
   },
-  /** What to look for round the parts that are there, for one kind of head; which needs no gear. */
+  /** Parts to look for round those that are there, for one kind of head; which needs no gear. */
   async specify(
     id: number,
     day: Day,
@@ -149,7 +149,7 @@ export const coreApi = {
     const { specifyInSteps } = await look()
     return worked({ id }, specifyInSteps(day, fixed, style), letSwing)
   },
-  /** How far the figures of one such rig may go. */
+  /** Spans of one such rig's figures. */
   async spans(id: number, day: Day, rig: SpecifiedRig, letSwing: LetSwing): Promise<SpecifiedRig> {
     const { withSpansInSteps } = await look()
     return worked({ id }, withSpansInSteps(day, rig), letSwing)
@@ -164,7 +164,7 @@ export const coreApi = {
     const { neighboursInSteps } = await look()
     return worked({ id }, neighboursInSteps(day, rig), letSwing)
   },
-  /** Which of the parts that are there cannot go together. */
+  /** Slots of the parts that cannot go together. */
   async clash(
     id: number,
     day: Day,
@@ -175,7 +175,7 @@ export const coreApi = {
     const { clashInSteps } = await look()
     return worked({ id }, clashInSteps(day, fixed, found), letSwing)
   },
-  /** What the other schools would look for. */
+  /** Parts the other schools would look for. */
   async otherSchools(
     id: number,
     day: Day,
@@ -186,7 +186,7 @@ export const coreApi = {
     const { otherSchoolsInSteps } = await look()
     return worked({ id }, otherSchoolsInSteps(day, fixed, rig), letSwing)
   },
-  /** What could serve over several days, from the sight of one of them. */
+  /** Candidates over several days, from the sight of one of them. */
   async candidates(
     about: About,
     question: OverDaysQuestion,
@@ -198,7 +198,7 @@ export const coreApi = {
     const { OVER_DAYS } = await look()
     return worked(about, OVER_DAYS[question].candidates({ gear, fixed }, day), letSwing)
   },
-  /** What of it serves on one day. */
+  /** Candidates that serve on one day. */
   async serving(
     about: About,
     question: OverDaysQuestion,

@@ -7,7 +7,7 @@ export class WorkerLost extends Error {
   }
 }
 
-/** What every worker can be asked, besides its own questions. */
+/** Messages of every worker, besides its own questions. */
 export interface Attended {
   /** Gives a question up: its calculation stops at its next step. */
   readonly callOff: (id: number) => void

@@ -1,7 +1,7 @@
 import { type Ride, rideOf, type SwingInput, type SwingResult, swingInSteps } from '@hoxen/core/swing'
 import { alive, callOff, unhurried } from './unhurried.ts'
 
-/** What a worker that lets swings go can be asked. */
+/** Questions of a worker that works swings out. */
 export const swingApi = {
   callOff,
   alive,

@@ -1,7 +1,7 @@
 /** Said to whoever asked a question that was then called off. */
 export const CALLED_OFF = 'called off'
 
-/** How long a calculation holds its worker before it looks whether it is still wanted [ms]. */
+/** Longest time a calculation holds its worker before it looks whether it is still wanted [ms]. */
 const BREATH_MS = 12
 
 const breath = (): Promise<void> =>

@@ -4,7 +4,7 @@ import { quickAdd } from './quickAdd.ts'
 /** Goes for a rod that was only asked about. */
 export const ASKED_ROD = 'asked-rod'
 
-/** How the question begins. */
+/** Opening words of a question. */
 const ASKING = /^\s*what\s+(?:goes\s+(?:on|with)|for)\s+(?:an?\s+|my\s+)?/i
 
 /**
@@ -21,5 +21,5 @@ export function askedRod(text: string): Rod | undefined {
   return bare ? { ...read.item, name: text.trim().slice(0, 80) } : read.item
 }
 
-/** What a question for a whole rig is about: "what for a 12½ ft 6?"; undefined where it is no such question. */
+/** Rod that a question for a whole rig is about: "what for a 12½ ft 6?"; undefined where it is no such question. */
 export const askedFor = (text: string): Rod | undefined => (ASKING.test(text) ? askedRod(text) : undefined)

@@ -1,7 +1,7 @@
 import type { Kind } from '../../gear/index.ts'
 import { type Dimension, parseQuantity } from '../../quantity/index.ts'
 
-/** What a quantity means for each kind, by what it measures. Order settles doubtful units ("lb"). */
+/** Field of each kind's quantities, by what it measures. Order settles doubtful units ("lb"). */
 const QUANTITY_FIELDS: Readonly<Record<Kind, readonly (readonly [Dimension, string])[]>> = {
   rod: [
     ['length', 'lengthM'],

@@ -18,7 +18,7 @@ interface PartialItem {
   readonly kind: Kind
   readonly fields: Record<string, unknown>
   readonly guessed: Set<string>
-  /** What was typed for a field, to name it when it cannot be. */
+  /** Text typed for a field, to name it when it cannot be. */
   readonly typed: Record<string, string>
   rest: string
 }
@@ -178,7 +178,7 @@ function usualHands(lengthM: number, number: number): string {
   return number <= TROUT_NUMBER ? 'trout-two-hander' : 'switch'
 }
 
-/** What the text leaves unsaid and the trade takes for granted: each a guess. */
+/** Fills in what the text leaves unsaid and the trade takes for granted: each a guess. */
 function guess({ kind, fields, guessed }: PartialItem): void {
   const suppose = (path: string, value: unknown): void => {
     if (fields[path] !== undefined || value === undefined) return

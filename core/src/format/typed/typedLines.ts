@@ -5,14 +5,14 @@ import { quickAdd } from './quickAdd.ts'
 /** A list of gear as it is typed, one thing a line, by the reader of the one-line field. */
 export interface TypedLinesReading {
   readonly items: readonly Item[]
-  /** What of each is only supposed, by its identifier. */
+  /** Fields of each that are only supposed, by its identifier. */
   readonly guessed: Readonly<Record<string, readonly string[]>>
   readonly rowProblems: readonly RowProblem[]
 }
 
 /** More lines than this are no list that somebody typed. */
 const MOST_LINES = 5000
-/** What may stand before a thing in a list. */
+/** Bullets and numbers before a thing in a list. */
 const BULLET = /^\s*(?:[-–•*]|\d+[.)])\s+/
 
 /**

@@ -1,7 +1,7 @@
 import type { Kind } from '../../gear/index.ts'
 import { M_PER_INCH } from '../../quantity/index.ts'
 
-/** What a word says of the thing; a field that it only suggests is guessed. */
+/** Fields that a word says of the thing; a field that it only suggests is guessed. */
 interface Says {
   readonly fields?: Readonly<Record<string, unknown>>
   readonly guessed?: readonly string[]

@@ -7,7 +7,7 @@ export const BALANCES = Object.freeze({ aheadM: 0.15, behindM: 0.05 })
 
 const HAND = { offM: 0.2 as number }
 
-/** Where the rigged rod balances: only where rod and reel were weighed, never a break; not for those who like light reels. */
+/** Balance of the rigged rod: only where rod and reel were weighed, never a break; not for those who like light reels. */
 const balance = defineCheck({
   code: 'balance',
   slots: ['reelId'],

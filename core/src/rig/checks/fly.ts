@@ -18,7 +18,7 @@ export function flyNeedsKgPerM(fly: FlyShape): number {
   return perFoot(FLY_NEEDS[fly.dress][fly.weighting])
 }
 
-/** What carries the fly: the tip's mean mass per length, or the bare head's front [kg/m]. */
+/** Mass per length of what carries the fly: the tip's mean mass per length, or the bare head's front [kg/m]. */
 const carrierKgPerM = ({ head, tip }: Pick<RigParts, 'head' | 'tip'>): number =>
   tip === null ? head.frontKgPerM.value : tip.massKg.value / tip.lengthM
 

@@ -14,7 +14,7 @@ const USUAL = { skagit: 1.75, scandi: 2.5 } as const
 /** A whole rod length away from what is usual: so many steps. [estimate] */
 const LENGTH_COUNTS = 0.4
 
-/** How far a head's length lies from what is usual for such a rod. */
+/** Distance of a head's length from what is usual for such a rod. */
 function offUsual(rod: Rod, { head, lengthM }: HeadFacts): number {
   if (rod.hands !== 'two-hander' && rod.hands !== 'switch') return 0
   const usual = head.style === 'skagit' ? USUAL.skagit : USUAL.scandi

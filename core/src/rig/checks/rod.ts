@@ -31,7 +31,7 @@ const GRACE_M = { short: 0.5 * M_PER_FOOT, long: 0.95 * M_PER_FOOT } as const
 const SHORT_M = 2.5 * M_PER_FOOT
 const SURF_ROD_M = { low: 10 * M_PER_FOOT, high: 13 * M_PER_FOOT } as const
 
-/** What one hand casts all day with a standard line [m]; C4. [practice] */
+/** Cast that one hand makes all day with a standard line [m]; C4. [practice] */
 const COMFORTABLE_M = 50 * M_PER_FOOT
 
 function singleHandCast({ castM: value }: Day) {
@@ -48,7 +48,7 @@ function singleHandCast({ castM: value }: Day) {
   } as const
 }
 
-/** What the water is to a rod's length. */
+/** Size of the water for a rod's length. */
 const SIZES = { beck: 'small', river: 'middle', 'big-river': 'big', surf: 'middle' } as const
 
 /** Rod length against how far the casts must go and how big the water is (C6). */

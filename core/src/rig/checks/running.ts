@@ -19,7 +19,7 @@ export const COATED_FOR = {
   heavy: { low: 19 * POUND_N, high: 36 * POUND_N },
 } as const
 
-/** Which way a figure lies outside; nothing where it is not known. */
+/** Side on which a figure lies outside; nothing where it is not known. */
 function outside(
   value: number | undefined,
   { low, high }: { readonly low: number; readonly high: number },

@@ -40,7 +40,7 @@ export function windowOf(
 const PRINTED_SLACK = 0.04
 
 /**
- * What a two-handed rod carries of a trout line in one piece [m]: by the window's own rule, which is a Scandi's, a line three
+ Trout line in one piece that a two-handed rod carries [m]: by the window's own rule, which is a Scandi's, a line three
  * numbers up (or by the other school two) is right, and so much of it weighs what a Scandi would: 1.7 times its first 30 ft.
  * [practice]
  */
@@ -116,10 +116,10 @@ const massInWindow = defineCheck({
     },
   )
 
-/** How far above the rod's own number a line may read and still be the classic mistake. */
+/** Numbers above the rod's own that a line may read and still be the classic mistake. */
 const OWN_NUMBER_MARGIN = 0.7
 
-/** What the head reads as in single-hand numbers: by the mass of its first 30 ft, or by its box for those who trust the label. */
+/** Reading of the head in single-hand numbers: by the mass of its first 30 ft, or by its box for those who trust the label. */
 function singleHandReading(head: HeadFacts, schools: Schools): number {
   const { labelNumber, labelStandard = 'single-hand' } = head.head
   if (schools.boxNumber === 'trust-label' && labelNumber !== undefined && labelStandard === 'single-hand')

@@ -1,6 +1,6 @@
 import { ID_PATTERN } from '../../gear/index.ts'
 
-/** Which items make up a rig. A missing part is null: nothing chosen, or none owned. */
+/** Choice of the items that make up a rig. A missing part is null: nothing chosen, or none owned. */
 export interface RigChoice {
   readonly rodId: string
   readonly headId: string

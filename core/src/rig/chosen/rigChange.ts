@@ -6,14 +6,14 @@ import type { RigParts } from '../parts.ts'
 import type { RigChoice, RigSlot } from './choice.ts'
 import { leaderIdOn, putAway, type Wallet } from './wallet.ts'
 
-/** What a change of the rig reads and writes: the rig, the wallet its tips come from, and how it is fished. */
+/** State that a change of the rig reads and writes: the rig, the wallet its tips come from, and how it is fished. */
 export interface Rigged {
   readonly rig: RigChoice | undefined
   readonly wallet: Wallet
   readonly water: WaterChoice
 }
 
-/** How a rig is fished after a change, where that is part of it. */
+/** Plan after a change of the rig, where that is part of it. */
 export interface Fished extends Partial<Plan> {
   readonly flowM3ps?: number
 }
@@ -25,7 +25,7 @@ export type RigChange = { readonly fished?: Fished } & (
   | { readonly fished: Fished }
 )
 
-/** What hangs behind a head: a tip, and the leader it is fished with. */
+/** Front end behind a head: a tip, and the leader it is fished with. */
 export interface Front {
   readonly tip: TipFacts | null
   readonly leader: Leader | null

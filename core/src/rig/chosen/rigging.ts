@@ -20,7 +20,7 @@ export interface RiggingStep {
   readonly id: string
   readonly code: RiggingStepCode
   readonly joint?: RigJoint
-  /** What is put on, where a name says it. */
+  /** Name of the part that is put on, where there is one. */
   readonly name?: string
   /** A length that belongs to the step [m]. */
   readonly lengthM?: number

@@ -1,6 +1,6 @@
 import type { RigChoice } from './choice.ts'
 
-/** Where a tip is, and what hangs on it. */
+/** Pouch of a tip, and what hangs on it. */
 export interface Pouch {
   /** The pocket or bag it is in, by its name; left out, nowhere said. */
   readonly pocket?: string | undefined

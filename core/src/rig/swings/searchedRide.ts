@@ -81,7 +81,7 @@ function leaderLike(leader: Leader): Like<Leader> {
   }
 }
 
-/** What a map keeps under a key, made where it is not there yet. */
+/** Value under a key of a map, made where it is not there yet. */
 function kept<K, V>(
   map: { get(key: K): V | undefined; set(key: K, value: V): unknown },
   key: K,

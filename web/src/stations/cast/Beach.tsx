@@ -53,7 +53,7 @@ interface SeaNow {
   readonly runUpM: number
 }
 
-/** How the sea stands today: what the mark said, as long as it counts, and how far the waves run up. */
+/** State of the sea today: what the mark said, as long as it counts, and how far the waves run up. */
 function useSea(stand: Stand, now: number): SeaNow {
   const { runUpM = WAY_BACK.runUpM } = stand
   const shiftM = seaShiftM(stand, now)
@@ -109,7 +109,7 @@ interface SeaProps {
   readonly children: React.ReactNode
 }
 
-/** What the angler sees of the sea: how far it runs up, and what the beach's own mark reads. */
+/** Fields of the sea: how far it runs up, and what the beach's own mark reads. */
 function SeaFields({ shore, sea, now, onChange, children }: SeaProps) {
   const { show, range, system } = useUnits()
   const within = useWithin()

@@ -27,7 +27,7 @@ const STAND_MS = 700
 const HEIGHT = 250
 const calm = (): boolean => matchMedia('(prefers-reduced-motion: reduce)').matches
 
-/** How far the move that is played has come, by the clock of the screen; 1 when it stands. @param played its place, or undefined */
+/** Share of the move that is played, by the clock of the screen; 1 when it stands. @param played its place, or undefined */
 function useMove(played: number | undefined, onEnd: () => void): number {
   const [share, setShare] = useState(1)
   const ended = useRef(onEnd)

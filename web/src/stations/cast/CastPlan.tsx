@@ -20,12 +20,12 @@ interface Props {
   readonly surf: boolean
   /** The wind is turned, from where it blows at that moment; left out where a station says it. */
   readonly onWind?: ((turn: (fromDeg: number) => number) => void) | undefined
-  /** Where the sun stands: clockwise from straight ahead [°]. */
+  /** Bearing of the sun clockwise from straight ahead [°]. */
   readonly sunDeg?: number | undefined
 }
 
 const RAD = Math.PI / 180
-/** What is drawn behind the angler at least [m]. */
+/** Least depth drawn behind the angler [m]. */
 const LEAST_BEHIND_M = 7
 /** Turned by one press of a key [°]. */
 const KEY_DEG = 15
@@ -137,7 +137,7 @@ const Waves = ({ width, height }: { readonly width: number; readonly height: num
   </g>
 )
 
-/** What stands behind, from there on. */
+/** Obstruction behind, from there on. */
 const Behind = ({
   width,
   y,
@@ -163,7 +163,7 @@ interface GroundProps {
   readonly scale: number
 }
 
-/** How far to the side of the angler anchor and D loop lie, in rod lengths. [practice] */
+/** Offset of anchor and D loop to the angler's side, in rod lengths. [practice] */
 const ASIDE_RODS = 0.35
 
 /** The ground that the chosen cast's D loop or back cast takes, and where its anchor lies. */
@@ -301,7 +301,7 @@ interface VeerProps {
   readonly veerDeg: number
 }
 
-/** How far the wind turns to either side. */
+/** Sector of the wind's turn to either side. */
 function Veer({ x, y, fromDeg, veerDeg }: VeerProps) {
   const at = (deg: number): string => `${x + Math.sin(deg * RAD) * DIAL} ${y - Math.cos(deg * RAD) * DIAL}`
   return (

@@ -27,7 +27,7 @@ const change: ChangeStand = (label, next) =>
     return Object.fromEntries(all) as unknown as Stand
   }).catch(noticeFailed)
 
-/** Which casts are safe and possible with this rig, here and in this wind. */
+/** Casts that are safe and possible with this rig, here and in this wind. */
 export function CastStation() {
   const choice = useSingle('rig')
   const stand = useStand()
@@ -71,7 +71,7 @@ interface Props {
 
 const keyOf = ({ cast, side }: CastChoice): string => `${cast} ${side}`
 
-/** Where the sun stands, clockwise from straight ahead [°]; undefined below the horizon or where the place is not known. */
+/** Bearing of the sun, clockwise from straight ahead [°]; undefined below the horizon or where the place is not known. */
 function useSun({ spot }: Air): number | undefined {
   const now = useNow()
   if (spot === undefined) return undefined

@@ -13,7 +13,7 @@ interface Props {
 }
 
 const HEIGHT = 190
-/** What can be slid to another figure, between what ends [m]. */
+/** Lengths that can be slid to another figure, between what ends [m]. */
 type Slid = 'headM' | 'roomM' | 'wadingM'
 const SLIDES: readonly (readonly [Slid, string, number, number])[] = [
   ['headM', 'Head of', 3, 14],

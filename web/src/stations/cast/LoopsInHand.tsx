@@ -12,7 +12,7 @@ interface Props {
   readonly stand: Stand
 }
 
-/** How much line to strip for this cast, how to hold it, and how to get it back. */
+/** Line to strip for this cast, how to hold it, and how to get it back. */
 export function LoopsInHand({ shot, parts, day, stand }: Props) {
   const { show, system } = useUnits()
   const { castM } = day

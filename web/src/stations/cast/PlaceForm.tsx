@@ -22,7 +22,7 @@ function degrees(text: string, low: number, high: number): number | string {
   return value >= low && value <= high ? value : `${low} to ${high} degrees, please.`
 }
 
-/** Where a pool lies and faces, its weather station, what stands behind and how the wind usually blows there. */
+/** Place and facing of a pool, its weather station, what stands behind and how the wind usually blows there. */
 export function PlaceForm({ run }: { readonly run: Run }) {
   const { spot } = run
   /** The three figures without which nothing is known of the place, until all are there. */

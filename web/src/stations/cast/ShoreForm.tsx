@@ -16,14 +16,14 @@ const BY = [
   ['constituents', 'harmonic constituents'],
   ['file', 'a tide file'],
 ] as const
-/** Where one may stand on a beach, and its mean level over the datum [m]. */
+/** Limits of a place to stand on a beach, and of its mean level over the datum [m]. */
 const LIMITS = { standM: { low: 0, high: 500 }, meanM: { low: -20, high: 20 } } as const
 
 /** The bed of a beach and its tide, as they are written down; kept as soon as both are there. */
 export function ShoreForm({ run }: Props) {
   const { system } = useUnits()
   const unit = unitFor('length', system)
-  /** What is there of a beach that is not whole yet. */
+  /** Parts so far of a beach that is not whole yet. */
   const [begun, setBegun] = useState<Partial<Shore>>({})
   const [by, setBy] = useState<(typeof BY)[number][0]>()
   const shore: Partial<Shore> = { ...begun, ...run.shore }

@@ -46,7 +46,7 @@ const named = <T extends string>(
   names: Readonly<Record<T, string>>,
 ): readonly (readonly [T, string])[] => all.map((one) => [one, names[one]])
 
-/** Where one stands, in fields: the same that the picture is dragged to. */
+/** Fields of the stand: the same that the picture is dragged to. */
 export function StandFields(props: Props) {
   const { stand, day, onChange } = props
   const { show } = useUnits()
@@ -137,7 +137,7 @@ function WindFields({ stand, air: { spot }, onChange }: Props) {
   )
 }
 
-/** What stands behind, and how high where a back cast might go over it. */
+/** Obstruction behind, and its height where a back cast might go over it. */
 function BehindFields({ stand, air: { spot }, onChange }: Props) {
   const within = useWithin()
   const ofPool = spot?.behind

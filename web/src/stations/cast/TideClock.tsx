@@ -6,7 +6,7 @@ import { useWidth } from '../../drawing/index.ts'
 import { clock, useUnits } from '../../ui/index.ts'
 
 const HOUR_MS = 3_600_000
-/** What is shown: from a little before now. */
+/** Time shown before now. */
 const BACK_MS = 3 * HOUR_MS
 const AHEAD_MS = 21 * HOUR_MS
 const STEP_S = 300

@@ -15,7 +15,7 @@ import { ShoreForm } from './ShoreForm.tsx'
 
 const POOL = 'kettle-run'
 const USUAL_PLAN = { angleDeg: 60, tipHeightM: 1, mends: [] }
-/** What the weather station says; undefined is silence. */
+/** Makes the weather station say it; undefined is silence. */
 const stationSays = (mps: number | undefined): void => {
   globalThis.fetch = jest.fn<typeof fetch>(async () =>
     mps === undefined

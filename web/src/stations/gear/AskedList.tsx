@@ -8,7 +8,7 @@ interface Props {
   readonly onAnswer: (place: string, side: 'mine' | 'theirs') => void
 }
 
-/** What was changed here and there since the two last met: one of the two stands, and the angler says which. */
+/** Things changed here and there since the two last met: one of the two stands, and the angler says which. */
 export function AskedList({ asked, answers, onAnswer }: Props) {
   const { system } = useUnits()
   if (asked.length === 0) return null

@@ -9,10 +9,10 @@ import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
 import { type Question, useSpecified } from '../../ledger/index.ts'
 import { buttonLook, StateMark, Tag, useUnits } from '../../ui/index.ts'
 
-/** How far outside all windows a head is still drawn. */
+/** Range round the windows in which a head is still drawn. */
 const NEAR = { low: 0.8, high: 1.2 } as const
 
-/** What belongs on a rod, in every style: its windows on one axis, and on each the best head for today. */
+/** Heads that belong on a rod, in every style: its windows on one axis, and on each the best head for today. */
 export function BelongsOn({ rod, question }: { readonly rod: Rod; readonly question: Question }) {
   const { day, gear } = question
   const { range } = useUnits()

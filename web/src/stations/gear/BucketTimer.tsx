@@ -9,7 +9,7 @@ const TRIES = 3
 /** Seconds as somebody types them: a comma is a point. */
 const seconds = (text: string): number => Number(text.trim().replace(',', '.').replace(/s$/i, ''))
 
-/** How fast it sinks, timed in a bucket: what was only supposed is then measured, and every swing with it uses that. */
+/** Bucket timer for a sink rate: what was only supposed is then measured, and every swing with it uses that. */
 export function BucketTimer({ item }: { readonly item: TipItem }) {
   const id = useId()
   const { show } = useUnits()
@@ -78,7 +78,7 @@ export function BucketTimer({ item }: { readonly item: TipItem }) {
   )
 }
 
-/** Where a measure of this tip counts. */
+/** Places where a measure of this tip counts. */
 function UsedIn({ item }: { readonly item: TipItem }) {
   const entries = useList('entries') ?? []
   const rig = useSingle('rig')

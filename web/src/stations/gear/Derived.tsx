@@ -8,7 +8,7 @@ import { useQuestion } from '../../ledger/index.ts'
 import { Tag, useUnits } from '../../ui/index.ts'
 import { BelongsOn } from './BelongsOn.tsx'
 
-/** What follows from what is known of an item, with what each figure rests on. */
+/** Figures derived from an item, with what each figure rests on. */
 export function Derived({ item }: { readonly item: Item }) {
   const { system } = useUnits()
   return (

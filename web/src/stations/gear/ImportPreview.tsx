@@ -22,7 +22,7 @@ import { capital, type ImportReading } from './importReading.ts'
 const LISTED = 200
 const all = new Live(withPast, true)
 
-/** What a file would add, change, take away and ask; then taken in as one step. */
+/** Preview of a file: what it would add, change, take away and ask; then taken in as one step. */
 export function ImportPreview({
   reading,
   onDone,

@@ -200,7 +200,7 @@ function AsTyped({ kind, item, form }: FormProps & { readonly form: UseFormRetur
 interface RowProps {
   readonly field: Field
   readonly form: UseFormReturn<FormText>
-  /** What another tab has typed into the same field. */
+  /** Text typed in another tab into the same field. */
   readonly elsewhere: FormText
 }
 

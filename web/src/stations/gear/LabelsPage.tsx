@@ -7,7 +7,7 @@ import { Paper, QrCode } from '../../paper/index.ts'
 import { useGear, useWallet } from '../../store/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
-/** What is carried in bags. */
+/** Kinds carried in bags. */
 const BAGGED = ['tip', 'sinking-leader', 'head', 'leader', 'cheater'] as const
 type Bagged = (typeof BAGGED)[number]
 const isBagged = (item: Item): boolean => (BAGGED as readonly string[]).includes(item.kind)

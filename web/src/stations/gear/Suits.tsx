@@ -12,7 +12,7 @@ import { StateMark, useUnits } from '../../ui/index.ts'
 /** As many are listed; the rest are counted. */
 const LISTED = 14
 
-/** What of one's gear a thing goes with, and where it is used. */
+/** Things of one's gear that go with this one, and where it is used. */
 export function Suits({ item }: { readonly item: Item }) {
   const question = useQuestion()
   if (question === undefined) return null

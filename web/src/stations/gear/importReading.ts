@@ -17,7 +17,7 @@ export const capital = (text: string): string => text.slice(0, 1).toUpperCase() 
 export interface ImportReading {
   readonly name: string
   readonly document: HoxenDocument
-  /** How its things came about, where another device tells it. */
+  /** History of its things, where another device tells it. */
   readonly past?: Past
   readonly fileProblems: readonly Problem[]
   readonly refused: readonly { readonly place: string; readonly problem: Problem }[]

@@ -18,7 +18,7 @@ import {
 } from '@hoxen/core/quantity'
 import { sayProblem } from '@hoxen/core/words'
 
-/** What stands in the fields of a form, by field path with dots written as "/". */
+/** Text in the fields of a form, by field path with dots written as "/". */
 export type FormText = Record<string, string>
 
 /** Form libraries read dots as levels; the form is flat. */
@@ -60,7 +60,7 @@ function readOne(field: Field, text: string, system: UnitSystem): { value?: unkn
 export type FormReading = { readonly item: Item } | { readonly errors: Readonly<Record<string, string>> }
 
 /**
- * What was typed as an item, or one sentence for each field that cannot be. A field that was not touched keeps its exact
+ Item that was typed, or one sentence for each field that cannot be. A field that was not touched keeps its exact
  * stored figure; parts of the item that the form does not show are kept.
  */
 export function readForm(

@@ -225,7 +225,7 @@ interface ComparedProps {
   readonly onSave: () => void
 }
 
-/** What the bends say: both rods drawn, the ratio, and the window that comes of it in every style. */
+/** Result of the bends: both rods drawn, the ratio, and the window that comes of it in every style. */
 function Compared({ one, other, known, unknown, onSave }: ComparedProps) {
   const day = useDay()
   const { range } = useUnits()

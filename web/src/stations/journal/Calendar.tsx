@@ -8,7 +8,7 @@ import { dayName, dayOf, monthName } from './days.ts'
 /** Months shown at first. */
 const SHOWN = 3
 const WEEKDAYS = ['M', 'T', 'W', 'T', 'F', 'S', 'S'] as const
-/** What was seen, as shares of a day’s bar. */
+/** Tones of what was seen, as shares of a day’s bar. */
 const TONES = { high: 'var(--faint)', band: 'var(--river)', touched: 'var(--caster)' } as const
 
 interface Props {

@@ -12,7 +12,7 @@ const VIEWS = [
   ['bend', 'Bend of two rods'],
 ] as const
 
-/** What the angler finds out: which heads a rod wants under their own hands, and how a rod bends beside another. */
+/** Trials and bends: which heads a rod wants under their own hands, and how a rod bends beside another. */
 export function JournalStation() {
   const [params] = useSearchParams()
   const view = viewAt(VIEWS, params.get('view'))

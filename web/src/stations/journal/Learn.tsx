@@ -9,7 +9,7 @@ import { editRow } from '../../store/rows.ts'
 import { askJudged } from '../../swings/index.ts'
 import { Button, Tag, today } from '../../ui/index.ts'
 
-/** What the log teaches of the pool's depth and current; kept beside its measure when one wants it. */
+/** Correction of a pool's depth and current by its log; kept beside its measure when one wants it. */
 export function Learn({ run, entries }: { readonly run: Run; readonly entries: readonly Entry[] }) {
   const question = useQuestion()
   const [done, setDone] = useState(0)
@@ -86,7 +86,7 @@ interface KeptProps {
   readonly onKeep: (label: string, byLog: ByLog | undefined) => void
 }
 
-/** What was learnt before and stands beside the pool: listened to, or not. */
+/** Correction learnt before, beside the pool: listened to, or not. */
 function Kept({ run, byLog, onKeep }: KeptProps) {
   const { off, ...on } = byLog
   return (

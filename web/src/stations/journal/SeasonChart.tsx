@@ -15,11 +15,11 @@ const BESIDE = 0.16
 interface Props {
   readonly entries: readonly Entry[]
   readonly runs: readonly Run[]
-  /** Where all of them are of one pool; its levels are then told as flows. */
+  /** The one pool of all of them; its levels are then told as flows. */
   readonly pool: Run | undefined
 }
 
-/** What each tip did at each level: tips down, levels across. */
+/** Chart of what each tip did at each level: tips down, levels across. */
 export function SeasonChart({ entries, runs, pool }: Props) {
   const { system, show } = useUnits()
   const style = getComputedStyle(document.documentElement)

@@ -8,7 +8,7 @@ import { useNeighbours, useOtherSchools } from './useLook.ts'
 interface AsideProps {
   readonly title: string
   readonly mark: string
-  /** What is said; undefined while it is worked out. */
+  /** Sentences; undefined while it is worked out. */
   readonly said: readonly string[] | undefined
   readonly none: string
   readonly onOpen: () => void
@@ -58,7 +58,7 @@ export function NextRods({ question, specified }: MoreProps) {
   )
 }
 
-/** What those who do it otherwise would look for. */
+/** Parts that those who do it otherwise would look for. */
 export function OtherSchools({ question, specified, fixed }: MoreProps & { readonly fixed: FixedParts }) {
   const { system } = useUnits()
   const [wanted, setWanted] = useState(false)

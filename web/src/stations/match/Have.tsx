@@ -6,7 +6,7 @@ import { noticeDone, noticeFailed } from '../../store/index.ts'
 import { addItem, newId } from '../../store/rows.ts'
 import { Button, fieldLook, useUnits } from '../../ui/index.ts'
 
-/** What is looked for, as the line it is added by: changed to what one really has, it becomes an item. */
+/** Line by which what is looked for is added: changed to what one really has, it becomes an item. */
 export function Have({
   item,
   onHave,

@@ -205,7 +205,7 @@ function Span({ span }: { readonly span: FigureSpan }) {
   )
 }
 
-/** What fails just beyond the ends of a part's figures. */
+/** Checks that fail just beyond the ends of a part's figures. */
 function WhyNoFurther({ spans }: { readonly spans: readonly FigureSpan[] }) {
   const { system } = useUnits()
   const why = [...new Set(spans.flatMap((span) => sayEnds(span, system)))]

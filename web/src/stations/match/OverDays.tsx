@@ -23,7 +23,7 @@ interface Props {
   readonly specified: SpecifiedRig
 }
 
-/** What would serve on more days than this one. */
+/** Parts that would serve on more days than this one. */
 export function OverDays({ question, specified }: Props) {
   const [asked, setAsked] = useState<OverDaysQuestion>()
   const { rod, head } = specified.rig.parts

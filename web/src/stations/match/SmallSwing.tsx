@@ -38,7 +38,7 @@ async function demoSwing(): Promise<Swung> {
   return { run, swing: await askSwing(swingInput({ ...day, parts: resolved.parts }), { priority: 'ahead' }) }
 }
 
-/** Where the fly goes in a pool, across it and down: a small swing to look at. */
+/** Small picture of a swing: the path of the fly in a pool, across it and down. */
 export function SmallSwing() {
   const { data } = useQuery({ queryKey: ['small-swing'], queryFn: demoSwing })
   return data === undefined ? <div style={{ height: HEIGHT }} /> : <Drawn {...data} />

@@ -4,7 +4,7 @@ import { Button, buttonLook } from '../../ui/index.ts'
 import { FirstLook } from './FirstLook.tsx'
 import { SmallSwing } from './SmallSwing.tsx'
 
-/** What stands where nothing is kept yet: an answer first, and nothing asked before something is given. */
+/** Page where nothing is kept yet: an answer first, and nothing asked before something is given. */
 export function Welcome() {
   return (
     <div className="mx-auto max-w-3xl py-4">

@@ -12,7 +12,7 @@ import { PARTS } from './useLook.ts'
 
 interface Props {
   readonly question: Question
-  /** What is there: rigs are put together round it. */
+  /** Parts that are there: rigs are put together round it. */
   readonly fixed: FixedParts
   readonly most?: number
 }
@@ -58,7 +58,7 @@ interface MissingProps {
 }
 
 /**
- * What is missing: of the kinds of part of which nothing is there what to look for with the best rod and head; or, where all
+ Missing parts: of the kinds of part of which nothing is there what to look for with the best rod and head; or, where all
  * kinds are there and yet nothing fits, the one thing that would fix most.
  */
 export function WhatIsMissing({ question, first, nothing }: MissingProps) {

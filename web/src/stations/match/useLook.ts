@@ -23,15 +23,15 @@ const KIND_OF: Readonly<Record<PartName, readonly Item['kind'][]>> = {
 }
 
 export interface Looking {
-  /** What the address says is there: parts of one's own, or a rod as it was typed. */
+  /** Parts the address says are there: some of one's own, or a rod as it was typed. */
   readonly fixed: FixedParts
-  /** What was typed of a rod, whether or not one could be read in it. */
+  /** Text typed of a rod, whether or not one could be read in it. */
   readonly typed: string
   readonly unread: boolean
   readonly set: (part: PartName | 'ask', value: string | undefined) => void
 }
 
-/** What is there and what was asked, kept in the address: it can be sent, reloaded and gone back from. */
+/** Question and parts, kept in the address: it can be sent, reloaded and gone back from. */
 export function useLooking({ byId }: Question): Looking {
   const [params, setParams] = useSearchParams()
   const key = params.toString()
@@ -78,7 +78,7 @@ export function useNeighbours({ day }: Question, rig: SpecifiedRig, wanted: bool
   })
 }
 
-/** What the other schools would look for; asked only once it is wanted. */
+/** Parts the other schools would look for; asked only once it is wanted. */
 export function useOtherSchools({ day }: Question, fixed: FixedParts, rig: SpecifiedRig, wanted: boolean) {
   return useQuery<readonly OtherSchool[]>({
     queryKey: ['other-schools', fixed, rig.rig.choice, ...dayKey(day)],
@@ -88,7 +88,7 @@ export function useOtherSchools({ day }: Question, fixed: FixedParts, rig: Speci
   })
 }
 
-/** Which of the parts that are there cannot go together; undefined while it is looked for. */
+/** Slots of the parts that cannot go together; undefined while it is looked for. */
 export function useClash({ day }: Question, fixed: FixedParts, found: Apart): readonly RigSlot[] | undefined {
   const { line, nearest } = found
   return useQuery<readonly RigSlot[]>({

@@ -15,7 +15,7 @@ interface Props {
   readonly air: Air
 }
 
-/** Which cast, off which side, how far: the one the Cast page puts first. */
+/** Cast, side and distance: the one the Cast page puts first. */
 export function CastLine({ day, stand, air: { wind } }: Props) {
   const { show } = useUnits()
   const rig = useRig(useQuestion(), useSingle('rig'))

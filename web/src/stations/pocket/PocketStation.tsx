@@ -16,7 +16,7 @@ const VIEWS = [
   ['wallet', 'Wallet'],
 ] as const
 
-/** What one wants in the river, in one hand: the pool at its level, what to have on, which cast, and three buttons for what a swing did. */
+/** Everything wanted in the river, in one hand: the pool at its level, what to have on, which cast, and three buttons for what a swing did. */
 export function PocketStation() {
   const [params] = useSearchParams()
   const today = useToday()

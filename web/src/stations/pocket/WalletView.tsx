@@ -14,7 +14,7 @@ const change = (label: string, next: (wallet: Wallet) => Wallet): void =>
 /** Pockets a wallet begins with. */
 const USUAL = ['left chest pocket', 'right chest pocket', 'bag'] as const
 
-/** Which tip is in which pocket or bag, what stays on it, and what is on the line now. */
+/** Pocket or bag of each tip, what stays on it, and what is on the line now. */
 export function WalletView() {
   const wallet = useWallet()
   const rig = useSingle('rig')

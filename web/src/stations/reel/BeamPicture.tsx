@@ -14,7 +14,7 @@ interface Props {
   readonly seatM: number
   readonly handM: number
   readonly loads: readonly Load[]
-  /** Where the bare rod balances, and the rigged one. */
+  /** Balance points of the bare rod and the rigged one. */
   readonly bareM: number
   readonly pointM: number | undefined
   /** Between which the rigged rod balances well; undefined where nobody asks. */
@@ -148,7 +148,7 @@ interface ArrowProps {
   readonly width: number
 }
 
-/** What pulls down, as long as it is heavy. */
+/** Arrow of a load, as long as it is heavy. */
 function LoadArrow({ x, long, says, width }: ArrowProps) {
   const from = ROD_Y + 36
   const foot = Math.min(from + Math.max(6, long), HIGH - 22)

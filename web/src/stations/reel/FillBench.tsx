@@ -161,7 +161,7 @@ export function FillBench({ rig, question, reel, spool }: Props) {
   )
 }
 
-/** What each ring is, and how much of it is on. */
+/** Legend of the rings, and how much of it is on=>and how much of it is on. */
 function Rings({ rings }: { readonly rings: readonly Ring<Wound>[] }) {
   const { show } = useUnits()
   return (
@@ -219,7 +219,7 @@ interface AfterProps {
   readonly runM: number
 }
 
-/** What a run leaves, in words. */
+/** State after a run, in words. */
 function AfterRun({ spool, packing, lines, rings, runM }: AfterProps) {
   const { show } = useUnits()
   const after = afterRun(spool, packing, lines, runM)

@@ -30,7 +30,7 @@ export function ByThePiece({ question, rig }: Props) {
     const name = `${material}, ${show(lengthM, 'length')}`
     return { kind: 'tip', id: newId(name), name, build: 'level', lengthM, kgPerM }
   }
-  /** What the ledger marks on such a tip, before it is let swing. */
+  /** State of the ledger for such a tip, before it is let swing. */
   const stateOf = (lengthM: number) => {
     const parts = { ...rig.parts, tip: tipFacts(tipOf(lengthM)) }
     const checks = judge(parts, question.day).checks.filter(({ code }) => code !== 'depth')

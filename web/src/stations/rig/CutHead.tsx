@@ -9,7 +9,7 @@ interface Props {
   readonly question: Question
   readonly before: RankedRig
   readonly after: RankedRig
-  /** What comes off [m]; undefined while nothing does. */
+  /** Length that comes off [m]; undefined while nothing does. */
   readonly cutM: number | undefined
   readonly targetKg: number
   readonly onTarget: (kg: number) => void

@@ -25,13 +25,13 @@ interface Props {
   readonly before: RankedRig
   /** The rig with the changed head. */
   readonly after: RankedRig
-  /** What it is called when it is kept. */
+  /** Name it gets when it is kept. */
   readonly name: string
   readonly keep: string
   readonly children: ReactNode
 }
 
-/** What a head cut or lengthened does to the rig, which rods it is for then, and the way to keep it. */
+/** Effect of a head cut or lengthened on the rig, which rods it is for then, and the way to keep it. */
 export function HeadChange({ question, before, after, name, keep, children }: Props) {
   const { system } = useUnits()
   const { head } = after.parts.head

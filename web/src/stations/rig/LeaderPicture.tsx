@@ -5,7 +5,7 @@ import { useUnits } from '../../ui/index.ts'
 
 interface Props {
   readonly recipe: LeaderRecipe
-  /** What the leader hangs on. */
+  /** Part that the leader hangs on. */
   readonly behind: string
   /** Of a dropper: from the ring to the point fly [m]. */
   readonly spacingM: number | undefined

@@ -178,7 +178,7 @@ function Curve({ title, points, value, width, x, show, joints, band, cut }: Curv
   )
 }
 
-/** Where the cut goes: what comes off is struck out, and the cut is dragged by its grip. For the keyboard there is the slider below. */
+/** Handle of the cut: what comes off is struck out, and the cut is dragged by its grip. For the keyboard there is the slider below. */
 function CutHandle({
   cut,
   x,

@@ -8,7 +8,7 @@ const AXIS_Y = 84
 /** Shown of the axis at least [gr/ft]. */
 const AXIS = { low: 2, high: 22 } as const
 
-/** Where the measure lands among the level materials: each with its tolerance, the measure with how sure scale and tape are. */
+/** Chart of a measure among the level materials: each with its tolerance, the measure with how sure scale and tape are. */
 export function MaterialAxis({ reading }: { readonly reading: MaterialReading | undefined }) {
   const { show, system } = useUnits()
   const [box, width] = useWidth<HTMLDivElement>(800)

@@ -125,7 +125,7 @@ export function RiggingList({ rig, question }: { readonly rig: RankedRig; readon
   )
 }
 
-/** How thick each part is drawn in the spine [px]; what sinks is hatched in the strip above, here it is lighter. */
+/** Thickness of each part in the spine [px]; what sinks is hatched in the strip above, here it is lighter. */
 const SPINE: Readonly<Record<RigJoint, { readonly behind: number; readonly ahead: number }>> = {
   'reel-backing': { behind: 22, ahead: 2 },
   'backing-running': { behind: 2, ahead: 4 },

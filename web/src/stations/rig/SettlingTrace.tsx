@@ -5,7 +5,7 @@ const TRACE_HIGH = 96
 /** Readings the trace has room for. */
 const TRACE_LONG = 60
 
-/** How the scale came to rest: what it said, oldest at the left; the band is a tenth of a gram either side of the last. */
+/** Trace of the scale coming to rest: what it said, oldest at the left; the band is a tenth of a gram either side of the last. */
 export function SettlingTrace({ trace }: { readonly trace: readonly ScaleReading[] }) {
   const [box, width] = useWidth<HTMLDivElement>(300)
   const last = trace.at(-1)

@@ -22,7 +22,7 @@ interface NamedFly {
   readonly fly: FlyShape
 }
 
-/** How the loop unrolls with this fly and up to three others: what is left at the fly decides. */
+/** Turnover of this fly and up to three others: what is left at the fly decides. */
 export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
   const flies = itemsOf(question.gear, 'fly')
   const [picked, setPicked] = useState<readonly string[]>(() => flies.slice(0, 2).map((f) => f.id))

@@ -95,7 +95,7 @@ export function WeighBench() {
   )
 }
 
-/** What lies on the stand-in, and what can happen to it. */
+/** Stand-in bench: what lies on it, and what can happen to it. */
 function Bench() {
   const objects = useQuery({ queryKey: ['bench'], queryFn: benchObjects })
   return (
@@ -188,7 +188,7 @@ function Naming({ massKg, onMass }: NamingProps) {
   )
 }
 
-/** What lies on the scale is the fly: its weight counts from now on, and no longer what its dress lets suppose. */
+/** Saves what lies on the scale as the fly: its weight counts from now on, and no longer what its dress lets suppose. */
 function TheFly({ massKg }: { readonly massKg: number }) {
   const { show } = useUnits()
   const take = (): void => {
@@ -254,7 +254,7 @@ function Named({ reading, massKg, lengthM, sinkingM, onSave }: NamedProps) {
   )
 }
 
-/** What was weighed is a thing one has already: its mass and length are then measured, and no longer supposed. */
+/** Saves a measure to a thing one has already: its mass and length are then measured, and no longer supposed. */
 function OntoMine({ massKg, lengthM }: Pick<NamedProps, 'massKg' | 'lengthM'>) {
   const { show } = useUnits()
   const tips = (useGear()?.items ?? []).filter(

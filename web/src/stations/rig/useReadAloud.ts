@@ -11,7 +11,7 @@ const localVoice = (): SpeechSynthesisVoice | undefined =>
 interface ReadAloud {
   /** Whether this device has a voice of its own. */
   readonly able: boolean
-  /** What is being read; undefined in silence. */
+  /** Place being read; undefined in silence. */
   readonly at: number | undefined
   /** Reads sentences in order from one on. */
   readonly start: (from: number) => void

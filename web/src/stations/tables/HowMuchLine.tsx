@@ -17,7 +17,7 @@ const OPTIONS = NUMBERS.map((n): readonly [string, string] => [n, `no. ${n}`])
 /** To begin with: a head of 375 gr, and the carry it stands for on a no. 9 (C3) [kg, m]. [practice] */
 const FIRST = { headKg: 0.0243, lengthM: 13.716 } as const
 
-/** How much line a mass is: a double taper at any length, and the length that weighs what a head weighs. */
+/** Length and mass of a double taper: any length, and the length that weighs what a head weighs. */
 export function HowMuchLine() {
   const { show } = useUnits()
   const [number, setNumber] = useState('9')

@@ -32,7 +32,7 @@ const FIRST: Head = {
   labelNumber: 8,
 }
 
-/** What a head really is in each standard, beside the number on its box. */
+/** Reading of a head in each standard, beside the number on its box. */
 export function LabelReader() {
   const gear = useGear()?.items ?? []
   const heads = itemsOf({ items: gear }, 'head')

@@ -188,7 +188,7 @@ function Rules() {
   )
 }
 
-/** What each line of the ledger asks, and how the models work; a line of the ledger leads to its own. */
+/** Help on each line of the ledger, and how the models work; a line of the ledger leads to its own. */
 function Help() {
   const { system } = useUnits()
   const { hash } = useLocation()

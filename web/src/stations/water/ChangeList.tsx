@@ -73,7 +73,7 @@ export function ChangeList({
   )
 }
 
-/** What is not owned cannot be taken. */
+/** Says whether it can be taken: not what is not owned. */
 function canTake(change: SingleChange): boolean {
   return !(change.code === 'sinking-part' || (change.code === 'leader' && change.leaderId === null))
 }

@@ -10,7 +10,7 @@ interface Props {
   readonly water: Water
 }
 
-/** Which tip at which level: tips down, levels across, for the season on one page. */
+/** Chart of tips by level: tips down, levels across, for the season on one page. */
 export function ChartView({ setup, water }: Props) {
   const chart = useChart(setup, water)
   const { pool, flow } = water

@@ -15,7 +15,7 @@ interface Props {
   readonly fishAt: FishAt
   readonly clock: SwingClock
   readonly height: number
-  /** Where four swings in five would be. */
+  /** Central 80 % of the fan. */
   readonly fan?: Fan | undefined
 }
 

@@ -3,7 +3,7 @@ import type { FishAt } from '@hoxen/core/water'
 import { saySwing } from '@hoxen/core/words'
 import { StateMark, Tag, useUnits } from '../../ui/index.ts'
 
-/** What a swing came to, in one glance. */
+/** Results of a swing, in one glance. */
 export function Figures({
   result,
   fishAt,

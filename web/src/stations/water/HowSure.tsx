@@ -8,7 +8,7 @@ interface Props {
   readonly pool: Run | undefined
 }
 
-/** How sure the swing is, in a sentence, and what it is unsure of. */
+/** Confidence in the swing, in a sentence, and what it is unsure of. */
 export function HowSure({ fan, pool }: Props) {
   const { system } = useUnits()
   return (

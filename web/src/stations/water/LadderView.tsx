@@ -12,7 +12,7 @@ import { LadderDrawing } from './LadderDrawing.tsx'
 /** A strand without a tip. */
 export const NO_TIP = 'No tip'
 
-/** What the ledger says of the rig with a tip at the angle that serves it best: what taking it would bring. */
+/** Verdict on the rig with a tip at the angle that serves it best: what taking it would bring. */
 function useVerdict({ parts }: SwingSetup, { front, best }: Strand): CheckState | undefined {
   const day = useDay()
   return useMemo(() => day && judgeStrand(parts, day, front, best).verdict, [day, parts, front, best])

@@ -15,7 +15,7 @@ interface Props {
   readonly onMend: (mend: Pick<Mend, 'kind' | 'sizeM'> | undefined) => void
 }
 
-/** What is held, and where it has been taken to. */
+/** Handle that is held, and where it has been taken to. */
 type Held = { readonly what: 'fly'; readonly aim: Aim } | { readonly what: 'mend'; readonly downM: number }
 
 /** The cast and its mend, to take hold of in the picture from above: by pointer, or by the arrow keys. */

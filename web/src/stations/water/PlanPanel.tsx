@@ -19,15 +19,15 @@ import { fieldLook, QuantityField, Select, useUnits } from '../../ui/index.ts'
 interface Props {
   readonly plan: SwingPlan
   readonly onChange: (label: string, next: Partial<Plan>) => void
-  /** How far is the job's to say. */
+  /** Reports a new cast length: that is the job's to say. */
   readonly onCast: (castM: number) => void
 }
 
-/** How the run is to be fished: the cast, what the rod does, the mend. */
+/** Plan of fishing the run: the cast, what the rod does, the mend. */
 export function PlanPanel({ plan: { castM, ...plan }, onChange, onCast }: Props) {
   const mend = plan.mends[0]
   const { system, range } = useUnits()
-  /** What no plan can be, in the angler's units; undefined when it can. */
+  /** Fault of a plan, in the angler's units; undefined when it can. */
   const fault = (change: Partial<Plan>): string | undefined => {
     const { error } = planSchema.safeParse({ ...plan, ...change })
     const [problem] = error === undefined ? [] : problemsOf(error, planSchema)

@@ -12,7 +12,7 @@ interface Props {
   readonly scene: WaterScene
   readonly layout: RiverLayout
   readonly clock: SwingClock
-  /** What the picture shows, as its result. */
+  /** Label of the picture: its result. */
   readonly label: string
 }
 

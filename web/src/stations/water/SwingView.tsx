@@ -149,7 +149,7 @@ function Warnings({ setup, failed }: { readonly setup: SwingSetup; readonly fail
   )
 }
 
-/** How far across a cast reaches that lands on the far bank; undefined when it lands in the water. */
+/** Reach of a cast that lands on the far bank [m across]; undefined when it lands in the water. */
 function landsOnBank(setup: SwingSetup): { readonly reachM: number } | undefined {
   const input = swingInput(setup)
   return landsBeyond(input) ? { reachM: castReachM(input) } : undefined

@@ -32,7 +32,7 @@ const levels = (...about: Parameters<typeof chartLevels>): readonly number[] =>
 export interface Chart {
   readonly columns: readonly ChartColumn[]
   readonly fronts: readonly Front[]
-  /** How sure a cell is; undefined until that is worked out, after the cells. */
+  /** Confidence in a cell; undefined until that is worked out, after the cells. */
   readonly bandOf: (cell: ChartCell) => ChartBand | undefined
   readonly cellOf: (tipId: string | null, flowM3ps: number) => ChartCell | undefined
   readonly done: number

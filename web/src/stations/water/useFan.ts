@@ -9,7 +9,7 @@ import { working } from '../../worker/index.ts'
 /** While a hand still moves, the fan waits [ms]. */
 const STILL_MS = 900
 
-/** How sure the depth of my rig is: two dozen swings as likely as the one shown, let go when that one has come to rest. */
+/** Fan of my rig's depth: two dozen swings as likely as the one shown, let go when that one has come to rest. */
 export function useFan(
   setup: SwingSetup,
   pool: Run | undefined,

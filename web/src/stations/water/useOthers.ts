@@ -18,7 +18,7 @@ export interface Other {
 }
 
 export interface Others {
-  /** What can be chosen: the pinned rig, and mine with any other tip. */
+  /** Options: the pinned rig, and mine with any other tip. */
   readonly options: readonly { readonly id: string; readonly name: string }[]
   readonly picked: readonly string[]
   readonly toggle: (id: string) => void

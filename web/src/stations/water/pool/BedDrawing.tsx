@@ -29,7 +29,7 @@ interface Held {
   readonly at: Sounding
 }
 
-/** What a hand or a key does to a bed. */
+/** Edits of a bed by hand or key. */
 function useBed({ run, onChange }: Props, under: (event: PointerEvent) => Sounding) {
   const [held, setHeld] = useState<Held>()
   const replace = ({ index, at }: Held): void =>
@@ -72,7 +72,7 @@ function useBed({ run, onChange }: Props, under: (event: PointerEvent) => Soundi
   }
 }
 
-/** Where in the water a pointer is. */
+/** Point of the water under a pointer. */
 function waterUnder(event: PointerEvent, svg: SVGSVGElement | null, scale: WaterScale): Sounding {
   const rect = svg?.getBoundingClientRect()
   return {

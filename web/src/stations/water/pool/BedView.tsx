@@ -31,7 +31,7 @@ interface Props {
 export function BedView({ run }: Props) {
   const { system, show } = useUnits()
   const [wrong, setWrong] = useState<string>()
-  /** What is wrong with a run, as a sentence; undefined when it is sound. */
+  /** Fault of a run, as a sentence; undefined when it is sound. */
   const fault = (next: Run): string | undefined => {
     const parsed = runSchema.safeParse(next)
     const [problem] = parsed.success ? [] : problemsOf(parsed.error, runSchema)
@@ -160,7 +160,7 @@ export function BedView({ run }: Props) {
   )
 }
 
-/** What an indicator rig would want here, for the pool as it was measured. */
+/** Indicator rig for the pool as it was measured. */
 function IndicatorLine({ run }: { readonly run: Run }) {
   const { show, range } = useUnits()
   const { depthM, currentMps } = fishedWater(run)

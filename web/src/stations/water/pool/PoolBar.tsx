@@ -11,7 +11,7 @@ interface Props {
 const look =
   'min-h-11 shrink-0 rounded-md border border-rule bg-sheet px-3 hover:bg-shoal aria-pressed:border-river aria-pressed:bg-river aria-pressed:font-semibold aria-pressed:text-sheet'
 
-/** Where one fishes: the pools, in the order they were added, or the water the job describes. */
+/** Choice of water: the pools, in the order they were added, or the water the job describes. */
 export function PoolBar({ runs, chosen, onChoose, onNew }: Props) {
   return (
     <nav aria-label="Pools" className="no-print flex gap-1.5 overflow-x-auto pb-1">

@@ -9,7 +9,7 @@ import { ask } from '../../../worker/index.ts'
 
 interface Props {
   readonly runs: readonly Run[]
-  /** What a place of which nothing else is known is taken for, until it is measured. */
+  /** Run that a place of which nothing else is known is taken for, until it is measured. */
   readonly likeRun: Run
 }
 
