@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test'
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import { expect, go, test, winterRig } from '../open.ts'
 
-/** Text and pages that a reader knows nothing of us finds in the page as it is printed. */
+/** Pages as printed, and the text in them that a reader finds who knows nothing of us. */
 async function printed(page: Page): Promise<{ readonly pages: number; readonly text: string }> {
   const data = new Uint8Array(await page.pdf({ format: 'A4' }))
   const pdf = await getDocument({ data, verbosity: 0 }).promise
