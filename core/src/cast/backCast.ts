@@ -10,7 +10,7 @@ export interface BackCast {
 }
 
 /**
- Lowest point of a straight overhead back cast [m over the water]: flat from the rod's tip, less what the line sinks on
+ * Lowest point of a straight overhead back cast [m over the water]: flat from the rod's tip, less what the line sinks on
  * the way. [estimate]
  * @param lineM line behind the tip [m] @param wadingM how deep one stands [m]
  */

@@ -88,7 +88,7 @@ export function loopMass(line: LineProfile, anchoredM: number, arcM: number, upp
 }
 
 /**
- Arc of the upper leg as a share of the loop's length: the anchor stays, the tip goes forward by s, and of a loop so deep the rear end follows at
+ * Arc of the upper leg as a share of the loop's length: the anchor stays, the tip goes forward by s, and of a loop so deep the rear end follows at
  * half that: its share of the length is ½ + s / 4b, until all of it is upper leg. [physics: a flat loop of fixed length, estimate]
  * @param depthM b, as the stroke begins [m], (0, 20] @param forwardM s [m], [0, 10]
  */

@@ -4,7 +4,7 @@ import { dLoopDepth } from './dLoop.ts'
 import { OVERHANG_M } from './shoot.ts'
 
 /**
- Stroke of a D loop: in full, or in tight room with the tip kept near the shoulder and, of a Skagit, a good part left
+ * Stroke of a D loop: in full, or in tight room with the tip kept near the shoulder and, of a Skagit, a good part left
  * anchored.
  */
 export type Stroke = 'full' | 'compact'
@@ -96,7 +96,7 @@ export function roomForBackCast(lineM: number, roomM: number): RoomFor {
 const STOP_AHEAD = 0.95
 
 /**
- Launch of a compact stroke as a share of a full one's: less line is live (what lies anchored loads nothing), and the tip's way is
+ * Launch of a compact stroke as a share of a full one's: less line is live (what lies anchored loads nothing), and the tip's way is
  * shorter; work goes with both, speed with its root. [physics, estimate]
  */
 export function compactLaunch(looped: Looped): number {

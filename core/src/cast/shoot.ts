@@ -1,7 +1,7 @@
 import { M_PER_FOOT } from '../quantity/index.ts'
 
 /**
- Shoot of a head [m]: flying at v0 for τ it picks up still running line, so v = v0 / (1 + μx/M) and
+ * Shoot of a head [m]: flying at v0 for τ it picks up still running line, so v = v0 / (1 + μx/M) and
  * x + μx²/2M = v0·τ. Momentum of head and line together. [physics, estimate]
  * @param headKg M [kg], (0, ∞) @param runningKgPerM μ [kg/m], [0, ∞) @param launchM v0·τ [m], [0, ∞)
  * @example shootLengthM(0.034, 0.0013, 20) // 15.4 m with coated running line

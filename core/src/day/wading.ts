@@ -2,7 +2,7 @@ import { MEAN_OF_SURFACE, surfaceCurrentAt } from '../water/index.ts'
 import type { Day } from './day.ts'
 
 /**
- Limits of standing: depth × mean current [m²/s], a field rule of hydrographers (10 and 6 ft × ft/s, from memory) [standard];
+ * Limits of standing: depth × mean current [m²/s], a field rule of hydrographers (10 and 6 ft × ft/s, from memory) [standard];
  * depth alone [m] [practice]. C43
  */
 export const WADING = Object.freeze({

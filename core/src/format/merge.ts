@@ -191,7 +191,7 @@ export function planMerge(mine: WithPast, theirs: WithPast): Merge {
 }
 
 /**
- Rows written once every question is answered. @param answers by place; what is not answered is taken as it was touched last @param olderToo whether the file’s older states are wanted back
+ * Rows written once every question is answered. @param answers by place; what is not answered is taken as it was touched last @param olderToo whether the file’s older states are wanted back
  * @param nowMs [ms since 1970] @param tail tells this mark from others
  */
 export function merged(

@@ -51,7 +51,7 @@ function allRemembered(
 }
 
 /**
- Observations in a pool at levels near this one, the nearest level first. Levels are near by depth, not by equal flows.
+ * Observations in a pool at levels near this one, the nearest level first. Levels are near by depth, not by equal flows.
  * @param flowM3ps today's [m³/s]
  */
 export const remembers = (run: Run, flowM3ps: number, entries: readonly Entry[]): readonly Remembered[] =>

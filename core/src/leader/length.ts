@@ -58,7 +58,7 @@ function floatingLeader(rod: Rod, fly: FlyShape): LeaderRule {
 }
 
 /**
- Leader length for head, tip and fly. Floating line: 1 to 1½ rod lengths (C22); trout
+ * Leader length for head, tip and fly. Floating line: 1 to 1½ rod lengths (C22); trout
  * two-hander 12–14 ft, about 9 ft with a weighted fly (C23); fast tip 3–6 ft, slow or floating tip longer (C20, C24).
  * @param tipSinkMps sink rate of the tip, 0 for a floating one, undefined for none [m/s]
  */

@@ -3,13 +3,13 @@ import { KG_PER_POUND, STANDARD_GRAVITY_MPS2 } from '../quantity/index.ts'
 const N_PER_LBF = KG_PER_POUND * STANDARD_GRAVITY_MPS2
 
 /**
- Leader strength wanted, in pounds per pounds of fish to a power: over the fish's weight while fish are small, under it when
+ * Leader strength wanted, in pounds per pounds of fish to a power: over the fish's weight while fish are small, under it when
  * they are big, since a tight line takes the take but no angler pulls that hard. Through the practice points of C37. [estimate]
  */
 const WANTED = Object.freeze({ pounds: 4, power: 0.53 })
 
 /**
- Share of a line's strength that a well-tied knot at the fly keeps. The first is the usual one, allowed for in what is wanted.
+ * Share of a line's strength that a well-tied knot at the fly keeps. The first is the usual one, allowed for in what is wanted.
  * [estimate] The usual one as practised (C37); the others common practice, no source.
  */
 export const FLY_KNOT_SHARES = Object.freeze({ 'non-slip-loop': 0.85, clinch: 0.8, 'double-clinch': 0.9 })

@@ -30,7 +30,7 @@ function firstMetres(line: LineProfile, atM: number): LineProfile {
 }
 
 /**
- Cut that makes a line weigh the target: length taken off one end, and what is left. The mass left is the target, to
+ * Cut that makes a line weigh the target: length taken off one end, and what is left. The mass left is the target, to
  * rounding; section by section the diameter stays linear. [physics]
  * @param targetKg (0, mass of the line] [kg] @param from the end that is cut
  * @example cutTo({ sections: [{ lengthM: 10, startKgPerM: 0.003, endKgPerM: 0.003 }] }, 0.024, 'rear') // { outcome: 'cut', cutM: 2, line: { sections: [{ lengthM: 8, startKgPerM: 0.003, endKgPerM: 0.003 }] } }

@@ -130,7 +130,7 @@ export const sectionsOf = (
 })
 
 /**
- Facts of a head, from what its owner knows of it. A head with length and mass only gets the usual profile of its
+ * Facts of a head, from what its owner knows of it. A head with length and mass only gets the usual profile of its
  * kind, tagged estimate; a measured profile is scaled to the measured mass.
  */
 export function headFacts(head: Head): HeadFacts {

@@ -1,5 +1,5 @@
 /**
- Evidence tag: how well a figure is known. Every figure that reaches the user carries one of these.
+ * Evidence tag: how well a figure is known. Every figure that reaches the user carries one of these.
  *
  * - `standard` a published standard or table
  * - `practice` a rule of thumb practitioners state; common practice, no source

@@ -20,7 +20,7 @@ export interface Fill {
 }
 
 /**
- Fill of a spool. Each line takes its own volume divided by the packing.
+ * Fill of a spool. Each line takes its own volume divided by the packing.
  * @param packing share of the wound space that is line, (0, 0.907]
  * @param backingDiameterM when given, how much backing of this diameter still fits [m]
  */

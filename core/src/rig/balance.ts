@@ -21,7 +21,7 @@ export function beamOf({ rod }: Pick<RigParts, 'rod'>): BalancedRod | undefined 
 }
 
 /**
- Balance of the rigged rod, reel with all that is wound on it, line in the rings. The one answer of ledger and Reel.
+ * Balance of the rigged rod, reel with all that is wound on it, line in the rings. The one answer of ledger and Reel.
  * Undefined where rod or reel were not weighed. [physics]
  * @param backingM what lies under the line [m]
  */

@@ -130,7 +130,7 @@ export const quickLooks = ({ cost, looks, standIns }: CheckDefinition): readonly
 const FURTHEST = 4
 
 /**
- Distance of a finding from its limit: doublings between the figure and the limit it misses, [0, 4]; 0 where it holds, 1 where it is
+ * Distance of a finding from its limit: doublings between the figure and the limit it misses, [0, 4]; 0 where it holds, 1 where it is
  * not about a figure.
  */
 export function howFarOff({ state, value, allowed = {} }: Figures): number {

@@ -70,7 +70,7 @@ export interface Reach {
 }
 
 /**
- Cast of a rig in a day [m], from the angler to the fly: rod, overhang, head, tip and leader, and what shoots after them in
+ * Cast of a rig in a day [m], from the angler to the fly: rod, overhang, head, tip and leader, and what shoots after them in
  * this room and wind (C27, C28). The one answer to how far, whichever page asks. [estimate]
  * @param stroke the one there is room for, where not said
  */

@@ -103,7 +103,7 @@ function standing(alpha: number, tipShare: number): Tip {
 }
 
 /**
- Bend of a rod under a load square to its clamped end. C44.
+ * Bend of a rod under a load square to its clamped end. C44.
  * @param alpha P·L²/EI at the clamp, [0, 1000] @param tipShare diameter at the tip ÷ at the clamp, (0, 1]; 1 is uniform
  * @example bentRod(1).dropShare // 0.3017
  */

@@ -6,7 +6,7 @@ export type NumberSchool = Schools['twoHandNumber']
 export const ratedNumber = (rod: Rod): number => rod.lineNumberHigh ?? rod.lineNumber
 
 /**
- Single-hand numbers that a rod of this number is heavier. Two schools: two or three; by default two for trout
+ * Single-hand numbers that a rod of this number is heavier. Two schools: two or three; by default two for trout
  * two-handers and three for switch rods, full two-handers and surf rods, since that fits the heads people really use
  * (C9). [practice]
  */

@@ -37,7 +37,7 @@ export type WindowResult =
 type EstimatedStyle = Exclude<WindowStyle, 'trout-line'>
 
 /**
- Model of an estimated window, by the rod's class (C10–C12, C35): no. 6 and up follow the two-hand standard, lighter rods and
+ * Model of an estimated window, by the rod's class (C10–C12, C35): no. 6 and up follow the two-hand standard, lighter rods and
  * trout two-handers the single-hand grains of two or three numbers more. Fitted to heads people really use. [estimate]
  */
 export const WINDOW_MODEL = Object.freeze({

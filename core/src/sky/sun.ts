@@ -79,7 +79,7 @@ export function moonAt(atMs: number): { readonly fraction: number; readonly phas
 const LOW_SUN = { altitudeDeg: 30, withinDeg: 60 } as const
 
 /**
- Effect of a low sun on one who faces the water: glare in the eyes and on the water, or one's own shadow on the fish. [practice]
+ * Effect of a low sun on one who faces the water: glare in the eyes and on the water, or one's own shadow on the fish. [practice]
  * @param facesDeg compass bearing straight across [°]
  */
 export function lowSun(

@@ -29,7 +29,7 @@ export interface MissingItem {
 const MOST_RODS = 2
 
 /**
- Suggestions of missing parts: the parts of the best whole rigs round each rod that is there, and round none, each a part that
+ * Suggestions of missing parts: the parts of the best whole rigs round each rod that is there, and round none, each a part that
  * is not owned, the same that the page of what to look for names.
  */
 export function* suggestions(gear: Gear, day: Day): Steps<readonly Item[]> {

@@ -14,7 +14,7 @@ export interface OtherSchool {
 }
 
 /**
- Parts the other schools would look for: the same question asked anew with each other answer to each thing that good practitioners
+ * Parts the other schools would look for: the same question asked anew with each other answer to each thing that good practitioners
  * differ on, the rod staying as it is; those that change nothing are left out.
  */
 export function* otherSchoolsInSteps(

@@ -15,7 +15,7 @@ export interface ReelMass {
 }
 
 /**
- Wanted mass of the reel for the rigged rod to balance at the upper hand, by the ledger's own line: only where the rod was
+ * Wanted mass of the reel for the rigged rod to balance at the upper hand, by the ledger's own line: only where the rod was
  * weighed and its balance point is known, and not for those who like light reels. [estimate]
  */
 export function reelMassFor(parts: RigParts, day: Day): ReelMass | undefined {

@@ -19,7 +19,7 @@ export interface Served {
 }
 
 /**
- Rods of a class that a head is for, of every number and length on the grid: its mass in their window, its length not too
+ * Rods of a class that a head is for, of every number and length on the grid: its mass in their window, its length not too
  * much for them, by the ledger's own lines. Undefined where it is for none.
  */
 export function rodsServed(head: HeadFacts, day: Day, hands: Hands): Served | undefined {

@@ -192,7 +192,7 @@ const leastSure = (checks: readonly (Check | undefined)[]): EvidenceTag =>
     .sort((a, b) => EVIDENCE_WEIGHT[a] - EVIDENCE_WEIGHT[b])[0] ?? 'practice'
 
 /**
- Spans of each figure of the open parts with all others at their target, the whole ledger as good as there; then drawn
+ * Spans of each figure of the open parts with all others at their target, the whole ledger as good as there; then drawn
  * in until two parts at their ends go together as well. Every end can be bought and typed in: figures go in whole steps.
  */
 export function* spansInSteps(

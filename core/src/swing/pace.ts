@@ -6,7 +6,7 @@ import type { Workspace } from './work.ts'
 const { max, min, sqrt } = Math
 
 /**
- Limits of a time step. A step's error in place is about ½·|Δv|·Δt: where the line runs evenly steps are long, where it
+ * Limits of a time step. A step's error in place is about ½·|Δv|·Δt: where the line runs evenly steps are long, where it
  * turns they are short. Lengths are for a step of 30 ms and go with it. [estimate, measured in the bench]
  */
 export const PACE = Object.freeze({

@@ -40,7 +40,7 @@ export function windowOf(
 const PRINTED_SLACK = 0.04
 
 /**
- Trout line in one piece that a two-handed rod carries [m]: by the window's own rule, which is a Scandi's, a line three
+ * Trout line in one piece that a two-handed rod carries [m]: by the window's own rule, which is a Scandi's, a line three
  * numbers up (or by the other school two) is right, and so much of it weighs what a Scandi would: 1.7 times its first 30 ft.
  * [practice]
  */

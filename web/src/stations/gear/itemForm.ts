@@ -60,7 +60,7 @@ function readOne(field: Field, text: string, system: UnitSystem): { value?: unkn
 export type FormReading = { readonly item: Item } | { readonly errors: Readonly<Record<string, string>> }
 
 /**
- Item that was typed, or one sentence for each field that cannot be. A field that was not touched keeps its exact
+ * Item that was typed, or one sentence for each field that cannot be. A field that was not touched keeps its exact
  * stored figure; parts of the item that the form does not show are kept.
  */
 export function readForm(

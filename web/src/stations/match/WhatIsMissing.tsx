@@ -58,7 +58,7 @@ interface MissingProps {
 }
 
 /**
- Missing parts: of the kinds of part of which nothing is there what to look for with the best rod and head; or, where all
+ * Missing parts: of the kinds of part of which nothing is there what to look for with the best rod and head; or, where all
  * kinds are there and yet nothing fits, the one thing that would fix most.
  */
 export function WhatIsMissing({ question, first, nothing }: MissingProps) {
