@@ -32,7 +32,7 @@ export default {
   moduleNameMapper: {
     '^@hoxen/core/(.*)$': '<rootDir>/core/src/$1/index.ts',
     // Ships as modules; its other build is for tools that want none.
-    '^d3-array$': '<rootDir>/node_modules/d3-array/dist/d3-array.js',
+    '^d3-(array|path|shape)$': '<rootDir>/node_modules/d3-$1/dist/d3-$1.js',
     // Offers itself to modules alone.
     '^@neaps/(.+)$': '<rootDir>/node_modules/@neaps/$1/dist/index.js',
     // What the build turns into an address.

@@ -35,7 +35,7 @@ const AT_ONCE = new RegExp(
     'core/src/words/(plain|check|names|day|swing)[.]',
     'core/src/(rod/(number|suits|window)[.]|reel/(fill|backing|number|spool)[.]|line/(cheater|runningLine)[.])',
     'core/src/(leader/length|gear/gear|water/(section|gauge))[.]',
-    'web/src/(store/(?!files|demo[.]|rig|rows|once|unsaved|commit|trails|change|everything|lasting|inWords)|ui/(Button|StateMark|Tag|units|file)[.]|swings/(loaded|useRides|judged)|worker/(door|gearDoor|working)|day/(?!useTeaching)|outside/use)',
+    'web/src/(store/(?!files|demo[.]|drafts|rig|rows|once|unsaved|commit|trails|everything|lasting|inWords)|ui/(Button|StateMark|Tag|units|file)[.]|swings/(loaded|useRides|judged)|worker/(door|gearDoor|working)|day/(?!useTeaching)|outside/use)',
     'web/src/drawing/(RigStrip|scale|ticks|useWidth|GrainAxis)',
     'web/src/(ledger/(judged|useRig|useRanking|sayScore|RemedyLine)|stations/match/(token|CardDrawing))',
     'createLucideIcon',
@@ -107,6 +107,8 @@ export default defineConfig({
     assetsInlineLimit: 0,
     manifest: true,
     rolldownOptions: {
+      // What d3-array makes at its loading and nobody here asks for.
+      treeshake: { manualPureFunctions: ['bisector', 'Blur2', 'shuffler'], propertyReadSideEffects: false },
       output: {
         // What every page needs stands in one file: split by who shares it, it would weigh more.
         codeSplitting: {

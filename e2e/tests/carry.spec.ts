@@ -75,8 +75,13 @@ test('table and bank: one file merges both ways; what was changed on both is ask
   await expect(said(table)).toContainText('1 to add, 1 to change, 0 already the same, 1 to take away')
   const asked = table.getByRole('region', { name: 'Changed here and there' })
   await expect(asked).toContainText('from the table')
+  // Nothing is answered beforehand.
+  const take = table.getByRole('button', { name: 'Take these 4 in' })
+  await expect(take).toBeDisabled()
   await asked.getByLabel(/As in the file/).check()
-  await table.getByRole('button', { name: 'Take these 4 in' }).click()
+  await expect(table.getByText('One question is still to be answered above.')).toBeVisible()
+  await table.getByLabel('Take away here too').check()
+  await take.click()
   await expect(table.getByText('4 taken from carried.json')).toBeVisible()
   await expect(table.getByRole('button', { name: /^All/ })).toContainText('3')
   // The answer goes back with the file, and is not asked again.

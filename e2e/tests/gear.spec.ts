@@ -113,8 +113,11 @@ test('export, clear, import: all back', async ({ page }) => {
     `0 to add, 0 to change, ${DEMO_OTHERS} already the same, 0 to take away, ${DEMO_ITEMS} newer here, 0 refused`,
   )
   // Carried between devices a thing that was taken away stays away; as a backup the file brings it back.
-  await page.getByLabel(new RegExp(`older state of these ${DEMO_ITEMS}`)).check()
-  await page.getByRole('button', { name: `Take these ${DEMO_ITEMS} in` }).click()
+  await page.getByLabel('Restore this backup: all is again as it was saved').check()
+  await expect(page.getByRole('dialog').getByRole('status')).toHaveText(
+    `${DEMO_ITEMS} to come back, 0 to be as they were, 0 that came since to go`,
+  )
+  await page.getByRole('button', { name: 'Restore this backup' }).click()
   await expect(page.getByRole('button', { name: /^All/ })).toContainText(String(DEMO_ITEMS))
   await go(page, '/settings')
   const again = page.waitForEvent('download')

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test'
 import { DEMO_ITEMS, expect, openDemo, test } from '../open.ts'
 
-const notes = (page: Page) => page.getByLabel('Notes')
+const notes = (page: Page) => page.getByRole('textbox', { name: 'Notes' })
 
 test('a form that is left keeps what was typed, and says so; another tab that types there is told of', async ({
   page,
@@ -45,6 +45,11 @@ test('undo belongs to the tab that did it, and lets be what another has changed 
     [other, 'second'],
   ] as const) {
     await notes(tab).fill(text)
+    if (tab === other) {
+      // The same field was saved elsewhere since it was opened here: nothing is overwritten in silence.
+      await expect(tab.getByText('Saved elsewhere meanwhile: “first”; typed here: “second”.')).toBeVisible()
+      await tab.getByRole('button', { name: 'Keep mine' }).click()
+    }
     await tab.getByRole('button', { name: 'Save' }).click()
     await expect(tab.getByText('T-11, 10 ft saved')).toBeVisible()
   }
@@ -54,6 +59,32 @@ test('undo belongs to the tab that did it, and lets be what another has changed 
   await expect(notes(page)).toHaveValue('second')
   await expect(page.getByRole('button', { name: 'Undo: Make this my rig' })).toBeEnabled()
   await other.close()
+})
+
+test('a note in a swing is there after a reload; Back closes the sheet and stays on the page', async ({
+  page,
+}) => {
+  await openDemo(page, '/journal?view=season')
+  const swing = page
+    .getByRole('region', { name: /latest first/ })
+    .getByRole('button')
+    .first()
+  await swing.click()
+  await notes(page).fill('grey fish, took on the dangle')
+  await expect(page).toHaveURL(/entry=/)
+  await page.reload()
+  await expect(notes(page)).toHaveValue('grey fish, took on the dangle')
+  await page.goBack()
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await expect(page).toHaveURL(/#\/journal\?view=season$/)
+  await swing.click()
+  await expect(notes(page)).toHaveValue('grey fish, took on the dangle')
+  // A sheet without an address of its own is closed by Back too.
+  await page.goto('/#/settings')
+  await page.getByRole('button', { name: 'Clear all gear' }).click()
+  await page.goBack()
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await expect(page).toHaveURL(/#\/settings$/)
 })
 
 test('a double click, a held Enter, add once', async ({ page }) => {

@@ -28,8 +28,12 @@ async function atThePool(page: Page): Promise<void> {
 const swings = (page: Page) => page.locator('[data-swings]')
 const logged = async (page: Page, saw: string, times: number): Promise<void> => {
   for (let i = 0; i < times; i++) {
-    await page.locator(`[data-log="${saw}"]`).tap()
+    const button = page.locator(`[data-log="${saw}"]`)
+    const { y } = (await button.boundingBox()) ?? {}
+    await button.tap()
     await expect(page.locator(`[data-latest="${saw}"]`)).toBeVisible()
+    // Nothing came under the thumb that tapped.
+    expect((await button.boundingBox())?.y).toBe(y)
     // A trembling thumb logs one: the next press is another swing.
     await page.waitForTimeout(900)
   }

@@ -1,3 +1,4 @@
+export { applied, type Change, changeOf, diff, fits, inverse, type RowRef } from './change.ts'
 export {
   type CsvReading,
   csvColumns,
@@ -34,7 +35,18 @@ export {
   type SingleName,
   type SingleValue,
 } from './kept.ts'
-export { type Asked, type Merge, merged, planMerge, type Taken, type WithPast, withoutPast } from './merge.ts'
+export {
+  type Answers,
+  type Asked,
+  type Merge,
+  merged,
+  planMerge,
+  planRestore,
+  type Taken,
+  unanswered,
+  type WithPast,
+  withoutPast,
+} from './merge.ts'
 export {
   type PlacesPlan,
   type PlacesReading,
@@ -58,7 +70,17 @@ export {
   writeShared,
 } from './shared.ts'
 export { FILE_PLACES, FORMAT_VERSION, type Raw, upgraded, upgradedPart } from './steps.ts'
-export { joined, markedAt, markOf, onward, TRAIL_KEPT, type Trail, type Trails, trailKey } from './trail.ts'
+export {
+  fieldsOf,
+  joined,
+  markedAt,
+  markOf,
+  onward,
+  TRAIL_KEPT,
+  type Trail,
+  type Trails,
+  trailKey,
+} from './trail.ts'
 export { ASKED_ROD, askedFor, askedRod } from './typed/askedRod.ts'
 export { type QuickAddResult, quickAdd } from './typed/quickAdd.ts'
 export { readTypedLines, type TypedLinesReading } from './typed/typedLines.ts'

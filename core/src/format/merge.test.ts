@@ -1,6 +1,18 @@
 import { describe, expect, test } from '@jest/globals'
 import { type Item, itemSchema } from '../gear/index.ts'
-import { type HoxenDocument, merged, nothingKept, onward, planMerge, type WithPast } from './index.ts'
+import {
+  type Answers,
+  diff,
+  type HoxenDocument,
+  merged,
+  nothingKept,
+  onward,
+  planMerge,
+  planRestore,
+  type Taken,
+  unanswered,
+  type WithPast,
+} from './index.ts'
 import { descent, joined } from './trail.ts'
 import { trailsSchema } from './trailSchema.ts'
 
@@ -16,13 +28,15 @@ class Device {
     readonly tail: string,
     public clockMs = 1_000_000,
   ) {}
-  private step(id: string): readonly string[] {
+  private step(id: string, fields?: readonly string[]): readonly string[] {
     const place = `items/${id}`
     this.clockMs += 1000
-    return onward(this.trails[place] ?? this.gone[place] ?? [], this.clockMs, this.tail)
+    return onward(this.trails[place] ?? this.gone[place] ?? [], this.clockMs, this.tail, fields)
   }
   put(item: Item): void {
-    this.trails[`items/${item.id}`] = this.step(item.id)
+    const was = this.items.get(item.id)
+    const fields = was && diff({ ...was }, { ...item }).map(({ path }) => path.join('.'))
+    this.trails[`items/${item.id}`] = this.step(item.id, fields)
     delete this.gone[`items/${item.id}`]
     this.items.set(item.id, item)
   }
@@ -35,17 +49,22 @@ class Device {
     const document: HoxenDocument = { ...nothingKept(), items: [...this.items.values()] }
     return { document, past: { trails: { ...this.trails }, gone: { ...this.gone } } }
   }
-  bring(other: Device, answers: Record<string, 'mine' | 'theirs'> = {}, olderToo = false) {
-    const merge = planMerge(this.all, other.all)
-    const taken = merged(other.all.document, merge, answers, olderToo, this.clockMs, this.tail)
-    for (const { id } of taken.removed) {
+  take({ document, removed, trails }: Taken): void {
+    for (const { id } of removed) {
       this.items.delete(id)
       delete this.trails[`items/${id}`]
     }
-    for (const item of taken.document.items) this.items.set(item.id, item)
-    for (const [place, trail] of Object.entries(taken.trails))
+    for (const item of document.items) this.items.set(item.id, item)
+    for (const [place, trail] of Object.entries(trails))
       (this.items.has(place.slice(6)) ? this.trails : this.gone)[place] = trail
     for (const place of Object.keys(this.trails)) delete this.gone[place]
+  }
+  /** @param sides of what is asked; the rest as it was touched last */
+  bring(other: Device, sides: Answers['sides'] = {}, takeAway = true) {
+    const merge = planMerge(this.all, other.all)
+    const latest = Object.fromEntries(merge.asked.map(({ place, later }) => [place, later]))
+    const answers = { sides: { ...latest, ...sides }, takeAway }
+    this.take(merged(other.all.document, merge, answers, this.clockMs, this.tail))
     return merge
   }
 }
@@ -112,19 +131,78 @@ describe('two devices brought together', () => {
     expect(known(table)).toEqual({ b: 4.9, c: 4, d: 4 })
   })
 
-  test('a file saved before is taken for a backup when that is wanted: what was taken away or changed since is back', () => {
+  test('a file saved before is restored: what was taken away or changed since is as it was, what came since goes', () => {
     const [table] = both()
     const before = known(table)
     const saved = new Device('saved')
     saved.bring(table)
     table.remove('a')
     table.put(rod('b', 4.4))
-    expect(table.bring(saved).older.map(({ place }) => place)).toEqual(['items/a', 'items/b'])
-    expect(known(table)).toEqual({ b: 4.4, c: 4, d: 4 })
-    table.bring(saved, {}, true)
+    table.put(rod('new'))
+    expect(planMerge(table.all, saved.all).older.map(({ place }) => place)).toEqual(['items/a', 'items/b'])
+    const { plan, removed, taken } = planRestore(table.all.document, saved.all.document)
+    expect(plan.lists.items.added.map(({ id }) => id)).toEqual(['a'])
+    expect(plan.lists.items.changed.map(({ after }) => after.id)).toEqual(['b'])
+    expect(removed.map(({ row }) => row.id)).toEqual(['new'])
+    for (const { id } of taken.removed) table.remove(id)
+    for (const item of taken.document.items) table.put(item)
     expect(known(table)).toEqual(before)
     // Where the file lies still, it is the older of the two now.
     expect(saved.bring(table).asked).toEqual([])
+  })
+
+  test('other fields changed here and there are both kept, and nothing is asked; the same field is asked, and only that', () => {
+    const [table, bank] = both()
+    const a = (more: object): Item => ({ ...rod('a'), ...more }) as Item
+    table.put(a({ notes: 'dry guides' }))
+    bank.put(a({ massKg: 0.21 }))
+    const merge = table.bring(bank)
+    expect(merge.asked).toEqual([])
+    expect(merge.plan.lists.items.changed.map(({ after }) => after)).toEqual([
+      a({ notes: 'dry guides', massKg: 0.21 }),
+    ])
+    expect(bank.bring(table).asked).toEqual([])
+    expect(bank.items.get('a')).toEqual(table.items.get('a'))
+    // Another round: one field each, and one that both change.
+    table.put(a({ notes: 'waxed', massKg: 0.21, name: 'long' }))
+    bank.put(a({ notes: 'oiled', massKg: 0.22 }))
+    const [asked] = table.bring(bank, { 'items/a': 'theirs' }).asked
+    expect(asked?.mine).toEqual(a({ notes: 'waxed', massKg: 0.22, name: 'long' }))
+    expect(asked?.theirs).toEqual(a({ notes: 'oiled', massKg: 0.22, name: 'long' }))
+    expect(table.items.get('a')).toEqual(asked?.theirs)
+    expect(bank.bring(table).asked).toEqual([])
+    expect(bank.items.get('a')).toEqual(table.items.get('a'))
+  })
+
+  test('what the fields together could not be is asked about whole; so is what an older trail does not tell', () => {
+    const [table, bank] = both()
+    const tip = (lengthM: number, sinkingLengthM: number): Item =>
+      itemSchema.parse({ kind: 'tip', id: 't', name: 't', build: 'part-sinking', lengthM, sinkingLengthM })
+    table.put(tip(3, 2))
+    bank.bring(table)
+    table.put(tip(2, 2))
+    bank.put(tip(3, 3))
+    const merge = planMerge(table.all, bank.all)
+    expect(merge.asked).toMatchObject([{ mine: tip(2, 2), theirs: tip(3, 3) }])
+    expect(unanswered(merge, { sides: {} })).toBe(1)
+    expect(() => merged(bank.all.document, merge, { sides: {} }, 1, 'x')).toThrow('not every question')
+    table.put({ ...rod('b'), notes: 'here' } as Item)
+    bank.put({ ...rod('b'), massKg: 0.2 } as Item)
+    table.trails['items/b'] = (table.trails['items/b'] ?? []).map((mark) => mark.split(':')[0] ?? '')
+    expect(planMerge(table.all, bank.all).asked.map(({ place }) => place)).toContain('items/b')
+  })
+
+  test('what was taken away there goes here only when that is said; kept, it is newer than its going', () => {
+    const [table, bank] = both()
+    bank.remove('c')
+    const merge = planMerge(table.all, bank.all)
+    expect(unanswered(merge, { sides: {} })).toBe(1)
+    expect(unanswered(merge, { sides: {}, takeAway: false })).toBe(0)
+    table.bring(bank, {}, false)
+    expect(known(table).c).toBe(4)
+    expect(planMerge(table.all, bank.all).removed).toEqual([])
+    expect(bank.bring(table).asked).toEqual([])
+    expect(known(bank).c).toBe(4)
   })
 
   test('the same change made on both sides is no question', () => {
@@ -161,7 +239,9 @@ test('two hundred random days on two devices: brought together both ways they ar
       const id = ['a', 'b', 'c', 'd'][roll(4)] as string
       touched.set(id, (touched.get(id) ?? new Set()).add(device))
       if (roll(4) === 0 && device.items.has(id)) device.remove(id)
-      else device.put(rod(id, 3 + roll(300) / 100))
+      else if (roll(2) === 0)
+        device.put({ ...(device.items.get(id) ?? rod(id)), notes: `${day} ${deed}` } as Item)
+      else device.put({ ...(device.items.get(id) ?? rod(id)), lengthM: 3 + roll(300) / 100 } as Item)
     }
     const before = known(bank)
     const asked = new Set(table.bring(bank).asked.map(({ place }) => place.slice(6)))

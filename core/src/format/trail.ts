@@ -22,10 +22,39 @@ const LATEST_MS = 8.64e15
 /**
  * The trail after one more change. A clock that was set back makes it no older than the state before; one that comes from the
  * end of time, as a damaged file may bring it, goes on from there by its tail alone.
+ * @param fields changed by this step, dots between levels; left out where they are not known
  */
-export function onward(trail: Trail, nowMs: number, tail: string): Trail {
+export function onward(trail: Trail, nowMs: number, tail: string, fields?: readonly string[]): Trail {
   const at = Math.min(LATEST_MS, Math.max(Math.round(nowMs), markedAt(trail) + 1))
-  return [`${at.toString(36)}-${tail}`, ...trail].slice(0, TRAIL_KEPT)
+  return [`${at.toString(36)}-${tail}${toldFields(fields)}`, ...trail].slice(0, TRAIL_KEPT)
+}
+
+/** Longest list of fields that a mark tells. */
+const FIELDS_TOLD = 300
+const FIELD = /^[\w.-]+$/
+
+function toldFields(fields: readonly string[] | undefined): string {
+  if (fields === undefined || !fields.every((field) => FIELD.test(field))) return ''
+  const told = fields.join(',')
+  return told.length > FIELDS_TOLD ? '' : `:${told}`
+}
+
+/** Fields that the step of a mark changed, dots between levels; undefined where it does not say. */
+export function fieldsOf(mark: string): readonly string[] | undefined {
+  const at = mark.indexOf(':')
+  return at < 0
+    ? undefined
+    : mark
+        .slice(at + 1)
+        .split(',')
+        .filter(Boolean)
+}
+
+/** Fields changed by the steps of one trail that another does not know; undefined where one of them does not say, or the two never met. */
+export function changedSince(own: Trail, other: Trail): readonly string[] | undefined {
+  const steps = own.filter((mark) => !other.includes(mark)).map(fieldsOf)
+  if (steps.length === own.length) return undefined
+  return steps.every((fields) => fields !== undefined) ? steps.flat() : undefined
 }
 
 /** Descent of one state from another. */

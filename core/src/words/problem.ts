@@ -155,6 +155,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
     `The column ${(d.columns as readonly string[]).map((c) => `“${c}”`).join(' and ')} is missing.`,
   'too-many-rows': (d) =>
     `It holds ${Number(d.rows).toLocaleString('en')} ${String(d.what ?? 'items')}; Hoxen keeps up to ${Number(d.limit).toLocaleString('en')}. Nothing was taken.`,
+  'too-many-lines': (d) =>
+    `It has ${Number(d.rows).toLocaleString('en')} lines; a list may have ${Number(d.limit).toLocaleString('en')}. Nothing was taken: send it in parts, or as a table.`,
   'unknown-kind': (d) =>
     d.text === '' ? 'It does not say what kind of gear it is.' : `${text(d.text)} is not a kind of gear.`,
   'duplicate-id': (d) =>

@@ -5,11 +5,14 @@ import { SAW_WORDS } from '@hoxen/core/words'
 import { useRef } from 'react'
 import { useToday } from '../day/index.ts'
 import { useQuestion } from '../ledger/index.ts'
-import { commit, noticeDone, noticeFailed, useSingle } from '../store/index.ts'
+import { commit, noticeDone, noticeFailed, noticeSaid, useSingle } from '../store/index.ts'
 import { newId } from '../store/rows.ts'
 
 /** No two swings end within this [ms]. */
 const ONE_PRESS_MS = 800
+
+/** Said of a second tap that is the same swing. */
+export const LOGGED_ONCE = 'Two taps at once: one swing is logged.'
 
 /** State of a log entry to be: its preview, or why it cannot be. */
 export type Log =
@@ -18,7 +21,8 @@ export type Log =
       readonly outcome: 'ready'
       /** All that is known of a swing fished now, before one says what was seen of it. */
       readonly swing: Omit<Entry, 'id' | 'atMs' | 'saw'>
-      readonly log: (saw: Saw) => void
+      /** @returns false when it came so soon after the last that it is the same swing */
+      readonly log: (saw: Saw) => boolean
     }
 
 /**
@@ -51,9 +55,12 @@ export function useLog(quiet = false): Log | undefined {
     plan: { ...plan, rod },
     castM,
   }
-  const log = (saw: Saw): void => {
+  const log = (saw: Saw): boolean => {
     // A thumb that trembles logs one swing.
-    if (Date.now() - lastMs.current < ONE_PRESS_MS) return
+    if (Date.now() - lastMs.current < ONE_PRESS_MS) {
+      if (!quiet) noticeSaid(LOGGED_ONCE)
+      return false
+    }
     lastMs.current = Date.now()
     const label = `Log: ${swing.tip ?? 'no tip'}, ${SAW_WORDS[saw]}`
     const entry: Entry = { ...swing, id: newId('entry'), atMs: Date.now(), saw }
@@ -61,6 +68,7 @@ export function useLog(quiet = false): Log | undefined {
       (did) => did && !quiet && noticeDone(label),
       noticeFailed,
     )
+    return true
   }
   return { outcome: 'ready', swing, log }
 }

@@ -2,13 +2,13 @@ import type { Day } from '@hoxen/core/day'
 import type { RankedRig } from '@hoxen/core/match'
 import { trendOf } from '@hoxen/core/water'
 import { sayFish, sayFlies, sayLevelDoubt, sayWading } from '@hoxen/core/words'
-import { lazy, Suspense } from 'react'
+import { Suspense } from 'react'
 import { Link } from 'react-router'
 import { useToday } from '../day/index.ts'
-import { useUnits } from '../ui/index.ts'
+import { lazily, useUnits } from '../ui/index.ts'
 
 // News comes when the river moves, not at the first look.
-const DayNews = lazy(() => import('./NewsLine.tsx').then((m) => ({ default: m.DayNews })))
+const DayNews = lazily(() => import('./NewsLine.tsx').then((m) => m.DayNews))
 
 interface Props {
   readonly day: Day

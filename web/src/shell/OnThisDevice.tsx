@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { useSyncExternalStore } from 'react'
 import { Link } from 'react-router'
-import { noticeFailed, noticeSaid } from '../store/index.ts'
+import { noticeFailed, noticeSaid, useDemoThere } from '../store/index.ts'
 import { useUnsaved } from '../store/unsaved.ts'
 import { Button, buttonLook } from '../ui/index.ts'
-import { carryOver, saveEverything } from './keeping.ts'
+import { carryOver, saveDemo, saveEverything } from './keeping.ts'
 import { askToBeSafe, canInstall, install, isKeptWhole, isSafe, onInstallOffer } from './onDevice.ts'
 
 const day = (ms: number): string => new Date(ms).toLocaleDateString([], { dateStyle: 'long' })
@@ -32,6 +32,7 @@ export function SinceSaved() {
 export function OnThisDevice() {
   const safe = useQuery({ queryKey: ['safe'], queryFn: async () => (await isSafe()) ?? null })
   const installable = useSyncExternalStore(onInstallOffer, canInstall)
+  const there = useDemoThere()
   const makeSafe = (): void =>
     void askToBeSafe().then((did) => {
       void safe.refetch()
@@ -76,8 +77,14 @@ export function OnThisDevice() {
           Bring a file in
         </Link>
         <Button onClick={saveEverything}>Save everything to a file</Button>
+        {there?.own === true && <Button onClick={saveDemo}>Save the demo as it is</Button>}
         {installable && <Button onClick={() => void install()}>Put Hoxen on the home screen</Button>}
       </div>
+      {there?.own === true && (
+        <p className="mt-2 max-w-2xl text-[0.95rem] font-medium text-watch" data-own-aside>
+          The demo is open. What is carried and saved is your own, which was put aside for it.
+        </p>
+      )}
       <p className="mt-2 max-w-2xl text-[0.92rem] text-faint">
         One file carries everything, and what was taken away. Brought in on the other device it is put beside
         what is there, thing by thing: the newer stands, and what was changed on both is asked.

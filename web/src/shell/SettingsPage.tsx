@@ -2,7 +2,7 @@ import type { Settings } from '@hoxen/core/format'
 import { SCHOOLS, type SchoolQuestion } from '@hoxen/core/gear'
 import { SCHOOL_WORDS } from '@hoxen/core/words'
 import { useState } from 'react'
-import { Link, useSearchParams } from 'react-router'
+import { Link } from 'react-router'
 import {
   changeKept,
   leaveDemo,
@@ -13,7 +13,7 @@ import {
   useSettings,
   wipeGear,
 } from '../store/index.ts'
-import { Button, OneOf, Sheet } from '../ui/index.ts'
+import { Button, OneOf, Sheet, useInAddress } from '../ui/index.ts'
 import { loadDemo } from './keeping.ts'
 import { OnThisDevice } from './OnThisDevice.tsx'
 
@@ -87,10 +87,8 @@ export function SettingsPage() {
 
 /** Opens the demo, asking first where there is gear of one's own; or leaves it. */
 function DemoButton() {
-  const [params, setParams] = useSearchParams()
   const there = useDemoThere()
-  const asking = params.has('ask-demo')
-  const ask = (on: boolean): void => setParams(on ? { 'ask-demo': '' } : {}, { replace: true })
+  const asking = useInAddress('ask-demo')
   if (there === undefined) return null
   if (there.demo)
     return (
@@ -102,8 +100,13 @@ function DemoButton() {
     )
   return (
     <>
-      <Button onClick={() => (there.gear ? ask(true) : loadDemo())}>Open the demo gear</Button>
-      <Sheet open={asking} title="Look round with the demo gear?" onClose={() => ask(false)}>
+      <Button onClick={() => (there.gear ? asking.show('') : loadDemo())}>Open the demo gear</Button>
+      <Sheet
+        open={asking.open !== null}
+        title="Look round with the demo gear?"
+        onClose={asking.close}
+        inAddress
+      >
         <p>
           Your own gear, pools and job are put aside while you look round, and come back when you leave the
           demo.
@@ -112,13 +115,13 @@ function DemoButton() {
           <Button
             weight="strong"
             onClick={() => {
-              ask(false)
+              asking.close()
               loadDemo()
             }}
           >
             Open the demo
           </Button>
-          <Button onClick={() => ask(false)}>Stay with my own</Button>
+          <Button onClick={asking.close}>Stay with my own</Button>
         </div>
       </Sheet>
     </>

@@ -1,8 +1,8 @@
 import { Moon, Redo2, Search, Sun, Undo2 } from 'lucide-react'
-import { lazy, type ReactNode, Suspense, useEffect, useMemo, useState } from 'react'
+import { type ReactNode, Suspense, useEffect, useMemo, useState } from 'react'
 import { NavLink, Outlet, useLocation } from 'react-router'
 import { redo, undo, useHistory, useSettings } from '../store/index.ts'
-import { UnitsContext } from '../ui/index.ts'
+import { lazily, Opening, UnitsContext } from '../ui/index.ts'
 import { ActiveStrip } from './ActiveStrip.tsx'
 import { useCommands } from './commands.ts'
 import { toggleFace, toggleUnits } from './deeds.ts'
@@ -12,10 +12,10 @@ import { useFace } from './useFace.ts'
 import { useKeys } from './useKeys.ts'
 
 // Sheets and notices come after the first look.
-const Palette = lazy(() => import('./Palette.tsx').then((m) => ({ default: m.Palette })))
-const ShortcutSheet = lazy(() => import('./Palette.tsx').then((m) => ({ default: m.ShortcutSheet })))
-const Later = lazy(() => import('./Later.tsx').then((m) => ({ default: m.Later })))
-const Toaster = lazy(() => import('sonner').then((m) => ({ default: m.Toaster })))
+const Palette = lazily(() => import('./Palette.tsx').then((m) => m.Palette))
+const ShortcutSheet = lazily(() => import('./Palette.tsx').then((m) => m.ShortcutSheet))
+const Later = lazily(() => import('./Later.tsx').then((m) => m.Later))
+const Toaster = lazily(() => import('sonner').then((m) => m.Toaster))
 
 export function Shell() {
   const settings = useSettings()
@@ -84,7 +84,7 @@ export function Shell() {
         className="mx-auto max-w-[84rem] px-4 pt-4 pb-24 outline-none lg:pb-10"
       >
         <PageGuard address={pathname}>
-          <Suspense fallback={<p className="py-10 text-faint">Opening…</p>}>
+          <Suspense fallback={<Opening />}>
             <Outlet />
           </Suspense>
         </PageGuard>

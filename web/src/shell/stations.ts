@@ -9,7 +9,8 @@ import {
   Waves,
   Wind,
 } from 'lucide-react'
-import { type ComponentType, lazy } from 'react'
+import type { ComponentType } from 'react'
+import { lazily } from '../ui/index.ts'
 
 interface Page {
   readonly path: string
@@ -38,34 +39,30 @@ export const STATIONS: readonly Station[] = [
     keys: 'g p',
     icon: Shirt,
     atTheBank: true,
-    Page: lazy(() =>
-      import('../stations/pocket/PocketStation.tsx').then((m) => ({ default: m.PocketStation })),
-    ),
+    Page: lazily(() => import('../stations/pocket/PocketStation.tsx').then((m) => m.PocketStation)),
   },
   {
     path: 'match',
     name: 'Match',
     keys: 'g m',
     icon: Spline,
-    Page: lazy(() => import('../stations/match/MatchStation.tsx').then((m) => ({ default: m.MatchStation }))),
+    Page: lazily(() => import('../stations/match/MatchStation.tsx').then((m) => m.MatchStation)),
     more: [
       {
         path: 'rig/:key',
-        Page: lazy(() => import('../stations/match/RigPage.tsx').then((m) => ({ default: m.RigPage }))),
+        Page: lazily(() => import('../stations/match/RigPage.tsx').then((m) => m.RigPage)),
       },
       {
         path: 'shared/:code',
-        Page: lazy(() => import('../stations/match/SharedPage.tsx').then((m) => ({ default: m.SharedPage }))),
+        Page: lazily(() => import('../stations/match/SharedPage.tsx').then((m) => m.SharedPage)),
       },
       {
         path: 'look',
-        Page: lazy(() => import('../stations/match/LookPage.tsx').then((m) => ({ default: m.LookPage }))),
+        Page: lazily(() => import('../stations/match/LookPage.tsx').then((m) => m.LookPage)),
       },
       {
         path: 'compare/:key',
-        Page: lazy(() =>
-          import('../stations/match/ComparePage.tsx').then((m) => ({ default: m.ComparePage })),
-        ),
+        Page: lazily(() => import('../stations/match/ComparePage.tsx').then((m) => m.ComparePage)),
       },
     ],
   },
@@ -74,11 +71,11 @@ export const STATIONS: readonly Station[] = [
     name: 'Rig',
     keys: 'g r',
     icon: Cable,
-    Page: lazy(() => import('../stations/rig/RigStation.tsx').then((m) => ({ default: m.RigStation }))),
+    Page: lazily(() => import('../stations/rig/RigStation.tsx').then((m) => m.RigStation)),
     more: [
       {
         path: 'card',
-        Page: lazy(() => import('../stations/rig/CardPage.tsx').then((m) => ({ default: m.CardPage }))),
+        Page: lazily(() => import('../stations/rig/CardPage.tsx').then((m) => m.CardPage)),
       },
     ],
   },
@@ -88,20 +85,18 @@ export const STATIONS: readonly Station[] = [
     keys: 'g e',
     icon: Disc3,
     atTheTable: true,
-    Page: lazy(() => import('../stations/reel/ReelStation.tsx').then((m) => ({ default: m.ReelStation }))),
+    Page: lazily(() => import('../stations/reel/ReelStation.tsx').then((m) => m.ReelStation)),
   },
   {
     path: 'water',
     name: 'Water',
     keys: 'g w',
     icon: Waves,
-    Page: lazy(() => import('../stations/water/WaterStation.tsx').then((m) => ({ default: m.WaterStation }))),
+    Page: lazily(() => import('../stations/water/WaterStation.tsx').then((m) => m.WaterStation)),
     more: [
       {
         path: 'card',
-        Page: lazy(() =>
-          import('../stations/water/pool/PoolCardPage.tsx').then((m) => ({ default: m.PoolCardPage })),
-        ),
+        Page: lazily(() => import('../stations/water/pool/PoolCardPage.tsx').then((m) => m.PoolCardPage)),
       },
     ],
   },
@@ -110,13 +105,11 @@ export const STATIONS: readonly Station[] = [
     name: 'Cast',
     keys: 'g c',
     icon: Wind,
-    Page: lazy(() => import('../stations/cast/CastStation.tsx').then((m) => ({ default: m.CastStation }))),
+    Page: lazily(() => import('../stations/cast/CastStation.tsx').then((m) => m.CastStation)),
     more: [
       {
         path: 'cautions',
-        Page: lazy(() =>
-          import('../stations/cast/CautionsPage.tsx').then((m) => ({ default: m.CautionsPage })),
-        ),
+        Page: lazily(() => import('../stations/cast/CautionsPage.tsx').then((m) => m.CautionsPage)),
       },
     ],
   },
@@ -125,15 +118,11 @@ export const STATIONS: readonly Station[] = [
     name: 'Journal',
     keys: 'g j',
     icon: BookOpenText,
-    Page: lazy(() =>
-      import('../stations/journal/JournalStation.tsx').then((m) => ({ default: m.JournalStation })),
-    ),
+    Page: lazily(() => import('../stations/journal/JournalStation.tsx').then((m) => m.JournalStation)),
     more: [
       {
         path: 'trial-sheet',
-        Page: lazy(() =>
-          import('../stations/journal/TrialSheetPage.tsx').then((m) => ({ default: m.TrialSheetPage })),
-        ),
+        Page: lazily(() => import('../stations/journal/TrialSheetPage.tsx').then((m) => m.TrialSheetPage)),
       },
     ],
   },
@@ -142,15 +131,15 @@ export const STATIONS: readonly Station[] = [
     name: 'Gear',
     keys: 'g g',
     icon: Scale,
-    Page: lazy(() => import('../stations/gear/GearStation.tsx').then((m) => ({ default: m.GearStation }))),
+    Page: lazily(() => import('../stations/gear/GearStation.tsx').then((m) => m.GearStation)),
     more: [
       {
         path: 'labels',
-        Page: lazy(() => import('../stations/gear/LabelsPage.tsx').then((m) => ({ default: m.LabelsPage }))),
+        Page: lazily(() => import('../stations/gear/LabelsPage.tsx').then((m) => m.LabelsPage)),
       },
       ...['new/:kind', 'item/:id'].map((path) => ({
         path,
-        Page: lazy(() => import('../stations/gear/ItemPage.tsx').then((m) => ({ default: m.ItemPage }))),
+        Page: lazily(() => import('../stations/gear/ItemPage.tsx').then((m) => m.ItemPage)),
       })),
     ],
   },
@@ -160,15 +149,13 @@ export const STATIONS: readonly Station[] = [
     atTheTable: true,
     keys: 'g t',
     icon: BookOpenText,
-    Page: lazy(() =>
-      import('../stations/tables/TablesStation.tsx').then((m) => ({ default: m.TablesStation })),
-    ),
+    Page: lazily(() => import('../stations/tables/TablesStation.tsx').then((m) => m.TablesStation)),
   },
   {
     path: 'settings',
     name: 'Settings',
     keys: 'g s',
     icon: SlidersHorizontal,
-    Page: lazy(() => import('./SettingsPage.tsx').then((m) => ({ default: m.SettingsPage }))),
+    Page: lazily(() => import('./SettingsPage.tsx').then((m) => m.SettingsPage)),
   },
 ]

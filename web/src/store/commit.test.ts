@@ -199,7 +199,7 @@ describe('whatever the store holds, its backup restores', () => {
       ),
     )
     await expect(add('one-more')).rejects.toThrow('up to 200 photos')
-    const { document, problems } = readDocument(await exportEverything())
+    const { document, problems } = readDocument(await exportEverything('open'))
     expect(problems).toEqual([])
     expect(document.photos).toHaveLength(limit)
     // What a removal leaves room for is taken; then undo of the removal has none.
@@ -224,7 +224,7 @@ describe('whatever the store holds, its backup restores', () => {
             .catch((error: unknown) => {
               if (!(error instanceof NotKept)) throw error
             })
-        const { document, problems } = readDocument(await exportEverything())
+        const { document, problems } = readDocument(await exportEverything('open'))
         expect(problems).toEqual([])
         expect(document.items).toEqual(await listOf('items'))
       }),

@@ -1,19 +1,24 @@
 import {
+  applied,
+  type Change,
+  changeOf,
+  fits,
   type HoxenDocument,
+  inverse,
   type KeptName,
   type ListName,
   type ListRow,
   type Raw,
+  type RowRef,
   type SingleName,
   type SingleValue,
   type Trail,
   trailKey,
 } from '@hoxen/core/format'
-import { applied, type Change, changeOf, fits, inverse, type RowRef } from './change.ts'
 import { db, type HistoryEntry, type KeptRow } from './database.ts'
 import { addressOf, inOrder, listOf, singleOf, stepsOf } from './reading.ts'
 import { thisTab } from './tab.ts'
-import { NOTHING_TOLD, type Told, tellTrails, writeWithTrails } from './trails.ts'
+import { fieldsTouched, NOTHING_TOLD, type Told, tellTrails, trailsAt, writeWithTrails } from './trails.ts'
 
 /** Transaction of a change. It reads what is stored at that moment, its own writes included; all or nothing is written. */
 export interface Tx {
@@ -148,6 +153,9 @@ async function statesOf(places: readonly RowRef[]): Promise<readonly (State | un
   return (await db.kept.bulkGet(places.map(addressOf))).map(stateOf)
 }
 
+const placesOf = (changes: readonly Change[]): ReadonlySet<string> =>
+  new Set(changes.map(({ name, key }) => trailKey(name, key)))
+
 /** Makes changes whose outcome is known: every row is checked, then all are written at once. */
 async function perform(
   known: Registry,
@@ -164,7 +172,7 @@ async function perform(
     if (after === undefined) gone.push({ name, key })
     else put.push({ name, key, place: after.place, value: sound(known, name, after.value) })
   })
-  await writeWithTrails(put, gone, told, Date.now())
+  await writeWithTrails(put, gone, told, fieldsTouched(changes), Date.now())
 }
 
 /** The changes that writes come to: what is there already is no change; what is new takes the next places. */
@@ -217,17 +225,23 @@ export class Writer {
       await change(gathered)
       await putAside(gathered.own)
       const { changes, before } = await changesOf(known, [...gathered.writes.values()])
-      await tellTrails(gathered.trails, new Set(changes.map(({ name, key }) => trailKey(name, key))))
+      const was = await trailsAt(gathered.trails.keys())
+      await tellTrails(gathered.trails, placesOf(changes))
       if (changes.length === 0) return false
       await perform(known, changes, before, gathered)
-      await this.remember(label, changes)
+      const told = { was: Object.fromEntries(was), is: Object.fromEntries(gathered.trails) }
+      await this.remember(label, changes, gathered.trails.size === 0 ? {} : { told })
       return true
     })
   }
 
-  private async remember(label: string, changes: readonly Change[]): Promise<void> {
+  private async remember(
+    label: string,
+    changes: readonly Change[],
+    told: Pick<HistoryEntry, 'told'>,
+  ): Promise<void> {
     await stepsOf(this.tab(), 1).delete()
-    const seq = await db.history.add({ at: Date.now(), tab: this.tab(), label, changes, undone: 0 })
+    const seq = await db.history.add({ at: Date.now(), tab: this.tab(), label, changes, ...told, undone: 0 })
     if (seq % TRIM_EVERY === 0)
       await db.history
         .where('seq')
@@ -248,7 +262,10 @@ export class Writer {
       const states = await statesOf(changes)
       const done = changes.every((change, i) => fits(states[i], change))
       if (done) {
-        await perform(known, changes, states)
+        // A merge that is taken back is no newer edit: its trails are as they were.
+        const trails = new Map(Object.entries((undone === 1 ? entry.told?.was : entry.told?.is) ?? {}))
+        await tellTrails(trails, placesOf(changes))
+        await perform(known, changes, states, { ...NOTHING_TOLD, trails })
         await db.history.update(entry.seq, { undone })
       } else await db.history.delete(entry.seq)
       return { label: entry.label, done }

@@ -1,7 +1,13 @@
 import type { Heard } from '@hoxen/core/day'
-import { type HoxenDocument, type KeptName, type Raw, type Trail, upgraded } from '@hoxen/core/format'
+import {
+  type Change,
+  type HoxenDocument,
+  type KeptName,
+  type Raw,
+  type Trail,
+  upgraded,
+} from '@hoxen/core/format'
 import Dexie, { type Table, type Transaction } from 'dexie'
-import type { Change } from './change.ts'
 
 /** Anything that is kept, whatever its sort: one of a list under its identifier, or a single thing under none. */
 export interface KeptRow {
@@ -44,6 +50,11 @@ export interface HistoryEntry {
   readonly tab: string
   readonly label: string
   readonly changes: readonly Change[]
+  /** Trails that came with it from a file or another device, as they were before and after: taken back, they are as before. */
+  readonly told?: {
+    readonly was: Readonly<Record<string, Trail | null>>
+    readonly is: Readonly<Record<string, Trail>>
+  }
   /** 1 when taken back and waiting to be redone. */
   readonly undone: 0 | 1
 }

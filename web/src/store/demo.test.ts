@@ -1,13 +1,14 @@
 /** @jest-environment jsdom */
 
 import { readFileSync } from 'node:fs'
+import { readDocument } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
 import { beforeEach, expect, jest, test } from '@jest/globals'
 import { waitFor } from '@testing-library/dom'
 import { db } from './database.ts'
-import { everything, withPast } from './everything.ts'
+import { everything, exportEverything, withPast } from './everything.ts'
 import { leaveDemo, openDemo, undo } from './index.ts'
-import { addItems } from './rows.ts'
+import { addItems, removeItems } from './rows.ts'
 
 const MINE: Item = {
   kind: 'rod',
@@ -64,4 +65,21 @@ test('one’s own is put aside in the same transaction: where that fails, nothin
   db.aside.put = put
   expect(await everything()).toEqual(before)
   expect(await db.aside.count()).toBe(0)
+})
+
+test('while the demo is open one’s own is what is saved, with its past; what is open is saved when that is wanted', async () => {
+  await Promise.all([db.kept.clear(), db.gone.clear(), db.aside.clear()])
+  await addItems('Add', [MINE, NEW])
+  await removeItems('Delete', ['new'])
+  const own = await withPast()
+  await openDemo()
+  const [mine, open] = [
+    readDocument(await exportEverything('own')),
+    readDocument(await exportEverything('open')),
+  ]
+  expect(mine.document).toEqual(own.document)
+  expect(mine.past).toMatchObject(own.past)
+  expect(open.document.items.map(({ id }) => id)).toContain('long-seven-13-ft')
+  await leaveDemo()
+  expect(readDocument(await exportEverything('own')).document).toEqual(own.document)
 })

@@ -1,9 +1,19 @@
 import { db } from './database.ts'
 import { Live, useLive } from './live.ts'
-import { hasGear } from './reading.ts'
+import { hasGear, ownAside } from './reading.ts'
 
-const there = new Live(async () => ({ demo: (await db.aside.count()) > 0, gear: await hasGear() }))
+interface There {
+  /** The demo was opened and not left. */
+  readonly demo: boolean
+  /** Something of one's own was put aside for it. */
+  readonly own: boolean
+  readonly gear: boolean
+}
 
-/** Whether the demo was opened and not left, and whether there is gear; undefined while that is looked up. */
-export const useDemoThere = (): { readonly demo: boolean; readonly gear: boolean } | undefined =>
-  useLive(there)
+const there = new Live(async (): Promise<There> => {
+  const demo = (await db.aside.count()) > 0
+  return { demo, own: (await ownAside()) !== undefined, gear: await hasGear() }
+})
+
+/** What is open, what is put aside and whether there is gear; undefined while that is looked up. */
+export const useDemoThere = (): There | undefined => useLive(there)

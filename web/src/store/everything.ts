@@ -10,7 +10,7 @@ import {
   type WithPast,
 } from '@hoxen/core/format'
 import { db } from './database.ts'
-import { listOf } from './reading.ts'
+import { listOf, ownAside } from './reading.ts'
 import { commit } from './write.ts'
 
 /** Reading and writing whole files needs the schemas; a first look at the page does not. */
@@ -42,10 +42,28 @@ export async function withPast(): Promise<WithPast & { readonly past: Past }> {
   return { document: document as unknown as HoxenDocument, past: { trails, gone } }
 }
 
-/** Everything that is kept, as the text of one file in the open format. */
-export async function exportEverything(): Promise<string> {
+/** One's own that was put aside for the demo, with what each thing has been through; what stands where no demo is open. */
+async function ownWithPast(): Promise<WithPast> {
+  const own = await ownAside()
+  if (own === undefined) return withPast()
+  const trails: Record<string, Trail> = {}
+  const gone: Record<string, Trail> = {}
+  await db.gone.each(({ name, key, trail, aside }) => {
+    const place = trailKey(name, key)
+    if (aside === undefined) gone[place] = trail
+    else trails[place] = trail
+  })
+  // Single things are not put aside: the demo's came on top of one's own.
+  await db.kept.each(({ name, key, trail }) => {
+    if (key === '' && trail !== undefined) trails[trailKey(name, key)] = trail
+  })
+  return { document: own, past: { trails, gone } }
+}
+
+/** Everything as the text of one file in the open format. @param which one's own, or what is open where that is the demo */
+export async function exportEverything(which: 'own' | 'open'): Promise<string> {
   const { writeDocument } = await files()
-  const { document, past } = await withPast()
+  const { document, past } = which === 'own' ? await ownWithPast() : await withPast()
   return writeDocument(document, new Date().toISOString(), past)
 }
 

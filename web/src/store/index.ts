@@ -1,6 +1,5 @@
 export { onVersionTrouble, openStore } from './database.ts'
 export { useDemoThere } from './demoThere.ts'
-export { draftOf, dropDraft, keepDraft, useOtherDrafts } from './drafts.ts'
 export { keepGauge, keptGauge } from './gauges.ts'
 export { type GearNow, gearNow, useGear } from './gear.ts'
 export { noticeDone, redo, undo, useHistory } from './history.ts'
@@ -26,7 +25,8 @@ export { commit } from './write.ts'
 const whole = () => import('./everything.ts')
 type Whole = Awaited<ReturnType<typeof whole>>
 export const bringIn: Whole['bringIn'] = (...args) => whole().then((m) => m.bringIn(...args))
-export const exportEverything: Whole['exportEverything'] = () => whole().then((m) => m.exportEverything())
+export const exportEverything: Whole['exportEverything'] = (...args) =>
+  whole().then((m) => m.exportEverything(...args))
 export const savedNow: Whole['savedNow'] = () => whole().then((m) => m.savedNow())
 export const wipeGear: Whole['wipeGear'] = () => whole().then((m) => m.wipeGear())
 const rig = () => import('./rig.ts')

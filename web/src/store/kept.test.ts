@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto'
 import { FIRST_JOB } from '@hoxen/core/day'
+import { fieldsOf, merged, nothingKept, planMerge, type WithPast } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
 import { USUAL_PLAN } from '@hoxen/core/swing'
 import type { Run } from '@hoxen/core/water'
@@ -7,7 +8,7 @@ import { beforeEach, describe, expect, test } from '@jest/globals'
 import { writer } from './commit.ts'
 import { db } from './database.ts'
 import { draftOf, dropDraft, keepDraft } from './drafts.ts'
-import { everything, takeIn, wipeGear } from './everything.ts'
+import { bringIn, everything, takeIn, wipeGear, withPast } from './everything.ts'
 import { keepGauge, keptGauge } from './gauges.ts'
 import { changeKept, setKept } from './kept.ts'
 import { hasGear, listOf, singleOf } from './reading.ts'
@@ -30,7 +31,13 @@ const rig = { rodId: 'r', headId: 'h', tipId: 't-8', leaderId: null, runningLine
 const ids = async (name: 'items' | 'runs'): Promise<string[]> => (await listOf(name)).map((row) => row.id)
 
 beforeEach(async () => {
-  await Promise.all([db.kept.clear(), db.history.clear(), db.gauges.clear(), db.drafts.clear()])
+  await Promise.all([
+    db.kept.clear(),
+    db.gone.clear(),
+    db.history.clear(),
+    db.gauges.clear(),
+    db.drafts.clear(),
+  ])
 })
 
 describe('pools', () => {
@@ -135,6 +142,42 @@ describe('everything', () => {
     expect(await hasGear()).toBe(true)
     await wipeGear()
     expect(await hasGear()).toBe(false)
+  })
+})
+
+describe('two devices', () => {
+  test('an import taken back leaves the trails as they were: carried on it takes nothing away; made again it is the same', async () => {
+    await addItems('Add', [leader('both'), leader('mine')])
+    const before = await withPast()
+    const longer: Item = { ...leader('both'), notes: 'longer' }
+    const theirs: WithPast = {
+      document: { ...nothingKept(), items: [longer, leader('theirs')] },
+      past: {
+        trails: {
+          'items/both': ['zz-b:notes', ...(before.past.trails['items/both'] ?? [])],
+          'items/theirs': ['zz-c'],
+        },
+        gone: { 'items/elsewhere': ['zz-d'] },
+      },
+    }
+    const merge = planMerge(before, theirs)
+    await bringIn(merged(theirs.document, merge, { sides: {} }, Date.now(), 'tail'), 'Import')
+    const after = await withPast()
+    expect(after.document.items.map(({ id }) => id)).toEqual(['both', 'mine', 'theirs'])
+    expect(after.past.trails['items/both']).toEqual(theirs.past?.trails['items/both'])
+    await writer.undo()
+    expect(await withPast()).toEqual(before)
+    // The other device is asked nothing, and loses nothing.
+    const onward = planMerge(theirs, await withPast())
+    expect([onward.removed, onward.asked]).toEqual([[], []])
+    await writer.redo()
+    expect(await withPast()).toEqual(after)
+  })
+  test('a step tells which fields it changed', async () => {
+    await addItems('Add', [leader('x')])
+    await editRow('Change', 'items', leader('x'), { ...leader('x'), notes: 'new', lengthM: 3 } as Item)
+    const [latest = ''] = (await withPast()).past.trails['items/x'] ?? []
+    expect([...(fieldsOf(latest) ?? [])].sort()).toEqual(['lengthM', 'notes'])
   })
 })
 

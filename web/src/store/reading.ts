@@ -1,5 +1,12 @@
-import type { KeptName, ListName, ListRow, SingleName, SingleValue } from '@hoxen/core/format'
-import type { RowRef } from './change.ts'
+import type {
+  HoxenDocument,
+  KeptName,
+  ListName,
+  ListRow,
+  RowRef,
+  SingleName,
+  SingleValue,
+} from '@hoxen/core/format'
 import { db } from './database.ts'
 import { thisTab } from './tab.ts'
 
@@ -24,6 +31,13 @@ export async function nextSteps(): Promise<{ readonly undo?: string; readonly re
   const last = await stepsOf(thisTab(), 0).last()
   const next = await stepsOf(thisTab(), 1).first()
   return { ...(last ? { undo: last.label } : {}), ...(next ? { redo: next.label } : {}) }
+}
+
+/** One's own that was put aside for the demo; undefined where no demo is open, or nothing was there before it. */
+export async function ownAside(): Promise<HoxenDocument | undefined> {
+  const own = (await db.aside.get('before-demo'))?.document
+  const lists = Object.values(own ?? {}).filter(Array.isArray)
+  return lists.some(({ length }) => length > 0) ? own : undefined
 }
 
 export const hasGear = async (): Promise<boolean> => (await inOrder('items').first()) !== undefined

@@ -23,6 +23,14 @@ let id = remembered()
 /** This tab, the same after it is loaded again. */
 export const thisTab = (): string => id
 
+/** The tabs that are open now, this one among them; undefined where the browser does not tell. */
+export async function openTabs(): Promise<ReadonlySet<string> | undefined> {
+  const { locks } = globalThis.navigator ?? {}
+  if (locks === undefined) return undefined
+  const { held = [] } = await locks.query()
+  return new Set([id, ...held.map(({ name = '' }) => name.slice(KEY.length + 1))])
+}
+
 /**
  * A tab that is duplicated takes its session along: whoever finds the name held by another tab takes a new one. Holds the
  * name for as long as the page lives.

@@ -1,16 +1,46 @@
-import { onward, type Raw, type Trail, trailKey } from '@hoxen/core/format'
+import { type Change, onward, type Raw, type RowRef, type Trail, trailKey } from '@hoxen/core/format'
 import { dequal } from 'dequal/lite'
-import type { RowRef } from './change.ts'
 import { db, type GoneRow, type KeptRow } from './database.ts'
 import { addressOf } from './reading.ts'
 
 /** Note of a change for the trails it leaves, besides that it makes one more step of each. */
 export interface Told {
-  readonly trails: ReadonlyMap<string, Trail>
+  /** Null: none, as before anything was told of it. */
+  readonly trails: ReadonlyMap<string, Trail | null>
   readonly aside: ReadonlySet<string>
 }
 
 export const NOTHING_TOLD: Told = { trails: new Map(), aside: new Set() }
+
+/** The fields that changes touch, by place: a step of a trail tells them. */
+export const fieldsTouched = (changes: readonly Change[]): ReadonlyMap<string, readonly string[]> =>
+  new Map(
+    changes.flatMap((change) =>
+      change.did !== 'edit'
+        ? []
+        : [
+            [
+              placeKey(change),
+              change.edits.flatMap(({ path: [level, ...path] }) =>
+                level === 'value' ? [path.join('.')] : [],
+              ),
+            ] as const,
+          ],
+    ),
+  )
+
+/** The trails of places as they stand; null where there is none. */
+export async function trailsAt(places: Iterable<string>): Promise<ReadonlyMap<string, Trail | null>> {
+  const all = [...places]
+  const addresses = all.map(addressAt)
+  const [rows, gone] = await Promise.all([db.kept.bulkGet(addresses), db.gone.bulkGet(addresses)])
+  return new Map(all.map((place, i) => [place, rows[i]?.trail ?? gone[i]?.trail ?? null]))
+}
+
+function addressAt(place: string): [string, string] {
+  const at = place.indexOf('/')
+  return [place.slice(0, at), place.slice(at + 1)]
+}
 
 const placeKey = ({ name, key }: RowRef): string => trailKey(name, key)
 const tail = (): string => Math.floor(Math.random() * 36 ** 6).toString(36)
@@ -20,50 +50,55 @@ export async function writeWithTrails(
   put: readonly Omit<KeptRow, 'trail'>[],
   gone: readonly RowRef[],
   { trails, aside }: Told,
+  fields: ReadonlyMap<string, readonly string[]>,
   nowMs: number,
 ): Promise<void> {
   const places = [...put, ...gone].map(addressOf)
   const [were, wereGone] = await Promise.all([db.kept.bulkGet(places), db.gone.bulkGet(places)])
-  const next = (place: RowRef, i: number, value?: Raw): Trail => {
+  const next = (place: RowRef, i: number, value?: Raw): Trail | null => {
     const told = trails.get(placeKey(place))
     const left = wereGone[i]
     if (told !== undefined) return told
     // What was put aside comes back as itself.
     if (left?.aside !== undefined && dequal(left.aside, value)) return left.trail
-    return onward(were[i]?.trail ?? left?.trail ?? [], nowMs, tail())
+    return onward(were[i]?.trail ?? left?.trail ?? [], nowMs, tail(), fields.get(placeKey(place)))
   }
-  const rows = put.map((row, i): KeptRow => ({ ...row, trail: next(row, i, row.value) }))
-  const left = gone.map((place, i): GoneRow => {
-    const was = were[put.length + i]
-    return aside.has(placeKey(place)) && was !== undefined
-      ? { ...place, trail: was.trail ?? [], aside: was.value }
-      : { ...place, trail: next(place, put.length + i) }
+  const rows = put.map((row, i): KeptRow => {
+    const trail = next(row, i, row.value)
+    return trail === null ? row : { ...row, trail }
   })
-  await db.gone.bulkDelete(put.map(addressOf))
+  // What goes and was never told of is as if it had never been.
+  const left = gone.flatMap((place, i): readonly GoneRow[] => {
+    const was = were[put.length + i]
+    if (aside.has(placeKey(place)) && was !== undefined)
+      return [{ ...place, trail: was.trail ?? [], aside: was.value }]
+    const trail = next(place, put.length + i)
+    return trail === null ? [] : [{ ...place, trail }]
+  })
+  await db.gone.bulkDelete([...put, ...gone].map(addressOf))
   await db.gone.bulkPut(left)
   await db.kept.bulkDelete(gone.map(addressOf))
   await db.kept.bulkPut(rows)
 }
 
 /** Trails that are told of what does not change otherwise: both devices then know it as the same. */
-export async function tellTrails(
-  trails: ReadonlyMap<string, Trail>,
-  written: ReadonlySet<string>,
-): Promise<void> {
+export async function tellTrails(trails: Told['trails'], written: ReadonlySet<string>): Promise<void> {
   const told = [...trails].filter(([place]) => !written.has(place))
-  const addresses = told.map(([place]): [string, string] => {
-    const at = place.indexOf('/')
-    return [place.slice(0, at), place.slice(at + 1)]
-  })
+  const addresses = told.map(([place]) => addressAt(place))
   const rows = await db.kept.bulkGet(addresses)
   const put: KeptRow[] = []
   const gone: GoneRow[] = []
+  const forgotten: [string, string][] = []
   rows.forEach((row, i) => {
-    const trail = told[i]?.[1] ?? []
-    const [name = '', key = ''] = addresses[i] ?? []
-    if (row !== undefined) put.push({ ...row, trail })
-    else gone.push({ name: name as KeptRow['name'], key, trail })
+    const trail = told[i]?.[1] ?? null
+    const address = addresses[i] ?? ['', '']
+    if (row !== undefined) {
+      const { trail: _was, ...bare } = row
+      put.push(trail === null ? bare : { ...bare, trail })
+    } else if (trail === null) forgotten.push(address)
+    else gone.push({ name: address[0] as KeptRow['name'], key: address[1], trail })
   })
   await db.kept.bulkPut(put)
   await db.gone.bulkPut(gone)
+  await db.gone.bulkDelete(forgotten)
 }

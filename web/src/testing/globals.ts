@@ -21,6 +21,7 @@ const missing = {
   Worker: WorkerHere,
   ResizeObserver: class {
     observe(): void {}
+    unobserve(): void {}
     disconnect(): void {}
   },
   matchMedia: () => ({ matches: false, addEventListener: () => {}, removeEventListener: () => {} }),
@@ -28,5 +29,6 @@ const missing = {
 if (typeof document !== 'undefined') {
   for (const [name, value] of Object.entries(missing))
     Object.defineProperty(globalThis, name, { value, configurable: true, writable: true })
+  Element.prototype.scrollIntoView = () => {}
   require('fake-indexeddb/auto')
 }

@@ -3,6 +3,7 @@ import { sayProblem } from '@hoxen/core/words'
 import { useEffect, useId, useRef, useState } from 'react'
 import { fieldLook } from './fieldLook.ts'
 import { useUnits } from './units.ts'
+import { useTyped } from './useTyped.ts'
 
 interface Props {
   readonly label: string
@@ -19,14 +20,18 @@ export function QuantityField({ label, measure, value, onChange, refuse }: Props
   const { system } = useUnits()
   const symbol = unitFor(measure, system)
   const printed = value === undefined ? '' : printRound(value, measure, system)
-  const [text, setText] = useState(printed)
+  const { text, setText, type, taken } = useTyped(label, printed, (before) => {
+    setText(before)
+    take(before)
+  })
   const [error, setError] = useState<string>()
   /** What was refused stays as it was typed, whatever is shown elsewhere. */
   const refusedText = useRef(false)
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only what is kept decides
   useEffect(() => {
     if (!refusedText.current) setText(printed)
   }, [printed])
-  const say = (sentence: string | undefined): void => {
+  const say = (text: string, sentence: string | undefined): void => {
     setError(sentence)
     refusedText.current = sentence !== undefined
     // The unit it had: another face does not make another figure of it.
@@ -34,7 +39,7 @@ export function QuantityField({ label, measure, value, onChange, refuse }: Props
   }
 
   /** The figure that was typed, or why there is none. */
-  const read = (): { readonly si: number } | { readonly wrong: string } => {
+  const read = (text: string): { readonly si: number } | { readonly wrong: string } => {
     const parsed = parseQuantity(text, dimensionOf(measure), symbol)
     if (parsed.ok) {
       const wrong = refuse?.(parsed.si)
@@ -43,12 +48,14 @@ export function QuantityField({ label, measure, value, onChange, refuse }: Props
     const { ok: _ok, code, ...data } = parsed
     return { wrong: sayProblem({ path: [], code, data }, system) }
   }
-  const take = (): void => {
-    const taken = text.trim() === printed ? undefined : read()
-    say(taken !== undefined && 'wrong' in taken ? taken.wrong : undefined)
-    if (taken === undefined || 'wrong' in taken) return
-    setText(printRound(taken.si, measure, system))
-    onChange(taken.si)
+  const take = (text: string): void => {
+    const figure = text.trim() === printed ? undefined : read(text)
+    say(text, figure !== undefined && 'wrong' in figure ? figure.wrong : undefined)
+    if (figure !== undefined && 'wrong' in figure) return
+    taken()
+    if (figure === undefined) return
+    setText(printRound(figure.si, measure, system))
+    onChange(figure.si)
   }
   return (
     <div>
@@ -62,10 +69,10 @@ export function QuantityField({ label, measure, value, onChange, refuse }: Props
         autoComplete="off"
         aria-invalid={error !== undefined}
         aria-describedby={error === undefined ? undefined : `${id}-error`}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={take}
+        onChange={(event) => type(event.target.value)}
+        onBlur={() => take(text)}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') take()
+          if (event.key === 'Enter') take(text)
         }}
         className={fieldLook}
       />

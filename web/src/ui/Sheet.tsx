@@ -1,6 +1,7 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react'
 import { X } from 'lucide-react'
 import type { ReactNode } from 'react'
+import { useBackCloses } from './useBackCloses.ts'
 
 interface Props {
   readonly open: boolean
@@ -8,10 +9,13 @@ interface Props {
   readonly onClose: () => void
   readonly children: ReactNode
   readonly wide?: boolean
+  /** Whether the page's address says that it is open. */
+  readonly inAddress?: boolean
 }
 
 /** A sheet laid over the page; from below on a phone. */
-export function Sheet({ open, title, onClose, children, wide = false }: Props) {
+export function Sheet({ open, title, onClose, children, wide = false, inAddress = false }: Props) {
+  useBackCloses(open && !inAddress, onClose)
   return (
     <Dialog open={open} onClose={onClose} className="relative z-50">
       <DialogBackdrop className="fixed inset-0 bg-black/45" />

@@ -1,5 +1,6 @@
 import { useEffect, useId, useState } from 'react'
 import { fieldLook } from './fieldLook.ts'
+import { useTyped } from './useTyped.ts'
 
 interface Props {
   readonly label: string
@@ -13,20 +14,28 @@ interface Props {
 /** Something typed that is taken when one leaves it; what is wrong is said beneath, and what was typed stays. */
 export function TextField({ label, value, lines, take }: Props) {
   const id = useId()
-  const [text, setText] = useState(value)
   const [error, setError] = useState<string>()
+  const done = (typed: string): void => {
+    const wrong = typed.trim() === value.trim() ? undefined : take(typed)
+    setError(wrong)
+    if (wrong === undefined) taken()
+  }
+  const { text, setText, type, taken } = useTyped(label, value, (before) => {
+    setText(before)
+    done(before)
+  })
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only what is kept decides
   useEffect(() => {
     setText(value)
     setError(undefined)
   }, [value])
-  const done = (): void => setError(text.trim() === value.trim() ? undefined : take(text))
   const common = {
     id,
     value: text,
     autoComplete: 'off',
     'aria-invalid': error !== undefined,
     'aria-describedby': error === undefined ? undefined : `${id}-error`,
-    onBlur: done,
+    onBlur: () => done(text),
     className: fieldLook,
   }
   return (
@@ -37,11 +46,11 @@ export function TextField({ label, value, lines, take }: Props) {
       {lines === undefined ? (
         <input
           {...common}
-          onChange={(event) => setText(event.target.value)}
-          onKeyDown={(event) => event.key === 'Enter' && done()}
+          onChange={(event) => type(event.target.value)}
+          onKeyDown={(event) => event.key === 'Enter' && done(text)}
         />
       ) : (
-        <textarea {...common} rows={lines} onChange={(event) => setText(event.target.value)} />
+        <textarea {...common} rows={lines} onChange={(event) => type(event.target.value)} />
       )}
       {error !== undefined && (
         <p id={`${id}-error`} role="alert" className="mt-1 text-sm font-medium text-breaks">

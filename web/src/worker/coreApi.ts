@@ -225,8 +225,11 @@ export const coreApi = {
     const steps = readCsvInSteps(text, (row) => rowId(row, stamp))
     const table = await unhurried(id, steps, async (share) => tell(share))
     if (table.fileProblems[0]?.code !== 'not-a-table') return { table }
-    const lines = readTypedLines(text, (row) => rowId(row, stamp))
-    return lines.items.length > 0 ? { lines } : { table }
+    const listed = (some: string) => readTypedLines(some, (row) => rowId(row, stamp))
+    const lines = listed(text)
+    // A list that is too long is told from what is no list by how it begins.
+    const isList = lines.fileProblems.length === 0 ? lines : listed(text.split('\n', 50).join('\n'))
+    return isList.items.length > 0 ? { lines } : { table }
   },
   async refusedTable(file: Blob, why: Readonly<Record<number, string>>): Promise<string> {
     const { refusedTable, textOf } = await import('./files.ts')

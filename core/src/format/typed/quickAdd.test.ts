@@ -72,3 +72,10 @@ test('a list is read line by line by the same reader; what stops a line stops no
   expect(guessed.l3).toBeUndefined()
   expect(rowProblems.map(({ row, name }) => [row, name])).toEqual([[6, '17 wombles']])
 })
+
+test('a list that is too long is refused whole, with what it has and what it may have', () => {
+  const { items, rowProblems, fileProblems } = readTypedLines('T-11 10 ft\n'.repeat(20_000), String)
+  expect([items, rowProblems]).toEqual([[], []])
+  expect(fileProblems).toEqual([{ path: [], code: 'too-many-lines', data: { rows: 20_001, limit: 5000 } }])
+  expect(readTypedLines('T-11 10 ft\n'.repeat(4999), String).items).toHaveLength(4999)
+})

@@ -1,4 +1,4 @@
-import type { Item } from '../../gear/index.ts'
+import type { Item, Problem } from '../../gear/index.ts'
 import type { RowProblem } from '../csv.ts'
 import { quickAdd } from './quickAdd.ts'
 
@@ -8,6 +8,8 @@ export interface TypedLinesReading {
   /** Fields of each that are only supposed, by its identifier. */
   readonly guessed: Readonly<Record<string, readonly string[]>>
   readonly rowProblems: readonly RowProblem[]
+  /** Why nothing of it is taken. */
+  readonly fileProblems: readonly Problem[]
 }
 
 /** More lines than this are no list that somebody typed. */
@@ -24,7 +26,11 @@ export function readTypedLines(text: string, newId: (row: number) => string): Ty
   const guessed: Record<string, readonly string[]> = {}
   const rowProblems: RowProblem[] = []
   const lines = text.replace(/^\uFEFF/, '').split(/\r?\n/)
-  lines.slice(0, MOST_LINES).forEach((typed, index) => {
+  if (lines.length > MOST_LINES) {
+    const data = { rows: lines.length, limit: MOST_LINES }
+    return { items, guessed, rowProblems, fileProblems: [{ path: [], code: 'too-many-lines', data }] }
+  }
+  lines.forEach((typed, index) => {
     const line = typed
       .replace(/^\s*#.*|\s#\s.*$/, '')
       .replace(BULLET, '')
@@ -40,5 +46,5 @@ export function readTypedLines(text: string, newId: (row: number) => string): Ty
       if (problem !== undefined) rowProblems.push({ ...problem, row: index + 1, name: line.slice(0, 60) })
     }
   })
-  return { items, guessed, rowProblems }
+  return { items, guessed, rowProblems, fileProblems: [] }
 }

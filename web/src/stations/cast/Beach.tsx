@@ -2,13 +2,13 @@ import { STAND_LIMITS, type Stand, seaShiftM } from '@hoxen/core/day'
 import { gapsIn, leaveBy, lowestWayBack, ROUND_TURN_H, type Shore, tideAt, WAY_BACK } from '@hoxen/core/tide'
 import type { Run } from '@hoxen/core/water'
 import { SURF_STEPS, sayLeaveBy, sayMark } from '@hoxen/core/words'
-import { lazy, Suspense, useMemo } from 'react'
-import { clock, QuantityField, Select, Tag, useNow, useUnits, useWithin } from '../../ui/index.ts'
+import { Suspense, useMemo } from 'react'
+import { clock, lazily, QuantityField, Select, Tag, useNow, useUnits, useWithin } from '../../ui/index.ts'
 import { BedSection } from './BedSection.tsx'
 import type { ChangeStand } from './StandFields.tsx'
 import { TideClock } from './TideClock.tsx'
 
-const ShoreForm = lazy(() => import('./ShoreForm.tsx').then((m) => ({ default: m.ShoreForm })))
+const ShoreForm = lazily(() => import('./ShoreForm.tsx').then((m) => m.ShoreForm))
 
 interface Props {
   readonly run: Run

@@ -4,11 +4,11 @@ import type { RankedRig } from '@hoxen/core/match'
 import { castSettingOf, shotWith } from '@hoxen/core/rig'
 import { sunAt } from '@hoxen/core/sky'
 import { ANCHOR_NAMES, CAST_TITLES, sayCast } from '@hoxen/core/words'
-import { lazy, type ReactNode, Suspense, useMemo, useState } from 'react'
+import { type ReactNode, Suspense, useMemo, useState } from 'react'
 import { Gone, type Question, useQuestion, useRig } from '../../ledger/index.ts'
 import { type Air, CautionStrip, useAir } from '../../pool/index.ts'
 import { changeKept, noticeFailed, useSingle, useStand } from '../../store/index.ts'
-import { useNow, useUnits } from '../../ui/index.ts'
+import { lazily, useNow, useUnits } from '../../ui/index.ts'
 import { AirLines } from './AirLines.tsx'
 import { BackCastSide } from './BackCastSide.tsx'
 import { CastMoves } from './CastMoves.tsx'
@@ -18,7 +18,7 @@ import { LoopsInHand } from './LoopsInHand.tsx'
 import { PlaceForm } from './PlaceForm.tsx'
 import { type ChangeStand, StandFields } from './StandFields.tsx'
 
-const Beach = lazy(() => import('./Beach.tsx').then((m) => ({ default: m.Beach })))
+const Beach = lazily(() => import('./Beach.tsx').then((m) => m.Beach))
 
 /** Changes of where one stands; what is set to nothing is no longer kept. */
 const change: ChangeStand = (label, next) =>

@@ -1,10 +1,10 @@
 import { WIND_LIMITS } from '@hoxen/core/day'
 import { OBSTRUCTIONS, type Obstruction, type Run, type Spot } from '@hoxen/core/water'
 import { OBSTRUCTION_NAMES, sayBearing } from '@hoxen/core/words'
-import { useState } from 'react'
+import { useDraftState } from '../../store/drafts.ts'
 import { noticeFailed } from '../../store/index.ts'
 import { editRow } from '../../store/rows.ts'
-import { QuantityField, Select, TextField, useWithin } from '../../ui/index.ts'
+import { FormName, QuantityField, Select, TextField, useWithin } from '../../ui/index.ts'
 
 /** Weather stations a pool can go by: the stand-ins that ship with the server. */
 const WEATHER: readonly (readonly [id: string, name: string])[] = [
@@ -26,7 +26,7 @@ function degrees(text: string, low: number, high: number): number | string {
 export function PlaceForm({ run }: { readonly run: Run }) {
   const { spot } = run
   /** The three figures without which nothing is known of the place, until all are there. */
-  const [begun, setBegun] = useState<Partial<Record<Angle, number>>>({})
+  const [begun, setBegun] = useDraftState<Partial<Record<Angle, number>>>(`place ${run.id}`, 'begun', {})
   const save = (label: string, change: Partial<Spot>): void => {
     const { latitudeDeg, longitudeDeg, facesDeg } = { ...begun, ...spot, ...change }
     if (latitudeDeg === undefined || longitudeDeg === undefined || facesDeg === undefined) return
@@ -47,22 +47,24 @@ export function PlaceForm({ run }: { readonly run: Run }) {
     />
   )
   return (
-    <details className="no-print mt-3">
-      <summary className="min-h-11 cursor-pointer content-center text-[0.95rem]">
-        About this place{spot === undefined ? ': where it lies is not written down yet' : ''}
-      </summary>
-      <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
-        {angle('Latitude, north positive (°)', 'latitudeDeg', -90, 90)}
-        {angle('Longitude, east positive (°)', 'longitudeDeg', -180, 180)}
-        {angle('Across the water I face (°)', 'facesDeg', 0, 360)}
-        <p className="self-end pb-2 text-[0.9rem] text-faint">
-          {spot === undefined
-            ? 'With these three, sun, station and usual wind are known.'
-            : `That is ${sayBearing(spot.facesDeg)}.`}
-        </p>
-        {spot !== undefined && <Rest spot={spot} save={save} />}
-      </div>
-    </details>
+    <FormName value={`place ${run.id}`}>
+      <details className="no-print mt-3">
+        <summary className="min-h-11 cursor-pointer content-center text-[0.95rem]">
+          About this place{spot === undefined ? ': where it lies is not written down yet' : ''}
+        </summary>
+        <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
+          {angle('Latitude, north positive (°)', 'latitudeDeg', -90, 90)}
+          {angle('Longitude, east positive (°)', 'longitudeDeg', -180, 180)}
+          {angle('Across the water I face (°)', 'facesDeg', 0, 360)}
+          <p className="self-end pb-2 text-[0.9rem] text-faint">
+            {spot === undefined
+              ? 'With these three, sun, station and usual wind are known.'
+              : `That is ${sayBearing(spot.facesDeg)}.`}
+          </p>
+          {spot !== undefined && <Rest spot={spot} save={save} />}
+        </div>
+      </details>
+    </FormName>
   )
 }
 

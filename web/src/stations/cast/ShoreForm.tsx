@@ -3,9 +3,10 @@ import { readConstituents, readProfile, type Shore, type TideSource } from '@hox
 import type { Run } from '@hoxen/core/water'
 import { sayTypedProblem } from '@hoxen/core/words'
 import { useState } from 'react'
+import { useDraftState } from '../../store/drafts.ts'
 import { noticeFailed } from '../../store/index.ts'
 import { editRow } from '../../store/rows.ts'
-import { QuantityField, Select, TextField, useUnits, useWithin } from '../../ui/index.ts'
+import { FormName, QuantityField, Select, TextField, useUnits, useWithin } from '../../ui/index.ts'
 import { TideFile } from './TideFile.tsx'
 
 interface Props {
@@ -24,7 +25,7 @@ export function ShoreForm({ run }: Props) {
   const { system } = useUnits()
   const unit = unitFor('length', system)
   /** Parts so far of a beach that is not whole yet. */
-  const [begun, setBegun] = useState<Partial<Shore>>({})
+  const [begun, setBegun] = useDraftState<Partial<Shore>>(`shore ${run.id}`, 'begun', {})
   const [by, setBy] = useState<(typeof BY)[number][0]>()
   const shore: Partial<Shore> = { ...begun, ...run.shore }
   const { station, profile, standM } = shore
@@ -38,40 +39,45 @@ export function ShoreForm({ run }: Props) {
   const within = useWithin()
   const way = by ?? (station !== undefined && 'table' in station ? 'file' : 'constituents')
   return (
-    <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
-      <TextField
-        label="The bed from the dry sand out, a point a line: how far, how high over the datum"
-        lines={7}
-        value={(profile ?? [])
-          .map(({ fromM, heightM }) => `${typed(fromM, unit)}, ${typed(heightM, unit)}`)
-          .join('\n')}
-        take={(text) => {
-          const read = readProfile(text, unit)
-          if (!read.ok) return sayTypedProblem(read.problem)
-          save('its bed', { profile: read.value })
-          return undefined
-        }}
-      />
-      <div className="space-y-2">
-        <QuantityField
-          label="I stand, from where the bed begins"
-          measure="length"
-          value={standM}
-          onChange={(m) => save('where I stand', { standM: m })}
-          refuse={within({ ...LIMITS.standM, high: profile?.at(-1)?.fromM ?? LIMITS.standM.high }, 'length')}
+    <FormName value={`shore ${run.id}`}>
+      <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
+        <TextField
+          label="The bed from the dry sand out, a point a line: how far, how high over the datum"
+          lines={7}
+          value={(profile ?? [])
+            .map(({ fromM, heightM }) => `${typed(fromM, unit)}, ${typed(heightM, unit)}`)
+            .join('\n')}
+          take={(text) => {
+            const read = readProfile(text, unit)
+            if (!read.ok) return sayTypedProblem(read.problem)
+            save('its bed', { profile: read.value })
+            return undefined
+          }}
         />
-        <Select label="Its tide is known by" value={way} options={BY} onChange={setBy} />
-        {way === 'file' ? (
-          <TideFile source={station} onRead={(read) => save('its tide file', { station: read })} />
-        ) : (
-          <Constituents
-            station={station}
-            unit={unit}
-            onChange={(next) => save('its constituents', { station: next })}
+        <div className="space-y-2">
+          <QuantityField
+            label="I stand, from where the bed begins"
+            measure="length"
+            value={standM}
+            onChange={(m) => save('where I stand', { standM: m })}
+            refuse={within(
+              { ...LIMITS.standM, high: profile?.at(-1)?.fromM ?? LIMITS.standM.high },
+              'length',
+            )}
           />
-        )}
+          <Select label="Its tide is known by" value={way} options={BY} onChange={setBy} />
+          {way === 'file' ? (
+            <TideFile source={station} onRead={(read) => save('its tide file', { station: read })} />
+          ) : (
+            <Constituents
+              station={station}
+              unit={unit}
+              onChange={(next) => save('its constituents', { station: next })}
+            />
+          )}
+        </div>
       </div>
-    </div>
+    </FormName>
   )
 }
 

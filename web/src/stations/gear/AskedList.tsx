@@ -1,10 +1,10 @@
-import { type Asked, LISTS } from '@hoxen/core/format'
+import { type Answers, type Asked, LISTS } from '@hoxen/core/format'
 import { differing } from '@hoxen/core/words'
 import { useUnits } from '../../ui/index.ts'
 
 interface Props {
   readonly asked: readonly Asked[]
-  readonly answers: Readonly<Record<string, 'mine' | 'theirs'>>
+  readonly answers: Answers['sides']
   readonly onAnswer: (place: string, side: 'mine' | 'theirs') => void
 }
 
@@ -21,7 +21,7 @@ export function AskedList({ asked, answers, onAnswer }: Props) {
         {asked.map(({ place, name, mine, theirs, later }) => {
           const row = mine ?? theirs
           const called = row !== undefined && 'name' in row && row.name ? row.name : LISTS[name].words.one
-          const side = answers[place] ?? later
+          const side = answers[place]
           return (
             <li key={place} className="py-2">
               <fieldset>

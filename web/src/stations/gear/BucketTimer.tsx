@@ -1,10 +1,12 @@
 import { BUCKET_M, type TipItem, timedSink } from '@hoxen/core/sink'
-import { useId, useState } from 'react'
+import { useId } from 'react'
+import { dropDraft, useDraftState } from '../../store/drafts.ts'
 import { noticeDone, noticeFailed, useList, useSingle } from '../../store/index.ts'
 import { editRow } from '../../store/rows.ts'
 import { Button, fieldLook, QuantityField, Tag, useUnits, useWithin } from '../../ui/index.ts'
 
 const TRIES = 3
+const NO_TIMES: readonly string[] = Array.from({ length: TRIES }, () => '')
 
 /** Seconds as somebody types them: a comma is a point. */
 const seconds = (text: string): number => Number(text.trim().replace(',', '.').replace(/s$/i, ''))
@@ -14,16 +16,17 @@ export function BucketTimer({ item }: { readonly item: TipItem }) {
   const id = useId()
   const { show } = useUnits()
   const within = useWithin()
-  const [depthM, setDepthM] = useState<number>()
-  const [times, setTimes] = useState<readonly string[]>(() => Array.from({ length: TRIES }, () => ''))
+  const [depthM, setDepthM] = useDraftState<number | undefined>(`bucket ${item.id}`, 'depth', undefined)
+  const [times, setTimes] = useDraftState<readonly string[]>(`bucket ${item.id}`, 'times', NO_TIMES)
   const typed = times.filter((text) => text.trim() !== '').map(seconds)
   const found = depthM === undefined || typed.length === 0 ? undefined : timedSink(depthM, typed)
   const take = (rateMps: number): void => {
     const label = `${item.name} sinks ${show(rateMps, 'sinkRate')}, timed`
-    editRow(label, 'items', item, { ...item, sinkRateMps: rateMps }).then(
-      (did) => did && noticeDone(label),
-      noticeFailed,
-    )
+    editRow(label, 'items', item, { ...item, sinkRateMps: rateMps }).then((did) => {
+      if (!did) return
+      void dropDraft(`bucket ${item.id}`)
+      noticeDone(label)
+    }, noticeFailed)
   }
   return (
     <section aria-labelledby={id} className="no-print mt-5">

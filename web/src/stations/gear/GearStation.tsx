@@ -4,7 +4,7 @@ import { KIND_NAMES, summarize } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { useGear } from '../../store/index.ts'
-import { Button, buttonLook, fieldLook, saveFile, today, useUnits } from '../../ui/index.ts'
+import { Button, buttonLook, fieldLook, saveFile, today, useInAddress, useUnits } from '../../ui/index.ts'
 import { GearChart } from './GearChart.tsx'
 import { ImportSheet } from './ImportSheet.tsx'
 import { ItemList } from './ItemList.tsx'
@@ -28,6 +28,7 @@ export function GearStation() {
   const sortText = params.get('sort')
   const sort: Sort = isSort(sortText) ? sortText : 'added'
   const query = params.get('q') ?? ''
+  const importing = useInAddress('import')
   const set = (name: string, value: string | undefined): void =>
     setParams(
       (old) => {
@@ -54,7 +55,7 @@ export function GearStation() {
         <h1 className="pt-1.5 text-2xl">Gear</h1>
         <QuickAdd focus={params.has('add')} />
         <div className="flex flex-wrap gap-2 pt-1">
-          <Button onClick={() => set('import', 'file')}>Import</Button>
+          <Button onClick={() => importing.show('file')}>Import</Button>
           <Link to="/gear/labels" className={buttonLook('plain')}>
             Bag labels
           </Link>
@@ -103,7 +104,7 @@ export function GearStation() {
           <ItemList items={shown} />
         </>
       )}
-      <ImportSheet open={params.has('import')} onClose={() => set('import', undefined)} />
+      <ImportSheet open={importing.open !== null} onClose={importing.close} />
     </>
   )
 }

@@ -1,45 +1,38 @@
 import {
-  type ImportPlan,
+  type Answers,
   LIST_NAMES,
   LISTS,
-  type ListName,
-  type ListRow,
-  type Merge,
   merged,
   planMerge,
+  planRestore,
   SINGLES,
+  unanswered,
+  type WithPast,
 } from '@hoxen/core/format'
-import type { UnitSystem } from '@hoxen/core/quantity'
-import { sayGuesses, sayLine, sayProblem, summarize } from '@hoxen/core/words'
+import { sayProblem } from '@hoxen/core/words'
 import { useMemo, useState } from 'react'
 import { withPast } from '../../store/everything.ts'
 import { bringIn, Live, noticeDone, noticeFailed, useLive } from '../../store/index.ts'
-import { Button, saveFile, useUnits } from '../../ui/index.ts'
-import { ask } from '../../worker/index.ts'
+import { Button, OneOf, useUnits } from '../../ui/index.ts'
 import { AskedList } from './AskedList.tsx'
-import { capital, type ImportReading } from './importReading.ts'
+import { ChangeList, Refused } from './ImportLists.tsx'
+import type { ImportReading } from './importReading.ts'
 
-const LISTED = 200
 const all = new Live(withPast, true)
 
-/** Preview of a file: what it would add, change, take away and ask; then taken in as one step. */
-export function ImportPreview({
-  reading,
-  onDone,
-}: {
+interface Props {
   readonly reading: ImportReading
   readonly onDone: () => void
-}) {
+}
+
+/** Preview of a file: what it would add, change, take away and ask; then taken in as one step. */
+export function ImportPreview({ reading, onDone }: Props) {
   // Read anew whenever anything that is kept changes.
   const kept = useLive(all)
   const { system } = useUnits()
-  const [busy, setBusy] = useState(false)
-  const [olderToo, setOlderToo] = useState(false)
-  const [answers, setAnswers] = useState<Readonly<Record<string, 'mine' | 'theirs'>>>({})
-  const { document, past, fileProblems, refused, unknownColumns } = reading
-  const merge = useMemo(() => kept && planMerge(kept, { document, past }), [kept, document, past])
-  if (merge === undefined) return null
-  const { plan, removed, asked, older } = merge
+  const [way, setWay] = useState<'merge' | 'restore'>('merge')
+  const { fileProblems, past } = reading
+  if (kept === undefined) return null
   if (fileProblems.length > 0)
     return (
       <div role="alert" className="mt-4">
@@ -51,30 +44,64 @@ export function ImportPreview({
         <p className="mt-1">Nothing was changed.</p>
       </div>
     )
-  const lists = LIST_NAMES.map((name) => ({ name, words: LISTS[name].words, ...plan.lists[name] }))
-  const count =
-    lists.reduce((sum, { added, changed }) => sum + added.length + changed.length, 0) +
-    removed.length +
-    asked.length +
-    (olderToo ? older.length : 0)
-  const sum = (of: (list: (typeof lists)[number]) => number): number =>
-    lists.reduce((total, list) => total + of(list), 0)
-  /** A row may be wrong in more than one way. */
-  const refusedRows = new Set(refused.map(({ place }) => place)).size
-  const take = (): void => {
+  return (
+    <div className="mt-4">
+      {past !== undefined && (
+        <OneOf
+          legend="What to do with this file"
+          value={way}
+          options={[
+            ['merge', 'Bring it together with what is here'],
+            ['restore', 'Restore this backup: all is again as it was saved'],
+          ]}
+          onChoose={setWay}
+        />
+      )}
+      {way === 'restore' ? (
+        <Restoring reading={reading} kept={kept} onDone={onDone} />
+      ) : (
+        <Merging reading={reading} kept={kept} onDone={onDone} />
+      )}
+    </div>
+  )
+}
+
+interface PartProps extends Props {
+  readonly kept: WithPast
+}
+
+/** Takes in under one step, and says so. */
+function useTaking(onDone: () => void) {
+  const [busy, setBusy] = useState(false)
+  const take = (taken: Parameters<typeof bringIn>[0], label: string, says: string): void => {
     setBusy(true)
-    bringIn(
-      merged(document, merge, answers, olderToo, Date.now(), crypto.randomUUID().slice(0, 6)),
-      `Import ${reading.name}`,
-    )
+    bringIn(taken, label)
       .then(() => {
-        noticeDone(`${count} taken from ${reading.name}`)
+        noticeDone(says)
         onDone()
       }, noticeFailed)
       .finally(() => setBusy(false))
   }
+  return { busy, take }
+}
+
+const tail = (): string => crypto.randomUUID().slice(0, 6)
+
+function Merging({ reading, kept, onDone }: PartProps) {
+  const [answers, setAnswers] = useState<Answers>({ sides: {} })
+  const { busy, take } = useTaking(onDone)
+  const { document, past, refused, unknownColumns } = reading
+  const merge = useMemo(() => planMerge(kept, { document, past }), [kept, document, past])
+  const { plan, removed, asked, older } = merge
+  const lists = LIST_NAMES.map((name) => plan.lists[name])
+  const sum = (of: (list: (typeof lists)[number]) => number): number =>
+    lists.reduce((total, list) => total + of(list), 0)
+  const count = sum(({ added, changed }) => added.length + changed.length) + removed.length + asked.length
+  const open = unanswered(merge, answers)
+  /** A row may be wrong in more than one way. */
+  const refusedRows = new Set(refused.map(({ place }) => place)).size
   return (
-    <div className="mt-4">
+    <>
       <p className="text-lg" role="status">
         <b>{sum((l) => l.added.length)}</b> to add, <b>{sum((l) => l.changed.length)}</b> to change,{' '}
         <b>{sum((l) => l.same)}</b> already the same,{' '}
@@ -87,22 +114,24 @@ export function ImportPreview({
       </p>
       <AskedList
         asked={asked}
-        answers={answers}
-        onAnswer={(place, side) => setAnswers({ ...answers, [place]: side })}
+        answers={answers.sides}
+        onAnswer={(place, side) => setAnswers({ ...answers, sides: { ...answers.sides, [place]: side } })}
       />
-      {older.length > 0 && (
-        <label className="mt-2 flex min-h-11 items-center gap-2.5">
-          <input
-            type="checkbox"
-            checked={olderToo}
-            onChange={(event) => setOlderToo(event.target.checked)}
-            className="size-4 shrink-0"
+      {removed.length > 0 && (
+        <div className="mt-3 rounded-lg border-2 border-watch p-3">
+          <OneOf
+            legend={`Taken away there: ${removed
+              .map(({ name, row }) => calledOf(name, row))
+              .slice(0, 8)
+              .join(', ')}${removed.length > 8 ? ' …' : ''}`}
+            value={answers.takeAway === undefined ? '' : answers.takeAway ? 'away' : 'keep'}
+            options={[
+              ['away', 'Take away here too'],
+              ['keep', 'Keep here'],
+            ]}
+            onChoose={(answer) => setAnswers({ ...answers, takeAway: answer === 'away' })}
           />
-          <span>
-            Take the file’s older state of these {older.length} too (
-            {older.filter(({ mine }) => mine === undefined).length} of them were taken away here since)
-          </span>
-        </label>
+        </div>
       )}
       {plan.singles.length > 0 && (
         <p className="text-[0.92rem] text-faint">
@@ -115,96 +144,69 @@ export function ImportPreview({
         </p>
       )}
       <Refused reading={reading} />
-      <ChangeList plan={plan} removed={removed} guessed={reading.guessed} />
+      <ChangeList plan={plan} removed={[]} guessed={reading.guessed} />
+      {open > 0 && (
+        <p className="mt-3 font-medium text-watch">
+          {open === 1 ? 'One question is' : `${open} questions are`} still to be answered above.
+        </p>
+      )}
       <div className="mt-4 flex gap-3">
-        <Button weight="strong" disabled={busy || (count === 0 && plan.singles.length === 0)} onClick={take}>
+        <Button
+          weight="strong"
+          disabled={busy || open > 0 || (count === 0 && plan.singles.length === 0)}
+          onClick={() =>
+            take(
+              merged(document, merge, answers, Date.now(), tail()),
+              `Import ${reading.name}`,
+              `${count} taken from ${reading.name}`,
+            )
+          }
+        >
           Take {count === 1 ? 'it' : `these ${count}`} in
         </Button>
         <Button onClick={onDone}>Leave everything as it is</Button>
       </div>
-    </div>
+    </>
   )
 }
 
-function Refused({ reading: { name, refused: rows, table, guessed } }: { readonly reading: ImportReading }) {
-  const { system } = useUnits()
-  const say = guessed === undefined ? sayProblem : sayLine
-  if (rows.length === 0) return null
+const calledOf = (name: (typeof LIST_NAMES)[number], row: object): string =>
+  'name' in row && typeof row.name === 'string' && row.name !== '' ? row.name : LISTS[name].words.one
+
+/** All as the backup has it: what came since is listed, and goes. */
+function Restoring({ reading, kept, onDone }: PartProps) {
+  const { busy, take } = useTaking(onDone)
+  const { document } = reading
+  const { plan, removed, taken } = useMemo(() => planRestore(kept.document, document), [kept, document])
+  const lists = LIST_NAMES.map((name) => plan.lists[name])
+  const [added, changed] = [
+    lists.reduce((sum, list) => sum + list.added.length, 0),
+    lists.reduce((sum, list) => sum + list.changed.length, 0),
+  ]
+  const nothing = added + changed + removed.length + plan.singles.length === 0
   return (
-    <details open className="mt-3">
-      <summary className="font-semibold">Refused, and why</summary>
-      <ul className="mt-1 max-h-52 overflow-y-auto">
-        {rows.slice(0, LISTED).map(({ place, problem }) => (
-          <li
-            key={`${place}${problem.path.join('.')}${problem.code}`}
-            className="border-b border-rule py-1.5"
-          >
-            <b className="font-semibold">{place}.</b> {say(problem, system)}
-          </li>
-        ))}
-      </ul>
-      {rows.length > LISTED && <p className="text-faint">… and {rows.length - LISTED} more.</p>}
-      {table !== undefined && (
-        <Button
-          weight="quiet"
-          className="px-0"
-          onClick={() => void saveRefused(name, table, rows, system).catch(noticeFailed)}
-        >
-          Save these rows as a table to correct
-        </Button>
+    <>
+      <p className="text-lg" role="status">
+        <b>{added}</b> to come back, <b>{changed}</b> to be as they were, <b>{removed.length}</b> that came
+        since to go
+      </p>
+      {plan.singles.length > 0 && (
+        <p className="text-[0.92rem] text-faint">
+          Also as they were: {plan.singles.map((name) => SINGLES[name].words.one).join(', ')}.
+        </p>
       )}
-    </details>
-  )
-}
-
-async function saveRefused(
-  name: string,
-  { file, rows }: NonNullable<ImportReading['table']>,
-  refused: ImportReading['refused'],
-  system: UnitSystem,
-): Promise<void> {
-  const why = Object.fromEntries(
-    rows.map((row, i) => [row, refused[i] === undefined ? '' : sayProblem(refused[i].problem, system)]),
-  )
-  const table = await ask((api) => api.refusedTable(file, why))
-  saveFile(`${name.replace(/\.[^.]*$/, '')}-refused.csv`, table, 'text/csv')
-}
-
-interface ChangeListProps {
-  readonly plan: ImportPlan
-  readonly removed: Merge['removed']
-  readonly guessed: ImportReading['guessed']
-}
-
-function ChangeList({ plan, removed, guessed = {} }: ChangeListProps) {
-  const { system } = useUnits()
-  const supposed = (row: ListRow<ListName>): string =>
-    'kind' in row ? sayGuesses(row, guessed[row.id] ?? [], system) : ''
-  const about = (name: ListName, row: ListRow<ListName>): string =>
-    'kind' in row ? summarize(row, system) : LISTS[name].words.one
-  const rows = LIST_NAMES.flatMap((name) => {
-    const { changed, added } = plan.lists[name]
-    return [
-      ...removed.filter((one) => one.name === name).map(({ row }) => ({ name, row, word: 'taken away' })),
-      ...changed.map(({ after }) => ({ name, row: after, word: 'changes' })),
-      ...added.map((row) => ({ name, row, word: 'new' })),
-    ]
-  })
-  if (rows.length === 0) return null
-  return (
-    <details className="mt-3" open={Object.keys(guessed).length > 0}>
-      <summary className="font-semibold">What would be added, changed or taken away</summary>
-      <ul className="mt-1 max-h-52 overflow-y-auto">
-        {rows.slice(0, LISTED).map(({ name, row, word }) => (
-          <li key={`${name} ${row.id}`} className="border-b border-rule py-1.5">
-            {'name' in row && row.name !== undefined ? row.name : capital(LISTS[name].words.one)}{' '}
-            <span className="text-faint">
-              — {about(name, row)} ({word}). {supposed(row)}
-            </span>
-          </li>
-        ))}
-      </ul>
-      {rows.length > LISTED && <p className="text-faint">… and {rows.length - LISTED} more.</p>}
-    </details>
+      <Refused reading={reading} />
+      <ChangeList plan={plan} removed={removed} guessed={undefined} />
+      <div className="mt-4 flex gap-3">
+        <Button
+          weight="strong"
+          disabled={busy || nothing}
+          onClick={() => take(taken, `Restore ${reading.name}`, `${reading.name} is restored`)}
+        >
+          {nothing ? 'All is as it was saved' : 'Restore this backup'}
+        </Button>
+        <Button onClick={onDone}>Leave everything as it is</Button>
+      </div>
+    </>
   )
 }

@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query'
 import { proxy } from 'comlink'
 import { useId, useRef, useState } from 'react'
+import { useDraftState } from '../../store/drafts.ts'
 import { Button, fieldLook, Sheet } from '../../ui/index.ts'
 import { ask } from '../../worker/index.ts'
 import { ImportPreview } from './ImportPreview.tsx'
@@ -57,7 +58,7 @@ export function ImportSheet({ open, onClose }: { readonly open: boolean; readonl
     onClose()
   }
   return (
-    <Sheet open={open} title="Import gear" onClose={close} wide>
+    <Sheet open={open} title="Import gear" onClose={close} wide inAddress>
       <label htmlFor={id} className="text-[0.95rem]">
         A table (CSV with the units in its header: kind, name, mass_gr or mass_g, length_ft or length_m …), a
         list with one thing a line as you would type it, or a file saved from Hoxen
@@ -93,7 +94,7 @@ export function ImportSheet({ open, onClose }: { readonly open: boolean; readonl
 /** A list typed or pasted here, read as a file of it would be. */
 function PastedList({ onRead }: { readonly onRead: (file: File) => void }) {
   const id = useId()
-  const [text, setText] = useState('')
+  const [text, setText] = useDraftState('pasted list', 'text', '')
   return (
     <details className="mt-3">
       <summary className="min-h-11 content-center font-semibold">Or paste a list</summary>

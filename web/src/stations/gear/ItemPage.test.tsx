@@ -3,8 +3,9 @@
 import { afterEach, beforeEach, expect, test } from '@jest/globals'
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
 import { Route, Routes } from 'react-router'
+import { draftOf, dropDraft, keepDraft } from '../../store/drafts.ts'
 import { everything } from '../../store/everything.ts'
-import { draftOf, dropDraft, keepDraft } from '../../store/index.ts'
+import { editRow } from '../../store/rows.ts'
 import { keepDemo, show } from '../../testing/show.tsx'
 import { changedFields } from './draftFields.ts'
 import { ItemPage } from './ItemPage.tsx'
@@ -120,4 +121,36 @@ test.each([
 ])('%s has a picture', async (id, name) => {
   open(`/gear/item/${id}`)
   expect(await screen.findByRole('img', { name })).toBeTruthy()
+})
+
+test('a field saved elsewhere while it was typed in here is asked about, showing both; the other fields stand', async () => {
+  open('/gear/item/510-gr-short-skagit')
+  const notes = await field('Notes')
+  type(notes, 'mine')
+  const now = (await everything()).items.find(({ id }) => id === '510-gr-short-skagit')
+  if (now === undefined) throw new Error('no head')
+  await editRow('Elsewhere', 'items', now, { ...now, notes: 'theirs', name: '510, renamed' })
+  expect(
+    (await screen.findByText(/Saved elsewhere meanwhile: “theirs”; typed here: “mine”/)).dataset.clash,
+  ).toBeDefined()
+  fireEvent.click(screen.getByRole('button', { name: 'Save' }))
+  expect((await screen.findByRole('alert')).textContent).toBe('Say which of the two stands.')
+  const stored = async () => (await everything()).items.find(({ id }) => id === now.id)
+  expect(await stored()).toMatchObject({ notes: 'theirs' })
+  fireEvent.click(screen.getByRole('button', { name: 'Keep mine' }))
+  await waitFor(() => expect(screen.queryByText(/Saved elsewhere meanwhile/)).toBeNull())
+  fireEvent.click(screen.getByRole('button', { name: 'Save' }))
+  expect(await screen.findByText('The list')).toBeTruthy()
+  expect(await stored()).toMatchObject({ notes: 'mine', name: '510, renamed' })
+})
+
+test('what was saved elsewhere can be taken instead', async () => {
+  open('/gear/item/510-gr-short-skagit')
+  type(await field('Notes'), 'mine')
+  const now = (await everything()).items.find(({ id }) => id === '510-gr-short-skagit')
+  if (now === undefined) throw new Error('no head')
+  await editRow('Elsewhere', 'items', now, { ...now, notes: 'theirs' })
+  fireEvent.click(await screen.findByRole('button', { name: 'Take theirs' }))
+  await waitFor(async () => expect((await field('Notes')).value).toBe('theirs'))
+  expect(screen.queryByText(/Saved elsewhere meanwhile/)).toBeNull()
 })

@@ -2,16 +2,18 @@ import { FIELDS, type Field, type Item, KINDS, type Kind } from '@hoxen/core/gea
 import { unitFor, withUnit } from '@hoxen/core/quantity'
 import { KIND_NAMES, sayChoice } from '@hoxen/core/words'
 import { useQuery } from '@tanstack/react-query'
-import { type FocusEvent, useMemo } from 'react'
+import { type FocusEvent, useMemo, useState } from 'react'
 import { type UseFormReturn, useForm, useWatch } from 'react-hook-form'
 import { Link, useNavigate, useParams } from 'react-router'
 import { ItemPicture } from '../../drawing/index.ts'
-import { draftOf, noticeDone, noticeFailed, useGear } from '../../store/index.ts'
+import { draftOf } from '../../store/drafts.ts'
+import { noticeDone, noticeFailed, useGear } from '../../store/index.ts'
 import { addItem, editRow, newId, removeItems } from '../../store/rows.ts'
 import { Button, buttonLook, Empty, fieldLook, useUnits } from '../../ui/index.ts'
 import { BucketTimer } from './BucketTimer.tsx'
 import { ByOneLine } from './ByOneLine.tsx'
 import { Derived } from './Derived.tsx'
+import { changedFields } from './draftFields.ts'
 import { type FormText, fieldName, formText, readForm } from './itemForm.ts'
 import { Suits } from './Suits.tsx'
 import { useFormDraft } from './useFormDraft.ts'
@@ -69,15 +71,26 @@ function ItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText 
   const navigate = useNavigate()
   const name = formName({ kind, item })
   const opened = useMemo(() => formText(kind, item, system), [kind, item, system])
+  const [base] = useState(item)
+  /** What was saved elsewhere since this form was opened, field by field. */
+  const since = useMemo(
+    () => changedFields(opened, formText(kind, base, system)),
+    [opened, kind, base, system],
+  )
+  /** What was saved elsewhere and one's own is to stand over, by field. */
+  const [over, setOver] = useState<FormText>({})
+  const clashes = (text: FormText): readonly string[] =>
+    Object.keys(since).filter((field) => text[field] !== since[field] && over[field] !== since[field])
   const form = useForm<FormText>({
     values: opened,
     resetOptions: { keepDirtyValues: true },
     resolver: (text) => {
       const read = readForm(kind, item?.id ?? 'new', text, item, system)
-      if ('item' in read) return { values: text, errors: {} }
-      const errors = Object.entries(read.errors).map(
-        ([name, message]) => [name, { type: 'refused', message }] as const,
-      )
+      const wrong = 'item' in read ? {} : read.errors
+      const clashing = clashes(text).map((field) => [field, 'Say which of the two stands.'] as const)
+      const said = Object.entries({ ...Object.fromEntries(clashing), ...wrong })
+      if (said.length === 0) return { values: text, errors: {} }
+      const errors = said.map(([name, message]) => [name, { type: 'refused', message }] as const)
       return { values: {}, errors: Object.fromEntries(errors) }
     },
   })
@@ -106,7 +119,23 @@ function ItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText 
   const needed = asked.filter((f) => f.drawnAt === undefined && (f.required || f.early))
   const rest = asked.filter((f) => f.drawnAt === undefined && !f.required && !f.early)
   const rows = (fields: readonly Field[]) =>
-    fields.map((field) => <FieldRow key={field.path} field={field} form={form} elsewhere={elsewhere} />)
+    fields.map((field) => {
+      const name = fieldName(field.path)
+      const saved = over[name] === since[name] ? undefined : since[name]
+      return (
+        <FieldRow
+          key={field.path}
+          field={field}
+          form={form}
+          elsewhere={elsewhere}
+          saved={saved}
+          onKeep={() => {
+            setOver({ ...over, [name]: since[name] ?? '' })
+            form.clearErrors(name)
+          }}
+        />
+      )
+    })
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_23rem]">
       <form onSubmit={(event) => void form.handleSubmit(save)(event).catch(noticeFailed)} noValidate>
@@ -202,9 +231,12 @@ interface RowProps {
   readonly form: UseFormReturn<FormText>
   /** Text typed in another tab into the same field. */
   readonly elsewhere: FormText
+  /** Text saved elsewhere since the form was opened; undefined where nothing was, or one's own is to stand. */
+  readonly saved: string | undefined
+  readonly onKeep: () => void
 }
 
-function FieldRow({ field, form, elsewhere }: RowProps) {
+function FieldRow({ field, form, elsewhere, saved, onKeep }: RowProps) {
   const { system } = useUnits()
   const name = fieldName(field.path)
   const error = form.formState.errors[name]?.message
@@ -250,9 +282,10 @@ function FieldRow({ field, form, elsewhere }: RowProps) {
           {field.help}
         </p>
       )}
+      <Clash form={form} name={name} saved={saved} onKeep={onKeep} />
       {elsewhere[name] !== undefined && (
         <p role="status" data-elsewhere className="mt-0.5 text-[0.88rem] font-medium text-watch">
-          Another tab is changing this too: “{elsewhere[name]}”. Whoever saves last, counts.
+          Another tab is changing this too: “{elsewhere[name]}”. Whoever saves second is asked.
         </p>
       )}
       {error !== undefined && (
@@ -261,5 +294,31 @@ function FieldRow({ field, form, elsewhere }: RowProps) {
         </p>
       )}
     </div>
+  )
+}
+
+interface ClashProps extends Pick<RowProps, 'form' | 'saved' | 'onKeep'> {
+  readonly name: string
+}
+
+/** A field that was saved elsewhere while it was typed in here: both are shown, and one of them stands. */
+function Clash({ form, name, saved, onKeep }: ClashProps) {
+  const typed = useWatch({ control: form.control, name })
+  if (saved === undefined || typed === saved) return null
+  const shown = (text: string | undefined): string =>
+    text === undefined || text === '' ? 'nothing' : `“${text}”`
+  return (
+    <p role="status" data-clash className="mt-0.5 text-[0.92rem] font-medium text-watch">
+      Saved elsewhere meanwhile: {shown(saved)}; typed here: {shown(typed)}.
+      <Button
+        weight="quiet"
+        onClick={() => form.setValue(name, saved, { shouldDirty: true, shouldValidate: true })}
+      >
+        Take theirs
+      </Button>
+      <Button weight="quiet" onClick={onKeep}>
+        Keep mine
+      </Button>
+    </p>
   )
 }

@@ -2,13 +2,14 @@ import { askedFor, quickAdd } from '@hoxen/core/format'
 import { KIND_NAMES, sayGuesses, sayLine, summarize } from '@hoxen/core/words'
 import { type FormEvent, useState } from 'react'
 import { useNavigate } from 'react-router'
+import { useDraftState } from '../../store/drafts.ts'
 import { noticeDone, noticeFailed } from '../../store/index.ts'
 import { addItem, newId } from '../../store/rows.ts'
 import { Button, fieldLook, useUnits } from '../../ui/index.ts'
 
 /** One typed line becomes one item; what it was understood as is shown while typing. */
 export function QuickAdd({ focus }: { readonly focus: boolean }) {
-  const [text, setText] = useState('')
+  const [text, setText] = useDraftState('one line', 'text', '')
   const [asked, setAsked] = useState(false)
   const { system } = useUnits()
   const read = quickAdd(text, 'preview')

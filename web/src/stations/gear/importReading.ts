@@ -65,11 +65,14 @@ export function fromFile(
   }
 }
 
-export function fromLines(name: string, { items, guessed, rowProblems }: TypedLinesReading): ImportReading {
+export function fromLines(
+  name: string,
+  { items, guessed, rowProblems, fileProblems }: TypedLinesReading,
+): ImportReading {
   return {
     name,
     document: { ...nothingKept(), items: [...items] },
-    fileProblems: [],
+    fileProblems,
     refused: rowProblems.map((problem) => ({ place: `Line ${problem.row}, ${problem.name}`, problem })),
     unknownColumns: [],
     guessed,

@@ -2,10 +2,11 @@ import { itemsOf, type Rod, WINDOW_STYLES } from '@hoxen/core/gear'
 import { BEND_LIMITS, type Bent } from '@hoxen/core/journal'
 import { BEND_MODEL, type BendTest, compareBends, type HungWeight, windowFor } from '@hoxen/core/rod'
 import { sayBend, WINDOW_NAMES } from '@hoxen/core/words'
-import { useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { Link } from 'react-router'
 import { useDay } from '../../day/index.ts'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
+import { dropDraft, useDraftState } from '../../store/drafts.ts'
 import { commit, noticeDone, noticeFailed, useGear, useList } from '../../store/index.ts'
 import { newId } from '../../store/rows.ts'
 import {
@@ -22,6 +23,7 @@ import {
 import { BentRods } from './BentRods.tsx'
 
 const ROWS = 3
+const NO_ROWS: readonly Row[] = Array.from({ length: ROWS }, () => ({}))
 
 type Which = 'known' | 'unknown'
 
@@ -57,9 +59,9 @@ export function BendView() {
   const items = useGear()?.items
   const bends = useList('bends')
   const day = useDay()
-  const [ids, setIds] = useState<{ known?: string; unknown?: string }>({})
-  const [free, setFree] = useState<Partial<Record<Which, number>>>({})
-  const [rows, setRows] = useState<readonly Row[]>(() => Array.from({ length: ROWS }, () => ({})))
+  const [ids, setIds] = useDraftState<{ known?: string; unknown?: string }>('bend', 'rods', {})
+  const [free, setFree] = useDraftState<Partial<Record<Which, number>>>('bend', 'free', {})
+  const [rows, setRows] = useDraftState<readonly Row[]>('bend', 'rows', NO_ROWS)
   const tests = useMemo(
     () => [testOf('known', free.known, rows), testOf('unknown', free.unknown, rows)] as const,
     [free, rows],
@@ -98,10 +100,11 @@ export function BendView() {
       unknown: { rodId: other.id, freeLengthM: b.freeLengthM, loads: [...b.loads] },
       on: today(),
     }
-    commit(`Bend ${other.name} beside ${one.name}`, (tx) => tx.put('bends', [bent])).then(
-      (did) => did && noticeDone(`${other.name} has a window by its bend`),
-      noticeFailed,
-    )
+    commit(`Bend ${other.name} beside ${one.name}`, (tx) => tx.put('bends', [bent])).then((did) => {
+      if (!did) return
+      void dropDraft('bend')
+      noticeDone(`${other.name} has a window by its bend`)
+    }, noticeFailed)
   }
   return (
     <section aria-labelledby="bend-title">

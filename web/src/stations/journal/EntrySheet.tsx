@@ -4,7 +4,16 @@ import { PACE_WORDS, SAW_WORDS } from '@hoxen/core/words'
 import { useState } from 'react'
 import { commit, noticeDone, noticeFailed, useGear, useList } from '../../store/index.ts'
 import { editRow } from '../../store/rows.ts'
-import { Button, OneOf, QuantityField, Sheet, TextField, useUnits, useWithin } from '../../ui/index.ts'
+import {
+  Button,
+  FormName,
+  OneOf,
+  QuantityField,
+  Sheet,
+  TextField,
+  useUnits,
+  useWithin,
+} from '../../ui/index.ts'
 import { EntryPhoto } from './EntryPhoto.tsx'
 import { WhenField } from './WhenField.tsx'
 
@@ -56,57 +65,68 @@ export function EntrySheet({ entry, onClose }: Props) {
     return void change(entry, 'Notes of a swing', { notes: notes === '' ? undefined : notes })
   }
   return (
-    <Sheet open title={`${pool?.name ?? 'A pool that is gone'}: ${SAW_WORDS[entry.saw]}`} onClose={onClose}>
-      <p className="text-[0.95rem] text-faint">
-        {rigOf(entry)}
-        {entry.tip ?? 'No tip'}
-        {entry.leader == null ? '' : `, ${entry.leader}`}, cast {show(entry.castM, 'length')} at{' '}
-        {entry.plan.angleDeg}°{entry.plan.mends.length === 0 ? '' : `, ${entry.plan.mends.length} mends`}
-        {entry.waterC === undefined ? '' : `, water at ${show(entry.waterC, 'temperature')}`}. Rig and plan
-        are kept as they were.
-      </p>
-      <div className="mt-3 grid gap-3 sm:grid-cols-2">
-        <OneOf<Saw>
-          legend="What it did"
-          value={entry.saw}
-          options={SAW.map((saw) => [saw, SAW_WORDS[saw]])}
-          onChoose={(saw) => change(entry, 'What a swing did', { saw })}
-        />
-        <OneOf<Pace | 'unsaid'>
-          legend="It went"
-          value={entry.pace ?? 'unsaid'}
-          options={[...PACES.map((pace) => [pace, PACE_WORDS[pace]] as const), ['unsaid', 'not noticed']]}
-          onChoose={(pace) =>
-            change(entry, 'The pace of a swing', { pace: pace === 'unsaid' ? undefined : pace })
-          }
-        />
-        <WhenField atMs={entry.atMs} onTake={(atMs) => change(entry, 'When a swing was', { atMs })} />
-        <QuantityField
-          label="Flow of the river"
-          measure="flow"
-          value={entry.flowM3ps}
-          onChange={(flowM3ps) => change(entry, 'The level of a swing', { flowM3ps })}
-          refuse={within(RUN_LIMITS.flowM3ps, 'flow')}
-        />
-        <TextField label="Fish" value={entry.fish === undefined ? '' : String(entry.fish)} take={takeFish} />
-        <EntryPhoto photoId={entry.photoId} entryId={entry.id} onError={setError} />
-      </div>
-      <div className="mt-3">
-        <TextField label="Notes" value={entry.notes ?? ''} lines={3} take={takeNotes} />
-      </div>
-      {error !== undefined && (
-        <p role="alert" className="mt-2 font-medium text-breaks">
-          {error}
+    <Sheet
+      open
+      title={`${pool?.name ?? 'A pool that is gone'}: ${SAW_WORDS[entry.saw]}`}
+      onClose={onClose}
+      inAddress
+    >
+      <FormName value={`entry ${entry.id}`}>
+        <p className="text-[0.95rem] text-faint">
+          {rigOf(entry)}
+          {entry.tip ?? 'No tip'}
+          {entry.leader == null ? '' : `, ${entry.leader}`}, cast {show(entry.castM, 'length')} at{' '}
+          {entry.plan.angleDeg}°{entry.plan.mends.length === 0 ? '' : `, ${entry.plan.mends.length} mends`}
+          {entry.waterC === undefined ? '' : `, water at ${show(entry.waterC, 'temperature')}`}. Rig and plan
+          are kept as they were.
         </p>
-      )}
-      <div className="mt-4 flex flex-wrap gap-2">
-        <Button weight="strong" onClick={onClose}>
-          Done
-        </Button>
-        <Button weight="danger" onClick={remove}>
-          Take this swing out
-        </Button>
-      </div>
+        <div className="mt-3 grid gap-3 sm:grid-cols-2">
+          <OneOf<Saw>
+            legend="What it did"
+            value={entry.saw}
+            options={SAW.map((saw) => [saw, SAW_WORDS[saw]])}
+            onChoose={(saw) => change(entry, 'What a swing did', { saw })}
+          />
+          <OneOf<Pace | 'unsaid'>
+            legend="It went"
+            value={entry.pace ?? 'unsaid'}
+            options={[...PACES.map((pace) => [pace, PACE_WORDS[pace]] as const), ['unsaid', 'not noticed']]}
+            onChoose={(pace) =>
+              change(entry, 'The pace of a swing', { pace: pace === 'unsaid' ? undefined : pace })
+            }
+          />
+          <WhenField atMs={entry.atMs} onTake={(atMs) => change(entry, 'When a swing was', { atMs })} />
+          <QuantityField
+            label="Flow of the river"
+            measure="flow"
+            value={entry.flowM3ps}
+            onChange={(flowM3ps) => change(entry, 'The level of a swing', { flowM3ps })}
+            refuse={within(RUN_LIMITS.flowM3ps, 'flow')}
+          />
+          <TextField
+            label="Fish"
+            value={entry.fish === undefined ? '' : String(entry.fish)}
+            take={takeFish}
+          />
+          <EntryPhoto photoId={entry.photoId} entryId={entry.id} onError={setError} />
+        </div>
+        <div className="mt-3">
+          <TextField label="Notes" value={entry.notes ?? ''} lines={3} take={takeNotes} />
+        </div>
+        {error !== undefined && (
+          <p role="alert" className="mt-2 font-medium text-breaks">
+            {error}
+          </p>
+        )}
+        <div className="mt-4 flex flex-wrap gap-2">
+          <Button weight="strong" onClick={onClose}>
+            Done
+          </Button>
+          <Button weight="danger" onClick={remove}>
+            Take this swing out
+          </Button>
+        </div>
+      </FormName>
     </Sheet>
   )
 }

@@ -1,17 +1,17 @@
 import { type Entry, type EntryFilter, filtered, SAW, type Saw, tipsOf } from '@hoxen/core/journal'
 import type { Run } from '@hoxen/core/water'
 import { SAW_WORDS } from '@hoxen/core/words'
-import { lazy, Suspense, useMemo } from 'react'
+import { Suspense, useMemo } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { useToday } from '../../day/index.ts'
 import { useList } from '../../store/index.ts'
-import { Button, buttonLook, Empty, Select, useUnits } from '../../ui/index.ts'
+import { Button, buttonLook, Empty, lazily, Select, useUnits } from '../../ui/index.ts'
 import { Calendar } from './Calendar.tsx'
 import { dayName, dayOf, isDay } from './days.ts'
 import { SaveJournal } from './SaveJournal.tsx'
 import { Timeline } from './Timeline.tsx'
 
-const SeasonChart = lazy(() => import('./SeasonChart.tsx').then((m) => ({ default: m.SeasonChart })))
+const SeasonChart = lazily(() => import('./SeasonChart.tsx').then((m) => m.SeasonChart))
 
 const ANY = ''
 const NONE = '_'

@@ -4,7 +4,7 @@ import { Fish, Image, NotebookPen } from 'lucide-react'
 import { useState } from 'react'
 import { SawMark } from '../../pool/index.ts'
 import { useList } from '../../store/index.ts'
-import { Button, clock, useUnits } from '../../ui/index.ts'
+import { Button, clock, useInAddress, useUnits } from '../../ui/index.ts'
 import { dayName, dayOf } from './days.ts'
 import { EntrySheet } from './EntrySheet.tsx'
 
@@ -21,7 +21,7 @@ interface Props {
 /** Swings day by day, the latest first; each opens to be filled in. */
 export function Timeline({ entries, label, pools = false }: Props) {
   const [shown, setShown] = useState(STEP)
-  const [openId, setOpenId] = useState<string>()
+  const { open: openId, show, close } = useInAddress('entry')
   const latest = [...entries].sort((a, b) => b.atMs - a.atMs)
   const open = entries.find(({ id }) => id === openId)
   return (
@@ -39,7 +39,7 @@ export function Timeline({ entries, label, pools = false }: Props) {
             <ol className="divide-y divide-rule">
               {some.map((entry) => (
                 <li key={entry.id} data-saw={entry.saw}>
-                  <Row entry={entry} pools={pools} onOpen={() => setOpenId(entry.id)} />
+                  <Row entry={entry} pools={pools} onOpen={() => show(entry.id)} />
                 </li>
               ))}
             </ol>
@@ -51,7 +51,7 @@ export function Timeline({ entries, label, pools = false }: Props) {
           Show {Math.min(STEP, latest.length - shown)} more of {latest.length - shown}
         </Button>
       )}
-      {open !== undefined && <EntrySheet key={open.id} entry={open} onClose={() => setOpenId(undefined)} />}
+      {open !== undefined && <EntrySheet key={open.id} entry={open} onClose={close} />}
     </>
   )
 }

@@ -5,8 +5,8 @@ import { headFacts } from '@hoxen/core/line'
 import { ledger, type RigParts } from '@hoxen/core/rig'
 import { windowFor } from '@hoxen/core/rod'
 import { sayCheck, sayGuesses, sayLine, summarize, WINDOW_NAMES } from '@hoxen/core/words'
-import { useState } from 'react'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
+import { dropDraft, useDraftState } from '../../store/drafts.ts'
 import { noticeDone, noticeFailed } from '../../store/index.ts'
 import { addItems, newId } from '../../store/rows.ts'
 import { Button, fieldLook, StateMark, useUnits } from '../../ui/index.ts'
@@ -25,21 +25,30 @@ const bare = (rod: Rod, head: Head): RigParts => ({
 /** A rod is typed, and its windows stand on the grain axis; a head is typed, and lands in them or beside, and why. */
 export function FirstLook() {
   const { system } = useUnits()
-  const [rodText, setRodText] = useState('')
-  const [headText, setHeadText] = useState('')
+  const [rodText, setRodText] = useDraftState('first look', 'rod', '')
+  const [headText, setHeadText] = useDraftState('first look', 'head', '')
   const rod = askedRod(rodText)
   const read = quickAdd(headText, 'first-head')
   const head = read.ok && read.item.kind === 'head' ? read.item : undefined
   const keep = (): void => {
+    if (rod === undefined) return
     const typed: readonly Item[] = [rod, head].filter((item) => item !== undefined)
     const items = typed.map((item) => ({ ...item, id: newId(item.name) }))
-    addItems('Keep what was typed', items).then(
-      (did) => did && noticeDone('It is in your gear'),
-      noticeFailed,
-    )
+    addItems('Keep what was typed', items).then((did) => {
+      if (!did) return
+      void dropDraft('first look')
+      noticeDone('It is in your gear')
+    }, noticeFailed)
   }
   return (
-    <section aria-label="Try it" className="mt-6 rounded-lg border border-rule bg-sheet px-4 py-4">
+    <form
+      aria-label="Try it"
+      onSubmit={(event) => {
+        event.preventDefault()
+        keep()
+      }}
+      className="mt-6 rounded-lg border border-rule bg-sheet px-4 py-4"
+    >
       <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
         <Typed
           label="A rod"
@@ -67,11 +76,11 @@ export function FirstLook() {
         <p className="text-[0.9rem] text-faint">{sayGuesses(head, read.guessed, system)}</p>
       )}
       {rod !== undefined && (
-        <Button weight="strong" className="mt-2" onClick={keep}>
+        <Button type="submit" weight="strong" className="mt-2">
           Keep {head === undefined ? 'it' : 'both'} and go on
         </Button>
       )}
-    </section>
+    </form>
   )
 }
 

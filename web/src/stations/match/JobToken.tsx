@@ -1,10 +1,11 @@
-import { lazy, Suspense, useEffect, useState } from 'react'
+import { Suspense, useEffect, useState } from 'react'
 import { useSearchParams } from 'react-router'
+import { lazily } from '../../ui/index.ts'
 import { type TokenProps, tokenLook } from './token.ts'
 
 // The popover's library weighs as much as the station: it comes with the first question that is opened.
 const popover = () => import('./JobPopover.tsx')
-const JobPopover = lazy(() => popover().then((m) => ({ default: m.JobPopover })))
+const JobPopover = lazily(() => popover().then((m) => m.JobPopover))
 
 /** One answer in the sentence of the job; choosing it, or an address that asks for it, opens its question. */
 export function JobToken(props: TokenProps) {

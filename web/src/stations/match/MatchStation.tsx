@@ -4,12 +4,12 @@ import { headFacts } from '@hoxen/core/line'
 import type { MatchResult, RankedRig } from '@hoxen/core/match'
 import { windowOf } from '@hoxen/core/rig'
 import { WINDOW_NAMES } from '@hoxen/core/words'
-import { lazy, type PointerEvent, Suspense, useMemo, useState } from 'react'
+import { type PointerEvent, Suspense, useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
 import { type Question, useMatch, useQuestion, useSecondLook } from '../../ledger/index.ts'
 import { changeKept, commit, noticeFailed, useJob } from '../../store/index.ts'
-import { Button } from '../../ui/index.ts'
+import { Button, lazily } from '../../ui/index.ts'
 import { Cards, type Shown } from './Cards.tsx'
 import { DayButtons, JobSentence } from './JobSentence.tsx'
 import type { JobChange } from './token.ts'
@@ -19,9 +19,9 @@ const without = (job: { readonly [K in keyof Job]: Job[K] | undefined }): Job =>
   Object.fromEntries(Object.entries(job).filter(([, v]) => v !== undefined)) as Job
 
 const strips = () => import('./WhatIsMissing.tsx')
-const Welcome = lazy(() => import('./Welcome.tsx').then((m) => ({ default: m.Welcome })))
-const NothingToMatch = lazy(() => strips().then((m) => ({ default: m.NothingToMatch })))
-const WhatIsMissing = lazy(() => strips().then((m) => ({ default: m.WhatIsMissing })))
+const Welcome = lazily(() => import('./Welcome.tsx').then((m) => m.Welcome))
+const NothingToMatch = lazily(() => strips().then((m) => m.NothingToMatch))
+const WhatIsMissing = lazily(() => strips().then((m) => m.WhatIsMissing))
 
 /** What do you want to fish, and what of your gear does it? */
 export function MatchStation() {

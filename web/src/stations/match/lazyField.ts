@@ -1,6 +1,4 @@
-import { lazy } from 'react'
+import { lazily } from '../../ui/index.ts'
 
 /** Typing a figure comes after the first look: reading and refusing it is loaded when a question is opened. */
-export const QuantityField = lazy(() =>
-  import('../../ui/QuantityField.tsx').then((m) => ({ default: m.QuantityField })),
-)
+export const QuantityField = lazily(() => import('../../ui/QuantityField.tsx').then((m) => m.QuantityField))

@@ -9,6 +9,15 @@ import { Button, StateMark } from '../../ui/index.ts'
 /** Tips in view at first: what is on the line, and the best of the others. */
 const SHOWN = 5
 
+type TipOrder = readonly (string | null)[]
+
+/** What is on the line first, then the best; or in the order they stood in when one was touched, so that none moves under the thumb. */
+function inOrder(tips: readonly WalletTip[], order: TipOrder): readonly WalletTip[] {
+  const rank = ({ tipId, onTheLine }: WalletTip): number =>
+    order.length === 0 ? Number(!onTheLine) : order.includes(tipId) ? order.indexOf(tipId) : order.length
+  return tips.toSorted((a, b) => rank(a) - rank(b))
+}
+
 /** The tips one carries, best first in this water: what each would do, what it did here before, and on the line at a touch. */
 export function TipRungs({ day }: { readonly day: Day }) {
   const found = useWalletTips()
@@ -20,9 +29,10 @@ export function TipRungs({ day }: { readonly day: Day }) {
       : []
   }, [day, entries])
   const [all, setAll] = useState(false)
+  const where = day.where.by === 'pool' ? `${day.where.pool.id} ${day.where.flow?.m3ps ?? ''}` : ''
+  const [held, setHeld] = useState<{ readonly where: string; readonly order: TipOrder }>()
   if (found === undefined) return null
-  // What is on the line is found in one place, however it ranks.
-  const tips = [...found.tips.filter((tip) => tip.onTheLine), ...found.tips.filter((tip) => !tip.onTheLine)]
+  const tips = inOrder(found.tips, held?.where === where ? held.order : [])
   const more = tips.length - SHOWN
   return (
     <section aria-labelledby="tips-title" className="mt-2 lg:col-start-2 lg:row-span-6 lg:row-start-1">
@@ -35,7 +45,12 @@ export function TipRungs({ day }: { readonly day: Day }) {
       >
         {tips.slice(0, all ? tips.length : SHOWN).map((tip) => (
           <li key={tip.tipId ?? '_'}>
-            <Rung day={day} tip={tip} memory={seenWith(known, tip.tipId === null ? null : tip.name)} />
+            <Rung
+              day={day}
+              tip={tip}
+              memory={seenWith(known, tip.tipId === null ? null : tip.name)}
+              onSwap={() => setHeld({ where, order: tips.map(({ tipId }) => tipId) })}
+            />
           </li>
         ))}
       </ol>
@@ -53,16 +68,22 @@ interface RungProps {
   readonly day: Day
   readonly tip: WalletTip
   readonly memory: Remembered['saw'] | undefined
+  readonly onSwap: () => void
 }
 
-function Rung({ day, tip: { tipId, name, pocket, leader, onTheLine, parts, ride }, memory }: RungProps) {
+function Rung({ day, tip, memory, onSwap }: RungProps) {
+  const { tipId, name, pocket, leader, onTheLine, parts, ride } = tip
   const share = ride?.summary.holdingShare ?? 0
+  const swap = (): void => {
+    onSwap()
+    swapTo(tipId, name)
+  }
   return (
     <button
       type="button"
       aria-pressed={onTheLine}
       aria-label={onTheLine ? `${name} is on the line` : `Put ${name} on the line`}
-      onClick={() => !onTheLine && swapTo(tipId, name)}
+      onClick={() => !onTheLine && swap()}
       className={`relative flex min-h-14 w-full items-center gap-3 overflow-hidden px-2 py-1.5 text-left ${onTheLine ? 'bg-shoal' : 'hover:bg-shoal/60'}`}
     >
       <span

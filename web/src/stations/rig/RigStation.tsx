@@ -1,8 +1,8 @@
 import type { RankedRig } from '@hoxen/core/match'
-import { lazy, type ReactNode, Suspense } from 'react'
+import { type ReactNode, Suspense } from 'react'
 import { useSearchParams } from 'react-router'
 import { Gone, type Question, RigView, useQuestion, useRig } from '../../ledger/index.ts'
-import { Tabs, viewAt } from '../../ui/index.ts'
+import { lazily, Tabs, viewAt } from '../../ui/index.ts'
 import { LeaderBench } from './LeaderBench.tsx'
 import { MassView } from './MassView.tsx'
 import { RiggingList } from './RiggingList.tsx'
@@ -11,7 +11,7 @@ import { useSwaps } from './useSwaps.ts'
 import { WeighBench } from './WeighBench.tsx'
 
 // The chart library comes only with the view that needs it.
-const Turnover = lazy(() => import('./Turnover.tsx').then((m) => ({ default: m.Turnover })))
+const Turnover = lazily(() => import('./Turnover.tsx').then((m) => m.Turnover))
 
 const VIEWS = [
   ['ledger', 'Ledger'],

@@ -15,6 +15,7 @@ import {
   standIn,
   unplugBench,
 } from '../../scale/index.ts'
+import { dropDraft, useDraftState } from '../../store/drafts.ts'
 import { changeKept, noticeDone, noticeFailed, useGear } from '../../store/index.ts'
 import { addItem, editRow, newId } from '../../store/rows.ts'
 import { Button, fieldLook, QuantityField, Select, Tag, useUnits, useWithin } from '../../ui/index.ts'
@@ -129,8 +130,8 @@ interface NamingProps {
 }
 
 function Naming({ massKg, onMass }: NamingProps) {
-  const [lengthM, setLengthM] = useState<number>()
-  const [sinkingM, setSinkingM] = useState<number>()
+  const [lengthM, setLengthM] = useDraftState<number | undefined>('weigh', 'length', undefined)
+  const [sinkingM, setSinkingM] = useDraftState<number | undefined>('weigh', 'sinking', undefined)
   const [error, setError] = useState<string>()
   const { system } = useUnits()
   const within = useWithin()
@@ -144,7 +145,11 @@ function Naming({ massKg, onMass }: NamingProps) {
       return
     }
     setError(undefined)
-    addItem(checked.data).then((did) => did && noticeDone(`${item.name} is in your gear`), noticeFailed)
+    addItem(checked.data).then((did) => {
+      if (!did) return
+      void dropDraft('weigh')
+      noticeDone(`${item.name} is in your gear`)
+    }, noticeFailed)
   }
   return (
     <>

@@ -2,11 +2,11 @@ import { DEEPEST_WADE_M, type Fan } from '@hoxen/core/ladder'
 import { type SwingSetup, swingInput } from '@hoxen/core/rig'
 import { castReachM, landsBeyond, type SwingResult } from '@hoxen/core/swing'
 import { depthAt } from '@hoxen/core/water'
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
+import { Suspense, useEffect, useMemo, useState } from 'react'
 import { type DrawnSwing, sceneOf, type WaterScene } from '../../drawing/index.ts'
 import type { Water } from '../../pool/index.ts'
 import { useSwing } from '../../swings/index.ts'
-import { useUnits } from '../../ui/index.ts'
+import { lazily, useUnits } from '../../ui/index.ts'
 import { ChangeList } from './ChangeList.tsx'
 import { Compare } from './Compare.tsx'
 import { SwingClock } from './clock.ts'
@@ -18,7 +18,7 @@ import { useFan } from './useFan.ts'
 import { useOthers } from './useOthers.ts'
 
 // The chart library comes only with the view that needs it.
-const DepthChart = lazy(() => import('./DepthChart.tsx').then((m) => ({ default: m.DepthChart })))
+const DepthChart = lazily(() => import('./DepthChart.tsx').then((m) => m.DepthChart))
 
 const CHART_PX = 180
 const DASHES: readonly (readonly number[])[] = [[], [7, 4], [2, 3]]

@@ -11,10 +11,10 @@ import {
   sectionFlowM3ps,
 } from '@hoxen/core/water'
 import { BOTTOM_NAMES, PLAIN_WORDS, sayProblem } from '@hoxen/core/words'
-import { useId, useState } from 'react'
+import { useState } from 'react'
 import { noticeDone, noticeFailed } from '../../../store/index.ts'
 import { editRow, removeRun } from '../../../store/rows.ts'
-import { Button, fieldLook, QuantityField, Select, Tag, useUnits } from '../../../ui/index.ts'
+import { Button, FormName, QuantityField, Select, Tag, TextField, useUnits } from '../../../ui/index.ts'
 import { BedDrawing } from './BedDrawing.tsx'
 
 /** Gauges a pool can go by: the stand-ins that ship with the server. */
@@ -45,118 +45,138 @@ export function BedView({ run }: Props) {
   const refuse = (make: (si: number) => Run) => (si: number) => fault(make(si))
   const estimated = sectionFlowM3ps(run)
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_21rem]">
-      <div className="min-w-0">
-        <BedDrawing
-          run={run}
-          onChange={(label, soundings) => save(label, { ...run, soundings: [...soundings] })}
-        />
-        {wrong !== undefined && (
-          <p role="alert" className="mt-2 font-medium text-breaks">
-            {wrong} The pool was left as it was.
-          </p>
-        )}
-        <div className="mt-4 grid gap-6 sm:grid-cols-2">
-          <Points
-            title="Soundings"
-            list="soundings"
-            field="depthM"
-            measure="length"
-            words="waterDepthM"
+    <FormName value={`pool ${run.id}`}>
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_21rem]">
+        <div className="min-w-0">
+          <BedDrawing
             run={run}
-            save={save}
-            fault={fault}
+            onChange={(label, soundings) => save(label, { ...run, soundings: [...soundings] })}
           />
-          <Points
-            title="Current at the surface"
-            list="currents"
-            field="mps"
-            measure="current"
-            words="currentMps"
-            run={run}
-            save={save}
-            fault={fault}
-          />
+          {wrong !== undefined && (
+            <p role="alert" className="mt-2 font-medium text-breaks">
+              {wrong} The pool was left as it was.
+            </p>
+          )}
+          <div className="mt-4 grid gap-6 sm:grid-cols-2">
+            <Points
+              title="Soundings"
+              list="soundings"
+              field="depthM"
+              measure="length"
+              words="waterDepthM"
+              run={run}
+              save={save}
+              fault={fault}
+            />
+            <Points
+              title="Current at the surface"
+              list="currents"
+              field="mps"
+              measure="current"
+              words="currentMps"
+              run={run}
+              save={save}
+              fault={fault}
+            />
+          </div>
         </div>
-      </div>
-      <div className="space-y-3">
-        <NameField run={run} onChange={(name) => save('Rename the pool', { ...run, name })} fault={fault} />
-        <div className="grid grid-cols-2 gap-3">
-          <Select
-            label="You stand on"
-            value={run.bank}
-            options={BANKS.map((bank) => [bank, `the ${bank} bank`])}
-            onChange={(bank) => save('Change the bank', { ...run, bank: bank as Run['bank'] })}
-          />
-          <Select
-            label="The bottom is"
-            value={run.bottom}
-            options={BOTTOMS.map((bottom) => [bottom, BOTTOM_NAMES[bottom]])}
-            onChange={(bottom) => save('Change the bottom', { ...run, bottom: bottom as Run['bottom'] })}
-          />
-          <QuantityField
-            label="Width of the water"
-            measure="length"
-            value={run.widthM}
-            refuse={refuse((widthM) => ({ ...run, widthM }))}
-            onChange={(widthM) => save('Change the width', { ...run, widthM })}
-          />
-          <QuantityField
-            label="You stand from the bank"
-            measure="length"
-            value={run.wadeM}
-            refuse={refuse((wadeM) => ({ ...run, wadeM }))}
-            onChange={(wadeM) => save('Change where you stand', { ...run, wadeM })}
-          />
-          <QuantityField
-            label="Flow when measured"
-            measure="flow"
-            value={run.measuredFlowM3ps}
-            refuse={refuse((measuredFlowM3ps) => ({ ...run, measuredFlowM3ps }))}
-            onChange={(measuredFlowM3ps) => save('Change the measured flow', { ...run, measuredFlowM3ps })}
-          />
-          <Select
-            label="Its gauge"
-            value={run.gaugeId ?? 'none'}
-            options={[['none', 'none'], ...GAUGES]}
-            onChange={(id) => {
-              const { gaugeId: _old, ...rest } = run
-              save('Change the gauge', id === 'none' ? rest : { ...rest, gaugeId: id })
+        <div className="space-y-3">
+          <TextField
+            label="Name"
+            value={run.name}
+            take={(text) => {
+              const name = text.trim()
+              const found = fault({ ...run, name })
+              if (found === undefined) save('Rename the pool', { ...run, name })
+              return found
             }}
           />
+          <div className="grid grid-cols-2 gap-3">
+            <Select
+              label="You stand on"
+              value={run.bank}
+              options={BANKS.map((bank) => [bank, `the ${bank} bank`])}
+              onChange={(bank) => save('Change the bank', { ...run, bank: bank as Run['bank'] })}
+            />
+            <Select
+              label="The bottom is"
+              value={run.bottom}
+              options={BOTTOMS.map((bottom) => [bottom, BOTTOM_NAMES[bottom]])}
+              onChange={(bottom) => save('Change the bottom', { ...run, bottom: bottom as Run['bottom'] })}
+            />
+            <QuantityField
+              label="Width of the water"
+              measure="length"
+              value={run.widthM}
+              refuse={refuse((widthM) => ({ ...run, widthM }))}
+              onChange={(widthM) => save('Change the width', { ...run, widthM })}
+            />
+            <QuantityField
+              label="You stand from the bank"
+              measure="length"
+              value={run.wadeM}
+              refuse={refuse((wadeM) => ({ ...run, wadeM }))}
+              onChange={(wadeM) => save('Change where you stand', { ...run, wadeM })}
+            />
+            <QuantityField
+              label="Flow when measured"
+              measure="flow"
+              value={run.measuredFlowM3ps}
+              refuse={refuse((measuredFlowM3ps) => ({ ...run, measuredFlowM3ps }))}
+              onChange={(measuredFlowM3ps) => save('Change the measured flow', { ...run, measuredFlowM3ps })}
+            />
+            <Select
+              label="Its gauge"
+              value={run.gaugeId ?? 'none'}
+              options={[['none', 'none'], ...GAUGES]}
+              onChange={(id) => {
+                const { gaugeId: _old, ...rest } = run
+                save('Change the gauge', id === 'none' ? rest : { ...rest, gaugeId: id })
+              }}
+            />
+          </div>
+          <p className="text-[0.9rem] text-faint">
+            By this bed and current, {show(estimated, 'flow')} pass through (depth × mean velocity, 7/8 of the
+            surface’s).
+            {run.measuredFlowM3ps === undefined && (
+              <>
+                {' '}
+                <Button
+                  weight="quiet"
+                  onClick={() =>
+                    save('Take the flow from the bed', {
+                      ...run,
+                      measuredFlowM3ps: Math.max(RUN_LIMITS.flowM3ps.low, estimated),
+                    })
+                  }
+                >
+                  Take that as the flow of the day
+                </Button>
+              </>
+            )}
+          </p>
+          <IndicatorLine run={run} />
+          <TextField
+            label="Notes"
+            value={run.notes ?? ''}
+            lines={2}
+            take={(notes) => {
+              const found = fault({ ...run, notes })
+              if (found === undefined) save('Change the notes', { ...run, notes })
+              return found
+            }}
+          />
+          <Button
+            weight="danger"
+            onClick={() =>
+              void removeRun(run).then((did) => did && noticeDone(`${run.name} is removed`), noticeFailed)
+            }
+          >
+            Remove this pool
+          </Button>
         </div>
-        <p className="text-[0.9rem] text-faint">
-          By this bed and current, {show(estimated, 'flow')} pass through (depth × mean velocity, 7/8 of the
-          surface’s).
-          {run.measuredFlowM3ps === undefined && (
-            <>
-              {' '}
-              <Button
-                weight="quiet"
-                onClick={() =>
-                  save('Take the flow from the bed', {
-                    ...run,
-                    measuredFlowM3ps: Math.max(RUN_LIMITS.flowM3ps.low, estimated),
-                  })
-                }
-              >
-                Take that as the flow of the day
-              </Button>
-            </>
-          )}
-        </p>
-        <IndicatorLine run={run} />
-        <NotesField run={run} onChange={(notes) => save('Change the notes', { ...run, notes })} />
-        <Button
-          weight="danger"
-          onClick={() =>
-            void removeRun(run).then((did) => did && noticeDone(`${run.name} is removed`), noticeFailed)
-          }
-        >
-          Remove this pool
-        </Button>
       </div>
-    </div>
+    </FormName>
   )
 }
 
@@ -170,69 +190,6 @@ function IndicatorLine({ run }: { readonly run: Run }) {
       An indicator rig here: {range(floatToWeight, 'length')} from float to weight, about{' '}
       {show(weightToFlyM, 'length')} on to the fly; start light and add. <Tag tag="practice" />
     </p>
-  )
-}
-
-interface FieldProps {
-  readonly run: Run
-  readonly onChange: (text: string) => void
-}
-
-function NameField({
-  run,
-  onChange,
-  fault,
-}: FieldProps & { readonly fault: (run: Run) => string | undefined }) {
-  const id = useId()
-  const [wrong, setWrong] = useState<string>()
-  return (
-    <div>
-      <label htmlFor={id} className="block text-sm text-faint">
-        Name
-      </label>
-      <input
-        key={run.name}
-        id={id}
-        defaultValue={run.name}
-        aria-invalid={wrong !== undefined}
-        aria-describedby={wrong === undefined ? undefined : `${id}-error`}
-        onBlur={(event) => {
-          const name = event.target.value.trim()
-          if (name === run.name) return
-          const found = fault({ ...run, name })
-          setWrong(found)
-          if (found === undefined) onChange(name)
-        }}
-        className={fieldLook}
-      />
-      {wrong !== undefined && (
-        <p id={`${id}-error`} role="alert" className="mt-1 text-sm font-medium text-breaks">
-          {wrong}
-        </p>
-      )}
-    </div>
-  )
-}
-
-function NotesField({ run, onChange }: FieldProps) {
-  const id = useId()
-  return (
-    <div>
-      <label htmlFor={id} className="block text-sm text-faint">
-        Notes
-      </label>
-      <textarea
-        key={run.notes}
-        id={id}
-        rows={2}
-        maxLength={2000}
-        defaultValue={run.notes}
-        onBlur={(event) => {
-          if (event.target.value !== (run.notes ?? '')) onChange(event.target.value)
-        }}
-        className={`${fieldLook} py-2`}
-      />
-    </div>
   )
 }
 

@@ -1,5 +1,5 @@
-import type { KeptName } from '@hoxen/core/format'
 import { dequal } from 'dequal/lite'
+import type { KeptName } from './kept.ts'
 
 /** Changes as data: a diff with an inverse, so that undo is the same road walked back. */
 

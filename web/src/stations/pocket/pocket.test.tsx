@@ -1,0 +1,57 @@
+/** @jest-environment jsdom */
+
+import { USUAL_PLAN } from '@hoxen/core/swing'
+import { WINTER_RIG } from '@hoxen/core/testing'
+import { afterEach, beforeEach, expect, test } from '@jest/globals'
+import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
+import { everything } from '../../store/everything.ts'
+import { commit } from '../../store/index.ts'
+import { keepDemo, show } from '../../testing/show.tsx'
+import { PocketStation } from './PocketStation.tsx'
+
+beforeEach(async () => {
+  await keepDemo({ entries: [] })
+  await commit('At the pool', (tx) => {
+    tx.set('rig', WINTER_RIG)
+    tx.set('water', { runId: 'kettle-run', plan: USUAL_PLAN, flowM3ps: 24 })
+  })
+})
+afterEach(cleanup)
+
+test('a double tap logs one swing and says so; what takes it back stands over the buttons, in a line that was there', async () => {
+  show(<PocketStation />, '/pocket')
+  const high = await screen.findByRole('button', { name: 'too high' })
+  const dock = screen.getByRole('region', { name: 'What did the swing do?' })
+  const line = dock.firstElementChild
+  fireEvent.click(high)
+  fireEvent.click(high)
+  const back = await screen.findByRole('button', { name: 'Take it back' })
+  expect(dock.firstElementChild).toBe(line)
+  expect(line?.className).toMatch(/\bh-12\b/)
+  expect(back.compareDocumentPosition(high) & Node.DOCUMENT_POSITION_FOLLOWING).toBeTruthy()
+  expect(await screen.findByText('Two taps at once: one swing is logged.')).toBeTruthy()
+  const { entries } = await everything()
+  expect(entries).toHaveLength(1)
+  expect(screen.getByRole('link', { name: 'Note' }).getAttribute('href')).toBe(
+    `/journal?entry=${entries[0]?.id}`,
+  )
+  fireEvent.click(back)
+  await waitFor(async () => expect((await everything()).entries).toHaveLength(0))
+})
+
+test('a tip that is touched goes on the line where it stands: no row moves under the thumb', async () => {
+  show(<PocketStation />, '/pocket')
+  await waitFor(() =>
+    expect(screen.getAllByRole('button', { name: /on the line$/ }).length).toBeGreaterThan(3),
+  )
+  const names = (): readonly (string | undefined)[] =>
+    screen
+      .getAllByRole('button', { name: /on the line$/ })
+      .map((b) => b.querySelector('b')?.textContent ?? '')
+  const before = names()
+  const third = screen.getAllByRole('button', { name: /on the line$/ })[2]
+  if (third === undefined) throw new Error('no third tip')
+  fireEvent.click(third)
+  await waitFor(() => expect(third.getAttribute('aria-pressed')).toBe('true'))
+  expect(names()).toEqual(before)
+})

@@ -1,0 +1,148 @@
+/** @jest-environment jsdom */
+
+import { afterEach, beforeEach, expect, jest, test } from '@jest/globals'
+import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
+import { useState } from 'react'
+import { MemoryRouter, useLocation, useNavigate } from 'react-router'
+import { db } from '../store/database.ts'
+import { draftOf, keepDraft, useDraftState } from '../store/drafts.ts'
+import { FormName, QuantityField, Sheet, TextField, useInAddress } from './index.ts'
+
+beforeEach(() => db.drafts.clear())
+afterEach(cleanup)
+
+const type = (label: string, value: string): void => {
+  fireEvent.change(screen.getByLabelText(label), { target: { value } })
+}
+
+test('what was typed and not left yet is taken when the form opens again; what is refused stays to be seen', async () => {
+  const take = jest.fn((text: string) => (text.length > 9 ? 'Too long.' : undefined))
+  const form = (
+    <FormName value="entry a">
+      <TextField label="Notes" value="" take={take} />
+      <QuantityField label="Flow" measure="flow" value={undefined} onChange={() => {}} />
+    </FormName>
+  )
+  render(form)
+  type('Notes', 'grey fish')
+  type('Flow', '12 apples')
+  await waitFor(async () =>
+    expect(await draftOf('entry a')).toEqual({ Notes: 'grey fish', Flow: '12 apples' }),
+  )
+  cleanup()
+  expect(take).not.toHaveBeenCalled()
+  render(form)
+  await waitFor(() => expect(take).toHaveBeenCalledWith('grey fish'))
+  expect((await screen.findByRole('alert')).textContent).toContain('“apples” is not a unit')
+  await waitFor(async () => expect(await draftOf('entry a')).toEqual({ Flow: '12 apples' }))
+})
+
+test('what a closed tab had typed is found by the next; an open tab keeps its own', async () => {
+  const held = [{ name: 'hoxen-tab-open' }]
+  Object.defineProperty(navigator, 'locks', { configurable: true, value: { query: async () => ({ held }) } })
+  await keepDraft('item rod', { name: 'mine' })
+  const [own] = await db.drafts.toArray()
+  await db.drafts.clear()
+  for (const tab of ['open', 'closed'])
+    await db.drafts.put({ form: 'item rod', tab, at: 1, text: { name: tab } })
+  expect(await draftOf('item rod')).toEqual({ name: 'closed' })
+  expect((await db.drafts.toArray()).map(({ tab }) => tab).sort()).toEqual([own?.tab, 'open'].sort())
+  Object.defineProperty(navigator, 'locks', { configurable: true, value: undefined })
+})
+
+function Lengths() {
+  const [lengths, setLengths] = useDraftState<readonly number[]>('bench', 'lengths', [])
+  return (
+    <button type="button" onClick={() => setLengths(lengths.length === 2 ? [] : [...lengths, 3])}>
+      {lengths.join(' ') || 'none'}
+    </button>
+  )
+}
+
+test('figures of a bench are there again, and forgotten once it is as it began', async () => {
+  render(<Lengths />)
+  fireEvent.click(screen.getByRole('button'))
+  fireEvent.click(screen.getByRole('button'))
+  await waitFor(async () => expect(await draftOf('bench')).toEqual({ lengths: '[3,3]' }))
+  cleanup()
+  render(<Lengths />)
+  fireEvent.click(await screen.findByRole('button', { name: '3 3' }))
+  await waitFor(async () => expect(await draftOf('bench')).toBeNull())
+})
+
+function Addressed() {
+  const { open, show, close } = useInAddress('entry')
+  const { search } = useLocation()
+  const navigate = useNavigate()
+  return (
+    <>
+      <output>{search}</output>
+      <button type="button" onClick={() => show('a')}>
+        Open
+      </button>
+      <button type="button" onClick={() => void navigate(-1)}>
+        Back
+      </button>
+      <button type="button" onClick={close}>
+        Close
+      </button>
+      {open !== null && <p>sheet {open}</p>}
+    </>
+  )
+}
+
+test('a sheet with an address: Back closes it, and to close it is to go back; opened by a link it leaves the page', async () => {
+  render(
+    <MemoryRouter initialEntries={['/before', '/journal?view=log']} initialIndex={1}>
+      <Addressed />
+    </MemoryRouter>,
+  )
+  const press = (name: string): void => void fireEvent.click(screen.getByRole('button', { name }))
+  press('Open')
+  expect(screen.getByText('sheet a')).toBeTruthy()
+  press('Back')
+  expect(screen.queryByText('sheet a')).toBeNull()
+  expect(screen.getByRole('status').textContent).toBe('?view=log')
+  press('Open')
+  press('Close')
+  press('Back')
+  expect(screen.getByRole('status').textContent).toBe('')
+  cleanup()
+  render(
+    <MemoryRouter initialEntries={['/journal?entry=a']}>
+      <Addressed />
+    </MemoryRouter>,
+  )
+  press('Close')
+  expect(screen.getByRole('status').textContent).toBe('')
+})
+
+function Asking() {
+  const [open, setOpen] = useState(false)
+  return (
+    <>
+      <button type="button" onClick={() => setOpen(true)}>
+        Ask
+      </button>
+      <Sheet open={open} title="Clear all gear?" onClose={() => setOpen(false)}>
+        <button type="button" onClick={() => setOpen(false)}>
+          Keep them
+        </button>
+      </Sheet>
+    </>
+  )
+}
+
+test('a sheet without an address: Back closes it and the page stays; closed otherwise it leaves no step behind', async () => {
+  history.replaceState({ idx: 0 }, '')
+  render(<Asking />)
+  for (const leave of ['back', 'button']) {
+    fireEvent.click(screen.getByRole('button', { name: 'Ask' }))
+    const keep = await screen.findByRole('button', { name: 'Keep them' })
+    expect(history.state).toEqual({ idx: 0, sheet: true })
+    if (leave === 'back') act(() => history.back())
+    else fireEvent.click(keep)
+    await waitFor(() => expect(screen.queryByText('Clear all gear?')).toBeNull())
+    await waitFor(() => expect(history.state).toEqual({ idx: 0 }))
+  }
+})
