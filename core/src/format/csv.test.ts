@@ -117,3 +117,11 @@ test('rows that were refused go out as text that no spreadsheet runs, tabs and l
     ["'", 'n'],
   ])
 })
+
+test('a table of a spreadsheet that writes commas: “sep=;” at its head, 3,962 m is a rod', () => {
+  const text =
+    '\uFEFFsep=;\r\nkind;name;length_m;number;hands;mass_g\r\nrod;Long;3,962;7;two-hander;0,2105 kg\r\n'
+  const { items, rowProblems, fileProblems } = readCsv(text, (row) => `r${row}`)
+  expect([rowProblems, fileProblems]).toEqual([[], []])
+  expect(items).toMatchObject([{ lengthM: 3.962, massKg: 0.2105 }])
+})

@@ -12,10 +12,12 @@ import {
   withField,
 } from '../gear/index.ts'
 import {
+  type DecimalMark,
   dimensionOf,
   type Measure,
   parseQuantity,
   printExact,
+  separated,
   type UnitSystem,
   unitFor,
 } from '../quantity/index.ts'
@@ -159,6 +161,7 @@ function readCell(
   field: Field,
   text: string,
   unit: string | undefined,
+  mark: DecimalMark,
 ): { value?: unknown; problem?: Problem } {
   const path = field.path.split('.')
   if (field.type.as === 'text') return { value: text }
@@ -171,7 +174,12 @@ function readCell(
   const symbol = dimension === 'force' && (unit === 'lb' || unit === 'kg') ? `${unit}f` : (unit ?? '')
   if (symbol === '' && /^[\d.,\s]+$/.test(text))
     return { problem: { path, code: 'column-without-unit', data: { text, column: field.column } } }
-  const read = parseQuantity(text, dimension, symbol === '' ? unitFor(field.type.measure, 'trade') : symbol)
+  const read = parseQuantity(
+    text,
+    dimension,
+    symbol === '' ? unitFor(field.type.measure, 'trade') : symbol,
+    mark,
+  )
   if (read.ok) return { value: read.si }
   const { ok: _ok, code, ...data } = read
   return { problem: { path, code, data: { text, ...data } } }
@@ -186,9 +194,14 @@ function readJsonCell(text: string, path: string): { value?: unknown; problem?: 
 }
 
 type RawItem = Record<string, unknown>
-type Cells = ReadonlyMap<string, { text: string; unit?: string | undefined }>
+interface Cells extends ReadonlyMap<string, { text: string; unit?: string | undefined }> {}
 
-function readRow(kind: Kind, cells: Cells, id: string): { draft: RawItem; problems: Problem[] } {
+function readRow(
+  kind: Kind,
+  cells: Cells,
+  id: string,
+  mark: DecimalMark,
+): { draft: RawItem; problems: Problem[] } {
   let draft: RawItem = { kind, id }
   const problems: Problem[] = []
   const take = (path: string, read: { value?: unknown; problem?: Problem }): void => {
@@ -197,7 +210,7 @@ function readRow(kind: Kind, cells: Cells, id: string): { draft: RawItem; proble
   }
   for (const field of FIELDS[kind]) {
     const cell = cells.get(field.column.replaceAll('-', '_'))
-    if (cell) take(field.path, readCell(field, cell.text, cell.unit))
+    if (cell) take(field.path, readCell(field, cell.text, cell.unit, mark))
   }
   for (const [column, path, of] of JSON_COLUMNS) {
     const cell = cells.get(column)
@@ -223,14 +236,19 @@ type RowReading =
   | { readonly item?: undefined; readonly problems: readonly Problem[] }
 
 /** @param seen identifiers taken by earlier rows, with the row each stands in */
-function readItem(cells: Cells, newId: () => string, seen: ReadonlyMap<string, number>): RowReading {
+function readItem(
+  cells: Cells,
+  newId: () => string,
+  seen: ReadonlyMap<string, number>,
+  mark: DecimalMark,
+): RowReading {
   const kind = (cells.get('kind')?.text ?? '').toLowerCase().replace(/[\s_]+/g, '-')
   if (!isKind(kind)) return { problems: [{ path: ['kind'], code: 'unknown-kind', data: { text: kind } }] }
   const id = cells.get('id')?.text ?? newId()
   const earlier = seen.get(id)
   if (earlier !== undefined)
     return { problems: [{ path: ['id'], code: 'duplicate-id', data: { id, row: earlier } }] }
-  const { draft, problems } = readRow(kind, cells, id)
+  const { draft, problems } = readRow(kind, cells, id, mark)
   if (problems.length > 0) return { problems: problems.map((p) => ({ ...p, kind })) }
   const checked = itemSchema.safeParse(draft)
   return checked.success ? { item: checked.data } : { problems: problemsOf(checked.error, itemSchema, draft) }
@@ -256,10 +274,13 @@ export function* readCsvInSteps(text: string, newId: (row: number) => string): G
   if (text.length > MAX_CHARACTERS) return fileProblem('file-too-large', { limit: MAX_CHARACTERS })
   if (text.includes('\u0000')) return fileProblem('not-a-table')
   if (text.trim() === '') return fileProblem('empty-file')
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+  const table = separated(text)
+  const parsed = Papa.parse<Record<string, string>>(table.text, {
     header: true,
     skipEmptyLines: 'greedy',
+    ...(table.delimiter === undefined ? {} : { delimiter: table.delimiter }),
   })
+  const mark = parsed.meta.delimiter === ';' ? ',' : '.'
   const headers = (parsed.meta.fields ?? []).map((header) => ({ header, ...readHeader(header) }))
   const has = (column: string): boolean => headers.some((h) => h.column === column)
   const missing = ['kind', 'name'].filter((column) => !has(column))
@@ -274,7 +295,7 @@ export function* readCsvInSteps(text: string, newId: (row: number) => string): G
     if (index % ROWS_A_STEP === 0) yield index / parsed.data.length
     const row = index + 2
     const cells = cellsOf(raw, headers)
-    const read = readItem(cells, () => newId(row), seen)
+    const read = readItem(cells, () => newId(row), seen, mark)
     if (read.item === undefined) {
       const name = cells.get('name')?.text ?? ''
       rowProblems.push(...read.problems.map((p) => ({ ...p, row, name })))

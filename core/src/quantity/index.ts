@@ -1,4 +1,5 @@
 export { type ConvertResult, convert } from './convert.ts'
+export { type DecimalMark, withPoints } from './decimal.ts'
 export {
   EVIDENCE_TAGS,
   EVIDENCE_WEIGHT,
@@ -29,6 +30,7 @@ export {
   spokenUnit,
   withUnit,
 } from './print.ts'
+export { separated } from './separated.ts'
 export {
   type Dimension,
   findUnit,

@@ -1,3 +1,4 @@
+import { type DecimalMark, withPoints } from './decimal.ts'
 import { type Dimension, findUnit, type Unit, unitOf } from './unit.ts'
 
 export type ParseResult =
@@ -22,13 +23,6 @@ const MAX_TEXT = 60
 interface Term {
   readonly value: number
   readonly unitText: string
-}
-
-/** "1,250" is a thousand's comma; any other comma is a decimal comma. */
-function withDecimalPoint(text: string): string {
-  return /^\D*\d{1,3}(,\d{3})+(?!\d)/.test(text)
-    ? text.replace(/,/g, '')
-    : text.replace(/(\d),(\d)/g, '$1.$2')
 }
 
 function readNumber(text: string): { value: number; rest: string } | undefined {
@@ -87,10 +81,16 @@ function unitFor(text: string, dimension: Dimension, fallback: Unit): Unit | 'un
  * A bare number takes the field's unit; after feet, a bare number is inches.
  * @param dimension what the field measures
  * @param fieldUnit symbol of the unit shown beside the field
+ * @param mark decimal sign of whoever types; it settles what one comma before three figures is
  * @example parseQuantity("23'6\"", 'length', 'ft') // { ok: true, si: 7.1628, unit: 'ft' }
  */
-export function parseQuantity(text: string, dimension: Dimension, fieldUnit: string): ParseResult {
-  const clean = withDecimalPoint(spokenForm(text.trim(), dimension)).replace(/\u00a0/g, ' ')
+export function parseQuantity(
+  text: string,
+  dimension: Dimension,
+  fieldUnit: string,
+  mark?: DecimalMark,
+): ParseResult {
+  const clean = withPoints(spokenForm(text.trim(), dimension), mark).replace(/\u00a0/g, ' ')
   if (clean === '') return { ok: false, code: 'empty' }
   if (/^[-−–]\s*[\d.]/.test(clean)) return { ok: false, code: 'negative' }
   const parts = clean.length > MAX_TEXT ? undefined : terms(clean)

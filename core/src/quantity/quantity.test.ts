@@ -10,6 +10,7 @@ import {
   printExact,
   printFeetExact,
   printMeasure,
+  separated,
   UNITS,
 } from './index.ts'
 
@@ -174,5 +175,35 @@ describe('conversion', () => {
     [12, 'X', 'mm', 'out-of-range'],
   ])('%p %s → %s: %s', (value, from, to, outcome) => {
     expect(convert(value, from, to).outcome).toBe(outcome)
+  })
+})
+
+describe('whose comma it is', () => {
+  test.each([
+    ['0,850', 0.85, 0.85],
+    ['3,962', 3962, 3.962],
+    ['1.234,5', 1234.5, 1234.5],
+    ['1,234.5', 1234.5, 1234.5],
+    ['1,234,567', 1_234_567, 1_234_567],
+    ['1.234.567', 1_234_567, 1_234_567],
+    ['3.962', 3.962, 3.962],
+    ['12,5', 12.5, 12.5],
+    ['0,05', 0.05, 0.05],
+  ])('%s is %d where a point is decimal, and %d where a comma is', (text, point, comma) => {
+    expect([
+      parseQuantity(`${text} m`, 'length', 'm'),
+      parseQuantity(`${text} m`, 'length', 'm', ','),
+    ]).toEqual([
+      { ok: true, si: point, unit: 'm' },
+      { ok: true, si: comma, unit: 'm' },
+    ])
+  })
+  test('what is no figure either way is refused', () => {
+    for (const text of ['1.2,3.4 m', '12,34,5 m', '1.23,4.5'])
+      expect(parseQuantity(text, 'length', 'm').ok).toBe(false)
+  })
+  test('the first line of a table may say what parts its cells', () => {
+    expect(separated('\uFEFFsep=;\r\na;b')).toEqual({ text: 'a;b', delimiter: ';' })
+    expect(separated('\uFEFFa;b')).toEqual({ text: 'a;b' })
   })
 })

@@ -1,6 +1,6 @@
 import ICAL from 'ical.js'
 import Papa from 'papaparse'
-import { M_PER_FOOT } from '../quantity/index.ts'
+import { M_PER_FOOT, separated, withPoints } from '../quantity/index.ts'
 import type { TideTable } from './table.ts'
 import { isZone, momentIn } from './zone.ts'
 
@@ -47,7 +47,7 @@ const BARE = /(-?\d+(?:[.,]\d+)?)(?![\d:])/
 function heightOf(text: string, feet: boolean): number | undefined {
   const [, figure, unit] = HEIGHT.exec(text) ?? BARE.exec(text.replace(/\d{1,2}:\d{2}/g, '')) ?? []
   if (figure === undefined) return undefined
-  const value = Number(figure.replace(',', '.'))
+  const value = Number(withPoints(figure, ','))
   return (unit === undefined ? feet : /^(f|')/i.test(unit)) ? value * M_PER_FOOT : value
 }
 
@@ -96,7 +96,9 @@ function momentOf(
 
 /** Rows of a table with dates, times and heights in some columns. */
 function csvRows(text: string, zone: string): readonly Row[] {
-  const { data } = Papa.parse<string[]>(text, {
+  const table = separated(text)
+  const { data } = Papa.parse<string[]>(table.text, {
+    ...(table.delimiter === undefined ? {} : { delimiter: table.delimiter }),
     skipEmptyLines: 'greedy',
     delimitersToGuess: [',', ';', '\t', '|'],
   })

@@ -132,3 +132,11 @@ test('of a long record the last fortnight is kept in full and one reading a day 
   expect(readings.at(-1)?.atMs).toBe(1_700_000_000_000 + (40 * 96 - 1) * 900_000)
   expect(readings.every((r, i) => i === 0 || r.atMs > (readings[i - 1]?.atMs ?? 0))).toBe(true)
 })
+
+test('a gauge table as a spreadsheet of the Continent writes it', () => {
+  const { readings, problems } = readGaugeFile(
+    'sep=;\r\ntime;level_m;flow_m3ps\r\n29.11.2026 08:00;0,850;12,250\r\n31.02.2026 08:00;1;1\r\n',
+  )
+  expect(readings).toEqual([{ atMs: Date.UTC(2026, 10, 29, 8), levelM: 0.85, flowM3ps: 12.25 }])
+  expect(problems).toMatchObject([{ code: 'gauge-row', data: { row: 3, column: 'time' } }])
+})

@@ -1,7 +1,7 @@
 import { XMLParser } from 'fast-xml-parser'
 import Papa from 'papaparse'
 import type { Problem } from '../gear/index.ts'
-import { unitOf } from '../quantity/index.ts'
+import { type DecimalMark, separated, unitOf, withPoints } from '../quantity/index.ts'
 import { type GaugeReading, readingSchema } from './gaugeSchema.ts'
 
 export interface GaugeFileReading {
@@ -34,13 +34,20 @@ const failed = (code: string, data: Record<string, unknown> = {}): GaugeFileRead
 })
 
 /** A figure of a file in SI; levels and temperatures may be below zero, which a field's parser refuses. */
-function figureOf(text: string, unit: string): number | undefined {
-  const value = Number(text.trim().replace(',', '.'))
+function figureOf(text: string, unit: string, mark: DecimalMark): number | undefined {
+  const value = Number(withPoints(text.trim(), mark))
   return text.trim() === '' || !Number.isFinite(value) ? undefined : unitOf(unit).toSi(value)
 }
 
 function timeOf(text: string): number | undefined {
   const trimmed = text.trim()
+  const [, day, month, year, hour = '0', minute = '0'] =
+    /^(\d{1,2})\.(\d{1,2})\.(\d{4})(?:[ T](\d{1,2}):(\d{2})(?::\d{2})?)?$/.exec(trimmed) ?? []
+  if (year !== undefined) {
+    const atMs = Date.UTC(Number(year), Number(month) - 1, Number(day), Number(hour), Number(minute))
+    const real = new Date(atMs).getUTCDate() === Number(day) && Number(hour) < 24 && Number(minute) < 60
+    return real ? atMs : undefined
+  }
   // A bare date-time would be read in the zone of whoever opens the file; gauges mean UTC.
   const iso = /^\d{4}-\d{2}-\d{2}([T ]\d{2}:\d{2}(:\d{2}(\.\d+)?)?)?$/.test(trimmed)
   const atMs = Date.parse(iso && trimmed.length > 10 ? `${trimmed.replace(' ', 'T')}Z` : trimmed)
@@ -77,6 +84,7 @@ function rowOf(
   time: string,
   figures: readonly string[],
   place: number,
+  mark: DecimalMark,
 ): GaugeReading | Problem {
   const atMs = timeOf(row[time] ?? '')
   if (atMs === undefined) return problem('gauge-row', { row: place, column: 'time' })
@@ -85,7 +93,7 @@ function rowOf(
     const text = row[column] ?? ''
     const [figure, unit] = COLUMNS[column] ?? []
     if (text.trim() === '' || figure === undefined || unit === undefined) continue
-    const value = figureOf(text, unit)
+    const value = figureOf(text, unit, mark)
     if (value === undefined) return problem('gauge-row', { row: place, column })
     reading[figure] = value
   }
@@ -95,8 +103,10 @@ function rowOf(
 
 /** Reads a table of time, level, flow, temperature; rows that cannot be read are told and left out. */
 export function readGaugeCsv(text: string): GaugeFileReading {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), {
+  const table = separated(text)
+  const parsed = Papa.parse<Record<string, string>>(table.text.trim(), {
     header: true,
+    ...(table.delimiter === undefined ? {} : { delimiter: table.delimiter }),
     skipEmptyLines: true,
     transformHeader: (h) => h.trim().toLowerCase(),
   })
@@ -104,7 +114,9 @@ export function readGaugeCsv(text: string): GaugeFileReading {
   const time = fields.find((f) => f === 'time' || f === 'date' || f === 'datetime')
   const figures = fields.filter((f) => COLUMNS[f] !== undefined)
   if (time === undefined || figures.length === 0) return failed('gauge-columns')
-  const rows = parsed.data.map((row, i) => rowOf(row, time, figures, i + 2))
+  const rows = parsed.data.map((row, i) =>
+    rowOf(row, time, figures, i + 2, parsed.meta.delimiter === ';' ? ',' : '.'),
+  )
   const readings = rows.filter((r): r is GaugeReading => 'atMs' in r)
   const problems = rows.filter((r): r is Problem => 'code' in r).slice(0, MAX_PROBLEMS)
   return readings.length === 0
@@ -168,7 +180,7 @@ function seriesOf(observation: Xml): GaugeFileReading {
   if (unit === undefined) return failed('gauge-unit', { unit: stated })
   const readings = find(observation, 'MeasurementTVP').flatMap((point): GaugeReading[] => {
     const atMs = timeOf(textOf(point.time))
-    const value = figureOf(textOf(point.value), unit)
+    const value = figureOf(textOf(point.value), unit, '.')
     const parsed = readingSchema.safeParse({ atMs, [figure]: value })
     return parsed.success && value !== undefined ? [parsed.data] : []
   })

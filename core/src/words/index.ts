@@ -56,7 +56,7 @@ export {
   WINDOW_NAMES,
 } from './names.ts'
 export { nearestWord, PLAIN_WORDS, type PlainQuestion, type PlainWord } from './plain.ts'
-export { fieldLabel, sayProblem } from './problem.ts'
+export { fieldLabel, sayProblem, sayReadAs } from './problem.ts'
 export { JOINT_NAMES, KNOT_NAMES, sayStep } from './rigging.ts'
 export { RULES } from './rules.ts'
 export {

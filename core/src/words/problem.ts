@@ -1,5 +1,5 @@
 import { FIELDS, type Field, fieldAt, type Kind, type Problem } from '../gear/index.ts'
-import { type Measure, printMeasure, type UnitSystem } from '../quantity/index.ts'
+import { type Measure, printExact, printMeasure, type UnitSystem } from '../quantity/index.ts'
 
 type Say = (data: Readonly<Record<string, unknown>>, field: Subject | undefined, system: UnitSystem) => string
 
@@ -192,6 +192,15 @@ const subjectOf = (field: Field | undefined): Subject | undefined =>
     label: field.label,
     ...(field.type.as === 'quantity' ? { measure: field.type.measure } : {}),
   }
+
+/** What a refused figure was read as, where that is not how it was typed: “ Read as 3962 m.” @param si the figure, in SI */
+export function sayReadAs(
+  typed: string,
+  { si, unit }: { readonly si: number; readonly unit: string },
+): string {
+  const read = printExact(si, unit)
+  return read.replace(/\s/g, '') === typed.replace(/\s/g, '') ? '' : ` Read as ${read}.`
+}
 
 /** One sentence for a problem, in the user's words and units. */
 export function sayProblem(problem: Problem, system: UnitSystem): string {

@@ -6,7 +6,7 @@ import { useNavigate } from 'react-router'
 import { useToday } from '../day/index.ts'
 import { noticeDone, noticeFailed, useGear, useSingle } from '../store/index.ts'
 import { addItem, newId } from '../store/rows.ts'
-import { fieldLook, Sheet, useUnits } from '../ui/index.ts'
+import { DECIMAL_MARK, fieldLook, Sheet, useUnits } from '../ui/index.ts'
 import type { Command } from './commands.ts'
 
 interface Props {
@@ -73,8 +73,8 @@ export function Palette({ open, onClose, commands }: Props) {
   const { system } = useUnits()
   const things = useThings(commands)
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
-  const asked = askedFor(text)
-  const typed = words.length > 1 && asked === undefined ? quickAdd(text, 'typed') : undefined
+  const asked = askedFor(text, DECIMAL_MARK)
+  const typed = words.length > 1 && asked === undefined ? quickAdd(text, 'typed', DECIMAL_MARK) : undefined
   const adding: readonly Command[] =
     typed?.ok === true
       ? [

@@ -1,8 +1,8 @@
 import { dimensionOf, type Measure, parseQuantity, printRound, unitFor, withUnit } from '@hoxen/core/quantity'
-import { sayProblem } from '@hoxen/core/words'
+import { sayProblem, sayReadAs } from '@hoxen/core/words'
 import { useEffect, useId, useRef, useState } from 'react'
 import { fieldLook } from './fieldLook.ts'
-import { useUnits } from './units.ts'
+import { DECIMAL_MARK, useUnits } from './units.ts'
 import { useTyped } from './useTyped.ts'
 
 interface Props {
@@ -40,10 +40,10 @@ export function QuantityField({ label, measure, value, onChange, refuse }: Props
 
   /** The figure that was typed, or why there is none. */
   const read = (text: string): { readonly si: number } | { readonly wrong: string } => {
-    const parsed = parseQuantity(text, dimensionOf(measure), symbol)
+    const parsed = parseQuantity(text, dimensionOf(measure), symbol, DECIMAL_MARK)
     if (parsed.ok) {
       const wrong = refuse?.(parsed.si)
-      return wrong === undefined ? { si: parsed.si } : { wrong }
+      return wrong === undefined ? { si: parsed.si } : { wrong: `${wrong}${sayReadAs(text, parsed)}` }
     }
     const { ok: _ok, code, ...data } = parsed
     return { wrong: sayProblem({ path: [], code, data }, system) }

@@ -1,5 +1,19 @@
-import { type Measure, printMeasure, printRange, type UnitSystem } from '@hoxen/core/quantity'
+import {
+  type DecimalMark,
+  type Measure,
+  printMeasure,
+  printRange,
+  type UnitSystem,
+} from '@hoxen/core/quantity'
 import { createContext, useContext, useMemo } from 'react'
+
+/** Decimal sign of the browser's own language: it settles what a comma before three figures is. */
+export const DECIMAL_MARK: DecimalMark =
+  new Intl.NumberFormat(globalThis.navigator?.language)
+    .formatToParts(1.5)
+    .find(({ type }) => type === 'decimal')?.value === ','
+    ? ','
+    : '.'
 
 /** The face every figure is shown in; switched once, for all. */
 export const UnitsContext = createContext<UnitSystem>('trade')

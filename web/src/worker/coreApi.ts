@@ -3,6 +3,7 @@ import type { CsvReading, DocumentReading, PlacesReading, TypedLinesReading } fr
 import type { Gear, Item } from '@hoxen/core/gear'
 import type { Entry, Learnt } from '@hoxen/core/journal'
 import { type MatchResult, matchInSteps } from '@hoxen/core/match'
+import type { DecimalMark } from '@hoxen/core/quantity'
 import type { RigChoice, RigSlot, Steps, Wallet, Wanted } from '@hoxen/core/rig'
 import type { WindowOptions } from '@hoxen/core/rod'
 import type {
@@ -217,6 +218,7 @@ export const coreApi = {
     id: number,
     file: Blob,
     stamp: string,
+    mark: DecimalMark,
     tell: (share: number) => void,
   ): Promise<GearFileReading> {
     const { readCsvInSteps, readDocument, readTypedLines, rowId, textOf } = await import('./files.ts')
@@ -225,7 +227,7 @@ export const coreApi = {
     const steps = readCsvInSteps(text, (row) => rowId(row, stamp))
     const table = await unhurried(id, steps, async (share) => tell(share))
     if (table.fileProblems[0]?.code !== 'not-a-table') return { table }
-    const listed = (some: string) => readTypedLines(some, (row) => rowId(row, stamp))
+    const listed = (some: string) => readTypedLines(some, (row) => rowId(row, stamp), mark)
     const lines = listed(text)
     // A list that is too long is told from what is no list by how it begins.
     const isList = lines.fileProblems.length === 0 ? lines : listed(text.split('\n', 50).join('\n'))

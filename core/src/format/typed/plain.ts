@@ -1,3 +1,5 @@
+import { type DecimalMark, withPoints } from '../../quantity/index.ts'
+
 const VULGAR: Readonly<Record<string, string>> = {
   '¼': '.25',
   '½': '.5',
@@ -11,9 +13,9 @@ const VULGAR: Readonly<Record<string, string>> = {
 }
 const FULL_WIDTH = 0xfee0
 
-/** A line in plain signs: full-width figures, typographic primes, fractions and thousands as everybody's figures. */
-export const plainLine = (typed: string): string =>
-  typed
+/** A line in plain signs: full-width figures, typographic primes, fractions and thousands as everybody's figures. @param mark decimal sign of whoever types */
+export const plainLine = (typed: string, mark?: DecimalMark): string =>
+  withPoints(typed, mark)
     .replace(/[\uff01-\uff5e]/g, (sign) => String.fromCharCode(sign.charCodeAt(0) - FULL_WIDTH))
     .replace(/[\u00a0\u2000-\u200a\u3000]/g, ' ')
     .replace(/[’‘′`´]/g, "'")
@@ -27,7 +29,4 @@ export const plainLine = (typed: string): string =>
       /(\d+)\s+(\d)\/([2348])(?=\s*(?:ft|feet|foot|'|in\b|inch|"|m\b))/gi,
       (_all, whole: string, a: string, b: string) => String(Number(whole) + Number(a) / Number(b)),
     )
-    // "1.234,5" as it is written on the Continent; "1,250" is a thousand.
-    .replace(/\d{1,3}(?:\.\d{3})+,\d+/g, (figure) => figure.replace(/\./g, '').replace(',', '.'))
-    .replace(/(?<![\d,])\d{1,3}(?:,\d{3})+(?![\d,])/g, (figure) => figure.replace(/,/g, ''))
     .trim()

@@ -79,3 +79,11 @@ test('a list that is too long is refused whole, with what it has and what it may
   expect(fileProblems).toEqual([{ path: [], code: 'too-many-lines', data: { rows: 20_001, limit: 5000 } }])
   expect(readTypedLines('T-11 10 ft\n'.repeat(4999), String).items).toHaveLength(4999)
 })
+
+test('a comma before three figures is what the language of whoever types makes of it', () => {
+  const length = (mark?: '.' | ',') => {
+    const read = quickAdd('rod 3,962 m no. 7', 'x', mark)
+    return read.ok && 'lengthM' in read.item ? read.item.lengthM : undefined
+  }
+  expect([length(','), length('.')]).toEqual([3.962, undefined])
+})

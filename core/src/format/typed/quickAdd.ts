@@ -1,5 +1,5 @@
 import { type Item, itemSchema, type Kind, type Problem, problemsOf } from '../../gear/index.ts'
-import { KG_PER_GRAIN, M_PER_FOOT, M_PER_INCH } from '../../quantity/index.ts'
+import { type DecimalMark, KG_PER_GRAIN, M_PER_FOOT, M_PER_INCH } from '../../quantity/index.ts'
 import { LINE_NUMBER, NUMBER_FIELD, place, QUANTITY, SINK_TYPE } from './figures.ts'
 import { plainLine } from './plain.ts'
 import { EMPTY_WORDS, FIELD_WORDS, KIND_WORDS, type KindWord, MATERIAL, MONO } from './words.ts'
@@ -229,9 +229,10 @@ function contradiction({ kind, fields, rest }: PartialItem): string | undefined 
  * One typed line becomes one item: "skagit 510 gr 23 ft", "T-11 10 ft", "13 ft no 7 two-hander".
  * Words that mean nothing else become the name; a figure that means nothing is refused, not dropped; what is only supposed is told.
  * @param id identifier the new item gets
+ * @param mark decimal sign of whoever types
  */
-export function quickAdd(text: string, id: string): QuickAddResult {
-  const typed = plainLine(text.trim().slice(0, 200)).replace(/(^|\s)\+(?=\d)/g, '$1')
+export function quickAdd(text: string, id: string, mark?: DecimalMark): QuickAddResult {
+  const typed = plainLine(text.trim().slice(0, 200), mark).replace(/(^|\s)\+(?=\d)/g, '$1')
   if (typed === '') return refused('empty')
   const negative = /(?:^|\s)(-\s?\d\S*(?:\s*[a-z'"/]+)?)/i.exec(typed)?.[1]
   if (negative !== undefined) return refused('negative-figure', { text: negative })

@@ -1,4 +1,5 @@
 import type { Item, Problem } from '../../gear/index.ts'
+import type { DecimalMark } from '../../quantity/index.ts'
 import type { RowProblem } from '../csv.ts'
 import { quickAdd } from './quickAdd.ts'
 
@@ -21,7 +22,11 @@ const BULLET = /^\s*(?:[-–•*]|\d+[.)])\s+/
  * Reads a list line by line; empty lines, and remarks that begin with “#”, are passed over.
  * @param newId makes the identifier of line n
  */
-export function readTypedLines(text: string, newId: (row: number) => string): TypedLinesReading {
+export function readTypedLines(
+  text: string,
+  newId: (row: number) => string,
+  mark?: DecimalMark,
+): TypedLinesReading {
   const items: Item[] = []
   const guessed: Record<string, readonly string[]> = {}
   const rowProblems: RowProblem[] = []
@@ -36,7 +41,7 @@ export function readTypedLines(text: string, newId: (row: number) => string): Ty
       .replace(BULLET, '')
       .trim()
     if (line === '') return
-    const read = quickAdd(line, newId(index + 1))
+    const read = quickAdd(line, newId(index + 1), mark)
     if (read.ok) {
       items.push(read.item)
       if (read.guessed.length > 0) guessed[read.item.id] = read.guessed

@@ -2,7 +2,7 @@ import { quickAdd } from '@hoxen/core/format'
 import type { Item, Kind } from '@hoxen/core/gear'
 import { KIND_NAMES, LINE_EXAMPLES, sayGuesses, sayLine } from '@hoxen/core/words'
 import { useState } from 'react'
-import { fieldLook, useUnits } from '../../ui/index.ts'
+import { DECIMAL_MARK, fieldLook, useUnits } from '../../ui/index.ts'
 
 interface ByOneLineProps {
   readonly kind: Kind
@@ -17,7 +17,7 @@ export function ByOneLine({ kind, onRead }: ByOneLineProps) {
   /** Reads the line; what is said of it. */
   const taken = (): string => {
     if (text.trim() === '') return ''
-    const found = quickAdd(text, 'typed')
+    const found = quickAdd(text, 'typed', DECIMAL_MARK)
     if (!found.ok) return found.problems[0] === undefined ? '' : sayLine(found.problems[0], system)
     if (found.item.kind !== kind)
       return `That is a ${KIND_NAMES[found.item.kind].one}, not a ${KIND_NAMES[kind].one}.`

@@ -2,7 +2,7 @@ import { useMutation } from '@tanstack/react-query'
 import { proxy } from 'comlink'
 import { useId, useRef, useState } from 'react'
 import { useDraftState } from '../../store/drafts.ts'
-import { Button, fieldLook, Sheet } from '../../ui/index.ts'
+import { Button, DECIMAL_MARK, fieldLook, Sheet } from '../../ui/index.ts'
 import { ask } from '../../worker/index.ts'
 import { ImportPreview } from './ImportPreview.tsx'
 import { fromFile, fromLines, fromTable, type ImportReading } from './importReading.ts'
@@ -14,7 +14,7 @@ async function readAny(
 ): Promise<ImportReading> {
   const stamp = crypto.randomUUID().slice(0, 6)
   const { table, document, lines } = await ask(
-    (api, id) => api.readGear(id, file, stamp, proxy(tell)),
+    (api, id) => api.readGear(id, file, stamp, DECIMAL_MARK, proxy(tell)),
     signal,
   )
   if (table !== undefined) return fromTable(file, table)

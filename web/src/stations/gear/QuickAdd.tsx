@@ -5,15 +5,15 @@ import { useNavigate } from 'react-router'
 import { useDraftState } from '../../store/drafts.ts'
 import { noticeDone, noticeFailed } from '../../store/index.ts'
 import { addItem, newId } from '../../store/rows.ts'
-import { Button, fieldLook, useUnits } from '../../ui/index.ts'
+import { Button, DECIMAL_MARK, fieldLook, useUnits } from '../../ui/index.ts'
 
 /** One typed line becomes one item; what it was understood as is shown while typing. */
 export function QuickAdd({ focus }: { readonly focus: boolean }) {
   const [text, setText] = useDraftState('one line', 'text', '')
   const [asked, setAsked] = useState(false)
   const { system } = useUnits()
-  const read = quickAdd(text, 'preview')
-  const rod = askedFor(text)
+  const read = quickAdd(text, 'preview', DECIMAL_MARK)
+  const rod = askedFor(text, DECIMAL_MARK)
   const navigate = useNavigate()
   const [problem] = read.ok ? [] : read.problems
   const error = asked && problem !== undefined ? sayLine(problem, system) : undefined

@@ -16,7 +16,8 @@ import {
   type UnitSystem,
   unitFor,
 } from '@hoxen/core/quantity'
-import { sayProblem } from '@hoxen/core/words'
+import { sayProblem, sayReadAs } from '@hoxen/core/words'
+import { DECIMAL_MARK } from '../../ui/index.ts'
 
 /** Text in the fields of a form, by field path with dots written as "/". */
 export type FormText = Record<string, string>
@@ -43,7 +44,14 @@ export function formText(kind: Kind, item: Item | undefined, system: UnitSystem)
   )
 }
 
-function readOne(field: Field, text: string, system: UnitSystem): { value?: unknown; error?: string } {
+interface One {
+  readonly value?: unknown
+  readonly error?: string
+  /** Added to whatever refuses the figure. */
+  readonly readAs?: string
+}
+
+function readOne(field: Field, text: string, system: UnitSystem): One {
   if (field.type.as === 'count') {
     const whole = text.replace(/^(no\.?|#)\s*/i, '')
     return /^\d+$/.test(whole)
@@ -51,8 +59,13 @@ function readOne(field: Field, text: string, system: UnitSystem): { value?: unkn
       : { error: sayProblem({ path: [], code: 'not-a-count', data: { text } }, system) }
   }
   if (field.type.as !== 'quantity') return { value: text }
-  const read = parseQuantity(text, dimensionOf(field.type.measure), unitFor(field.type.measure, system))
-  if (read.ok) return { value: read.si }
+  const read = parseQuantity(
+    text,
+    dimensionOf(field.type.measure),
+    unitFor(field.type.measure, system),
+    DECIMAL_MARK,
+  )
+  if (read.ok) return { value: read.si, readAs: sayReadAs(text, read) }
   const { ok: _ok, code, ...data } = read
   return { error: sayProblem({ path: [], code, data }, system) }
 }
@@ -72,6 +85,7 @@ export function readForm(
 ): FormReading {
   const shown = formText(kind, before, system)
   const errors: Record<string, string> = {}
+  const readAs: Record<string, string> = {}
   let draft: Record<string, unknown> = { ...before, kind, id }
   for (const field of FIELDS[kind]) {
     const name = fieldName(field.path)
@@ -83,7 +97,10 @@ export function readForm(
     }
     const read = readOne(field, typed, system)
     if (read.error !== undefined) errors[name] = read.error
-    else draft = withField(draft, field.path, read.value)
+    else {
+      draft = withField(draft, field.path, read.value)
+      readAs[name] = read.readAs ?? ''
+    }
   }
   if (Object.keys(errors).length > 0) return { errors }
   const checked = itemSchema.safeParse(draft)
@@ -91,7 +108,7 @@ export function readForm(
   for (const problem of problemsOf(checked.error, itemSchema, draft)) {
     const name = fieldName(problem.path.join('.'))
     const owner = name in shown ? name : Object.keys(shown).find((n) => n.startsWith(`${name}/`))
-    errors[owner ?? 'name'] ??= sayProblem(problem, system)
+    errors[owner ?? 'name'] ??= `${sayProblem(problem, system)}${readAs[name] ?? ''}`
   }
   return { errors }
 }

@@ -9,7 +9,7 @@ import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
 import { dropDraft, useDraftState } from '../../store/drafts.ts'
 import { noticeDone, noticeFailed } from '../../store/index.ts'
 import { addItems, newId } from '../../store/rows.ts'
-import { Button, fieldLook, StateMark, useUnits } from '../../ui/index.ts'
+import { Button, DECIMAL_MARK, fieldLook, StateMark, useUnits } from '../../ui/index.ts'
 
 /** Any day will do: a window is the rod's own. */
 const DAY = dayOf({ job: FIRST_JOB, schools: DEFAULT_SCHOOLS })
@@ -27,8 +27,8 @@ export function FirstLook() {
   const { system } = useUnits()
   const [rodText, setRodText] = useDraftState('first look', 'rod', '')
   const [headText, setHeadText] = useDraftState('first look', 'head', '')
-  const rod = askedRod(rodText)
-  const read = quickAdd(headText, 'first-head')
+  const rod = askedRod(rodText, DECIMAL_MARK)
+  const read = quickAdd(headText, 'first-head', DECIMAL_MARK)
   const head = read.ok && read.item.kind === 'head' ? read.item : undefined
   const keep = (): void => {
     if (rod === undefined) return

@@ -4,7 +4,7 @@ import { KIND_NAMES, quickLine, sayGuesses, sayLine, summarize } from '@hoxen/co
 import { type FormEvent, useState } from 'react'
 import { noticeDone, noticeFailed } from '../../store/index.ts'
 import { addItem, newId } from '../../store/rows.ts'
-import { Button, fieldLook, useUnits } from '../../ui/index.ts'
+import { Button, DECIMAL_MARK, fieldLook, useUnits } from '../../ui/index.ts'
 
 /** Line by which what is looked for is added: changed to what one really has, it becomes an item. */
 export function Have({
@@ -18,7 +18,7 @@ export function Have({
 }) {
   const { system } = useUnits()
   const [text, setText] = useState(quickLine(item))
-  const read = quickAdd(text, 'have')
+  const read = quickAdd(text, 'have', DECIMAL_MARK)
   const wrong = read.ok && read.item.kind !== item.kind
   const [problem] = read.ok ? [] : read.problems
   const keep = (event: FormEvent): void => {

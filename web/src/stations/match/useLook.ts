@@ -8,6 +8,7 @@ import { useSearchParams } from 'react-router'
 import { dayKey } from '../../day/index.ts'
 import type { Question } from '../../ledger/index.ts'
 import { askLooked } from '../../swings/index.ts'
+import { DECIMAL_MARK } from '../../ui/index.ts'
 
 /** Parts that an address can name, by what they are called there. */
 export const PARTS = ['rod', 'head', 'tip', 'leader', 'runningLine', 'reel'] as const
@@ -43,7 +44,7 @@ export function useLooking({ byId }: Question): Looking {
       if (item !== undefined && KIND_OF[part].includes(item.kind)) fixed[part] = item
     }
     const typed = asked.get('ask') ?? ''
-    const rod = typed === '' ? undefined : askedRod(typed)
+    const rod = typed === '' ? undefined : askedRod(typed, DECIMAL_MARK)
     if (rod !== undefined && fixed.rod === undefined) fixed.rod = rod
     return {
       fixed: fixed as FixedParts,

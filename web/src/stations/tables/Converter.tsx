@@ -1,7 +1,7 @@
 import { type Dimension, parseQuantity, printExact, spokenUnit, UNITS } from '@hoxen/core/quantity'
 import { sayProblem } from '@hoxen/core/words'
 import { useId, useState } from 'react'
-import { fieldLook, useUnits } from '../../ui/index.ts'
+import { DECIMAL_MARK, fieldLook, useUnits } from '../../ui/index.ts'
 
 const DIMENSIONS: Readonly<Record<Dimension, { readonly name: string; readonly first: string }>> = {
   mass: { name: 'Mass', first: '525 gr' },
@@ -20,7 +20,7 @@ export function Converter() {
   const { system } = useUnits()
   const id = useId()
   const units = UNITS.filter((u) => u.dimension === dimension)
-  const read = parseQuantity(text, dimension, units[0]?.symbol ?? '')
+  const read = parseQuantity(text, dimension, units[0]?.symbol ?? '', DECIMAL_MARK)
   const problem = read.ok
     ? undefined
     : sayProblem({ path: [], code: read.code, data: 'unit' in read ? { unit: read.unit } : {} }, system)
