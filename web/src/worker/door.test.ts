@@ -155,12 +155,18 @@ describe('a calculation in steps', () => {
   test('comes to its end', async () => {
     expect(await unhurried(1, counting(20, { steps: 0 }))).toBe(20)
   })
-  test('stops soon after it was called off, and not before', async () => {
+  test('stops at the step after it was called off, and not before', async () => {
     const took = { steps: 0 }
-    const waiting = unhurried(2, counting(5000, took))
-    setTimeout(() => callOff(2), 60)
+    const callAtEight = (): undefined => void (took.steps === 8 && callOff(2))
+    await expect(unhurried(2, counting(5000, took), callAtEight)).rejects.toThrow(CALLED_OFF)
+    expect(took.steps).toBe(8)
+  })
+  test('lets in whoever calls it off, however long it goes on', async () => {
+    function* endless(): Generator<undefined, never> {
+      for (;;) yield undefined
+    }
+    const waiting = unhurried(3, endless())
+    setTimeout(() => callOff(3))
     await expect(waiting).rejects.toThrow(CALLED_OFF)
-    expect(took.steps).toBeGreaterThan(5)
-    expect(took.steps).toBeLessThan(500)
   })
 })
