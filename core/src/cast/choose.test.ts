@@ -9,6 +9,7 @@ import {
   CASTS,
   type CastName,
   type CastSetting,
+  castToMake,
   chooseCasts,
   dLoopOf,
   longestHeadM,
@@ -178,4 +179,13 @@ test('above 15 m/s nothing is cast, and gusts count; up to it something is', () 
       reasons.includes('too-windy'),
     ),
   ).toBe(true)
+})
+
+test('where no cast is safe none is the one to make; else it is the fittest', () => {
+  expect(
+    castToMake(chooseCasts({ ...CALM, wind: { fromDeg: WIND.ahead, mps: 9, gustMps: 16 } })),
+  ).toBeUndefined()
+  const casts = chooseCasts(CALM)
+  expect(castToMake(casts)).toBe(casts[0])
+  expect(casts[0]?.fit).toBe('good')
 })

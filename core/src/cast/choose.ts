@@ -276,3 +276,7 @@ export function chooseCasts(setting: CastSetting): readonly CastChoice[] {
     .sort((a, b) => RANK[a.choice.fit] - RANK[b.choice.fit] || a.leads - b.leads || a.cares - b.cares)
     .map(({ choice }) => choice)
 }
+
+/** The cast to make: the fittest that is safe and possible; undefined where none is. @param casts as `chooseCasts` puts them */
+export const castToMake = (casts: readonly CastChoice[]): CastChoice | undefined =>
+  casts.find(({ fit }) => fit !== 'no')

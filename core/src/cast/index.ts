@@ -15,6 +15,7 @@ export {
   type CastChoice,
   type CastReason,
   type CastSetting,
+  castToMake,
   chooseCasts,
   type Fit,
 } from './choose.ts'

@@ -1,4 +1,4 @@
-import { type CastChoice, type CastSetting, chooseCasts, type Fit } from '@hoxen/core/cast'
+import { type CastChoice, type CastSetting, castToMake, chooseCasts, type Fit } from '@hoxen/core/cast'
 import type { Day, Stand } from '@hoxen/core/day'
 import type { RankedRig } from '@hoxen/core/match'
 import { castSettingOf, shotWith } from '@hoxen/core/rig'
@@ -86,7 +86,7 @@ function Cast({ question: { day }, rig, stand }: Props) {
   const { wind } = air
   const setting = useMemo(() => castSettingOf(rig.parts, day, stand, wind), [rig, day, stand, wind])
   const casts = useMemo(() => chooseCasts(setting), [setting])
-  const chosen = casts.find((each) => keyOf(each) === picked) ?? casts[0]
+  const chosen = casts.find((each) => keyOf(each) === picked) ?? castToMake(casts)
   const shot = shotWith(rig.parts, rig.parts.runningLine, day)
   const castM = Math.min(day.castM, shot.castM)
   const surf = day.water === 'surf'
@@ -152,15 +152,25 @@ const FITS = [
 
 /** The casts in order of fitness; those that are out are named with their reason. */
 function Casts({ casts, setting, chosen, onPick }: CastsProps) {
+  const none = castToMake(casts) === undefined
   return (
     <section aria-labelledby="casts-title">
       <h2 id="casts-title" className="sr-only">
         Casts
       </h2>
+      {none && (
+        <p
+          role="status"
+          data-none
+          className="mb-3 border-l-4 border-breaks pl-3 text-xl font-semibold text-breaks"
+        >
+          No cast is safe here and now: turn, wade, wait or shorten.
+        </p>
+      )}
       {FITS.map(([fit, title, colour]) => {
         const some = casts.filter((each) => each.fit === fit)
         if (some.length === 0)
-          return fit === 'good' ? (
+          return fit === 'good' && !none ? (
             <p key={fit} className="mb-3 font-medium text-watch">
               No cast is simply good here: turn, wade, wait or shorten.
             </p>
@@ -171,6 +181,7 @@ function Casts({ casts, setting, chosen, onPick }: CastsProps) {
             fit={fit}
             title={`${title}${fit === 'no' ? `: ${some.length}` : ''}`}
             colour={colour}
+            open={none}
           >
             {some.map((each) => (
               <CastCard
@@ -192,18 +203,20 @@ interface GroupProps {
   readonly fit: Fit
   readonly title: string
   readonly colour: string
+  /** Nothing else is to be seen. */
+  readonly open: boolean
   readonly children: ReactNode
 }
 
 /** Casts of one fitness; what is out is folded away. */
-function FitGroup({ fit, title, colour, children }: GroupProps) {
+function FitGroup({ fit, title, colour, open, children }: GroupProps) {
   const list = (
     <ul className="grid gap-2 sm:grid-cols-2" data-fit={fit}>
       {children}
     </ul>
   )
   return fit === 'no' ? (
-    <details className="mb-4">
+    <details className="mb-4" open={open}>
       <summary className={`min-h-11 cursor-pointer content-center font-semibold ${colour}`}>{title}</summary>
       {list}
     </details>

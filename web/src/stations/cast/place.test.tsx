@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 
 import { USUAL_STAND } from '@hoxen/core/day'
+import { WINTER_RIG } from '@hoxen/core/testing'
 import type { Run } from '@hoxen/core/water'
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals'
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
@@ -9,6 +10,7 @@ import { useAir } from '../../pool/index.ts'
 import { commit, undo, useList, useStand } from '../../store/index.ts'
 import { demo, keepDemo, show } from '../../testing/show.tsx'
 import { AirLines } from './AirLines.tsx'
+import { CastStation } from './CastStation.tsx'
 import { CautionsPage } from './CautionsPage.tsx'
 import { PlaceForm } from './PlaceForm.tsx'
 import { ShoreForm } from './ShoreForm.tsx'
@@ -164,4 +166,16 @@ describe('a beach as it is written down', () => {
     type('Mean level over the datum', '900 ft')
     expect(await alertText()).toMatch(/65\.6 ft, please/)
   })
+})
+
+test('where no cast is safe that is the headline, and none is taught as the cast', async () => {
+  await keepDemo()
+  await commit('A gale', (tx) => {
+    tx.set('rig', WINTER_RIG)
+    tx.set('stand', { ...USUAL_STAND, windBy: 'hand', wind: { fromDeg: 180, mps: 16 } })
+  })
+  show(<CastStation />, '/cast')
+  expect((await screen.findByText(/^No cast is safe here and now/)).dataset.none).toBeDefined()
+  expect(screen.queryByRole('button', { name: /side/, pressed: true })).toBeNull()
+  expect(screen.queryByRole('button', { name: /Play/ })).toBeNull()
 })

@@ -1,4 +1,4 @@
-import { chooseCasts } from '@hoxen/core/cast'
+import { castToMake, chooseCasts } from '@hoxen/core/cast'
 import type { Day, Stand } from '@hoxen/core/day'
 import { castSettingOf, shotWith } from '@hoxen/core/rig'
 import { ANCHOR_NAMES, CAST_TITLES } from '@hoxen/core/words'
@@ -20,13 +20,13 @@ export function CastLine({ day, stand, air: { wind } }: Props) {
   const { show } = useUnits()
   const rig = useRig(useQuestion(), useSingle('rig'))
   const parts = rig === undefined || rig === 'gone' ? undefined : rig.parts
-  const first = useMemo(
-    () => parts && chooseCasts(castSettingOf(parts, day, stand, wind))[0],
+  const casts = useMemo(
+    () => parts && chooseCasts(castSettingOf(parts, day, stand, wind)),
     [parts, day, stand, wind],
   )
-  if (parts === undefined || first === undefined) return null
+  if (parts === undefined || casts === undefined) return null
+  const first = castToMake(casts)
   const castM = Math.min(day.castM, shotWith(parts, parts.runningLine, day).castM)
-  const { cast, side, anchor, fit } = first
   return (
     <>
       <Link to="/rig" className="mt-1 flex min-h-11 items-center text-[0.95rem] text-faint">
@@ -36,20 +36,26 @@ export function CastLine({ day, stand, air: { wind } }: Props) {
       </Link>
       <Link
         to="/cast"
-        data-cast={`${cast} ${side}`}
+        data-cast={first === undefined ? 'none' : `${first.cast} ${first.side}`}
         className="flex min-h-14 items-center gap-3 border-b border-rule py-1.5"
       >
         <span className="w-16 shrink-0 text-[0.85rem] text-faint">cast</span>
-        <span className="leading-tight">
-          <b className="text-lg font-semibold">
-            {CAST_TITLES[cast]}
-            {side === null ? '' : `, ${side} side`}
+        {first === undefined ? (
+          <b className="text-lg leading-tight font-semibold text-breaks">
+            No cast is safe here and now: see why
           </b>
-          <span className="block text-[0.9rem] text-faint">
-            {fit === 'no' ? 'none is safe here and now: look · ' : fit === 'care' ? 'with care · ' : ''}
-            {ANCHOR_NAMES[anchor]} · {show(castM, 'length')} at {day.plan.angleDeg}°
+        ) : (
+          <span className="leading-tight">
+            <b className="text-lg font-semibold">
+              {CAST_TITLES[first.cast]}
+              {first.side === null ? '' : `, ${first.side} side`}
+            </b>
+            <span className="block text-[0.9rem] text-faint">
+              {first.fit === 'care' ? 'with care · ' : ''}
+              {ANCHOR_NAMES[first.anchor]} · {show(castM, 'length')} at {day.plan.angleDeg}°
+            </span>
           </span>
-        </span>
+        )}
       </Link>
     </>
   )

@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
 
+import { USUAL_STAND } from '@hoxen/core/day'
 import { USUAL_PLAN } from '@hoxen/core/swing'
 import { WINTER_RIG } from '@hoxen/core/testing'
 import { afterEach, beforeEach, expect, test } from '@jest/globals'
@@ -54,4 +55,12 @@ test('a tip that is touched goes on the line where it stands: no row moves under
   fireEvent.click(third)
   await waitFor(() => expect(third.getAttribute('aria-pressed')).toBe('true'))
   expect(names()).toEqual(before)
+})
+
+test('where no cast is safe that stands in the place of one', async () => {
+  const wind = { fromDeg: 180, mps: 16 }
+  await commit('A gale', (tx) => tx.set('stand', { ...USUAL_STAND, windBy: 'hand', wind }))
+  show(<PocketStation />, '/pocket')
+  const line = await screen.findByRole('link', { name: /No cast is safe here and now/ })
+  expect(line.dataset.cast).toBe('none')
 })
