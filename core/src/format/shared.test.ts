@@ -46,6 +46,29 @@ describe('a rig in a link', () => {
     const text = writeShared(share())
     expect(text).not.toMatch(/notes|gaugeId|shore|beck-three/)
   })
+  test('where the pool lies is left out unless that is asked for; what stands behind is told all the same', () => {
+    const spot = {
+      latitudeDeg: 61.2345,
+      longitudeDeg: 7.654,
+      facesDeg: 90,
+      behind: 'cliff' as const,
+      behindHighM: 4,
+    }
+    const runs = DEMO.runs.map((run) => (run.id === 'kettle-run' ? { ...run, spot } : run))
+    const parts = { ...PARTS, runs, stand: { ...PARTS.stand, obstruction: 'none' } } as never
+    const link = (withPlace: boolean) =>
+      sharedOf({
+        rig: WINTER_RIG,
+        items: DEMO_GEAR.items,
+        parts,
+        wind: { fromDeg: 0, mps: 0 },
+        flowM3ps: 30,
+        withPlace,
+      })
+    expect(writeShared(link(false))).not.toMatch(/itudeDeg|61\.2345/)
+    expect(link(false).stand).toMatchObject({ obstruction: 'cliff', behindHighM: 4 })
+    expect(link(true).run?.spot).toEqual(spot)
+  })
   test.each([
     ['', 'damaged'],
     ['{"v":1', 'damaged'],

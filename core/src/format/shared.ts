@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { type DayParts, jobSchema, type Stand, standSchema } from '../day/index.ts'
+import { behindOf, type DayParts, jobSchema, type Stand, standSchema } from '../day/index.ts'
 import { type Item, itemSchema, schoolsSchema, WINDOW_STYLES, type WindowStyle } from '../gear/index.ts'
 import { JOINT_KNOTS, resolveRig, rigChoiceSchema } from '../rig/index.ts'
 import { planSchema } from '../swing/index.ts'
@@ -72,14 +72,23 @@ export interface ShareOf {
   readonly wind: Stand['wind']
   /** Today's flow, whoever told it [m³/s]. */
   readonly flowM3ps: number | undefined
+  /** Whether it tells where the pool lies. */
+  readonly withPlace?: boolean | undefined
 }
 
-/** A rig with its own parts and the day, for a link: nobody else's gear, and no tide table of a beach. */
-export function sharedOf({ rig, items, parts, wind, flowM3ps }: ShareOf): Shared {
+/** A rig with its own parts and the day, for a link: nobody else's gear, no tide table of a beach, and the pool's place only where that is asked for. */
+export function sharedOf({ rig, items, parts, wind, flowM3ps, withPlace = false }: ShareOf): Shared {
   const { job, schools, flyKnot, own, stand, water, runs = [] } = parts
   const pool = runs.find(({ id }) => id === water?.runId)
   const ids = new Set(Object.values(rig).filter((id) => id !== null))
-  const { shore: _table, gaugeId: _gauge, notes: _said, ...run } = pool ?? ({} as NonNullable<typeof pool>)
+  const {
+    shore: _table,
+    gaugeId: _gauge,
+    notes: _said,
+    spot,
+    ...bed
+  } = pool ?? ({} as NonNullable<typeof pool>)
+  const run = withPlace && spot !== undefined ? { ...bed, spot } : bed
   const ownHere = own?.[rig.rodId] as Partial<Record<WindowStyle, z.infer<typeof bandSchema>>> | undefined
   const bare = items
     .filter(({ id }) => ids.has(id))
@@ -95,7 +104,8 @@ export function sharedOf({ rig, items, parts, wind, flowM3ps }: ShareOf): Shared
     job,
     plan: water?.plan,
     schools,
-    stand: { ...standing, wind },
+    // What stands behind is told without where that is.
+    stand: { ...standing, ...(stand && behindOf(pool, stand)), wind },
     ...(pool === undefined ? {} : { run }),
     ...(flowM3ps === undefined ? {} : { flowM3ps }),
     ...(flyKnot === undefined ? {} : { flyKnot }),

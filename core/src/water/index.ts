@@ -16,7 +16,7 @@ export {
   type LevelFactors,
   levelFactors,
 } from './level.ts'
-export { type Run, runSchema, type Sounding, type SurfaceCurrent } from './run.ts'
+export { newRun, type Run, runSchema, type Sounding, type SurfaceCurrent } from './run.ts'
 export {
   bedPoints,
   currentAt,

@@ -116,3 +116,19 @@ function refuseImpossible(run: Shape, ctx: z.RefinementCtx): void {
 /** A stretch of water measured once: its bed, its current, and the flow of the river that day. SI. */
 export const runSchema = z.strictObject(runShape).superRefine(refuseImpossible)
 export type Run = z.infer<typeof runSchema>
+
+/** A new run on the bed of another: nothing else of that one is true of it, neither place, notes, gauge, measured day nor log. */
+export const newRun = (
+  { bank, widthM, soundings, currents, bottom, wadeM }: Run,
+  id: string,
+  name: string,
+): Run => ({
+  id,
+  name,
+  bank,
+  widthM,
+  soundings,
+  currents,
+  bottom,
+  wadeM,
+})

@@ -8,6 +8,7 @@ import {
   HYDRAULIC_GEOMETRY,
   levelFactors,
   MEAN_OF_SURFACE,
+  newRun,
   profileShare,
   type Run,
   runSchema,
@@ -166,4 +167,21 @@ test('a run that was carried to a level was measured at that level: carried back
   if (back.outcome === 'too-far') throw new Error('too far')
   expect(back.run.soundings[0]?.depthM).toBeCloseTo(1.5, 12)
   expect(back.run.measuredFlowM3ps).toBe(20)
+})
+
+test('a new run has the bed of another, and nothing else that is true of that one alone', () => {
+  const like: Run = {
+    ...RUN,
+    notes: 'n',
+    measuredFlowM3ps: 20,
+    gaugeId: 'g',
+    spot: { latitudeDeg: 1, longitudeDeg: 2, facesDeg: 3 },
+  }
+  const { id, name, bank, widthM, soundings, currents, bottom, wadeM, ...rest } = newRun(like, 'new', 'New')
+  expect([id, name, rest]).toEqual(['new', 'New', {}])
+  expect({ bank, widthM, soundings, currents, bottom, wadeM }).toMatchObject({
+    bank: like.bank,
+    widthM: like.widthM,
+  })
+  expect(soundings).toEqual(like.soundings)
 })

@@ -207,7 +207,9 @@ export function sayProblem(problem: Problem, system: UnitSystem): string {
   const { kind } = problem
   const field = kind === undefined ? subjectAt(problem.path) : subjectOf(fieldAt(kind, problem.path))
   const say = SENTENCES[problem.code]
-  return say === undefined ? `${what(field)} cannot be used as it is.` : say(problem.data, field, system)
+  return say === undefined
+    ? `${what(field)} cannot be used as it is.`
+    : say(kind === undefined ? problem.data : { kind, ...problem.data }, field, system)
 }
 
 /** The label of a field by its path, for reports. */

@@ -202,9 +202,12 @@ function Actions({ choice, mine }: { readonly choice: RigChoice; readonly mine: 
   const isPinned = pinned != null && rigKey(pinned) === rigKey(choice)
   const today = useToday()
   const items = useGear()?.items
+  const [withPlace, setWithPlace] = useState(false)
+  const where = today?.day.where
+  const placed = where?.by === 'pool' && where.pool.spot !== undefined
   const send = (): void => {
     if (today === undefined || items === undefined) return
-    import('../link/index.ts').then((m) => m.shareRig(today, choice, items)).catch(noticeFailed)
+    import('../link/index.ts').then((m) => m.shareRig(today, choice, items, withPlace)).catch(noticeFailed)
   }
   const makeMine = (): void => {
     changeRig('Make this my rig', { rig: choice }).then(() => {
@@ -222,6 +225,17 @@ function Actions({ choice, mine }: { readonly choice: RigChoice; readonly mine: 
       {mine && (
         <>
           <Button onClick={send}>Send as a link</Button>
+          {placed && (
+            <label className="flex min-h-11 items-center gap-2 text-[0.92rem]">
+              <input
+                type="checkbox"
+                checked={withPlace}
+                onChange={(event) => setWithPlace(event.target.checked)}
+                className="size-4"
+              />
+              with where the pool lies
+            </label>
+          )}
           <Link to="/rig/card" className={buttonLook('plain')}>
             On paper
           </Link>

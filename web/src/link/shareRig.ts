@@ -7,20 +7,30 @@ import { noticeSaid } from '../store/index.ts'
 import { addressOf, isOnlyHere } from './address.ts'
 import { packed } from './packed.ts'
 
-/** The address that holds a rig and its day, after the #: it goes to no server. */
-export function rigLink({ parts, day }: Today, rig: RigChoice, items: readonly Item[]): string {
+/** The address that holds a rig and its day, after the #: it goes to no server. @param withPlace whether it tells where the pool lies */
+export function rigLink(
+  { parts, day }: Today,
+  rig: RigChoice,
+  items: readonly Item[],
+  withPlace = false,
+): string {
   const { where } = day
   const spot = where.by === 'pool' ? where.pool.spot : undefined
   const { fromDeg, mps } =
     parts.stand === undefined ? { fromDeg: 0, mps: 0 } : windOf(parts.stand, spot, parts.weather)
   const flowM3ps = where.by === 'pool' ? where.flow?.m3ps : undefined
-  const shared = sharedOf({ rig, items, parts, wind: { fromDeg, mps }, flowM3ps })
+  const shared = sharedOf({ rig, items, parts, wind: { fromDeg, mps }, flowM3ps, withPlace })
   return addressOf(`/match/shared/${packed(writeShared(shared))}`)
 }
 
 /** Hands a rig's link to the share sheet, or to the clipboard. */
-export async function shareRig(today: Today, rig: RigChoice, items: readonly Item[]): Promise<void> {
-  const url = rigLink(today, rig, items)
+export async function shareRig(
+  today: Today,
+  rig: RigChoice,
+  items: readonly Item[],
+  withPlace = false,
+): Promise<void> {
+  const url = rigLink(today, rig, items, withPlace)
   if (navigator.share !== undefined && matchMedia('(pointer: coarse)').matches) {
     try {
       await navigator.share({ title: 'A rig in Hoxen', url })

@@ -16,7 +16,7 @@ export const LOGGED_ONCE = 'Two taps at once: one swing is logged.'
 
 /** State of a log entry to be: its preview, or why it cannot be. */
 export type Log =
-  | { readonly outcome: 'no-pool' | 'no-rig' }
+  | { readonly outcome: 'no-pool' | 'no-rig' | 'gone' }
   | {
       readonly outcome: 'ready'
       /** All that is known of a swing fished now, before one says what was seen of it. */
@@ -36,8 +36,9 @@ export function useLog(quiet = false): Log | undefined {
   const lastMs = useRef(0)
   if (found === undefined || choice === undefined || question === undefined) return undefined
   if (found.day.where.by !== 'pool') return { outcome: 'no-pool' }
-  const resolved = choice === null ? undefined : resolveRig(choice, question.byId)
-  if (choice === null || resolved?.outcome !== 'resolved') return { outcome: 'no-rig' }
+  if (choice === null) return { outcome: 'no-rig' }
+  const resolved = resolveRig(choice, question.byId)
+  if (resolved.outcome !== 'resolved') return { outcome: 'gone' }
   const { day, gauge } = found
   const where = found.day.where
   const { castM, rod, ...plan } = day.plan

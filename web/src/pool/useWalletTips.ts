@@ -19,7 +19,7 @@ export interface WalletTip {
   readonly ride: Ride | undefined
 }
 
-/** Every tip carried, on the rig in the strip, best first as they are worked out. Undefined while it loads or without a rig. */
+/** Every tip carried, on the rig in the strip, best first as they are worked out. Undefined while it loads, without a rig, and where it cannot be put together. */
 export function useWalletTips():
   | { readonly tips: readonly WalletTip[]; readonly working: boolean }
   | undefined {
@@ -46,7 +46,8 @@ export function useWalletTips():
   )
   const { rides, done, of } = useRides(tasks)
   return useMemo(() => {
-    if (question === undefined || choice == null) return undefined
+    if (question === undefined || choice == null || partsIn(question.gear, choice) === 'gone')
+      return undefined
     const all = tried.map(
       ({ tipId, parts }): WalletTip => ({
         tipId,

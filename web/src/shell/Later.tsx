@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react'
-import { useLocation, useNavigationType, useSearchParams } from 'react-router'
+import { useLocation, useNavigate, useNavigationType, useSearchParams } from 'react-router'
 import { useTeaching } from '../day/useTeaching.ts'
 import {
   claimTab,
@@ -52,9 +52,11 @@ function useSafeKeeping(): void {
 /** Opens the demo when the address asks for it and nothing would be overwritten. */
 function useDemoAddress(): void {
   const [params, setParams] = useSearchParams()
+  const there = useDemoThere()
+  const navigate = useNavigate()
   const wanted = params.has('demo') || new URLSearchParams(location.search).has('demo')
   useEffect(() => {
-    if (!wanted) return
+    if (!wanted || there === undefined) return
     history.replaceState(history.state, '', `${location.pathname}${location.hash}`)
     setParams(
       (old) => {
@@ -65,8 +67,10 @@ function useDemoAddress(): void {
     )
     hasGear().then((has) => {
       if (!has) loadDemo()
+      // One's own is never put aside unasked.
+      else if (there?.demo === false) void navigate('/settings?ask-demo')
     }, noticeFailed)
-  }, [wanted, setParams])
+  }, [wanted, setParams, there, navigate])
 }
 
 /** Time a page that is gone back to may take until it is as long as it was [ms]. */

@@ -68,8 +68,8 @@ test('a list is read line by line by the same reader; what stops a line stops no
     ['l4', 'tip'],
     ['l5', 'head'],
   ])
-  expect(guessed.l5).toContain('massKg')
-  expect(guessed.l3).toBeUndefined()
+  expect(guessed.get('l5')).toContain('massKg')
+  expect(guessed.get('l3')).toBeUndefined()
   expect(rowProblems.map(({ row, name }) => [row, name])).toEqual([[6, '17 wombles']])
 })
 
@@ -86,4 +86,15 @@ test('a comma before three figures is what the language of whoever types makes o
     return read.ok && 'lengthM' in read.item ? read.item.lengthM : undefined
   }
   expect([length(','), length('.')]).toEqual([3.962, undefined])
+})
+
+test.each([
+  ['tapered leader 10 ft extra fast', 7],
+  ['leader 10 ft slow sink', 3],
+  ['extra fast tapered leader 10 ft', 7],
+  ['leader 10 ft 5 in/s', 5],
+])('a leader that says how it sinks is one that sinks: %s', (text, inchesPerS) => {
+  const read = quickAdd(text, 'x')
+  expect(read).toMatchObject({ ok: true, item: { kind: 'sinking-leader', lengthM: 3.048 } })
+  if (read.ok && 'sinkRateMps' in read.item) expect(read.item.sinkRateMps).toBeCloseTo(inchesPerS * 0.0254, 9)
 })

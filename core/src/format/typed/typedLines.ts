@@ -7,7 +7,7 @@ import { quickAdd } from './quickAdd.ts'
 export interface TypedLinesReading {
   readonly items: readonly Item[]
   /** Fields of each that are only supposed, by its identifier. */
-  readonly guessed: Readonly<Record<string, readonly string[]>>
+  readonly guessed: ReadonlyMap<string, readonly string[]>
   readonly rowProblems: readonly RowProblem[]
   /** Why nothing of it is taken. */
   readonly fileProblems: readonly Problem[]
@@ -28,7 +28,7 @@ export function readTypedLines(
   mark?: DecimalMark,
 ): TypedLinesReading {
   const items: Item[] = []
-  const guessed: Record<string, readonly string[]> = {}
+  const guessed = new Map<string, readonly string[]>()
   const rowProblems: RowProblem[] = []
   const lines = text.replace(/^\uFEFF/, '').split(/\r?\n/)
   if (lines.length > MOST_LINES) {
@@ -44,7 +44,7 @@ export function readTypedLines(
     const read = quickAdd(line, newId(index + 1), mark)
     if (read.ok) {
       items.push(read.item)
-      if (read.guessed.length > 0) guessed[read.item.id] = read.guessed
+      if (read.guessed.length > 0) guessed.set(read.item.id, read.guessed)
     } else {
       // What stops it first; what else may be wrong is seen when that is mended.
       const [problem] = read.problems

@@ -14,6 +14,12 @@ const hand = '[- ]?hand(?:er|ed)?'
 /** Words that settle the kind, first match wins; each also fills what it says. */
 export const KIND_WORDS: readonly KindWord[] = [
   [/\b(?:tapered\s+)?sink(?:ing)?\s+leader\b/i, 'sinking-leader', {}],
+  // A leader that sinks, by the name of its speed before or behind.
+  [
+    /\b(?:tapered\s+|poly[- ]?)?leader\b(?=.*(?:\b(?:sink\w*|fast|slow|intermediate|ips)\b|in\/s))|(?<=\b(?:sink\w*|fast|slow|intermediate)\b.*)\b(?:tapered\s+|poly[- ]?)?leader\b/i,
+    'sinking-leader',
+    {},
+  ],
   [/\bcheater\b/i, 'cheater', {}],
   [/\bpart[- ]?sink(?:ing)?(?:\s+tip)?\b/i, 'tip', { fields: { build: 'part-sinking' } }],
   [/\btapered\s+tip\b/i, 'tip', { fields: { build: 'tapered' } }],

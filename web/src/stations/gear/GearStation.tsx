@@ -104,7 +104,11 @@ export function GearStation() {
           <ItemList items={shown} />
         </>
       )}
-      <ImportSheet open={importing.open !== null} onClose={importing.close} />
+      <ImportSheet
+        open={importing.open !== null}
+        list={importing.open === 'list'}
+        onClose={importing.close}
+      />
     </>
   )
 }

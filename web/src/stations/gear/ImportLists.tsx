@@ -14,6 +14,7 @@ import { ask } from '../../worker/index.ts'
 import { capital, type ImportReading } from './importReading.ts'
 
 const LISTED = 200
+const NONE_GUESSED: NonNullable<ImportReading['guessed']> = new Map()
 
 /** Rows of a file that are refused, each with its reason. */
 export function Refused({
@@ -71,10 +72,10 @@ interface ChangeListProps {
 }
 
 /** Things that a file adds, changes and takes away; of what is overwritten both states. */
-export function ChangeList({ plan, removed, guessed = {} }: ChangeListProps) {
+export function ChangeList({ plan, removed, guessed = NONE_GUESSED }: ChangeListProps) {
   const { system } = useUnits()
   const supposed = (row: ListRow<ListName>): string =>
-    'kind' in row ? sayGuesses(row, guessed[row.id] ?? [], system) : ''
+    'kind' in row ? sayGuesses(row, guessed.get(row.id) ?? [], system) : ''
   const about = (name: ListName, row: ListRow<ListName>): string =>
     'kind' in row ? summarize(row, system) : LISTS[name].words.one
   const rows = LIST_NAMES.flatMap((name) => {
@@ -94,7 +95,7 @@ export function ChangeList({ plan, removed, guessed = {} }: ChangeListProps) {
   const overwrites = removed.length > 0 || LIST_NAMES.some((name) => plan.lists[name].changed.length > 0)
   if (rows.length === 0) return null
   return (
-    <details className="mt-3" open={overwrites || Object.keys(guessed).length > 0}>
+    <details className="mt-3" open={overwrites || guessed.size > 0}>
       <summary className="font-semibold">What would be added, changed or taken away</summary>
       <ul className="mt-1 max-h-52 overflow-y-auto">
         {rows.slice(0, LISTED).map(({ name, row, says }) => (

@@ -1,11 +1,11 @@
 import { useMutation } from '@tanstack/react-query'
 import { proxy } from 'comlink'
 import { useId, useRef, useState } from 'react'
-import { useDraftState } from '../../store/drafts.ts'
 import { Button, DECIMAL_MARK, fieldLook, Sheet } from '../../ui/index.ts'
 import { ask } from '../../worker/index.ts'
 import { ImportPreview } from './ImportPreview.tsx'
 import { fromFile, fromLines, fromTable, type ImportReading } from './importReading.ts'
+import { usePastedList } from './pastedList.ts'
 
 async function readAny(
   file: File,
@@ -49,8 +49,15 @@ function useReading() {
   }
 }
 
+interface ImportProps {
+  readonly open: boolean
+  /** Whether a list is to be read rather than a file. */
+  readonly list: boolean
+  readonly onClose: () => void
+}
+
 /** A table or an everything file: first shown what it would add, change and refuse, then taken in as one step. */
-export function ImportSheet({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }) {
+export function ImportSheet({ open, list, onClose }: ImportProps) {
   const id = useId()
   const { reading, share, start, stop } = useReading()
   const close = (): void => {
@@ -73,7 +80,7 @@ export function ImportSheet({ open, onClose }: { readonly open: boolean; readonl
           if (file) start(file)
         }}
       />
-      <PastedList onRead={start} />
+      <PastedList open={list} onRead={start} />
       {reading.isPending && (
         <p role="status" className="mt-4 flex flex-wrap items-center gap-3 text-faint">
           Reading… {Math.round(share * 100)} %
@@ -91,12 +98,17 @@ export function ImportSheet({ open, onClose }: { readonly open: boolean; readonl
   )
 }
 
+interface ListProps {
+  readonly open: boolean
+  readonly onRead: (file: File) => void
+}
+
 /** A list typed or pasted here, read as a file of it would be. */
-function PastedList({ onRead }: { readonly onRead: (file: File) => void }) {
+function PastedList({ open, onRead }: ListProps) {
   const id = useId()
-  const [text, setText] = useDraftState('pasted list', 'text', '')
+  const [text, setText] = usePastedList()
   return (
-    <details className="mt-3">
+    <details className="mt-3" open={open}>
       <summary className="min-h-11 content-center font-semibold">Or paste a list</summary>
       <label htmlFor={id} className="sr-only">
         One thing a line

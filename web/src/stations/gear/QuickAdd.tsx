@@ -6,6 +6,7 @@ import { useDraftState } from '../../store/drafts.ts'
 import { noticeDone, noticeFailed } from '../../store/index.ts'
 import { addItem, newId } from '../../store/rows.ts'
 import { Button, DECIMAL_MARK, fieldLook, useUnits } from '../../ui/index.ts'
+import { pasteList } from './pastedList.ts'
 
 /** One typed line becomes one item; what it was understood as is shown while typing. */
 export function QuickAdd({ focus }: { readonly focus: boolean }) {
@@ -46,6 +47,13 @@ export function QuickAdd({ focus }: { readonly focus: boolean }) {
           placeholder="Add in one line: skagit 510 gr 23 ft"
           aria-invalid={error !== undefined}
           aria-describedby="quick-add-says"
+          onPaste={(event) => {
+            // Several lines are a list: they are read as one, each by itself.
+            const pasted = event.clipboardData.getData('text').trim()
+            if (!/\r?\n/.test(pasted)) return
+            event.preventDefault()
+            void pasteList(pasted).then(() => navigate('/gear?import=list'), noticeFailed)
+          }}
           onChange={(event) => {
             setText(event.target.value)
             setAsked(false)

@@ -1,6 +1,7 @@
 import type { Entry } from '@hoxen/core/journal'
 import { Link } from 'react-router'
 import { useToday } from '../../day/index.ts'
+import { Gone } from '../../ledger/index.ts'
 import { Memory, SawButtons, useLog } from '../../pool/index.ts'
 import { useList } from '../../store/index.ts'
 import { buttonLook, Empty, Tag, useUnits } from '../../ui/index.ts'
@@ -78,6 +79,7 @@ function LogButtons() {
         </Link>
       </p>
     )
+  if (log?.outcome === 'gone') return <Gone level={2} />
   if (log?.outcome !== 'ready') return null
   const { tip, castM, plan, flowM3ps } = log.swing
   return (

@@ -135,7 +135,7 @@ function Windows({ rod, head }: { readonly rod: Rod; readonly head: Head | undef
   const marks =
     head === undefined || parts === undefined
       ? []
-      : [{ id: head.id, label: head.name, massKg: parts.head.massKg.value, chosen: true }]
+      : [{ id: head.id, label: head.name, massKg: check?.value ?? parts.head.massKg.value, chosen: true }]
   return (
     <figure className="mt-3">
       <figcaption className="mb-1 text-[0.92rem]">

@@ -1,6 +1,7 @@
 import type { Day, Stand } from '@hoxen/core/day'
 import { Link, useSearchParams } from 'react-router'
 import { type Today, useToday } from '../../day/index.ts'
+import { Gone } from '../../ledger/index.ts'
 import { BackupReminder, useAir, useLog } from '../../pool/index.ts'
 import { useStand } from '../../store/index.ts'
 import { buttonLook, Empty, Tabs, viewAt } from '../../ui/index.ts'
@@ -52,6 +53,7 @@ function ThisPool({ today, stand }: { readonly today: Today; readonly stand: Sta
           Choose a rig at the table; here it shows which of its tips to have on.
         </Empty>
       )}
+      {log?.outcome === 'gone' && <Gone level={2} />}
       {log?.outcome === 'ready' && <LogDock log={log} />}
     </div>
   )

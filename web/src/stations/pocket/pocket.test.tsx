@@ -64,3 +64,10 @@ test('where no cast is safe that stands in the place of one', async () => {
   const line = await screen.findByRole('link', { name: /No cast is safe here and now/ })
   expect(line.dataset.cast).toBe('none')
 })
+
+test('a rig whose head is gone cannot be put together, and that is said; the tips are there still', async () => {
+  await commit('Delete', (tx) => tx.remove('items', [WINTER_RIG.headId]))
+  show(<PocketStation />, '/pocket')
+  expect(await screen.findByRole('heading', { name: 'This rig cannot be put together' })).toBeTruthy()
+  expect(screen.queryByText(/No tips in your gear/)).toBeNull()
+})

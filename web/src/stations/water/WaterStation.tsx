@@ -1,4 +1,4 @@
-import type { Run } from '@hoxen/core/water'
+import { newRun } from '@hoxen/core/water'
 import { useSearchParams } from 'react-router'
 import { Gone } from '../../ledger/index.ts'
 import { useMySetup, useWater, type Water } from '../../pool/index.ts'
@@ -27,10 +27,9 @@ export function WaterStation() {
   if (water === undefined) return <p className="py-10 text-faint">Opening…</p>
   const addPool = async (): Promise<void> => {
     const name = `New pool ${water.runs.length + 1}`
-    const run: Run = { ...water.day.run, id: newId(name), name }
-    if (!(await addRun(run))) return
+    if (!(await addRun(newRun(water.day.run, newId(name), name)))) return
     setParams({ view: 'bed' })
-    noticeDone(`${name} is here; make it yours`)
+    noticeDone(`${name} is here, its bed copied from ${water.day.run.name}: make it yours`)
   }
   const onNew = (): void => void addPool().catch(noticeFailed)
   return (

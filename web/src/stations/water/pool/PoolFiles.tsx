@@ -1,5 +1,5 @@
 import { type PlacesPlan, placesGeoJson, placesGpx, planPlaces } from '@hoxen/core/format'
-import type { Run } from '@hoxen/core/water'
+import { newRun, type Run } from '@hoxen/core/water'
 import { sayProblem } from '@hoxen/core/words'
 import { useId, useState } from 'react'
 import { commit, noticeDone, noticeFailed } from '../../../store/index.ts'
@@ -26,9 +26,7 @@ export function PoolFiles({ runs, likeRun }: Props) {
   const [read, setRead] = useState<Read>()
   const placed = runs.filter(({ spot }) => spot !== undefined).length
   const fresh = (name: string): Run => ({
-    ...likeRun,
-    id: newId(name),
-    name,
+    ...newRun(likeRun, newId(name), name),
     notes: 'Bed and current are as the job describes them, until they are measured.',
   })
   const take = async (file: File): Promise<void> => {
