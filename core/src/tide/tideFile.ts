@@ -140,27 +140,29 @@ function momentOfEvent(start: ICAL.Time, named: string | undefined, zone: string
   return isZone(named) ? momentIn(named, wall) : undefined
 }
 
-/** Events of a calendar, each a turn of the tide with its height in its words. */
+/** Turns of the tide in a calendar, one an event. */
 function icalRows(text: string, zone: string): readonly Row[] {
-  let calendar: ICAL.Component
   try {
-    calendar = new ICAL.Component(ICAL.parse(text) as unknown[])
+    const calendar = new ICAL.Component(ICAL.parse(text) as unknown[])
+    return calendar.getAllSubcomponents('vevent').map((event, i) => icalRow(event, i + 1, zone))
   } catch {
+    // What is no calendar is found when it is read, or when its parts are asked for.
     return [problem('tide-ical')]
   }
-  return calendar.getAllSubcomponents('vevent').map((event, i): Row => {
-    const property = event.getFirstProperty('dtstart')
-    const start = property?.getFirstValue()
-    const words = ['summary', 'description'].map((name) => String(event.getFirstPropertyValue(name) ?? ''))
-    const row = i + 1
-    if (!(start instanceof ICAL.Time) || start.isDate) return problem('tide-row', { row, what: 'time' })
-    const heightM = words.map((each) => heightOf(each, false)).find((m) => m !== undefined)
-    if (heightM === undefined) return problem('tide-row', { row, what: 'height' })
-    const named = property?.getFirstParameter('tzid')
-    const atMs = momentOfEvent(start, named, zone)
-    if (atMs === undefined) return problem('tide-zone', { zone: named ?? zone })
-    return { atMs, heightM, floating: named === undefined && start.zone !== ICAL.Timezone.utcTimezone }
-  })
+}
+
+/** A turn of the tide with its height in its words. */
+function icalRow(event: ICAL.Component, row: number, zone: string): Row {
+  const property = event.getFirstProperty('dtstart')
+  const start = property?.getFirstValue()
+  const words = ['summary', 'description'].map((name) => String(event.getFirstPropertyValue(name) ?? ''))
+  if (!(start instanceof ICAL.Time) || start.isDate) return problem('tide-row', { row, what: 'time' })
+  const heightM = words.map((each) => heightOf(each, false)).find((m) => m !== undefined)
+  if (heightM === undefined) return problem('tide-row', { row, what: 'height' })
+  const named = property?.getFirstParameter('tzid')
+  const atMs = momentOfEvent(start, named, zone)
+  if (atMs === undefined) return problem('tide-zone', { zone: named ?? zone })
+  return { atMs, heightM, floating: named === undefined && start.zone !== ICAL.Timezone.utcTimezone }
 }
 
 /**
