@@ -107,11 +107,24 @@ describe('what the readings say', () => {
     expect(latest(readings, 'waterC')).toEqual({ value: 4, atMs: at('2026-11-25T03:00:00Z') })
     expect(latest(readings, 'levelM')).toBeUndefined()
   })
+  const NOW = at('2026-11-25T10:00:00Z')
   test('rising, falling, steady', () => {
-    expect(trendOf(readings)).toBe('rising')
-    expect(trendOf(readings.map((r, i) => ({ ...r, flowM3ps: 30 - 3 * i })))).toBe('falling')
-    expect(trendOf(readings.map((r) => ({ ...r, flowM3ps: 20 })))).toBe('steady')
-    expect(trendOf(readings.slice(0, 1))).toBeUndefined()
+    expect(trendOf(readings, NOW)).toBe('rising')
+    expect(
+      trendOf(
+        readings.map((r, i) => ({ ...r, flowM3ps: 30 - 3 * i })),
+        NOW,
+      ),
+    ).toBe('falling')
+    expect(
+      trendOf(
+        readings.map((r) => ({ ...r, flowM3ps: 20 })),
+        NOW,
+      ),
+    ).toBe('steady')
+    expect(trendOf(readings.slice(0, 1), NOW)).toBeUndefined()
+    // Of a river read this morning nobody knows which way it goes by now.
+    expect(trendOf(readings, NOW + 3 * HOUR)).toBeUndefined()
   })
   test('a reply without any figure is refused', () => {
     expect(gaugeSchema.safeParse({ station: 'Skarn', readings: [{ atMs: 1 }] }).success).toBe(false)

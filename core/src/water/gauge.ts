@@ -1,8 +1,5 @@
 import type { GaugeReading } from './gaugeSchema.ts'
 
-/** Water a few hours old may have become other water [ms]. [practice] */
-export const STALE_MS = 3 * 3600_000
-
 /** The latest figure of one kind, and when it was read; undefined where the gauge has none. */
 export function latest(
   readings: readonly GaugeReading[],
@@ -24,13 +21,24 @@ export const readByNow = (readings: readonly GaugeReading[], nowMs: number): rea
 const TREND_MS = 6 * 3600_000
 const TREND_SHARE = 0.05
 
-/** Whether the river rises or falls, by its flow or else its level. */
-export function trendOf(readings: readonly GaugeReading[]): 'rising' | 'falling' | 'steady' | undefined {
+/** Age from which a reading is told with its age, and from which it is asked for anew [ms]. [estimate] */
+export const READING_AGE = Object.freeze({ toldMs: 3 * 3600_000, askedMs: 24 * 3600_000 })
+
+/** How much a reading still tells of the water now. @param ageMs [ms], below zero by a clock that goes ahead */
+export const freshness = (ageMs: number): 'fresh' | 'old' | 'stale' =>
+  ageMs > READING_AGE.askedMs ? 'stale' : ageMs > READING_AGE.toldMs ? 'old' : 'fresh'
+
+/** Whether the river rises or falls, by its flow or else its level; undefined once the last reading is old. */
+export function trendOf(
+  readings: readonly GaugeReading[],
+  nowMs: number,
+): 'rising' | 'falling' | 'steady' | undefined {
   const what = readings.some((r) => r.flowM3ps !== undefined) ? 'flowM3ps' : 'levelM'
   const last = latest(readings, what)
   const before = last && readings.findLast((r) => r[what] !== undefined && r.atMs <= last.atMs - TREND_MS)
   const was = before?.[what]
   if (last === undefined || was === undefined || was === 0) return undefined
+  if (freshness(nowMs - last.atMs) !== 'fresh') return undefined
   const change = (last.value - was) / Math.abs(was)
   return change > TREND_SHARE ? 'rising' : change < -TREND_SHARE ? 'falling' : 'steady'
 }

@@ -1,7 +1,7 @@
 export { BED_GRAIN_M } from './bedGrain.ts'
 export type { ByLog, Factor } from './byLog.ts'
 export { flowSchema } from './flow.ts'
-export { latest, readByNow, STALE_MS, trendOf } from './gauge.ts'
+export { freshness, latest, readByNow, trendOf } from './gauge.ts'
 export { type GaugeFileReading, readGaugeCsv, readGaugeFile, readGaugeWaterMl } from './gaugeFile.ts'
 export { type GaugeReading, type GaugeRecord, gaugeSchema } from './gaugeSchema.ts'
 export { FISH_AT, type FishAt, HOLDING_BAND_M, holdingBand, holdsFish } from './holding.ts'

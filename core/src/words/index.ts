@@ -1,3 +1,4 @@
+export { sayAge, sayLevelAge } from './age.ts'
 export {
   ANCHOR_NAMES,
   CAST_TITLES,
@@ -90,14 +91,5 @@ export {
 } from './specify.ts'
 export { saySwing } from './swing.ts'
 export { LINE_EXAMPLES, sayGuesses, sayLine } from './typed.ts'
-export {
-  BOTTOM_NAMES,
-  MEND_NAMES,
-  ROD_NAMES,
-  sayAge,
-  sayAhead,
-  sayAngle,
-  sayChange,
-  sayFactor,
-} from './water.ts'
+export { BOTTOM_NAMES, MEND_NAMES, ROD_NAMES, sayAhead, sayAngle, sayChange, sayFactor } from './water.ts'
 export { sayWhyTip } from './why.ts'

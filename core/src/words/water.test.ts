@@ -10,6 +10,7 @@ import {
   sayAngle,
   sayChange,
   sayFactor,
+  sayLevelAge,
   sayProblem,
   saySwing,
 } from './index.ts'
@@ -88,4 +89,16 @@ describe('words of the water', () => {
   ])('what is wrong is said in the angler’s units: %s', (code, path, data, words) => {
     expect(sayProblem({ code, path, data }, 'trade')).toContain(words)
   })
+})
+
+test('the age of a level is told after some hours, and after a day the level is asked for', () => {
+  const [now, hour] = [Date.UTC(2026, 10, 29), 3600_000]
+  const age = (hours: number): string | undefined =>
+    sayLevelAge({ m3ps: 27, from: 'gauge', atMs: now - hours * hour }, now)
+  expect([age(2.9), age(5), age(9 * 24)]).toEqual([
+    undefined,
+    'read 5 h ago',
+    'read 9 days ago: what is it today?',
+  ])
+  expect(sayLevelAge({ m3ps: 27, from: 'hand' }, now)).toBeUndefined()
 })

@@ -68,18 +68,6 @@ export function sayChange(change: SingleChange, system: UnitSystem): string {
   }
 }
 
-const MINUTE_MS = 60_000
-
-/** Age in words, as it is spoken. */
-export function sayAge(ageMs: number): string {
-  const minutes = Math.round(ageMs / MINUTE_MS)
-  if (minutes < -15) return 'by a clock that goes ahead of this one'
-  if (minutes < 2) return 'just now'
-  if (minutes < 90) return `${minutes} min ago`
-  const hours = Math.round(minutes / 60)
-  return hours < 36 ? `${hours} h ago` : `${Math.round(hours / 24)} days ago`
-}
-
 /** Of readings of a file that lie in the future. */
 export function sayAhead(ahead: number, of: number): string {
   return ahead === of

@@ -1,11 +1,11 @@
 import type { Day } from '@hoxen/core/day'
 import type { RankedRig } from '@hoxen/core/match'
 import { trendOf } from '@hoxen/core/water'
-import { sayFish, sayFlies, sayLevelDoubt, sayWading } from '@hoxen/core/words'
+import { sayFish, sayFlies, sayLevelAge, sayLevelDoubt, sayWading } from '@hoxen/core/words'
 import { Suspense } from 'react'
 import { Link } from 'react-router'
 import { useToday } from '../day/index.ts'
-import { lazily, useUnits } from '../ui/index.ts'
+import { lazily, useNow, useUnits } from '../ui/index.ts'
 
 // News comes when the river moves, not at the first look.
 const DayNews = lazily(() => import('./NewsLine.tsx').then((m) => m.DayNews))
@@ -18,10 +18,13 @@ interface Props {
 /** The day in one line, the same on every page: everything is judged in it, and each word opens what sets it. */
 export function DayLine({ day, rig }: Props) {
   const { show, system } = useUnits()
-  const trend = useTrend()
+  const now = useNow()
+  const heard = useToday()?.gauge.heard
+  const trend = heard && trendOf(heard.record.readings, now)
   const doubt = sayLevelDoubt(day)
   const wading = sayWading(day, system)
   const { where } = day
+  const age = where.by === 'pool' ? sayLevelAge(where.flow, now) : undefined
   return (
     <section aria-label="The day" className="border-b border-rule/60 text-[0.88rem]">
       <ul className="flex items-center overflow-x-auto whitespace-nowrap">
@@ -34,6 +37,7 @@ export function DayLine({ day, rig }: Props) {
           <Word to="/water?say=level">
             {where.flow === undefined ? 'as measured' : show(where.flow.m3ps, 'flow')}
             {where.flow?.from === 'hand' || trend === undefined ? '' : `, ${trend}`}
+            {age !== undefined && <span className="ml-1 font-medium text-watch">{age}</span>}
           </Word>
         )}
         <Word to="/match?ask=season">
@@ -57,11 +61,6 @@ export function DayLine({ day, rig }: Props) {
       </Suspense>
     </section>
   )
-}
-
-function useTrend(): string | undefined {
-  const heard = useToday()?.gauge.heard
-  return heard && trendOf(heard.record.readings)
 }
 
 function Word({ to, children }: { readonly to: string; readonly children: React.ReactNode }) {

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react'
+import { useEffect, useMemo, useRef } from 'react'
 import { useLocation, useNavigate, useNavigationType, useSearchParams } from 'react-router'
 import { useTeaching } from '../day/useTeaching.ts'
 import {
@@ -12,8 +12,10 @@ import {
   openStore,
   useDemoThere,
 } from '../store/index.ts'
+import { useCommands } from './commands.ts'
 import { loadDemo } from './keeping.ts'
 import { askToBeSafe, isSafe, keepWhole } from './onDevice.ts'
+import { useKeys } from './useKeys.ts'
 
 /** Keeps this tab’s name to itself, and says so when another tab’s Hoxen is of another version. */
 function useOneStore(): void {
@@ -134,8 +136,40 @@ function useHeading(pathname: string): void {
   }, [])
 }
 
-/** Parts of the frame that the first look does not need: the page's name, its place, its store, the demo by address. */
-export function Later({ pathname }: { readonly pathname: string }) {
+interface Props {
+  readonly pathname: string
+  /** While something lies over the page its keys rest. */
+  readonly quiet: boolean
+  readonly onOpen: (what: 'palette' | 'keys') => void
+}
+
+/** Keys of all that can be done from anywhere; Ctrl K finds it even while one types. */
+function useAllKeys({ quiet, onOpen }: Props): void {
+  const commands = useCommands()
+  const withSheets = useMemo(
+    () => [
+      ...commands,
+      { name: 'Find', keys: '/', run: () => onOpen('palette') },
+      { name: 'Keys', keys: '?', run: () => onOpen('keys') },
+    ],
+    [commands, onOpen],
+  )
+  useKeys(withSheets, !quiet)
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return
+      event.preventDefault()
+      onOpen('palette')
+    }
+    addEventListener('keydown', onKey)
+    return () => removeEventListener('keydown', onKey)
+  }, [onOpen])
+}
+
+/** Parts of the frame that the first look does not need: keys, the page's name, its place, its store, the demo by address. */
+export function Later(props: Props) {
+  const { pathname } = props
+  useAllKeys(props)
   useDemoAddress()
   useOneStore()
   useTeaching()

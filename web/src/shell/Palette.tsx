@@ -7,12 +7,11 @@ import { useToday } from '../day/index.ts'
 import { noticeDone, noticeFailed, useGear, useSingle } from '../store/index.ts'
 import { addItem, newId } from '../store/rows.ts'
 import { DECIMAL_MARK, fieldLook, Sheet, useUnits } from '../ui/index.ts'
-import type { Command } from './commands.ts'
+import { type Command, useCommands } from './commands.ts'
 
 interface Props {
   readonly open: boolean
   readonly onClose: () => void
-  readonly commands: readonly Command[]
 }
 
 const SHOWN = 9
@@ -67,7 +66,8 @@ function useThings(commands: readonly Command[]): readonly Thing[] {
 }
 
 /** Type what you want to do or what you want to see. */
-export function Palette({ open, onClose, commands }: Props) {
+export function Palette({ open, onClose }: Props) {
+  const commands = useCommands()
   const [text, setText] = useState('')
   const navigate = useNavigate()
   const { system } = useUnits()
@@ -142,7 +142,8 @@ export function Palette({ open, onClose, commands }: Props) {
   )
 }
 
-export function ShortcutSheet({ open, onClose, commands }: Props) {
+export function ShortcutSheet({ open, onClose }: Props) {
+  const commands = useCommands()
   const rows = [
     { name: 'Do or find anything', keys: '/ or Ctrl K' },
     { name: 'This list', keys: '?' },

@@ -1,15 +1,13 @@
 import { Moon, Redo2, Search, Sun, Undo2 } from 'lucide-react'
-import { type ReactNode, Suspense, useEffect, useMemo, useState } from 'react'
+import { type ReactNode, Suspense, useState } from 'react'
 import { NavLink, Outlet, useLocation } from 'react-router'
 import { redo, undo, useHistory, useSettings } from '../store/index.ts'
 import { lazily, Opening, UnitsContext } from '../ui/index.ts'
 import { ActiveStrip } from './ActiveStrip.tsx'
-import { useCommands } from './commands.ts'
 import { toggleFace, toggleUnits } from './deeds.ts'
 import { PageGuard } from './PageGuard.tsx'
 import { STATIONS } from './stations.ts'
 import { useFace } from './useFace.ts'
-import { useKeys } from './useKeys.ts'
 
 // Sheets and notices come after the first look.
 const Palette = lazily(() => import('./Palette.tsx').then((m) => m.Palette))
@@ -20,20 +18,9 @@ const Toaster = lazily(() => import('sonner').then((m) => m.Toaster))
 export function Shell() {
   const settings = useSettings()
   const [open, setOpen] = useState<'palette' | 'keys'>()
-  const commands = useCommands()
-  const withSheets = useMemo(
-    () => [
-      ...commands,
-      { name: 'Find', keys: '/', run: () => setOpen('palette') },
-      { name: 'Keys', keys: '?', run: () => setOpen('keys') },
-    ],
-    [commands],
-  )
   const dark = useFace(settings.face)
   const { pathname, search } = useLocation()
   const atTheBank = STATIONS.some((station) => station.atTheBank && pathname === `/${station.path}`)
-  useKeys(withSheets, open === undefined)
-  usePaletteKey(() => setOpen('palette'))
   return (
     <UnitsContext value={settings.units}>
       <button
@@ -107,9 +94,9 @@ export function Shell() {
         ))}
       </nav>
       <Suspense>
-        <Later pathname={pathname} />
-        {open === 'palette' && <Palette open onClose={() => setOpen(undefined)} commands={commands} />}
-        {open === 'keys' && <ShortcutSheet open onClose={() => setOpen(undefined)} commands={commands} />}
+        <Later pathname={pathname} quiet={open !== undefined} onOpen={setOpen} />
+        {open === 'palette' && <Palette open onClose={() => setOpen(undefined)} />}
+        {open === 'keys' && <ShortcutSheet open onClose={() => setOpen(undefined)} />}
         <Toaster
           position="bottom-right"
           theme={dark ? 'dark' : 'light'}
@@ -135,18 +122,6 @@ export function Shell() {
       </Suspense>
     </UnitsContext>
   )
-}
-
-function usePaletteKey(open: () => void): void {
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent): void => {
-      if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return
-      event.preventDefault()
-      open()
-    }
-    addEventListener('keydown', onKey)
-    return () => removeEventListener('keydown', onKey)
-  })
 }
 
 interface ToolsProps {

@@ -1,10 +1,10 @@
 import { latest, trendOf } from '@hoxen/core/water'
-import { sayLevelDoubt } from '@hoxen/core/words'
+import { sayLevelAge, sayLevelDoubt } from '@hoxen/core/words'
 import { ChevronLeft, ChevronRight } from 'lucide-react'
 import { Link } from 'react-router'
 import type { Today } from '../../day/index.ts'
 import { goToPool } from '../../pool/index.ts'
-import { buttonLook, clock, useUnits } from '../../ui/index.ts'
+import { buttonLook, clock, useNow, useUnits } from '../../ui/index.ts'
 import { LevelTrace } from './LevelTrace.tsx'
 
 /** The pool and its level, with the last day of the river; the pools beside it at a touch. */
@@ -14,9 +14,11 @@ export function LevelHead({ today: { day, runs, gauge } }: { readonly today: Tod
   const doubt = sayLevelDoubt(day)
   const at = where.by === 'pool' ? runs.findIndex(({ id }) => id === where.pool.id) : -1
   const readings = gauge.heard?.record.readings ?? []
-  const trend = trendOf(readings)
+  const now = useNow()
+  const trend = trendOf(readings, now)
   const warm = latest(readings, 'waterC')
   const flow = where.by === 'pool' ? where.flow : undefined
+  const age = sayLevelAge(flow, now)
   return (
     <section aria-labelledby="pool-name">
       <div className="flex items-center gap-2">
@@ -47,12 +49,21 @@ export function LevelHead({ today: { day, runs, gauge } }: { readonly today: Tod
               {[
                 flow?.from === 'hand' ? 'by your word' : trend,
                 warm === undefined ? undefined : show(warm.value, 'temperature'),
-                flow?.atMs === undefined ? undefined : `read ${clock(flow.atMs)}`,
+                flow?.atMs === undefined || age !== undefined ? undefined : `read ${clock(flow.atMs)}`,
                 where.pool.byLog === undefined || where.pool.byLog.off ? undefined : 'corrected by your log',
               ]
                 .filter((word) => word !== undefined)
                 .join(' · ')}
             </span>
+            {age !== undefined && (
+              <Link
+                to="/water?say=level"
+                data-level-age
+                className="block min-h-11 content-center text-[0.95rem] font-medium text-watch underline underline-offset-4"
+              >
+                {age}
+              </Link>
+            )}
           </p>
           <LevelTrace readings={readings} />
         </div>

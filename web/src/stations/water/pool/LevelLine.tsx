@@ -1,20 +1,9 @@
-import { flowReach, latest, levelFactors, RUN_LIMITS, STALE_MS, trendOf } from '@hoxen/core/water'
+import { flowReach, freshness, latest, levelFactors, RUN_LIMITS, trendOf } from '@hoxen/core/water'
 import { sayAge, sayByLog, sayFactor, sayLevelDoubt, sayProblem } from '@hoxen/core/words'
-import { useEffect, useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import type { Water } from '../../../pool/index.ts'
-import { Button, QuantityField, useUnits } from '../../../ui/index.ts'
+import { Button, QuantityField, useNow, useUnits } from '../../../ui/index.ts'
 import { GaugeFile } from './GaugeFile.tsx'
-
-/** The time, renewed every half minute: ages grow by themselves. */
-function useNow(): number {
-  const [now, setNow] = useState(Date.now)
-  useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), 30_000)
-    return () => clearInterval(timer)
-  }, [])
-  return now
-}
 
 /** The level the pool was measured at, today's, and what that does to it. */
 export function LevelLine({ water }: { readonly water: Water }) {
@@ -92,7 +81,7 @@ function GaugeWords({ water: { flow, gauge, pool } }: { readonly water: Water })
   if (pool?.gaugeId === undefined) return <>No gauge tells of this water.</>
   if (gauge.waiting) return <>Asking the gauge…</>
   const warm = gauge.heard && latest(gauge.heard.record.readings, 'waterC')
-  const trend = gauge.heard && trendOf(gauge.heard.record.readings)
+  const trend = gauge.heard && trendOf(gauge.heard.record.readings, now)
   const age = flow?.atMs === undefined ? undefined : now - flow.atMs
   return (
     <>
@@ -107,9 +96,12 @@ function GaugeWords({ water: { flow, gauge, pool } }: { readonly water: Water })
           {gauge.heard?.record.station}: <b data-flow>{show(flow.m3ps, 'flow')}</b>
           {trend === undefined ? '' : `, ${trend}`}
           {warm === undefined ? '' : `, ${show(warm.value, 'temperature')}`}, read{' '}
-          <span data-age className={age !== undefined && age > STALE_MS ? 'font-medium text-watch' : ''}>
+          <span
+            data-age
+            className={age !== undefined && freshness(age) !== 'fresh' ? 'font-medium text-watch' : ''}
+          >
             {age === undefined ? '' : sayAge(age)}
-            {age !== undefined && age > STALE_MS ? ', which may be other water by now' : ''}
+            {age !== undefined && freshness(age) !== 'fresh' ? ', which may be other water by now' : ''}
           </span>
           {flow.from === 'file' ? ' (from a file)' : ''}.
         </>

@@ -1,0 +1,23 @@
+import type { TodaysFlow } from '../day/index.ts'
+import { freshness } from '../water/index.ts'
+
+const MINUTE_MS = 60_000
+
+/** Age in words, as it is spoken. */
+export function sayAge(ageMs: number): string {
+  const minutes = Math.round(ageMs / MINUTE_MS)
+  if (minutes < -15) return 'by a clock that goes ahead of this one'
+  if (minutes < 2) return 'just now'
+  if (minutes < 90) return `${minutes} min ago`
+  const hours = Math.round(minutes / 60)
+  return hours < 36 ? `${hours} h ago` : `${Math.round(hours / 24)} days ago`
+}
+
+/** How old today's level is, and that one should say it, once that matters; undefined while it is fresh, or said by hand. */
+export function sayLevelAge(flow: TodaysFlow | undefined, nowMs: number): string | undefined {
+  if (flow?.atMs === undefined) return undefined
+  const ageMs = nowMs - flow.atMs
+  const how = freshness(ageMs)
+  if (how === 'fresh') return undefined
+  return how === 'old' ? `read ${sayAge(ageMs)}` : `read ${sayAge(ageMs)}: what is it today?`
+}
