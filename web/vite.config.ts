@@ -89,10 +89,25 @@ const guarded = (): Plugin => ({
   ],
 })
 
+/** What the page imports first is asked for at once, not when its entry has been read. */
+const early = (): Plugin => ({
+  name: 'early',
+  apply: 'build',
+  transformIndexHtml: {
+    order: 'post',
+    handler: (_html, { chunk }) =>
+      (chunk?.imports ?? []).map((file) => ({
+        tag: 'link',
+        attrs: { rel: 'modulepreload', crossorigin: '', href: `./${file}` },
+        injectTo: 'head',
+      })),
+  },
+})
+
 export default defineConfig({
   // A plain folder that works under any path of any host.
   base: './',
-  plugins: [react(), tailwindcss(), guarded(), compressed(), pocketed],
+  plugins: [react(), tailwindcss(), guarded(), early(), compressed(), pocketed],
   worker: { format: 'es' },
   // While developing, gauge and scale are those of the server: start it beside, `npx tsx server/src/main.ts`.
   server: {
@@ -102,8 +117,8 @@ export default defineConfig({
   },
   build: {
     target: 'es2022',
-    // Every browser that understands the target preloads modules by itself.
-    modulePreload: { polyfill: false },
+    // What the entry imports is preloaded by `early`; to preload what every lazy part imports would cost the first look a helper.
+    modulePreload: false,
     assetsInlineLimit: 0,
     manifest: true,
     rolldownOptions: {

@@ -13,6 +13,7 @@ export { type Day, type DayParts, dayOf, FLOW_STEP, type PoolLevel, type Where }
 export { byNow, flowToday, fresher, type Heard, type TodaysFlow } from './heard.ts'
 export { hushedSchema } from './hushedSchema.ts'
 export { type Job, jobSchema } from './job.ts'
+export { isElsewhere, kindThere } from './place.ts'
 export { runOfWords } from './plainWater.ts'
 export { seasonFelt } from './season.ts'
 export {

@@ -1,6 +1,7 @@
 import { type Day, type Job, wadingOf } from '../day/index.ts'
 import type { Caster, Dress, FlyShape, Weighting } from '../gear/index.ts'
 import { printMeasure, type UnitSystem } from '../quantity/index.ts'
+import type { Run } from '../water/index.ts'
 import { nearestWord } from './plain.ts'
 
 type Words<K extends string> = Readonly<Record<K, string>>
@@ -59,6 +60,10 @@ export function sayLevelDoubt({ where }: Pick<Day, 'where'>): string | undefined
     return 'That is so far from the measured level that the pool is no longer the same water: banks are topped or bars dry. Take the depths as a guess.'
   return undefined
 }
+
+/** Question where the kind of water that was said is not that of the place. */
+export const sayElsewhere = ({ name, shore }: Pick<Run, 'name' | 'shore'>, said: Job['water']): string =>
+  `${name} is ${shore === undefined ? 'no beach' : 'a beach'}, and the day is fished in ${WATER_NAMES[said]}: which is it?`
 
 /** Advice on standing where one stands today; undefined where there is nothing. */
 export function sayWading(

@@ -20,6 +20,7 @@ export {
   FISH_AT_NAMES,
   HABIT_NAMES,
   STYLE_NAMES,
+  sayElsewhere,
   sayFish,
   sayFlies,
   sayFly,

@@ -1,5 +1,7 @@
-import type { Day } from '@hoxen/core/day'
+import { type Day, isElsewhere } from '@hoxen/core/day'
 import type { RankedRig } from '@hoxen/core/match'
+import { sayElsewhere } from '@hoxen/core/words'
+import { goToPool } from '../pool/index.ts'
 import { useUnits } from '../ui/index.ts'
 import { sayNews, useDayNews } from './dayNews.ts'
 
@@ -8,8 +10,35 @@ interface Props {
   readonly rig: RankedRig | undefined
 }
 
-/** News of the river since one looked, until it is heard. */
+/** The place and the kind of water that was said, where they are not of one kind: one of them is to go. */
+function Elsewhere({ day: { where, water } }: Pick<Props, 'day'>) {
+  if (where.by !== 'pool' || !isElsewhere(where.pool, water)) return null
+  const { pool } = where
+  const look = 'min-h-11 font-medium text-river underline underline-offset-4'
+  return (
+    <p role="status" data-elsewhere className="flex flex-wrap items-center gap-x-3 font-medium text-watch">
+      <span>{sayElsewhere(pool, water)}</span>
+      <button type="button" onClick={() => goToPool(pool)} className={look}>
+        Fish it as it is
+      </button>
+      <button type="button" onClick={() => goToPool(undefined)} className={look}>
+        Leave {pool.name}
+      </button>
+    </p>
+  )
+}
+
+/** News of the river since one looked, until it is heard; and a day that is not of its place. */
 export function DayNews({ day, rig }: Props) {
+  return (
+    <>
+      <Elsewhere day={day} />
+      <News day={day} rig={rig} />
+    </>
+  )
+}
+
+function News({ day, rig }: Props) {
   const { system } = useUnits()
   const { news, heard } = useDayNews(day, rig)
   if (news === undefined) return null

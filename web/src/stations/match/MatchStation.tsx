@@ -8,7 +8,7 @@ import { type PointerEvent, Suspense, useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
 import { type Question, useMatch, useQuestion, useSecondLook } from '../../ledger/index.ts'
-import { changeKept, commit, noticeFailed, useJob } from '../../store/index.ts'
+import { changeKept, noticeFailed, useJob } from '../../store/index.ts'
 import { Button, lazily } from '../../ui/index.ts'
 import { Cards, type Shown } from './Cards.tsx'
 import { DayButtons, JobSentence } from './JobSentence.tsx'
@@ -41,18 +41,7 @@ export function MatchStation() {
       without({ ...now, ...change }),
     ).catch(noticeFailed)
   const startFrom = (day: UsualDay): void =>
-    void commit(`Job: ${day.name.toLowerCase()}`, async (tx) => {
-      const {
-        waterC: _read,
-        bySeason: _said,
-        dropper: _hung,
-        indicator: _how,
-        ...now
-      } = (await tx.one('job')) ?? job
-      tx.set('job', { ...now, ...day.job })
-      const water = await tx.one('water')
-      if (water !== undefined) tx.set('water', { plan: water.plan })
-    }).catch(noticeFailed)
+    void import('./startFrom.ts').then((m) => m.startFrom(day, question.day)).catch(noticeFailed)
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 lg:grid-cols-[24rem_minmax(0,1fr)]">
       <section
