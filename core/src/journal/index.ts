@@ -19,7 +19,7 @@ export {
   type Tried,
   triedSchema,
 } from './keptSchema.ts'
-export { deeperAt, nearestTo, type Remembered, remembers, seenWith } from './memory.ts'
+export { deeperAt, nearestTo, poolsFirst, type Remembered, remembers, seenWith } from './memory.ts'
 export { type Learnt, ownOf, ownWindowsInSteps, ownWindowsOf, priorOf, trialsOf } from './own.ts'
 export {
   type DayOfEntries,

@@ -68,3 +68,15 @@ export function seenWith(known: readonly Remembered[], tip: string | null): Reme
   const sum = (saw: Saw): number => some.reduce((total, one) => total + one.saw[saw], 0)
   return { touched: sum('touched'), band: sum('band'), high: sum('high') }
 }
+
+/** Pools in the order they were used last: the chosen one, then by their latest entry, then as they stand. */
+export function poolsFirst(
+  runs: readonly Run[],
+  entries: readonly Entry[],
+  chosenId: string | undefined,
+): readonly Run[] {
+  const latest = new Map<string, number>()
+  for (const { runId, atMs } of entries) latest.set(runId, Math.max(atMs, latest.get(runId) ?? 0))
+  const used = ({ id }: Run): number => (id === chosenId ? Number.POSITIVE_INFINITY : (latest.get(id) ?? 0))
+  return runs.toSorted((a, b) => used(b) - used(a) || 0)
+}

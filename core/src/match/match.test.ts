@@ -123,6 +123,20 @@ describe('mending', () => {
     expect(mend?.slot).toBe('leaderId')
     expect({ ...mend?.choice, leaderId: null }).toEqual({ ...best.choice, leaderId: null })
   })
+  test('a mend of one line breaks no other, with all tips there or none', () => {
+    for (const items of [
+      OWNED.gear.items,
+      OWNED.gear.items.filter(({ kind }) => !/tip|sinking/.test(kind)),
+    ]) {
+      const owned = { ...OWNED, gear: { items } }
+      for (const { rig } of matchRigs(owned.gear, winter).cards.slice(0, 4))
+        for (const { code, state } of rig.checks) {
+          const mend = state === 'holds' ? undefined : remedyFor(owned, rig, code, winter)
+          for (const { code: other, from, to } of mend?.effects ?? [])
+            if (other !== 'depth') expect([code, from !== 'breaks' && to === 'breaks']).toEqual([code, false])
+        }
+    }
+  })
   test('options are best first and hold the present part', () => {
     const options = optionsFor(OWNED, best, 'tipId', winter)
     expect(options.some((o) => o.item?.id === best.choice.tipId)).toBe(true)

@@ -187,6 +187,8 @@ export function* remedyInSteps(
       const then = after.checks.find((c) => c.code === code)?.state ?? 'absent'
       if (rank(then) >= rank(line.state) || costOf(after.checks) >= now) continue
       const effects = effectsOf(rig.checks, after.checks)
+      // What breaks another line mends nothing; the depth alone is put right by the plan, too.
+      if (effects.some((e) => e.to === 'breaks' && e.from !== 'breaks' && e.code !== 'depth')) continue
       const remedy = {
         slot,
         itemId: item?.id ?? null,

@@ -1,6 +1,8 @@
 import type { Item } from '@hoxen/core/gear'
 import type { RankedRig, Remedy } from '@hoxen/core/match'
 import {
+  type CheckCode,
+  checkSlots,
   RIG_SLOTS,
   type RigChange,
   type RigChoice,
@@ -9,14 +11,16 @@ import {
   statesBySlot,
   windowStyleOf,
 } from '@hoxen/core/rig'
+import { type FixedParts, thereOf } from '@hoxen/core/specify'
 import { SLOT_NAMES, WINDOW_NAMES } from '@hoxen/core/words'
-import { useState } from 'react'
+import { type ReactNode, useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { useToday } from '../day/index.ts'
 import { GrainAxis, RigStrip } from '../drawing/index.ts'
 import { changeRig, noticeDone, noticeFailed, setKept, useGear, useSingle } from '../store/index.ts'
 import { Button, buttonLook, Empty, VerdictMark } from '../ui/index.ts'
 import { Ledger } from './Ledger.tsx'
+import { lookAddress } from './lookAddress.ts'
 import { PartPicker } from './PartPicker.tsx'
 import { PlanMendLine } from './PlanMendLine.tsx'
 import { sayScore } from './sayScore.ts'
@@ -37,6 +41,9 @@ export function RigView({ choice, mine, onSwap }: ViewProps) {
   if (rig === undefined || question === undefined) return <p className="py-10 text-faint">Opening…</p>
   return <RigLedger question={question} rig={rig} mine={mine} onSwap={onSwap} />
 }
+
+/** Parts that are not changed where only a smaller one is missing. */
+const DEARER: readonly RigSlot[] = ['headId', 'rodId']
 
 const isSlot = (text: string | null): text is RigSlot =>
   (RIG_SLOTS as readonly (string | null)[]).includes(text)
@@ -79,6 +86,17 @@ function RigLedger({
     const { slot, itemId } = remedy
     onSwap({ part: { slot, itemId } }, `Mend: ${SLOT_NAMES[remedy.slot].toLowerCase()} to ${name}`)
   }
+  const { fixed, missing } = thereOf(parts, question.gear)
+  const lacking = new Map(
+    rig.checks.flatMap(({ code, state }) => {
+      const slot = state === 'holds' ? undefined : checkSlots(code).find((each) => missing.includes(each))
+      return slot === undefined ? [] : [[code, slot] as const]
+    }),
+  )
+  const besides = new Map<CheckCode, ReactNode>(
+    mend.data && [['depth', <PlanMendLine key="plan" mend={mend.data} />]],
+  )
+  for (const [code, slot] of lacking) besides.set(code, <Lacking key={code} slot={slot} fixed={fixed} />)
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
       <div className="min-w-0 lg:col-span-2">
@@ -126,10 +144,12 @@ function RigLedger({
         )}
         <Ledger
           checks={rig.checks}
-          remedies={new Map(remedies.data)}
+          remedies={
+            new Map(remedies.data?.filter(([code, { slot }]) => !lacking.has(code) || !DEARER.includes(slot)))
+          }
           items={items}
           onTake={take}
-          besides={mend.data ? new Map([['depth', <PlanMendLine key="plan" mend={mend.data} />]]) : undefined}
+          besides={besides}
           preview={open === undefined ? undefined : preview?.checks}
         />
       </div>
@@ -155,6 +175,18 @@ function RigLedger({
         </p>
       </aside>
     </div>
+  )
+}
+
+/** No part of a kind is owned that a line wants: what to look for. */
+function Lacking({ slot, fixed }: { readonly slot: RigSlot; readonly fixed: FixedParts }) {
+  return (
+    <p data-lacking={slot} className="mt-1.5 border-l-[3px] border-river pl-3">
+      There is no {SLOT_NAMES[slot].toLowerCase()} in your gear.{' '}
+      <Link to={lookAddress(fixed)} className={`${buttonLook('quiet')} px-0`}>
+        What to look for
+      </Link>
+    </p>
   )
 }
 

@@ -1,6 +1,7 @@
 export { judgedIn, partsIn } from './judged.ts'
 export { Ledger } from './Ledger.tsx'
 export { LedgerLine } from './LedgerLine.tsx'
+export { lookAddress } from './lookAddress.ts'
 export { RemedyLine } from './RemedyLine.tsx'
 export { Gone, RigView } from './RigView.tsx'
 export { sayScore } from './sayScore.ts'

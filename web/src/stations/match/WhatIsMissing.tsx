@@ -5,22 +5,15 @@ import { type FixedParts, type SpecifiedRig, thereOf } from '@hoxen/core/specify
 import { KIND_NAMES, SLOT_NAMES, SPECIFIED_NAMES, saySortOf, summarize } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
-import { type Question, useMissing, useSpecified } from '../../ledger/index.ts'
+import { lookAddress, type Question, useMissing, useSpecified } from '../../ledger/index.ts'
 import { buttonLook, useUnits, VerdictMark } from '../../ui/index.ts'
 import { CardDrawing } from './CardDrawing.tsx'
-import { PARTS } from './useLook.ts'
 
 interface Props {
   readonly question: Question
   /** Parts that are there: rigs are put together round it. */
   readonly fixed: FixedParts
   readonly most?: number
-}
-
-/** The page of what to look for, with these parts there. */
-function lookAddress(fixed: FixedParts): string {
-  const there = PARTS.flatMap((part) => (fixed[part] == null ? [] : [[part, fixed[part].id]]))
-  return `/match/look?${new URLSearchParams(there)}`
 }
 
 interface NothingProps {

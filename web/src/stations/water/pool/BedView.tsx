@@ -16,12 +16,7 @@ import { noticeDone, noticeFailed } from '../../../store/index.ts'
 import { editRow, removeRun } from '../../../store/rows.ts'
 import { Button, FormName, QuantityField, Select, Tag, TextField, useUnits } from '../../../ui/index.ts'
 import { BedDrawing } from './BedDrawing.tsx'
-
-/** Gauges a pool can go by: the stand-ins that ship with the server. */
-const GAUGES: readonly (readonly [id: string, name: string])[] = [
-  ['skarn', 'Skarn above the forks'],
-  ['little-ven', 'Little Ven at the ford'],
-]
+import { GAUGES } from './gauges.ts'
 
 interface Props {
   readonly run: Run

@@ -1,11 +1,12 @@
 /** @jest-environment jsdom */
 
 import { USUAL_PLAN } from '@hoxen/core/swing'
+import { newRun } from '@hoxen/core/water'
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals'
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { useWater } from '../../../pool/index.ts'
 import { commit } from '../../../store/index.ts'
-import { keepDemo, show } from '../../../testing/show.tsx'
+import { demo, keepDemo, show } from '../../../testing/show.tsx'
 import { LevelLine } from './LevelLine.tsx'
 import { PoolBar } from './PoolBar.tsx'
 
@@ -99,4 +100,21 @@ describe('the level of a pool', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Bell Tail' }))
     expect(await screen.findByRole('heading', { name: 'Bell Tail' })).toBeTruthy()
   })
+})
+
+test('hundreds of pools are a few in a row, and all of them in a list to search', async () => {
+  const [pool] = demo.runs
+  if (pool === undefined) throw new Error('no pool')
+  const many = Array.from({ length: 490 }, (_, i) => newRun(pool, `pool-${i}`, `Pool ${i}`))
+  await commit('Many', (tx) => tx.put('runs', many))
+  show(<Here />, '/water')
+  fireEvent.click(await screen.findByRole('button', { name: `All ${490 + demo.runs.length} pools` }))
+  expect(
+    screen.getAllByRole('navigation', { hidden: true })[0]?.querySelectorAll('button').length,
+  ).toBeLessThan(8)
+  fireEvent.change(await screen.findByLabelText('Search the pools'), { target: { value: 'pool 489' } })
+  const list = await screen.findByRole('region', { name: 'No gauge' })
+  expect(within(list).getAllByRole('button')).toHaveLength(1)
+  fireEvent.click(within(list).getByRole('button', { name: 'Pool 489' }))
+  expect(await screen.findByRole('heading', { name: 'Pool 489' })).toBeTruthy()
 })
