@@ -172,8 +172,12 @@ function readCell(
   if (field.type.as === 'choice') return { value: text.toLowerCase().replace(/\s+/g, '-') }
   const dimension = dimensionOf(field.type.measure)
   const symbol = dimension === 'force' && (unit === 'lb' || unit === 'kg') ? `${unit}f` : (unit ?? '')
+  const { measure } = field.type
+  const suffixes = { trade: suffixFor(measure, 'trade'), metric: suffixFor(measure, 'metric') }
   if (symbol === '' && /^[\d.,\s]+$/.test(text))
-    return { problem: { path, code: 'column-without-unit', data: { text, column: field.column } } }
+    return {
+      problem: { path, code: 'column-without-unit', data: { text, column: field.column, ...suffixes } },
+    }
   const read = parseQuantity(
     text,
     dimension,

@@ -45,7 +45,8 @@ export const headSchema = z
       refuse(ctx, 'needs-mass', ['massKg'])
     if (head.massKg !== undefined) {
       const diameterM = cylinderDiameterM(head.massKg / head.lengthM, WATER_KG_PER_M3)
-      if (diameterM > MAX_DIAMETER_M)
+      // Of a length of nothing that is said at the length.
+      if (diameterM > MAX_DIAMETER_M && head.lengthM > 0)
         refuse(ctx, 'too-thick', ['massKg'], { diameterM, limitM: MAX_DIAMETER_M })
       if (diameterM < MIN_DIAMETER_M)
         refuse(ctx, 'too-thin', ['massKg'], { diameterM, limitM: MIN_DIAMETER_M })

@@ -35,7 +35,8 @@ export const tipSchema = z
       refuse(ctx, 'floats-and-sinks', ['sinkRateMps'])
     if (perM === undefined) return
     const thickM = cylinderDiameterM(perM, 4 * WATER_KG_PER_M3)
-    if (thickM > MAX_DIAMETER_M)
+    // Of a length of nothing that is said at the length.
+    if (thickM > MAX_DIAMETER_M && tip.lengthM > 0)
       refuse(ctx, 'too-thick', ['massKg'], { diameterM: thickM, limitM: MAX_DIAMETER_M })
     const sinks = (tip.sinkRateMps ?? 0) > 0 || tip.build === 'level'
     if (sinks && tip.diameterM !== undefined && tip.build !== 'part-sinking') {

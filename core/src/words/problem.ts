@@ -77,7 +77,7 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   'unknown-unit': (d) => `${text(d.unit)} is not a unit Hoxen knows here.`,
   'other-dimension': (d, f) => `${text(d.unit)} measures something else than ${what(f).toLowerCase()}.`,
   'column-without-unit': (d) =>
-    `${text(d.text)} has no unit: name the column “${d.column}_gr”, “_g”, “_ft” or “_m”, or write the unit in the cell.`,
+    `${text(d.text)} has no unit: name the column “${d.column}_${String(d.trade)}” or “${d.column}_${String(d.metric)}”, or write the unit in the cell.`,
   too_small: (d, f, s) => (d.origin === 'string' ? `${what(f)} is needed.` : outside(d, f, s)),
   too_big: (d, f, s) =>
     d.origin === 'string' ? `${what(f)} must be at most ${d.maximum} characters.` : outside(d, f, s),
@@ -90,7 +90,10 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   invalid_value: (d, f) =>
     `${what(f)} must be one of: ${(d.values as readonly string[] | undefined)?.join(', ')}.`,
   invalid_union: () => 'This is none of the kinds of gear Hoxen knows.',
-  invalid_format: (_d, f) => `${what(f)} may hold letters, figures and “-” only, on one line.`,
+  invalid_format: (d, f) =>
+    String(d.pattern).includes('A-Z')
+      ? `${what(f)} may hold letters, figures and “-” only.`
+      : `${what(f)} must stand on one line, without control characters.`,
   unrecognized_keys: (d) => `Not known here: ${(d.keys as readonly string[] | undefined)?.join(', ')}.`,
   // Gear that cannot be
   'needs-mass': () => 'Say what the head weighs; nothing can be matched without it.',

@@ -169,7 +169,8 @@ function Summary({ question, result, settled }: Shown) {
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2 className="text-2xl">{title}</h2>
         <p className="text-[0.9rem] text-faint">
-          of {result.combinations.toLocaleString('en')} combinations ·{' '}
+          of {result.combinations.toLocaleString('en')}{' '}
+          {result.combinations === 1 ? 'combination' : 'combinations'} ·{' '}
           <Link
             to={`/match/look${question.day.rodId === undefined ? '' : `?rod=${question.day.rodId}`}`}
             className="text-river underline underline-offset-4"

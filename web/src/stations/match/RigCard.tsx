@@ -98,7 +98,14 @@ export function RigCard({ card, place, remedy, items, mine, pinned, onMine, onPi
           <Button onClick={onPin} aria-pressed={pinned}>
             {pinned ? 'Pinned' : 'Pin'}
           </Button>
-          <Button weight={mine ? 'plain' : 'strong'} onClick={onMine} disabled={mine}>
+          <Button
+            weight={mine ? 'plain' : 'strong'}
+            onClick={onMine}
+            disabled={mine}
+            aria-label={
+              mine ? undefined : `Make this my rig: ${rig.parts.rod.name} with ${rig.parts.head.head.name}`
+            }
+          >
             {mine ? 'In the strip' : 'Make this my rig'}
           </Button>
         </div>
