@@ -143,7 +143,7 @@ interface Props {
   readonly onOpen: (what: 'palette' | 'keys') => void
 }
 
-/** Keys of all that can be done from anywhere; Ctrl K finds it even while one types. */
+/** Keys of all that can be done from anywhere. */
 function useAllKeys({ quiet, onOpen }: Props): void {
   const commands = useCommands()
   const withSheets = useMemo(
@@ -155,15 +155,6 @@ function useAllKeys({ quiet, onOpen }: Props): void {
     [commands, onOpen],
   )
   useKeys(withSheets, !quiet)
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent): void => {
-      if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return
-      event.preventDefault()
-      onOpen('palette')
-    }
-    addEventListener('keydown', onKey)
-    return () => removeEventListener('keydown', onKey)
-  }, [onOpen])
 }
 
 /** Parts of the frame that the first look does not need: keys, the page's name, its place, its store, the demo by address. */

@@ -1,5 +1,5 @@
 import { Moon, Redo2, Search, Sun, Undo2 } from 'lucide-react'
-import { type ReactNode, Suspense, useState } from 'react'
+import { type ReactNode, Suspense, useEffect, useState } from 'react'
 import { NavLink, Outlet, useLocation } from 'react-router'
 import { redo, undo, useHistory, useSettings } from '../store/index.ts'
 import { lazily, Opening, UnitsContext } from '../ui/index.ts'
@@ -19,6 +19,7 @@ export function Shell() {
   const settings = useSettings()
   const [open, setOpen] = useState<'palette' | 'keys'>()
   const dark = useFace(settings.face)
+  usePaletteKey(() => setOpen('palette'))
   const { pathname, search } = useLocation()
   const atTheBank = STATIONS.some((station) => station.atTheBank && pathname === `/${station.path}`)
   return (
@@ -122,6 +123,19 @@ export function Shell() {
       </Suspense>
     </UnitsContext>
   )
+}
+
+/** Ctrl K finds all that can be done, from the first moment on and even while one types. */
+function usePaletteKey(open: () => void): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return
+      event.preventDefault()
+      open()
+    }
+    addEventListener('keydown', onKey)
+    return () => removeEventListener('keydown', onKey)
+  })
 }
 
 interface ToolsProps {
