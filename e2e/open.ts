@@ -105,7 +105,7 @@ export async function openDemo(page: Page, place = '/match'): Promise<void> {
 /** A winter day with the 13 ft seven: what Match puts first, once it was let swing, in the strip. */
 export async function firstWinterRig(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^Which rod/ }).click()
-  await page.getByRole('button', { name: 'Long seven, 13 ft' }).click()
+  await page.getByRole('button', { name: 'Long seven, 13 ft', exact: true }).click()
   await page.getByRole('button', { name: 'Winter run' }).click()
   await expect(page.getByText('Each judged by its swing in this water.')).toBeVisible()
   const first = page.getByRole('article').first()

@@ -53,7 +53,7 @@ async function toTheStrand(page: Page): Promise<void> {
   await page.goto(
     at('/match/rig/strand-eight-nine-11-ft~530-gr-surf-head~_~tapered-9-ft~mono-0-60~strand-reel'),
   )
-  await page.getByRole('button', { name: 'Make this my rig', exact: true }).click()
+  await page.getByRole('button', { name: 'Make this my rig' }).click()
   await page.waitForURL(/\/rig$/)
   await page.goto(at('/water'))
   await page.getByRole('button', { name: /Ossan Strand/ }).click()
