@@ -1,5 +1,6 @@
 import { Component, type ReactNode } from 'react'
 import { Link } from 'react-router'
+import { inWords, NothingKept } from '../store/inWords.ts'
 import { buttonLook } from '../ui/index.ts'
 
 interface Props {
@@ -23,19 +24,22 @@ export class PageGuard extends Component<Props, { readonly failed?: Error | unde
 
   override render(): ReactNode {
     const { failed } = this.state
-    return failed === undefined ? this.props.children : <Failed message={failed.message} />
+    return failed === undefined ? this.props.children : <Failed error={failed} />
   }
 }
 
 /** Notice of a page that failed; what is stored is untouched. */
-function Failed({ message }: { readonly message: string }) {
+function Failed({ error }: { readonly error: Error }) {
+  const said = inWords(error) as Error
   return (
     <section role="alert" className="max-w-xl py-8">
       <h1 className="text-2xl">This page could not be shown</h1>
       <p className="mt-3">
-        Your gear and settings are safe in this browser. Loading the page again usually helps.
+        {said instanceof NothingKept
+          ? said.message
+          : 'Your gear and settings are safe in this browser. Loading the page again usually helps.'}
       </p>
-      <p className="mt-3 text-sm text-faint">{message}</p>
+      {said === error && <p className="mt-3 text-sm text-faint">{error.message}</p>}
       <p className="mt-5">
         <button type="button" onClick={() => location.reload()} className={buttonLook('strong')}>
           Load again

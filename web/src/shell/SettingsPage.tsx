@@ -1,6 +1,7 @@
 import type { Settings } from '@hoxen/core/format'
 import { SCHOOLS, type SchoolQuestion } from '@hoxen/core/gear'
 import { SCHOOL_WORDS } from '@hoxen/core/words'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import {
@@ -8,6 +9,7 @@ import {
   leaveDemo,
   noticeDone,
   noticeFailed,
+  openStore,
   useDemoThere,
   useGear,
   useSettings,
@@ -61,9 +63,7 @@ export function SettingsPage() {
         <h2 id="data" className="text-xl">
           Everything that is kept
         </h2>
-        <p className="mt-1 text-[0.95rem]">
-          It lives in this browser and in the files you save; nothing is sent anywhere.
-        </p>
+        <WhereItLives />
         <OnThisDevice />
         <div className="mt-3 flex flex-wrap gap-2">
           <DemoButton />
@@ -186,5 +186,26 @@ function School({ question, settings }: { readonly question: SchoolQuestion; rea
         <p className="text-[0.85rem] text-faint">Kept as your preference; no figure depends on it yet.</p>
       )}
     </fieldset>
+  )
+}
+
+/** Where all of it is: in this browser, unless it keeps nothing. */
+function WhereItLives() {
+  const kept = useQuery({
+    queryKey: ['store'],
+    queryFn: () =>
+      openStore().then(
+        () => true,
+        () => false,
+      ),
+  })
+  return kept.data === false ? (
+    <p role="status" data-kept="nothing" className="mt-1 font-medium text-breaks">
+      This browser keeps nothing here: what you do is gone when you leave. Open Hoxen in an ordinary window.
+    </p>
+  ) : (
+    <p className="mt-1 text-[0.95rem]">
+      It lives in this browser and in the files you save; nothing is sent anywhere.
+    </p>
   )
 }

@@ -10,6 +10,8 @@ describe('what a browser says when it cannot store, in words', () => {
     [named('AbortError', named('QuotaExceededError')), /no room left/],
     [named('MissingAPIError'), /private windows/],
     [named('OpenFailedError'), /private windows/],
+    [named('SecurityError'), /private windows/],
+    [named('DatabaseClosedError'), /private windows/],
   ])('%#', (error, words) => expect((inWords(error) as Error).message).toMatch(words))
   test('anything else stays what it is', () => {
     const other = named('TypeError')

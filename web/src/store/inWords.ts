@@ -1,3 +1,15 @@
+/** Names of what browsers throw that have no store to give. */
+const KEEPS_NOTHING = [
+  'MissingAPIError',
+  'OpenFailedError',
+  'InvalidStateError',
+  'SecurityError',
+  'DatabaseClosedError',
+]
+
+/** Said where nothing can be kept at all. */
+export class NothingKept extends Error {}
+
 /** Message of a browser that cannot store, in words for the angler; all else as it is. */
 export function inWords(error: unknown): unknown {
   const names = [error, (error as { readonly inner?: unknown } | undefined)?.inner].map(
@@ -7,12 +19,8 @@ export function inWords(error: unknown): unknown {
     return new Error(
       'This device has no room left for it. Nothing was changed. Save everything to a file, then make room: photos take the most.',
     )
-  if (
-    names.some(
-      (name) => name === 'MissingAPIError' || name === 'OpenFailedError' || name === 'InvalidStateError',
-    )
-  )
-    return new Error(
+  if (names.some((name) => name !== undefined && KEEPS_NOTHING.includes(name)))
+    return new NothingKept(
       'This browser keeps nothing here: private windows and some settings forbid it. Open Hoxen in an ordinary window.',
     )
   return error

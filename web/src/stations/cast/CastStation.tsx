@@ -93,29 +93,11 @@ function Cast({ question: { day }, rig, stand }: Props) {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 lg:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">
       <div className="lg:col-start-2 lg:row-start-1">
-        <OnBeach day={day} stand={stand} />
-      </div>
-      <section aria-labelledby="cast-title" className="mb-6 lg:col-start-1 lg:row-span-2 lg:row-start-1">
         <h1 id="cast-title" className="text-2xl">
           {surf ? 'On the beach' : 'At the pool'}
         </h1>
-        <CastPlan
-          setting={setting}
-          chosen={chosen}
-          castM={castM}
-          surf={surf}
-          sunDeg={sunDeg}
-          onWind={
-            wind.by === 'hand'
-              ? (turned) =>
-                  change('wind', (now) => ({ wind: { ...now.wind, fromDeg: turned(now.wind.fromDeg) } }))
-              : undefined
-          }
-        />
-        <AirLines stand={stand} air={air} surf={surf} />
-        <StandFields stand={stand} day={day} air={air} onChange={change} />
-        {air.pool !== undefined && <PlaceForm key={air.pool.id} run={air.pool} />}
-      </section>
+        <OnBeach day={day} stand={stand} />
+      </div>
       <div className="min-w-0 lg:col-start-2 lg:row-start-2">
         <CautionStrip day={day} stand={stand} air={air} />
         <Casts casts={casts} setting={setting} chosen={chosen} onPick={(one) => setPicked(keyOf(one))} />
@@ -133,6 +115,27 @@ function Cast({ question: { day }, rig, stand }: Props) {
         )}
         <LoopsInHand shot={shot} parts={rig.parts} day={day} stand={stand} />
       </div>
+      <section
+        aria-labelledby="cast-title"
+        className="mt-4 mb-6 lg:col-start-1 lg:mt-0 lg:row-span-2 lg:row-start-1"
+      >
+        <CastPlan
+          setting={setting}
+          chosen={chosen}
+          castM={castM}
+          surf={surf}
+          sunDeg={sunDeg}
+          onWind={
+            wind.by === 'hand'
+              ? (turned) =>
+                  change('wind', (now) => ({ wind: { ...now.wind, fromDeg: turned(now.wind.fromDeg) } }))
+              : undefined
+          }
+        />
+        <AirLines stand={stand} air={air} surf={surf} />
+        <StandFields stand={stand} day={day} air={air} onChange={change} />
+        {air.pool !== undefined && <PlaceForm key={air.pool.id} run={air.pool} />}
+      </section>
     </div>
   )
 }

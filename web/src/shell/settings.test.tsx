@@ -1,0 +1,43 @@
+/** @jest-environment jsdom */
+
+import { afterEach, expect, jest, test } from '@jest/globals'
+import { cleanup, screen } from '@testing-library/react'
+import { db } from '../store/database.ts'
+import { show } from '../testing/show.tsx'
+import { PageGuard } from './PageGuard.tsx'
+import { SettingsPage } from './SettingsPage.tsx'
+
+afterEach(() => {
+  cleanup()
+  jest.restoreAllMocks()
+})
+
+test('without a store Settings says that nothing is kept; with one, where it lives', async () => {
+  show(<SettingsPage />, '/settings')
+  expect(await screen.findByText(/^It lives in this browser/)).toBeTruthy()
+  cleanup()
+  jest.spyOn(db, 'open').mockRejectedValue(new DOMException('raw', 'SecurityError') as never)
+  show(<SettingsPage />, '/settings')
+  expect((await screen.findByText(/^This browser keeps nothing here/)).dataset.kept).toBe('nothing')
+})
+
+function Broken({ error }: { readonly error: Error }): never {
+  throw error
+}
+
+test('a page that fails for want of a store says so in words; another shows what failed, and that nothing is lost', () => {
+  jest.spyOn(console, 'error').mockImplementation(() => {})
+  const failing = (error: Error): string | null => {
+    cleanup()
+    show(
+      <PageGuard address="/rig">
+        <Broken error={error} />
+      </PageGuard>,
+    )
+    return screen.getByRole('alert').textContent
+  }
+  const raw = failing(Object.assign(new Error('IDBFactory.open: raw'), { name: 'OpenFailedError' }))
+  expect(raw).toMatch(/keeps nothing here/)
+  expect(raw).not.toMatch(/IDBFactory|are safe/)
+  expect(failing(new Error('x is undefined'))).toMatch(/are safe in this browser.*x is undefined/)
+})
