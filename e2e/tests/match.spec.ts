@@ -129,7 +129,7 @@ test('a school changes the figures: an estimated window is read a number lower, 
 }) => {
   await openDemo(page, '/match')
   await page.getByRole('button', { name: /^Which rod/ }).click()
-  await page.getByRole('button', { name: /Switch six/ }).click()
+  await page.getByRole('button', { name: /^Switch six/ }).click()
   const axis = page.getByRole('figure').filter({ hasText: 'Switch six' }).getByRole('img')
   const ends = async () => {
     const said = (await axis.getAttribute('aria-label')) ?? ''
