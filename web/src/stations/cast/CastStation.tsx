@@ -93,7 +93,7 @@ function Cast({ question: { day }, rig, stand }: Props) {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 lg:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">
       <div className="lg:col-start-2 lg:row-start-1">
-        <h1 id="cast-title" className="text-2xl">
+        <h1 id="cast-title" className="mb-1.5 text-2xl">
           {surf ? 'On the beach' : 'At the pool'}
         </h1>
         <OnBeach day={day} stand={stand} />
