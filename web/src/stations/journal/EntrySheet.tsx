@@ -80,6 +80,9 @@ export function EntrySheet({ entry, onClose }: Props) {
           {entry.waterC === undefined ? '' : `, water at ${show(entry.waterC, 'temperature')}`}. Rig and plan
           are kept as they were.
         </p>
+        <div className="mt-3">
+          <TextField label="Notes" value={entry.notes ?? ''} lines={3} take={takeNotes} />
+        </div>
         <div className="mt-3 grid gap-3 sm:grid-cols-2">
           <OneOf<Saw>
             legend="What it did"
@@ -109,9 +112,6 @@ export function EntrySheet({ entry, onClose }: Props) {
             take={takeFish}
           />
           <EntryPhoto photoId={entry.photoId} entryId={entry.id} onError={setError} />
-        </div>
-        <div className="mt-3">
-          <TextField label="Notes" value={entry.notes ?? ''} lines={3} take={takeNotes} />
         </div>
         {error !== undefined && (
           <p role="alert" className="mt-2 font-medium text-breaks">
