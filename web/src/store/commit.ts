@@ -16,7 +16,7 @@ import {
   trailKey,
 } from '@hoxen/core/format'
 import { db, type HistoryEntry, type KeptRow } from './database.ts'
-import { addressOf, inOrder, listOf, singleOf, stepsOf } from './reading.ts'
+import { inOrder, listOf, rowsAt, singleOf, stepsOf } from './reading.ts'
 import { thisTab } from './tab.ts'
 import { fieldsTouched, NOTHING_TOLD, type Told, tellTrails, trailsAt, writeWithTrails } from './trails.ts'
 
@@ -150,18 +150,19 @@ type State = { readonly value: Raw; readonly place: number }
 const stateOf = (row: KeptRow | undefined): State | undefined => row && { value: row.value, place: row.place }
 
 async function statesOf(places: readonly RowRef[]): Promise<readonly (State | undefined)[]> {
-  return (await db.kept.bulkGet(places.map(addressOf))).map(stateOf)
+  return (await rowsAt(db.kept, places)).map(stateOf)
 }
 
 const placesOf = (changes: readonly Change[]): ReadonlySet<string> =>
   new Set(changes.map(({ name, key }) => trailKey(name, key)))
 
-/** Makes changes whose outcome is known: every row is checked, then all are written at once. */
+/** Makes changes whose outcome is known, all at once. @param checked returns a value as its schema keeps it */
 async function perform(
   known: Registry,
   changes: readonly Change[],
   before: readonly (State | undefined)[],
-  told: Told = NOTHING_TOLD,
+  told: Told,
+  checked: (name: KeptName, value: Raw) => Raw,
 ): Promise<void> {
   await refuseBeyondLimits(known, changes)
   const put: KeptRow[] = []
@@ -170,7 +171,7 @@ async function perform(
     const { name, key } = change
     const after = applied(before[i], change) as State | undefined
     if (after === undefined) gone.push({ name, key })
-    else put.push({ name, key, place: after.place, value: sound(known, name, after.value) })
+    else put.push({ name, key, place: after.place, value: checked(name, after.value) })
   })
   await writeWithTrails(put, gone, told, fieldsTouched(changes), Date.now())
 }
@@ -228,7 +229,8 @@ export class Writer {
       const was = await trailsAt(gathered.trails.keys())
       await tellTrails(gathered.trails, placesOf(changes))
       if (changes.length === 0) return false
-      await perform(known, changes, before, gathered)
+      // They were checked when they were gathered.
+      await perform(known, changes, before, gathered, (_name, value) => value)
       const told = { was: Object.fromEntries(was), is: Object.fromEntries(gathered.trails) }
       await this.remember(label, changes, gathered.trails.size === 0 ? {} : { told })
       return true
@@ -265,7 +267,9 @@ export class Writer {
         // A merge that is taken back is no newer edit: its trails are as they were.
         const trails = new Map(Object.entries((undone === 1 ? entry.told?.was : entry.told?.is) ?? {}))
         await tellTrails(trails, placesOf(changes))
-        await perform(known, changes, states, { ...NOTHING_TOLD, trails })
+        await perform(known, changes, states, { ...NOTHING_TOLD, trails }, (name, value) =>
+          sound(known, name, value),
+        )
         await db.history.update(entry.seq, { undone })
       } else await db.history.delete(entry.seq)
       return { label: entry.label, done }

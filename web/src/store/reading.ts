@@ -1,18 +1,42 @@
-import type {
-  HoxenDocument,
-  KeptName,
-  ListName,
-  ListRow,
-  RowRef,
-  SingleName,
-  SingleValue,
+import {
+  type HoxenDocument,
+  type KeptName,
+  type ListName,
+  type ListRow,
+  type RowRef,
+  type SingleName,
+  type SingleValue,
+  trailKey,
 } from '@hoxen/core/format'
+import type { Table } from 'dexie'
 import { db } from './database.ts'
 import { thisTab } from './tab.ts'
 
 export const addressOf = ({ name, key }: RowRef): [string, string] => [name, key]
 export const inOrder = (name: KeptName) =>
   db.kept.where('[name+place]').between([name, -Infinity], [name, Infinity])
+
+/** More rows than this are read list by list, each at one stroke. */
+const ONE_BY_ONE = 200
+
+/** Rows at places, in their order. */
+export const rowsAt = <T extends RowRef>(
+  table: Table<T, [string, string]>,
+  places: readonly RowRef[],
+): PromiseLike<readonly (T | undefined)[]> =>
+  places.length <= ONE_BY_ONE ? table.bulkGet(places.map(addressOf)) : manyAt(table, places)
+
+function manyAt<T extends RowRef>(
+  table: Table<T, [string, string]>,
+  places: readonly RowRef[],
+): PromiseLike<readonly (T | undefined)[]> {
+  const names = [...new Set(places.map(({ name }) => name))]
+  const lists = names.map((name) => table.where('[name+key]').between([name, ''], [name, '\uffff']).toArray())
+  return Promise.all(lists).then((read) => {
+    const found = new Map(read.flat().map((row) => [trailKey(row.name, row.key), row]))
+    return places.map(({ name, key }) => found.get(trailKey(name, key)))
+  })
+}
 
 /** All of one list, in the angler's order. */
 export async function listOf<N extends ListName>(name: N): Promise<readonly ListRow<N>[]> {

@@ -1,7 +1,7 @@
 import { type Change, onward, type Raw, type RowRef, type Trail, trailKey } from '@hoxen/core/format'
 import { dequal } from 'dequal/lite'
 import { db, type GoneRow, type KeptRow } from './database.ts'
-import { addressOf } from './reading.ts'
+import { addressOf, rowsAt } from './reading.ts'
 
 /** Note of a change for the trails it leaves, besides that it makes one more step of each. */
 export interface Told {
@@ -32,14 +32,14 @@ export const fieldsTouched = (changes: readonly Change[]): ReadonlyMap<string, r
 /** The trails of places as they stand; null where there is none. */
 export async function trailsAt(places: Iterable<string>): Promise<ReadonlyMap<string, Trail | null>> {
   const all = [...places]
-  const addresses = all.map(addressAt)
-  const [rows, gone] = await Promise.all([db.kept.bulkGet(addresses), db.gone.bulkGet(addresses)])
+  const at = all.map(refOf)
+  const [rows, gone] = await Promise.all([rowsAt(db.kept, at), rowsAt(db.gone, at)])
   return new Map(all.map((place, i) => [place, rows[i]?.trail ?? gone[i]?.trail ?? null]))
 }
 
-function addressAt(place: string): [string, string] {
+function refOf(place: string): RowRef {
   const at = place.indexOf('/')
-  return [place.slice(0, at), place.slice(at + 1)]
+  return { name: place.slice(0, at) as RowRef['name'], key: place.slice(at + 1) }
 }
 
 const placeKey = ({ name, key }: RowRef): string => trailKey(name, key)
@@ -53,8 +53,8 @@ export async function writeWithTrails(
   fields: ReadonlyMap<string, readonly string[]>,
   nowMs: number,
 ): Promise<void> {
-  const places = [...put, ...gone].map(addressOf)
-  const [were, wereGone] = await Promise.all([db.kept.bulkGet(places), db.gone.bulkGet(places)])
+  const places = [...put, ...gone]
+  const [were, wereGone] = await Promise.all([rowsAt(db.kept, places), rowsAt(db.gone, places)])
   const next = (place: RowRef, i: number, value?: Raw): Trail | null => {
     const told = trails.get(placeKey(place))
     const left = wereGone[i]
@@ -75,7 +75,7 @@ export async function writeWithTrails(
     const trail = next(place, put.length + i)
     return trail === null ? [] : [{ ...place, trail }]
   })
-  await db.gone.bulkDelete([...put, ...gone].map(addressOf))
+  await db.gone.bulkDelete(places.filter((_place, i) => wereGone[i] !== undefined).map(addressOf))
   await db.gone.bulkPut(left)
   await db.kept.bulkDelete(gone.map(addressOf))
   await db.kept.bulkPut(rows)
@@ -84,19 +84,20 @@ export async function writeWithTrails(
 /** Trails that are told of what does not change otherwise: both devices then know it as the same. */
 export async function tellTrails(trails: Told['trails'], written: ReadonlySet<string>): Promise<void> {
   const told = [...trails].filter(([place]) => !written.has(place))
-  const addresses = told.map(([place]) => addressAt(place))
-  const rows = await db.kept.bulkGet(addresses)
+  const places = told.map(([place]) => refOf(place))
+  const rows = await rowsAt(db.kept, places)
   const put: KeptRow[] = []
   const gone: GoneRow[] = []
   const forgotten: [string, string][] = []
   rows.forEach((row, i) => {
     const trail = told[i]?.[1] ?? null
-    const address = addresses[i] ?? ['', '']
+    const place = places[i]
+    if (place === undefined) return
     if (row !== undefined) {
       const { trail: _was, ...bare } = row
       put.push(trail === null ? bare : { ...bare, trail })
-    } else if (trail === null) forgotten.push(address)
-    else gone.push({ name: address[0] as KeptRow['name'], key: address[1], trail })
+    } else if (trail === null) forgotten.push(addressOf(place))
+    else gone.push({ ...place, trail })
   })
   await db.kept.bulkPut(put)
   await db.gone.bulkPut(gone)
