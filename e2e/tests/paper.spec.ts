@@ -29,6 +29,7 @@ test('rig card, pool card, bag labels and trial sheet: one page each, with what 
   await winterRig(page)
   await go(page, '/water')
   await page.getByRole('button', { name: 'Kettle Run' }).click()
+  await expect(page.getByRole('heading', { name: 'Kettle Run' })).toBeVisible()
   await go(page, '/rig/card')
   await expect(page.getByRole('img', { name: 'Opens this rig in this day' })).toBeVisible()
   const card = await printed(page)
