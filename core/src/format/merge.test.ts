@@ -186,6 +186,13 @@ describe('two devices brought together', () => {
     expect(merge.asked).toMatchObject([{ mine: tip(2, 2), theirs: tip(3, 3) }])
     expect(unanswered(merge, { sides: {} })).toBe(1)
     expect(() => merged(bank.all.document, merge, { sides: {} }, 1, 'x')).toThrow('not every question')
+    // A difference that no step tells of is never taken in silence.
+    table.put({ ...rod('c'), notes: 'here' } as Item)
+    bank.put({ ...rod('c'), massKg: 0.2 } as Item)
+    bank.items.set('c', { ...rod('c', 4.1), massKg: 0.2 } as Item)
+    const told = planMerge(table.all, bank.all).asked.find(({ place }) => place === 'items/c')
+    expect(told?.mine).toEqual({ ...rod('c'), notes: 'here', massKg: 0.2 })
+    expect(told?.theirs).toEqual({ ...rod('c', 4.1), notes: 'here', massKg: 0.2 })
     table.put({ ...rod('b'), notes: 'here' } as Item)
     bank.put({ ...rod('b'), massKg: 0.2 } as Item)
     table.trails['items/b'] = (table.trails['items/b'] ?? []).map((mark) => mark.split(':')[0] ?? '')

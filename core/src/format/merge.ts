@@ -84,7 +84,7 @@ const isOf = (field: string, fields: readonly string[]): boolean =>
 
 /**
  * A thing changed on both sides since they last met, field by field: what only one side changed is as that side has it.
- * @returns both ways it could be, which differ in what both changed; undefined where the trails do not tell, or what comes of it
+ * @returns both ways it could be, which differ in what is to be asked; undefined where the trails do not tell, or what comes of it
  * can be no such thing
  */
 function byField(
@@ -97,15 +97,16 @@ function byField(
   const [here, there] = [changedSince(a, b), changedSince(b, a)]
   if (here === undefined || there === undefined) return undefined
   const edits = diff({ ...mine }, { ...theirs }).map((edit) => ({ edit, field: edit.path.join('.') }))
-  const onlyThere = edits.filter(({ field }) => !isOf(field, here))
-  const onBoth = edits.filter(({ field }) => isOf(field, here) && isOf(field, there))
+  const onlyThere = edits.filter(({ field }) => isOf(field, there) && !isOf(field, here))
+  // A difference that no step tells of is asked about like one that both changed.
+  const open = edits.filter(({ field }) => isOf(field, here) === isOf(field, there))
   const made = (row: Row, some: typeof edits): unknown =>
     applied({ ...row }, { name, key: row.id, did: 'edit', edits: some.map(({ edit }) => edit) })
   const brought = made(mine, onlyThere) as Row
-  const other = made(brought, onBoth) as Row
+  const other = made(brought, open) as Row
   const { schema } = LISTS[name]
   if (![brought, other].every((row) => schema.safeParse(row).success)) return undefined
-  return { mine: brought, theirs: other, asked: onBoth.length > 0 }
+  return { mine: brought, theirs: other, asked: open.length > 0 }
 }
 
 /** Gathers what becomes of each thing, list by list. */
