@@ -17,6 +17,7 @@ export {
   type Effect,
   effectsOf,
   fillsSlot,
+  isDearer,
   leaderThatComes,
   type Option,
   type Owned,

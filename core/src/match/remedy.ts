@@ -47,6 +47,9 @@ const EFFORT: Readonly<Record<RigSlot, number>> = {
   rodId: 9,
 }
 
+/** Whether one part is more trouble to change than another. */
+export const isDearer = (slot: RigSlot, than: RigSlot): boolean => EFFORT[slot] > EFFORT[than]
+
 /** The kinds of gear that may fill a slot. */
 export function fillsSlot(item: Item, slot: RigSlot): boolean {
   switch (slot) {

@@ -29,4 +29,4 @@ export {
   together,
   withSpansInSteps,
 } from './specify.ts'
-export { type There, thereOf } from './there.ts'
+export { lackingFor, mendsBeside, type There, thereOf } from './there.ts'

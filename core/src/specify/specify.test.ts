@@ -1,14 +1,16 @@
 import { describe, expect, test } from '@jest/globals'
 import type { Day } from '../day/index.ts'
 import { DEFAULT_SCHOOLS, type Rod } from '../gear/index.ts'
-import { judgeSwung } from '../match/index.ts'
+import { judgeSwung, type Remedy } from '../match/index.ts'
 import { KG_PER_GRAIN, KG_PER_POUND, M_PER_FOOT } from '../quantity/index.ts'
-import { stateRank, through } from '../rig/index.ts'
+import { type Check, stateRank, through } from '../rig/index.ts'
 import { dayWith } from '../testing/index.ts'
 import {
   clashInSteps,
   type FigureName,
   type FixedParts,
+  lackingFor,
+  mendsBeside,
   type Specified,
   type SpecifiedRig,
   type SpecifiedStyle,
@@ -247,4 +249,17 @@ describe('bad input', () => {
   test('a fish of 60 kg from a beck has a nearest answer and a reason', () => {
     expect(clash(dayWith({ fishKg: 60, water: 'beck' }), {})).toEqual(['rod-fish'])
   })
+})
+
+test('a part of which nothing is owned is looked for first, and no dearer one is changed in its place', () => {
+  const check = (code: string, state: string) => ({ code, state }) as Check
+  const lacking = lackingFor(
+    [check('depth', 'breaks'), check('fly-tip', 'holds'), check('reach', 'watch')],
+    ['tipId'],
+  )
+  expect([...lacking]).toEqual([['depth', 'tipId']])
+  const mend = (slot: string) => ({ slot }) as Remedy
+  const beside = (slot: string) => mendsBeside([['depth', mend(slot)]], lacking).size
+  expect(['leaderId', 'tipId', 'headId', 'rodId'].map(beside)).toEqual([1, 1, 0, 0])
+  expect(mendsBeside([['reach', mend('headId')]], lacking).size).toBe(1)
 })

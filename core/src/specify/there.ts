@@ -1,5 +1,6 @@
 import type { Gear, Kind } from '../gear/index.ts'
-import type { RigParts, RigSlot } from '../rig/index.ts'
+import { isDearer, type Remedy } from '../match/index.ts'
+import { type Check, type CheckCode, checkSlots, type RigParts, type RigSlot } from '../rig/index.ts'
 import type { FixedParts } from './specify.ts'
 
 /** Parts of a rig that are there, and the parts of which there is none in the gear at all. */
@@ -36,3 +37,27 @@ export function thereOf({ rod, head, tip, leader, runningLine, reel }: RigParts,
     missing: lacking.map(([, slot]) => slot),
   }
 }
+
+/** The part that is to be looked for first for each line that does not hold: one it is about, of which nothing is owned. */
+export const lackingFor = (
+  checks: readonly Check[],
+  missing: readonly RigSlot[],
+): ReadonlyMap<CheckCode, RigSlot> =>
+  new Map(
+    checks.flatMap(({ code, state }) => {
+      const slot = state === 'holds' ? undefined : checkSlots(code).find((each) => missing.includes(each))
+      return slot === undefined ? [] : [[code, slot] as const]
+    }),
+  )
+
+/** Mends that stand beside it: none that changes a dearer part than the one that is missing. */
+export const mendsBeside = (
+  remedies: readonly (readonly [CheckCode, Remedy])[],
+  lacking: ReadonlyMap<CheckCode, RigSlot>,
+): ReadonlyMap<CheckCode, Remedy> =>
+  new Map(
+    remedies.filter(([code, { slot }]) => {
+      const missing = lacking.get(code)
+      return missing === undefined || !isDearer(slot, missing)
+    }),
+  )

@@ -2,7 +2,6 @@ import type { Item } from '@hoxen/core/gear'
 import type { RankedRig, Remedy } from '@hoxen/core/match'
 import {
   type CheckCode,
-  checkSlots,
   RIG_SLOTS,
   type RigChange,
   type RigChoice,
@@ -11,7 +10,7 @@ import {
   statesBySlot,
   windowStyleOf,
 } from '@hoxen/core/rig'
-import { type FixedParts, thereOf } from '@hoxen/core/specify'
+import { type FixedParts, lackingFor, mendsBeside, thereOf } from '@hoxen/core/specify'
 import { SLOT_NAMES, WINDOW_NAMES } from '@hoxen/core/words'
 import { type ReactNode, useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
@@ -41,9 +40,6 @@ export function RigView({ choice, mine, onSwap }: ViewProps) {
   if (rig === undefined || question === undefined) return <p className="py-10 text-faint">Opening…</p>
   return <RigLedger question={question} rig={rig} mine={mine} onSwap={onSwap} />
 }
-
-/** Parts that are not changed where only a smaller one is missing. */
-const DEARER: readonly RigSlot[] = ['headId', 'rodId']
 
 const isSlot = (text: string | null): text is RigSlot =>
   (RIG_SLOTS as readonly (string | null)[]).includes(text)
@@ -87,12 +83,7 @@ function RigLedger({
     onSwap({ part: { slot, itemId } }, `Mend: ${SLOT_NAMES[remedy.slot].toLowerCase()} to ${name}`)
   }
   const { fixed, missing } = thereOf(parts, question.gear)
-  const lacking = new Map(
-    rig.checks.flatMap(({ code, state }) => {
-      const slot = state === 'holds' ? undefined : checkSlots(code).find((each) => missing.includes(each))
-      return slot === undefined ? [] : [[code, slot] as const]
-    }),
-  )
+  const lacking = lackingFor(rig.checks, missing)
   const besides = new Map<CheckCode, ReactNode>(
     mend.data && [['depth', <PlanMendLine key="plan" mend={mend.data} />]],
   )
@@ -144,9 +135,7 @@ function RigLedger({
         )}
         <Ledger
           checks={rig.checks}
-          remedies={
-            new Map(remedies.data?.filter(([code, { slot }]) => !lacking.has(code) || !DEARER.includes(slot)))
-          }
+          remedies={mendsBeside(remedies.data ?? [], lacking)}
           items={items}
           onTake={take}
           besides={besides}
