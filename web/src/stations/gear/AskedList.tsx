@@ -1,6 +1,7 @@
-import { type Answers, type Asked, LISTS } from '@hoxen/core/format'
+import type { Answers, Asked } from '@hoxen/core/format'
 import { differing } from '@hoxen/core/words'
 import { useUnits } from '../../ui/index.ts'
+import { calledOf } from './importReading.ts'
 
 interface Props {
   readonly asked: readonly Asked[]
@@ -20,7 +21,7 @@ export function AskedList({ asked, answers, onAnswer }: Props) {
       <ul className="max-h-72 divide-y divide-rule overflow-y-auto">
         {asked.map(({ place, name, mine, theirs, later }) => {
           const row = mine ?? theirs
-          const called = row !== undefined && 'name' in row && row.name ? row.name : LISTS[name].words.one
+          const called = calledOf(name, row ?? {})
           const side = answers[place]
           return (
             <li key={place} className="py-2">

@@ -11,7 +11,7 @@ import { differing, sayGuesses, sayLine, sayProblem, summarize } from '@hoxen/co
 import { noticeFailed } from '../../store/index.ts'
 import { Button, saveFile, useUnits } from '../../ui/index.ts'
 import { ask } from '../../worker/index.ts'
-import { capital, type ImportReading } from './importReading.ts'
+import { calledOf, type ImportReading } from './importReading.ts'
 
 const LISTED = 200
 const NONE_GUESSED: NonNullable<ImportReading['guessed']> = new Map()
@@ -100,7 +100,7 @@ export function ChangeList({ plan, removed, guessed = NONE_GUESSED }: ChangeList
       <ul className="mt-1 max-h-52 overflow-y-auto">
         {rows.slice(0, LISTED).map(({ name, row, says }) => (
           <li key={`${name} ${row.id}`} className="border-b border-rule py-1.5">
-            {'name' in row && row.name !== undefined ? row.name : capital(LISTS[name].words.one)}{' '}
+            {calledOf(name, row)}{' '}
             <span className="text-faint">
               — {says}. {supposed(row)}
             </span>

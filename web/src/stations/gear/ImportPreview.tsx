@@ -1,7 +1,6 @@
 import {
   type Answers,
   LIST_NAMES,
-  LISTS,
   merged,
   planMerge,
   planRestore,
@@ -16,7 +15,7 @@ import { bringIn, Live, noticeDone, noticeFailed, useLive } from '../../store/in
 import { Button, OneOf, useUnits } from '../../ui/index.ts'
 import { AskedList } from './AskedList.tsx'
 import { ChangeList, Refused } from './ImportLists.tsx'
-import type { ImportReading } from './importReading.ts'
+import { calledOf, type ImportReading } from './importReading.ts'
 
 const all = new Live(withPast, true)
 
@@ -169,9 +168,6 @@ function Merging({ reading, kept, onDone }: PartProps) {
     </>
   )
 }
-
-const calledOf = (name: (typeof LIST_NAMES)[number], row: object): string =>
-  'name' in row && typeof row.name === 'string' && row.name !== '' ? row.name : LISTS[name].words.one
 
 /** All as the backup has it: what came since is listed, and goes. */
 function Restoring({ reading, kept, onDone }: PartProps) {

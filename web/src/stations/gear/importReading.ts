@@ -4,6 +4,7 @@ import {
   type HoxenDocument,
   LIST_NAMES,
   LISTS,
+  type ListName,
   nothingKept,
   type Past,
   placeOf,
@@ -12,6 +13,10 @@ import {
 import type { Problem } from '@hoxen/core/gear'
 
 export const capital = (text: string): string => text.slice(0, 1).toUpperCase() + text.slice(1)
+
+/** A thing by its name, or by its sort where it has none. */
+export const calledOf = (name: ListName, row: object): string =>
+  'name' in row && typeof row.name === 'string' && row.name !== '' ? row.name : capital(LISTS[name].words.one)
 
 /** A file as it was read: what can be taken from it, and what is refused. */
 export interface ImportReading {
