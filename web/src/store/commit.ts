@@ -211,6 +211,8 @@ async function putAside(own: Gathered['own']): Promise<void> {
 
 /** One who writes: what a tab does, only it takes back. */
 export class Writer {
+  private readonly underway = new Set<Promise<void>>()
+
   constructor(private readonly tab: () => string) {}
 
   /**
@@ -219,7 +221,23 @@ export class Writer {
    * @param change may wait for nothing but the reads it is given
    * @returns false when it changes nothing
    */
-  async commit(label: string, change: (tx: Tx) => Promise<void> | void): Promise<boolean> {
+  commit(label: string, change: (tx: Tx) => Promise<void> | void): Promise<boolean> {
+    const made = this.make(label, change)
+    const over = made.then(
+      () => {},
+      () => {},
+    )
+    this.underway.add(over)
+    void over.then(() => this.underway.delete(over))
+    return made
+  }
+
+  /** Resolves once every change that is being made now is made, or refused. */
+  async settled(): Promise<void> {
+    await Promise.all(this.underway)
+  }
+
+  private async make(label: string, change: (tx: Tx) => Promise<void> | void): Promise<boolean> {
     const known = await registry()
     return db.transaction('rw', db.kept, db.gone, db.history, db.aside, async () => {
       const gathered = new Gathered()

@@ -52,10 +52,11 @@ export function QuantityField({ label, measure, value, onChange, refuse }: Props
     const figure = text.trim() === printed ? undefined : read(text)
     say(text, figure !== undefined && 'wrong' in figure ? figure.wrong : undefined)
     if (figure !== undefined && 'wrong' in figure) return
-    taken()
-    if (figure === undefined) return
-    setText(printRound(figure.si, measure, system))
-    onChange(figure.si)
+    if (figure !== undefined) {
+      setText(printRound(figure.si, measure, system))
+      onChange(figure.si)
+    }
+    taken(text)
   }
   return (
     <div>

@@ -18,7 +18,7 @@ export function TextField({ label, value, lines, take }: Props) {
   const done = (typed: string): void => {
     const wrong = typed.trim() === value.trim() ? undefined : take(typed)
     setError(wrong)
-    if (wrong === undefined) taken()
+    if (wrong === undefined) taken(typed)
   }
   const { text, setText, type, taken } = useTyped(label, value, (before) => {
     setText(before)

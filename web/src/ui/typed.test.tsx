@@ -4,12 +4,16 @@ import { afterEach, beforeEach, expect, jest, test } from '@jest/globals'
 import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { useState } from 'react'
 import { MemoryRouter, useLocation, useNavigate } from 'react-router'
+import { writer } from '../store/commit.ts'
 import { db } from '../store/database.ts'
-import { draftOf, keepDraft, useDraftState } from '../store/drafts.ts'
+import { draftOf, dropField, keepDraft, useDraftState } from '../store/drafts.ts'
 import { FormName, QuantityField, Sheet, TextField, useInAddress } from './index.ts'
 
 beforeEach(() => db.drafts.clear())
-afterEach(cleanup)
+afterEach(() => {
+  cleanup()
+  jest.restoreAllMocks()
+})
 
 const type = (label: string, value: string): void => {
   fireEvent.change(screen.getByLabelText(label), { target: { value } })
@@ -35,6 +39,34 @@ test('what was typed and not left yet is taken when the form opens again; what i
   await waitFor(() => expect(take).toHaveBeenCalledWith('grey fish'))
   expect((await screen.findByRole('alert')).textContent).toContain('“apples” is not a unit')
   await waitFor(async () => expect(await draftOf('entry a')).toEqual({ Flow: '12 apples' }))
+})
+
+test('a page that goes before the store has what was typed leaves it for the next', async () => {
+  const put = jest.spyOn(db.drafts, 'put').mockRejectedValue(new DOMException('gone', 'AbortError') as never)
+  render(
+    <FormName value="entry a">
+      <TextField label="Notes" value="" take={() => 'Not yet.'} />
+    </FormName>,
+  )
+  type('Notes', 'took on the dangle')
+  window.dispatchEvent(new Event('pagehide'))
+  await waitFor(() => expect(put).toHaveBeenCalled())
+  put.mockRestore()
+  expect(await draftOf('entry a')).toEqual({ Notes: 'took on the dangle' })
+  // It is taken up once.
+  await db.drafts.clear()
+  expect(await draftOf('entry a')).toBeNull()
+})
+
+test('what is taken is forgotten when it is saved and no sooner, and never what was typed since', async () => {
+  await keepDraft('entry a', { Notes: 'grey', Flow: '12' })
+  const order: string[] = []
+  const saving = writer.commit('Save', () => {}).then(() => order.push('saved'))
+  await dropField('entry a', 'Notes', 'grey').then(() => order.push('forgotten'))
+  await saving
+  expect(order).toEqual(['saved', 'forgotten'])
+  await dropField('entry a', 'Flow', '1')
+  expect(await draftOf('entry a')).toEqual({ Flow: '12' })
 })
 
 test('what a closed tab had typed is found by the next; an open tab keeps its own', async () => {

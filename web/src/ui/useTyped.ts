@@ -1,5 +1,5 @@
 import { createContext, useContext, useEffect, useRef, useState } from 'react'
-import { draftOf, keepField } from '../store/drafts.ts'
+import { draftOf, dropField, keepField } from '../store/drafts.ts'
 
 /** Name of the form that fields stand in: what is typed there and not yet taken is kept under it. */
 export const FormName = createContext<string | undefined>(undefined)
@@ -25,18 +25,17 @@ export function useTyped(field: string, shown: string, restore: (text: string) =
       here = false
     }
   }, [form, field])
-  const keep = (typed: string | undefined): void => {
-    if (form !== undefined) keepField(form, field, typed).catch(() => {})
-  }
   return {
     text,
     setText,
     type: (typed: string): void => {
       typing.current = true
       setText(typed)
-      keep(typed)
+      if (form !== undefined) keepField(form, field, typed).catch(() => {})
     },
-    /** What was typed is taken, or given up. */
-    taken: () => keep(undefined),
+    /** This text is taken, or given up. */
+    taken: (typed: string): void => {
+      if (form !== undefined) dropField(form, field, typed).catch(() => {})
+    },
   }
 }
