@@ -2,6 +2,7 @@ import { quickAdd } from '@hoxen/core/format'
 import type { Item, Kind } from '@hoxen/core/gear'
 import { KIND_NAMES, LINE_EXAMPLES, sayGuesses, sayLine } from '@hoxen/core/words'
 import { useState } from 'react'
+import { dropDraft, useDraftState } from '../../store/drafts.ts'
 import { DECIMAL_MARK, fieldLook, useUnits } from '../../ui/index.ts'
 
 interface ByOneLineProps {
@@ -12,7 +13,8 @@ interface ByOneLineProps {
 /** The form filled from one typed line, by the reader of the one-line field. */
 export function ByOneLine({ kind, onRead }: ByOneLineProps) {
   const { system } = useUnits()
-  const [text, setText] = useState('')
+  const form = `one line ${kind}`
+  const [text, setText] = useDraftState(form, 'text', '')
   const [said, setSaid] = useState('')
   /** Reads the line; what is said of it. */
   const taken = (): string => {
@@ -22,6 +24,7 @@ export function ByOneLine({ kind, onRead }: ByOneLineProps) {
     if (found.item.kind !== kind)
       return `That is a ${KIND_NAMES[found.item.kind].one}, not a ${KIND_NAMES[kind].one}.`
     onRead(found.item)
+    void dropDraft(form)
     return `Filled in below. ${sayGuesses(found.item, found.guessed, system)}`
   }
   const read = (): void => setSaid(taken())

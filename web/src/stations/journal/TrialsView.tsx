@@ -15,10 +15,10 @@ import { headFacts } from '@hoxen/core/line'
 import { windowStyleOf } from '@hoxen/core/rig'
 import { windowFor } from '@hoxen/core/rod'
 import { FEEL_WORDS, sayOwnWindow, WINDOW_NAMES } from '@hoxen/core/words'
-import { useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { useDay } from '../../day/index.ts'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
+import { dropDraft, useDraftState } from '../../store/drafts.ts'
 import {
   changeKept,
   commit,
@@ -134,7 +134,7 @@ export function TrialsView() {
       ) : (
         <Told rod={rod} style={style} own={own} mine={mine} options={options} />
       )}
-      <NewTrial rod={rod} style={style} caster={castsAs} />
+      <NewTrial key={`${rod.id} ${style}`} rod={rod} style={style} caster={castsAs} />
       <TrialList trials={mine} />
     </section>
   )
@@ -223,8 +223,9 @@ function NewTrial({ rod, style, caster }: NewTrialProps) {
   const within = useWithin()
   const items = useGear()?.items ?? []
   const heads = itemsOf({ items }, 'head').filter((h) => windowStyleOf(h.style) === style)
-  const [headId, setHeadId] = useState('')
-  const [typedKg, setTypedKg] = useState<number>()
+  const form = `trial ${rod.id} ${style}`
+  const [headId, setHeadId] = useDraftState(form, 'head', '')
+  const [typedKg, setTypedKg] = useDraftState<number | undefined>(form, 'mass', undefined)
   const head = heads.find(({ id }) => id === headId)
   const headKg = head === undefined ? typedKg : headFacts(head).massKg.value
   const keep = (feel: Feel): void => {
@@ -240,7 +241,11 @@ function NewTrial({ rod, style, caster }: NewTrialProps) {
       on: today(),
     }
     commit(`Trial: ${show(headKg, 'lineMass')}, ${FEEL_WORDS[feel]}`, (tx) => tx.put('trials', [trial])).then(
-      (did) => did && noticeDone(`${show(headKg, 'lineMass')} was ${FEEL_WORDS[feel]}`),
+      (did) => {
+        if (!did) return
+        void dropDraft(form)
+        noticeDone(`${show(headKg, 'lineMass')} was ${FEEL_WORDS[feel]}`)
+      },
       noticeFailed,
     )
   }

@@ -24,6 +24,7 @@ import { CHECK_TITLES, sayCheck } from '@hoxen/core/words'
 import { type ReactNode, useState } from 'react'
 import { ReelPicture, RingSwatch } from '../../drawing/index.ts'
 import { LedgerLine, type Question } from '../../ledger/index.ts'
+import { useDraftState } from '../../store/drafts.ts'
 import { Button, QuantityField, Tag, useUnits } from '../../ui/index.ts'
 
 interface Props {
@@ -43,7 +44,7 @@ const VERDICTS: Readonly<Record<Verdict, string>> = {
 export function FillBench({ rig, question, reel, spool }: Props) {
   const { show, range, system } = useUnits()
   const wanted = backingWantedM(rig.parts.rod, question.day.fishKg)
-  const [backingM, setBackingM] = useState(wanted.low)
+  const [backingM, setBackingM] = useDraftState(`fill ${reel.id}`, 'backing', wanted.low)
   const [packing, setPacking] = useState<number>(PACKING.usual)
   const [calibration, setCalibration] = useState<string>()
   const [runM, setRunM] = useState(0)

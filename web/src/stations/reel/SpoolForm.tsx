@@ -2,6 +2,7 @@ import { itemSchema, problemsOf, type Reel, type Spool } from '@hoxen/core/gear'
 import { arborFromBox, USUAL_BACKING_M } from '@hoxen/core/reel'
 import { sayProblem } from '@hoxen/core/words'
 import { useState } from 'react'
+import { dropDraft, useDraftState } from '../../store/drafts.ts'
 import { noticeDone, noticeFailed } from '../../store/index.ts'
 import { editRow } from '../../store/rows.ts'
 import { Button, fieldLook, QuantityField, useUnits } from '../../ui/index.ts'
@@ -19,24 +20,29 @@ const NUMBERS = [5, 6, 7, 8, 9, 10, 11, 12, 13]
 /** The spool's measures: by caliper, or the arbor worked out from what the box says it holds. A spool that cannot be is never kept. */
 export function SpoolForm({ reel }: { readonly reel: Reel }) {
   const { system } = useUnits()
-  const [spool, setSpool] = useState<Spool>(reel.spool ?? FIRST_SPOOL)
-  const [number, setNumber] = useState(8)
-  const [backingM, setBackingM] = useState(100)
-  const [error, setError] = useState<string>()
+  const form = `spool ${reel.id}`
+  const [spool, setSpool] = useDraftState<Spool>(form, 'spool', reel.spool ?? FIRST_SPOOL)
+  const [number, setNumber] = useDraftState(form, 'number', 8)
+  const [backingM, setBackingM] = useDraftState(form, 'backing', 100)
+  const [noArbor, setNoArbor] = useState(false)
+  const wrongWith = (item: Reel): string | undefined => {
+    const checked = itemSchema.safeParse(item)
+    const [first] = checked.success ? [] : problemsOf(checked.error, itemSchema, item)
+    return first && sayProblem(first, system)
+  }
+  const error = noArbor
+    ? 'No spool of this rim and width holds what the box says. Measure both again.'
+    : wrongWith({ ...reel, spool })
   const keep = (next: Spool): void => {
     setSpool(next)
+    setNoArbor(false)
     const item: Reel = { ...reel, spool: next }
-    const checked = itemSchema.safeParse(item)
-    if (!checked.success) {
-      const [first] = problemsOf(checked.error, itemSchema, item)
-      setError(first === undefined ? undefined : sayProblem(first, system))
-      return
-    }
-    setError(undefined)
-    editRow(`Measure ${reel.name}`, 'items', reel, item).then(
-      (did) => did && noticeDone('The spool’s measures are kept'),
-      noticeFailed,
-    )
+    if (wrongWith(item) !== undefined) return
+    editRow(`Measure ${reel.name}`, 'items', reel, item).then((did) => {
+      if (!did) return
+      void dropDraft(form)
+      noticeDone('The spool’s measures are kept')
+    }, noticeFailed)
   }
   const fromBox = (): void => {
     const { arborDiameterM: _old, ...size } = spool
@@ -44,8 +50,7 @@ export function SpoolForm({ reel }: { readonly reel: Reel }) {
       lengthM: backingM,
       diameterM: USUAL_BACKING_M,
     })
-    if (arborDiameterM === undefined)
-      setError('No spool of this rim and width holds what the box says. Measure both again.')
+    if (arborDiameterM === undefined) setNoArbor(true)
     else keep({ ...spool, arborDiameterM })
   }
   return (

@@ -5,6 +5,7 @@ import { rodsServed } from '@hoxen/core/specify'
 import { CHECK_TITLES, sayCheck, sayServed } from '@hoxen/core/words'
 import { type ReactNode, useMemo } from 'react'
 import type { Question } from '../../ledger/index.ts'
+import { dropDraft } from '../../store/drafts.ts'
 import { noticeDone, noticeFailed } from '../../store/index.ts'
 import { addItem, newId } from '../../store/rows.ts'
 import { Button, StateMark, useUnits } from '../../ui/index.ts'
@@ -31,6 +32,9 @@ interface Props {
   readonly children: ReactNode
 }
 
+/** Name of the form that a change of a head is tried in. */
+export const changeForm = ({ id }: Head): string => `change ${id}`
+
 /** Effect of a head cut or lengthened on the rig, which rods it is for then, and the way to keep it. */
 export function HeadChange({ question, before, after, name, keep, children }: Props) {
   const { system } = useUnits()
@@ -45,7 +49,9 @@ export function HeadChange({ question, before, after, name, keep, children }: Pr
   const onKeep = (): void => {
     const called = name.slice(0, 80)
     addItem({ ...head, id: newId(called), name: called } satisfies Head).then((did) => {
-      if (did) noticeDone(`${called} added`)
+      if (!did) return
+      void dropDraft(changeForm(before.parts.head.head))
+      noticeDone(`${called} added`)
     }, noticeFailed)
   }
   return (

@@ -18,6 +18,7 @@ import { KNOT_NAMES, sayLeaderWarning } from '@hoxen/core/words'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { Ledger, type Question } from '../../ledger/index.ts'
+import { dropDraft, useDraftState } from '../../store/drafts.ts'
 import { noticeDone, noticeFailed } from '../../store/index.ts'
 import { addItem, newId } from '../../store/rows.ts'
 import { Button, buttonLook, QuantityField, Tag, useUnits, useWithin } from '../../ui/index.ts'
@@ -25,6 +26,8 @@ import { LeaderPicture } from './LeaderPicture.tsx'
 
 /** The lines of the ledger that a leader decides. */
 const LEADER_LINES: readonly CheckCode[] = ['leader-length', 'leader-fish', 'leader-joint']
+/** Recipes as they were put right by hand, each under the one it was built as. */
+const FORM = 'leader'
 const NO_REMEDIES: ReadonlyMap<CheckCode, Remedy> = new Map()
 
 /** A recipe for this head, tip, fly and fish, from the spools at hand. */
@@ -102,7 +105,7 @@ interface RecipeProps {
 function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
   const { show, system } = useUnits()
   const within = useWithin()
-  const [recipe, setRecipe] = useState(built)
+  const [recipe, setRecipe] = useDraftState(FORM, JSON.stringify(built.steps), built)
   const [withDropper, setWithDropper] = useState(question.day.dropper !== undefined)
   const plan = dropperPlan(recipe.lengthM, question.day.schools.weightPlace === 'dropper', fastTip)
   const leader = leaderFrom(recipe, form, {
@@ -116,7 +119,11 @@ function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
   const keep = (): void => {
     const item = itemSchema.safeParse({ ...leader, id: newId(leader.name) })
     if (item.success)
-      addItem(item.data).then((did) => did && noticeDone(`${leader.name} is in your gear`), noticeFailed)
+      addItem(item.data).then((did) => {
+        if (!did) return
+        void dropDraft(FORM)
+        noticeDone(`${leader.name} is in your gear`)
+      }, noticeFailed)
   }
   return (
     <>

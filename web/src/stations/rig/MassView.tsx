@@ -2,10 +2,11 @@ import { type CutEnd, cutHead, massOfFirst, withCheater } from '@hoxen/core/line
 import { judge, type RankedRig } from '@hoxen/core/match'
 import { useMemo, useState } from 'react'
 import type { Question } from '../../ledger/index.ts'
+import { useDraftState } from '../../store/drafts.ts'
 import { Button } from '../../ui/index.ts'
 import { ByThePiece } from './ByThePiece.tsx'
 import { CutHead } from './CutHead.tsx'
-import { withHead } from './HeadChange.tsx'
+import { changeForm, withHead } from './HeadChange.tsx'
 import { LengthenHead, type Piece } from './LengthenHead.tsx'
 import { MassDrawing, MassWords } from './MassDrawing.tsx'
 
@@ -24,10 +25,11 @@ type Job = (typeof JOBS)[number][0]
 /** The rig's mass along the line, and what the bench can do to it: cut the head, lengthen it, cut tips from a piece. */
 export function MassView({ rig, question }: Props) {
   const [job, setJob] = useState<Job>('cut')
-  const [target, setTarget] = useState<number>()
-  const [from, setFrom] = useState<CutEnd>('rear')
-  const [piece, setPiece] = useState<Piece>()
   const { head } = rig.parts
+  const form = changeForm(head.head)
+  const [target, setTarget] = useDraftState<number | undefined>(form, 'target', undefined)
+  const [from, setFrom] = useDraftState<CutEnd>(form, 'from', 'rear')
+  const [piece, setPiece] = useDraftState<Piece | undefined>(form, 'piece', undefined)
   const wholeKg = head.massKg.value
   const targetKg = Math.min(target ?? wholeKg, wholeKg)
   const cut = useMemo(() => cutHead(head, targetKg, from), [head, targetKg, from])

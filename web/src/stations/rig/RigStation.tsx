@@ -66,7 +66,7 @@ interface PartProps {
 function RigPart({ view, rig, question }: PartProps) {
   switch (view) {
     case 'mass':
-      return <MassView rig={rig} question={question} />
+      return <MassView key={rig.parts.head.head.id} rig={rig} question={question} />
     case 'turnover':
       return (
         <Suspense fallback={<p className="py-10 text-faint">Opening…</p>}>
