@@ -16,6 +16,7 @@ import {
   trailKey,
 } from '@hoxen/core/format'
 import { db, type HistoryEntry, type KeptRow } from './database.ts'
+import { inPortions, type Watched } from './portions.ts'
 import { inOrder, listOf, rowsAt, singleOf, stepsOf } from './reading.ts'
 import { thisTab } from './tab.ts'
 import { fieldsTouched, NOTHING_TOLD, type Told, tellTrails, trailsAt, writeWithTrails } from './trails.ts'
@@ -163,6 +164,7 @@ async function perform(
   before: readonly (State | undefined)[],
   told: Told,
   checked: (name: KeptName, value: Raw) => Raw,
+  watched: Watched = {},
 ): Promise<void> {
   await refuseBeyondLimits(known, changes)
   const put: KeptRow[] = []
@@ -173,22 +175,21 @@ async function perform(
     if (after === undefined) gone.push({ name, key })
     else put.push({ name, key, place: after.place, value: checked(name, after.value) })
   })
-  await writeWithTrails(put, gone, told, fieldsTouched(changes), Date.now())
+  await writeWithTrails(put, gone, told, fieldsTouched(changes), Date.now(), watched)
 }
 
 /** The changes that writes come to: what is there already is no change; what is new takes the next places. */
 async function changesOf(
   known: Registry,
   writes: readonly (RowRef & { readonly value: Raw | undefined })[],
+  watched: Watched,
 ): Promise<{ changes: readonly Change[]; before: readonly (State | undefined)[] }> {
-  const states = await statesOf(writes)
   const next = new Map<KeptName, number>()
   for (const { name } of writes)
     if (known.isList(name) && !next.has(name)) next.set(name, (await inOrder(name).last())?.place ?? 0)
   const changes: Change[] = []
   const before: (State | undefined)[] = []
-  writes.forEach(({ name, key, value }, i) => {
-    const was = states[i]
+  const see = ({ name, key, value }: (typeof writes)[number], was: State | undefined): void => {
     let after: State | undefined
     if (value !== undefined) {
       if (was === undefined && known.isList(name)) next.set(name, (next.get(name) ?? 0) + 1)
@@ -199,6 +200,12 @@ async function changesOf(
     if (change === undefined) return
     changes.push(change)
     before.push(was)
+  }
+  await inPortions(writes, watched, [0, 0.5], async (portion) => {
+    const states = await statesOf(portion)
+    portion.forEach((write, i) => {
+      see(write, states[i])
+    })
   })
   return { changes, before }
 }
@@ -211,44 +218,31 @@ async function putAside(own: Gathered['own']): Promise<void> {
 
 /** One who writes: what a tab does, only it takes back. */
 export class Writer {
-  private readonly underway = new Set<Promise<void>>()
-
   constructor(private readonly tab: () => string) {}
 
   /**
    * The only way stored data changes: reads and writes of `change` happen in one transaction, all or none, and are
    * remembered under one label as a diff with an inverse.
    * @param change may wait for nothing but the reads it is given
+   * @param watched is told how far it is, and may stop it: then nothing is changed
    * @returns false when it changes nothing
    */
-  commit(label: string, change: (tx: Tx) => Promise<void> | void): Promise<boolean> {
-    const made = this.make(label, change)
-    const over = made.then(
-      () => {},
-      () => {},
-    )
-    this.underway.add(over)
-    void over.then(() => this.underway.delete(over))
-    return made
-  }
-
-  /** Resolves once every change that is being made now is made, or refused. */
-  async settled(): Promise<void> {
-    await Promise.all(this.underway)
-  }
-
-  private async make(label: string, change: (tx: Tx) => Promise<void> | void): Promise<boolean> {
+  async commit(
+    label: string,
+    change: (tx: Tx) => Promise<void> | void,
+    watched: Watched = {},
+  ): Promise<boolean> {
     const known = await registry()
     return db.transaction('rw', db.kept, db.gone, db.history, db.aside, async () => {
       const gathered = new Gathered()
       await change(gathered)
       await putAside(gathered.own)
-      const { changes, before } = await changesOf(known, [...gathered.writes.values()])
+      const { changes, before } = await changesOf(known, [...gathered.writes.values()], watched)
       const was = await trailsAt(gathered.trails.keys())
       await tellTrails(gathered.trails, placesOf(changes))
       if (changes.length === 0) return false
       // They were checked when they were gathered.
-      await perform(known, changes, before, gathered, (_name, value) => value)
+      await perform(known, changes, before, gathered, (_name, value) => value, watched)
       const told = { was: Object.fromEntries(was), is: Object.fromEntries(gathered.trails) }
       await this.remember(label, changes, gathered.trails.size === 0 ? {} : { told })
       return true

@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { writer } from './commit.ts'
 import { type Draft, db } from './database.ts'
 import { Live, useLive } from './live.ts'
 import { openTabs, thisTab } from './tab.ts'
+import { settled } from './write.ts'
 
 type Text = Draft['text']
 
@@ -102,7 +102,7 @@ export const keepField = (form: string, field: string, text: string | null): Pro
 
 /** Forgets what was typed into a field once all that is being saved is saved, unless something else was typed there meanwhile. */
 export async function dropField(form: string, field: string, text: string): Promise<void> {
-  await writer.settled()
+  await settled()
   await db.transaction('rw', db.drafts, async () => {
     if ((await db.drafts.get(mine(form)))?.text[field] === text) await keepField(form, field, null)
   })

@@ -9,7 +9,9 @@ import {
   trailKey,
   type WithPast,
 } from '@hoxen/core/format'
+import type { Tx } from './commit.ts'
 import { db } from './database.ts'
+import type { Watched } from './portions.ts'
 import { listOf, ownAside } from './reading.ts'
 import { commit } from './write.ts'
 
@@ -92,15 +94,20 @@ export async function takeIn(document: HoxenDocument, label: string): Promise<bo
 }
 
 /** Takes in what was agreed on between two devices, or what a file adds and changes, under one undo step. */
-export async function bringIn({ document, removed, trails }: Taken, label: string): Promise<boolean> {
+export async function bringIn(
+  { document, removed, trails }: Taken,
+  label: string,
+  watched?: Watched,
+): Promise<boolean> {
   const { LISTS, SINGLES } = await files()
-  return commit(label, (tx) => {
+  const change = (tx: Tx): void => {
     for (const [place, trail] of Object.entries(trails)) tx.trail(place, trail)
     for (const { name, id } of removed) tx.remove(name, [id])
     for (const name of Object.keys(LISTS) as ListName[]) tx.put(name, document[name])
     for (const name of Object.keys(SINGLES) as SingleName[])
       if (document[name] !== undefined) tx.set(name, document[name])
-  })
+  }
+  return commit(label, change, watched)
 }
 
 export function wipeGear(): Promise<boolean> {

@@ -13,10 +13,11 @@ import Dexie from 'dexie'
 import { Writer } from './commit.ts'
 import { db } from './database.ts'
 import { bringIn, everything, exportEverything, withPast } from './everything.ts'
+import type { Watched } from './portions.ts'
 import { addItems } from './rows.ts'
 
 const leader = (id: string, lengthM = 2): Item => ({ kind: 'leader', id, name: id, form: 'level', lengthM })
-const MANY = Array.from({ length: 300 }, (_, i) => leader(`new-${i}`))
+const MANY = Array.from({ length: 1500 }, (_, i) => leader(`new-${i}`))
 const FILE: HoxenDocument = { ...nothingKept(), items: [leader('a', 3), ...MANY] }
 
 beforeEach(async () => {
@@ -27,10 +28,11 @@ afterEach(() => {
   jest.restoreAllMocks()
 })
 
-const importFile = async (): Promise<boolean> =>
+const importFile = async (watched?: Watched): Promise<boolean> =>
   bringIn(
     merged(FILE, planMerge(await withPast(), { document: FILE }), { sides: {} }, Date.now(), 'x'),
     'Import',
+    watched,
   )
 
 /** What goes wrong in the middle of an import. */
@@ -66,7 +68,26 @@ test.each(FAULTS)('%s: what was there before is there, whole', async (_what, str
   expect(await withPast()).toEqual(before)
   // And nothing stands in the way of another try.
   expect(await importFile()).toBe(true)
-  expect((await everything()).items).toHaveLength(302)
+  expect((await everything()).items).toHaveLength(MANY.length + 2)
+})
+
+test('an import tells how far it is; stopped while it reads, or while it writes, nothing was changed', async () => {
+  const before = await withPast()
+  for (const half of [0, 0.5]) {
+    const going = new AbortController()
+    const told: number[] = []
+    const tell = (share: number): void => {
+      told.push(share)
+      if (share > half) going.abort()
+    }
+    await expect(importFile({ tell, signal: going.signal })).rejects.toThrow('abort')
+    expect(told.filter((share) => share > half)).toHaveLength(1)
+    expect(await withPast()).toEqual(before)
+  }
+  const told: number[] = []
+  await importFile({ tell: (share) => void told.push(share) })
+  expect(told).toEqual([...told].sort((a, b) => a - b))
+  expect([told.length > 5, told.at(-1)]).toEqual([true, 1])
 })
 
 test('a backup half written, of a newer Hoxen, or of none is refused whole; an older one is read', async () => {

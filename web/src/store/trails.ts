@@ -1,6 +1,7 @@
 import { type Change, onward, type Raw, type RowRef, type Trail, trailKey } from '@hoxen/core/format'
 import { dequal } from 'dequal/lite'
 import { db, type GoneRow, type KeptRow } from './database.ts'
+import { inPortions, type Watched } from './portions.ts'
 import { addressOf, rowsAt } from './reading.ts'
 
 /** Note of a change for the trails it leaves, besides that it makes one more step of each. */
@@ -52,6 +53,7 @@ export async function writeWithTrails(
   { trails, aside }: Told,
   fields: ReadonlyMap<string, readonly string[]>,
   nowMs: number,
+  watched: Watched,
 ): Promise<void> {
   const places = [...put, ...gone]
   const [were, wereGone] = await Promise.all([rowsAt(db.kept, places), rowsAt(db.gone, places)])
@@ -78,7 +80,7 @@ export async function writeWithTrails(
   await db.gone.bulkDelete(places.filter((_place, i) => wereGone[i] !== undefined).map(addressOf))
   await db.gone.bulkPut(left)
   await db.kept.bulkDelete(gone.map(addressOf))
-  await db.kept.bulkPut(rows)
+  await inPortions(rows, watched, [0.5, 1], (portion) => db.kept.bulkPut(portion))
 }
 
 /** Trails that are told of what does not change otherwise: both devices then know it as the same. */

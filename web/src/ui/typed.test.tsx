@@ -4,9 +4,9 @@ import { afterEach, beforeEach, expect, jest, test } from '@jest/globals'
 import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { useState } from 'react'
 import { MemoryRouter, useLocation, useNavigate } from 'react-router'
-import { writer } from '../store/commit.ts'
 import { db } from '../store/database.ts'
 import { draftOf, dropField, keepDraft, useDraftState } from '../store/drafts.ts'
+import { commit } from '../store/write.ts'
 import { FormName, QuantityField, Sheet, TextField, useInAddress } from './index.ts'
 
 beforeEach(() => db.drafts.clear())
@@ -61,7 +61,7 @@ test('a page that goes before the store has what was typed leaves it for the nex
 test('what is taken is forgotten when it is saved and no sooner, and never what was typed since', async () => {
   await keepDraft('entry a', { Notes: 'grey', Flow: '12' })
   const order: string[] = []
-  const saving = writer.commit('Save', () => {}).then(() => order.push('saved'))
+  const saving = commit('Save', () => {}).then(() => order.push('saved'))
   await dropField('entry a', 'Notes', 'grey').then(() => order.push('forgotten'))
   await saving
   expect(order).toEqual(['saved', 'forgotten'])

@@ -9,7 +9,7 @@ import {
   type WithPast,
 } from '@hoxen/core/format'
 import { sayProblem } from '@hoxen/core/words'
-import { useMemo, useState } from 'react'
+import { type ReactNode, useMemo, useState } from 'react'
 import { withPast } from '../../store/everything.ts'
 import { bringIn, Live, noticeDone, noticeFailed, useLive } from '../../store/index.ts'
 import { Button, OneOf, useUnits } from '../../ui/index.ts'
@@ -71,24 +71,49 @@ interface PartProps extends Props {
 
 /** Takes in under one step, and says so. */
 function useTaking(onDone: () => void) {
-  const [busy, setBusy] = useState(false)
+  const [share, setShare] = useState<number>()
+  const [stopper, setStopper] = useState<AbortController>()
   const take = (taken: Parameters<typeof bringIn>[0], label: string, says: string): void => {
-    setBusy(true)
-    bringIn(taken, label)
-      .then(() => {
-        noticeDone(says)
-        onDone()
-      }, noticeFailed)
-      .finally(() => setBusy(false))
+    const going = new AbortController()
+    setStopper(going)
+    setShare(0)
+    bringIn(taken, label, { tell: setShare, signal: going.signal })
+      .then(
+        () => {
+          noticeDone(says)
+          onDone()
+        },
+        (error) => (going.signal.aborted ? noticeDone('Stopped: nothing was changed') : noticeFailed(error)),
+      )
+      .finally(() => setShare(undefined))
   }
-  return { busy, take }
+  return { share, take, stop: () => stopper?.abort() }
+}
+
+interface TakingRowProps {
+  readonly share: number | undefined
+  readonly onStop: () => void
+  /** What can be done while nothing is being taken in. */
+  readonly children: ReactNode
+}
+
+/** The buttons, or how far it is and the way to stop it. */
+function TakingRow({ share, onStop, children }: TakingRowProps) {
+  if (share === undefined) return <div className="mt-4 flex flex-wrap gap-3">{children}</div>
+  return (
+    <p role="status" className="mt-4 flex flex-wrap items-center gap-3">
+      Taking it in… {Math.round(share * 100)} %
+      <progress value={share} max={1} className="h-2 flex-1" aria-label="Taken in so far" />
+      <Button onClick={onStop}>Stop</Button>
+    </p>
+  )
 }
 
 const tail = (): string => crypto.randomUUID().slice(0, 6)
 
 function Merging({ reading, kept, onDone }: PartProps) {
   const [answers, setAnswers] = useState<Answers>({ sides: {} })
-  const { busy, take } = useTaking(onDone)
+  const { share, take, stop } = useTaking(onDone)
   const { document, past, refused, unknownColumns } = reading
   const merge = useMemo(() => planMerge(kept, { document, past }), [kept, document, past])
   const { plan, removed, asked, older } = merge
@@ -149,10 +174,10 @@ function Merging({ reading, kept, onDone }: PartProps) {
           {open === 1 ? 'One question is' : `${open} questions are`} still to be answered above.
         </p>
       )}
-      <div className="mt-4 flex gap-3">
+      <TakingRow share={share} onStop={stop}>
         <Button
           weight="strong"
-          disabled={busy || open > 0 || (count === 0 && plan.singles.length === 0)}
+          disabled={open > 0 || (count === 0 && plan.singles.length === 0)}
           onClick={() =>
             take(
               merged(document, merge, answers, Date.now(), tail()),
@@ -164,14 +189,14 @@ function Merging({ reading, kept, onDone }: PartProps) {
           Take {count === 1 ? 'it' : `these ${count}`} in
         </Button>
         <Button onClick={onDone}>Leave everything as it is</Button>
-      </div>
+      </TakingRow>
     </>
   )
 }
 
 /** All as the backup has it: what came since is listed, and goes. */
 function Restoring({ reading, kept, onDone }: PartProps) {
-  const { busy, take } = useTaking(onDone)
+  const { share, take, stop } = useTaking(onDone)
   const { document } = reading
   const { plan, removed, taken } = useMemo(() => planRestore(kept.document, document), [kept, document])
   const lists = LIST_NAMES.map((name) => plan.lists[name])
@@ -193,16 +218,16 @@ function Restoring({ reading, kept, onDone }: PartProps) {
       )}
       <Refused reading={reading} />
       <ChangeList plan={plan} removed={removed} guessed={undefined} />
-      <div className="mt-4 flex gap-3">
+      <TakingRow share={share} onStop={stop}>
         <Button
           weight="strong"
-          disabled={busy || nothing}
+          disabled={nothing}
           onClick={() => take(taken, `Restore ${reading.name}`, `${reading.name} is restored`)}
         >
           {nothing ? 'All is as it was saved' : 'Restore this backup'}
         </Button>
         <Button onClick={onDone}>Leave everything as it is</Button>
-      </div>
+      </TakingRow>
     </>
   )
 }
