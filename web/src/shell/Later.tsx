@@ -118,10 +118,13 @@ function useHeading(pathname: string): void {
   useEffect(() => {
     const page = document.querySelector('#page')
     if (page === null) return
+    let heading: HTMLElement | null = null
     const look = (): void => {
-      const heading = page.querySelector<HTMLElement>('h1')
-      const title = heading?.textContent.trim()
-      document.title = title ? `${title} – ${NAME}` : NAME
+      // A list that is scrolled changes the page at each frame, and its heading at none.
+      if (heading === null || !page.contains(heading)) heading = page.querySelector('h1')
+      const text = heading?.textContent.trim()
+      const title = text ? `${text} – ${NAME}` : NAME
+      if (document.title !== title) document.title = title
       if (heading === null || !waiting.current) return
       waiting.current = false
       // Whoever is typing already is left alone.

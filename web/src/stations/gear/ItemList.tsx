@@ -2,7 +2,7 @@ import type { Item } from '@hoxen/core/gear'
 import { KIND_NAMES, summarize } from '@hoxen/core/words'
 import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import { Copy, Trash2 } from 'lucide-react'
-import { useLayoutEffect, useRef, useState } from 'react'
+import { memo, useLayoutEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { ItemDrawing } from '../../drawing/index.ts'
 import { noticeDone, noticeFailed } from '../../store/index.ts'
@@ -26,7 +26,9 @@ export function ItemList({ items }: { readonly items: readonly Item[] }) {
   const virtual = useWindowVirtualizer({
     count: items.length,
     estimateSize: () => ROW_PX,
-    overscan: 12,
+    overscan: 6,
+    // Drawn with the frame and not before it.
+    useFlushSync: false,
     scrollMargin: offset,
   })
   return (
@@ -44,7 +46,7 @@ export function ItemList({ items }: { readonly items: readonly Item[] }) {
             key={item.id}
             aria-setsize={items.length}
             aria-posinset={row.index + 1}
-            className="absolute inset-x-0 top-0 border-b border-rule"
+            className="absolute inset-x-0 top-0 contain-strict border-b border-rule"
             style={{ height: ROW_PX, transform: `translateY(${row.start - offset}px)` }}
           >
             <ItemRow item={item} />
@@ -55,7 +57,7 @@ export function ItemList({ items }: { readonly items: readonly Item[] }) {
   )
 }
 
-function ItemRow({ item }: { readonly item: Item }) {
+const ItemRow = memo(function ItemRow({ item }: { readonly item: Item }) {
   const { system } = useUnits()
   const duplicate = (): void => {
     const copy: Item = { ...item, id: newId(item.name), name: `${item.name} (copy)`.slice(0, 80) }
@@ -100,4 +102,4 @@ function ItemRow({ item }: { readonly item: Item }) {
       </button>
     </div>
   )
-}
+})
