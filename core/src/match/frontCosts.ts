@@ -155,7 +155,6 @@ export class FrontCosts {
       if (cost === bestCost && index > bestIndex) continue
       draft.leader = c.leaders[index] ?? null
       cost += costOf(groups.leader, draft, day)
-      if (cost > bestCost || (cost === bestCost && index > bestIndex)) continue
       const side = groups.mixed.length > 0 ? this.mixedSide(sides, bestCost - cost) : undefined
       if (side !== undefined) cost += side.cost
       if (cost > bestCost || (cost === bestCost && index > bestIndex)) continue

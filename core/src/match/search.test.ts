@@ -6,6 +6,7 @@ import {
   CHECKS,
   type CheckDefinition,
   type Look,
+  type Part,
   quickLooks,
   type RigParts,
   through,
@@ -17,6 +18,7 @@ import { closeness } from './closeness.ts'
 import { costOf, groupsOf, type OpenRig } from './groups.ts'
 import { type Branch, headTrees } from './headTree.ts'
 import { PairCosts } from './pairCosts.ts'
+import type { Found } from './podium.ts'
 import { searchInSteps } from './search.ts'
 import { SideCosts } from './sideCosts.ts'
 
@@ -142,30 +144,27 @@ describe('what a search leaves out by', () => {
   })
 })
 
-/** The best rig of every rod and head, by trying everything; equals in the gear's order. */
-function byTrying(c: Candidates, day: Day): readonly { readonly cost: number; readonly place: number }[] {
-  return c.rods
-    .flatMap((rodTried, r) =>
-      c.heads.map((headTried, h) => {
-        let best = { cost: Number.POSITIVE_INFINITY, place: 0 }
-        c.tips.forEach((tip, t) => {
-          const place = (r * c.heads.length + h) * c.tips.length + t
-          const near = closeness(
-            { rod: rodTried, head: headTried, tip },
-            windowOf({ rod: rodTried, head: headTried }, day),
-          )
-          for (const leader of c.leaders)
-            for (const runningLine of headTried.onePiece ? [null] : c.runningLines)
-              for (const reel of c.reels) {
-                const parts: RigParts = { rod: rodTried, head: headTried, tip, leader, runningLine, reel }
-                const cost = near + costOf(LOOKS, parts, day)
-                if (cost < best.cost) best = { cost, place }
-              }
-        })
-        return best
-      }),
-    )
-    .sort((a, b) => a.cost - b.cost || a.place - b.place)
+/** The best rig of every rod and head, or of every tip with them, by trying everything; the first of equals, in the gear's order. */
+function byTrying(c: Candidates, day: Day, looks: readonly Look[], oneFor: 'head' | 'tip'): readonly Found[] {
+  const best = new Map<number, Found>()
+  for (const [r, rodTried] of c.rods.entries())
+    for (const [h, headTried] of c.heads.entries())
+      for (const [t, tip] of c.tips.entries()) {
+        const both = r * c.heads.length + h
+        const place = both * c.tips.length + t
+        const one = oneFor === 'head' ? both : place
+        const pair = { rod: rodTried, head: headTried }
+        const near = closeness({ ...pair, tip }, windowOf(pair, day))
+        for (const leader of c.leaders)
+          for (const runningLine of headTried.onePiece ? [null] : c.runningLines)
+            for (const reel of c.reels) {
+              const parts: RigParts = { ...pair, tip, leader, runningLine, reel }
+              const cost = near + costOf(looks, parts, day)
+              if (cost < (best.get(one)?.cost ?? Number.POSITIVE_INFINITY))
+                best.set(one, { parts, cost, place })
+            }
+      }
+  return [...best.values()].sort((x, y) => x.cost - y.cost || x.place - y.place)
 }
 
 test('a search that leaves most out finds what trying everything finds, equals in the gear’s order', () => {
@@ -187,7 +186,7 @@ test('a search that leaves most out finds what trying everything finds, equals i
         there += c.rods.length * c.heads.length
         looked += met.mock.calls.length
         if (met.mock.calls.length < c.rods.length * c.heads.length) cut++
-        expect(found.map(({ cost, place }) => ({ cost, place }))).toEqual(byTrying(c, day).slice(0, 3))
+        expect(found).toEqual(byTrying(c, day, LOOKS, 'head').slice(0, 3))
       },
     ),
     { ...SEED, numRuns: 30 },
@@ -195,4 +194,104 @@ test('a search that leaves most out finds what trying everything finds, equals i
   // Most cases leave something out, and most of what there is is left out.
   expect(cut).toBeGreaterThan(25)
   expect(looked).toBeLessThan(there / 2)
+})
+
+const WHOLE = ['rod', 'head', 'tip', 'leader', 'runningLine', 'reel'] as const satisfies readonly Part[]
+/** Parts that a look with a key weighs under it. */
+const UNDER_KEY: Readonly<Partial<Record<string, Part>>> = {
+  'head,runningLine': 'runningLine',
+  'rod,reel': 'reel',
+}
+const called = new Map<unknown, string>()
+const calledOf = (parts: RigParts, part: Part): string => {
+  const known = called.get(parts[part])
+  if (known !== undefined) return known
+  const name = JSON.stringify(parts[part])
+  called.set(parts[part], String(drawn(name, 1_000_003)))
+  return calledOf(parts, part)
+}
+const drawn = (text: string, of: number): number => {
+  let sum = 7
+  for (let i = 0; i < text.length; i++) sum = (sum * 31 + text.charCodeAt(i)) % 1_000_003
+  return sum % of
+}
+
+const some = (parts: readonly Part[]) => fc.subarray([...parts], { minLength: 1 })
+/** What a look needs: parts of the front, of the reel's side, seldom of both. */
+const needs = fc.oneof(
+  { weight: 5, arbitrary: some(['rod', 'head', 'tip', 'leader']) },
+  { weight: 5, arbitrary: some(['rod', 'head', 'runningLine', 'reel']) },
+  { weight: 1, arbitrary: some(WHOLE) },
+)
+
+/** A look at some parts that comes to 0, 1 or 2 by lot: equals are the rule. */
+function looksBy(lot: number, needs: readonly Part[], keyed: boolean): Look {
+  const last = needs.includes('leader') && !needs.includes('runningLine') && !needs.includes('reel')
+  const under = last ? 'leader' : UNDER_KEY[needs.join()]
+  const others = (parts: RigParts): string =>
+    String(
+      drawn(
+        needs
+          .filter((part) => part !== under)
+          .map((part) => calledOf(parts, part))
+          .join(),
+        3,
+      ),
+    )
+  const key = keyed && under !== undefined && needs.length > 1 ? others : undefined
+  return {
+    needs,
+    run: (parts) => {
+      const text =
+        key === undefined || under === undefined
+          ? needs.map((part) => calledOf(parts, part)).join()
+          : `${key(parts)} ${calledOf(parts, under)}`
+      return {
+        state: 'holds',
+        reason: 'by-lot',
+        value: null,
+        measure: 'none',
+        tag: 'physics',
+        from: drawn(`${lot} ${needs.join()} ${text}`, 3),
+      }
+    },
+    ...(key === undefined ? {} : { key }),
+  }
+}
+
+test('whatever looks there are, the search finds what trying everything finds, to the last part', () => {
+  fc.assert(
+    fc.property(
+      fc.array(rod, { minLength: 1, maxLength: 2 }),
+      fc.array(head, { minLength: 2, maxLength: 6 }),
+      days,
+      fc.integer(),
+      fc.array(fc.tuple(needs, fc.boolean()), {
+        minLength: 4,
+        maxLength: 12,
+      }),
+      fc.constantFrom('head' as const, 'tip' as const),
+      (rods, heads, day, lot, asked, oneFor) => {
+        const items = [...named([...rods, ...heads]), ...few(['tip', 'leader', 'running-line', 'reel'], 3)]
+        const c = candidatesOf({ items }, day)
+        if (c.heads.length === 0) return
+        const looks = asked.map(([needs, keyed], i) => looksBy(lot + i, needs, keyed))
+        const found = through(searchInSteps(c, day, { limit: 3, oneFor, looks }))
+        const best = byTrying(c, day, looks, oneFor).slice(0, 3)
+        expect(found.map(({ cost, place }) => [cost, place])).toEqual(
+          best.map(({ cost, place }) => [cost, place]),
+        )
+        best.forEach((expected, i) => {
+          const { parts, cost } = found[i] ?? expected
+          expect(closeness(parts, windowOf(parts, day)) + costOf(looks, parts, day)).toBe(cost)
+          // Which running line and reel come first of equals is told where the front has no say in them.
+          const { runningLine, reel, ...front } = parts
+          const { runningLine: line, reel: spool, ...first } = expected.parts
+          expect(front).toEqual(first)
+          if (groupsOf(looks).mixed.length === 0) expect([runningLine, reel]).toEqual([line, spool])
+        })
+      },
+    ),
+    { ...SEED, numRuns: 300 },
+  )
 })

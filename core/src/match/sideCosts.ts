@@ -118,17 +118,12 @@ export class SideCosts {
     const beaten = (cost: number, line: number, reel: number): boolean =>
       cost > best.cost || (cost === best.cost && (line > bestLine || (line === bestLine && reel >= bestReel)))
     for (const line of this.linesOn(headIndex)) {
-      if (!every && beaten(line.cost + (reels[0]?.cost ?? 0), line.index, -1)) {
-        if (line.cost + (reels[0]?.cost ?? 0) > best.cost) break
-        continue
-      }
+      // Lines and reels come by cost, equals in the gear's order: where one is beaten, so are those after it.
+      if (!every && beaten(line.cost + (reels[0]?.cost ?? 0), line.index, -1)) break
       draft.runningLine = line.choice
       for (const reel of reels) {
         const alone = line.cost + reel.cost
-        if (!every && beaten(alone, line.index, reel.index)) {
-          if (alone > best.cost) break
-          continue
-        }
+        if (!every && beaten(alone, line.index, reel.index)) break
         draft.reel = reel.choice
         const cost = alone + this.wound(line, reel) + costOf(groups.side, draft, day)
         const side = { choice: { runningLine: line.choice, reel: reel.choice }, cost }
