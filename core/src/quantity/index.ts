@@ -23,7 +23,6 @@ export { type ParseResult, parseQuantity } from './parse.ts'
 export {
   feetOf,
   printExact,
-  printFeetExact,
   printMeasure,
   printRange,
   printRound,

@@ -62,29 +62,28 @@ export function printExact(si: number, symbol: string): string {
   return `${Number(value.toPrecision(15))} ${spokenUnit(symbol)}`
 }
 
-/** Length of a rod or head as feet and inches for a field, exact to a tenth of an inch; otherwise decimal feet. */
-export function printFeetExact(m: number): string {
-  const text = feetAndInches(m)
-  const tenths = Math.round((m / M_PER_INCH) * 10)
-  return Math.abs(tenths * 0.1 * M_PER_INCH - m) < m * 1e-12 ? text : printExact(m, 'ft')
-}
-
 export const feetOf = (m: number): number => m / M_PER_FOOT
 
 /** Finer than so much nobody types a figure by hand: a field shows it rounded, and what is stored stays as it is. */
 const ROUND_TO = 0.01
 const FINEST = 3
 
-/** A figure for a field as a person would write it: as round as it may be within a share of itself, a hundredth unless told. */
+/**
+ * A figure for a field as a person would write it: as round as it may be within a share of itself, a hundredth unless told.
+ * @example printRound(3.962, 'rodLength', 'trade', 0.0025) // "13 ft"
+ */
 export function printRound(si: number, measure: Measure, system: UnitSystem, within = ROUND_TO): string {
   const [symbol] = MEASURES[measure][system]
   const { toSi, fromSi } = unitOf(symbol)
   const value = fromSi(si)
-  for (let decimals = 0; decimals < FINEST; decimals++) {
-    const text = trimmed(value, decimals)
-    if (Math.abs(toSi(Number(text)) - si) <= Math.abs(si) * within) return `${text} ${spokenUnit(symbol)}`
-  }
-  return printExact(si, symbol)
+  const near = (figure: number): boolean => Math.abs(toSi(figure) - si) <= Math.abs(si) * within
+  if (measure === 'rodLength' && system === 'trade' && si > M_PER_FOOT) return feetAndInches(si)
+  const texts = [
+    ...Array.from({ length: FINEST }, (_, decimals) => trimmed(value, decimals)),
+    ...Array.from({ length: FINEST }, (_, i) => String(Number(value.toPrecision(i + 2)))),
+  ]
+  const text = texts.find((one) => near(Number(one)))
+  return text === undefined ? printExact(si, symbol) : `${text} ${spokenUnit(symbol)}`
 }
 
 /** A bare figure with the unit that it gets; anything else as it was typed. */

@@ -8,8 +8,8 @@ import {
   type Measure,
   parseQuantity,
   printExact,
-  printFeetExact,
   printMeasure,
+  printRound,
   separated,
   UNITS,
 } from './index.ts'
@@ -87,15 +87,30 @@ describe('printing', () => {
     )
   })
 
-  test('feet and inches read back', () => {
+  test('a figure in a field is as round as a person writes it, and is read back as what it was', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 9000 }), (tenths) => {
-        const m = tenths * 0.00254
-        const read = parseQuantity(printFeetExact(m), 'length', 'ft')
-        return read.ok && Math.abs(read.si - m) < 1e-9
-      }),
+      fc.property(
+        fc.constantFrom(...(Object.keys(MEASURES) as Measure[])),
+        fc.constantFrom('trade' as const, 'metric' as const),
+        fc.double({ min: -3, max: 4, noNaN: true }),
+        (measure, system, decade) => {
+          const unit = UNITS.find(({ symbol }) => symbol === MEASURES[measure][system][0])
+          if (unit === undefined || unit.symbol === 'X') return
+          const si = unit.toSi(10 ** decade)
+          const text = printRound(si, measure, system, 0.0025)
+          expect(text.replace(/^\d{4,}|\D|^0\.0*/g, '').length).toBeLessThanOrEqual(5)
+          const read = parseQuantity(text, unit.dimension, unit.symbol)
+          expect(read.ok && Math.abs(read.si / si - 1)).toBeLessThan(0.005)
+        },
+      ),
       seeded,
     )
+    expect([0.13, 3.96, 3.2766, 12.0123].map((m) => printRound(m, 'rodLength', 'trade', 0.0025))).toEqual([
+      '0.427 ft',
+      '12 ft 11.9 in',
+      '10 ft 9 in',
+      '39 ft 4.9 in',
+    ])
   })
 
   test.each([

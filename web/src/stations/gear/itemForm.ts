@@ -8,14 +8,7 @@ import {
   readField,
   withField,
 } from '@hoxen/core/gear'
-import {
-  dimensionOf,
-  parseQuantity,
-  printFeetExact,
-  printRound,
-  type UnitSystem,
-  unitFor,
-} from '@hoxen/core/quantity'
+import { dimensionOf, parseQuantity, printRound, type UnitSystem, unitFor } from '@hoxen/core/quantity'
 import { sayProblem, sayReadAs } from '@hoxen/core/words'
 import { DECIMAL_MARK } from '../../ui/index.ts'
 
@@ -31,7 +24,6 @@ const SHOWN_WITHIN = 0.0025
 function textOf(value: unknown, field: Field, system: UnitSystem): string {
   if (value === undefined) return ''
   if (field.type.as !== 'quantity' || typeof value !== 'number') return String(value)
-  if (field.type.measure === 'rodLength' && system === 'trade') return printFeetExact(value)
   return printRound(value, field.type.measure, system, SHOWN_WITHIN)
 }
 
