@@ -21,7 +21,7 @@ export function GaugeFile({ gaugeId, onRead }: { readonly gaugeId: string; reado
     const ahead = readings.length - readByNow(readings, Date.now()).length
     setProblems([
       ...found.map((p) => sayProblem(p, system)),
-      ...(ahead > 0 ? [sayAhead(ahead, readings.length)] : []),
+      ...(ahead > 0 ? [sayAhead(ahead, there ?? readings.length)] : []),
     ])
     if (readings.length === ahead) return
     await keepGauge({
