@@ -1,9 +1,12 @@
 /** @jest-environment jsdom */
 
 import { afterEach, expect, jest, test } from '@jest/globals'
-import { cleanup, screen } from '@testing-library/react'
+import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
 import { db } from '../store/database.ts'
+import { listOf } from '../store/reading.ts'
+import { addItem } from '../store/rows.ts'
 import { show } from '../testing/show.tsx'
+import { Later } from './Later.tsx'
 import { PageGuard } from './PageGuard.tsx'
 import { SettingsPage } from './SettingsPage.tsx'
 
@@ -19,6 +22,24 @@ test('without a store Settings says that nothing is kept; with one, where it liv
   jest.spyOn(db, 'open').mockRejectedValue(new DOMException('raw', 'SecurityError') as never)
   show(<SettingsPage />, '/settings')
   expect((await screen.findByText(/^This browser keeps nothing here/)).dataset.kept).toBe('nothing')
+})
+
+test('the demo asked for by an address is asked about over one’s own, and nothing of it is touched', async () => {
+  const noOne = () => {}
+  jest.spyOn(window, 'scrollTo').mockImplementation(noOne)
+  const loads = () => screen.queryByText('Look round with the demo gear?')
+  await addItem({ kind: 'leader', id: 'own', name: 'Mine', form: 'level', lengthM: 2 })
+  show(
+    <>
+      <Later pathname="/settings" quiet onOpen={noOne} />
+      <SettingsPage />
+    </>,
+    '/settings?demo',
+  )
+  await waitFor(() => expect(loads()).not.toBeNull())
+  expect(await listOf('items')).toHaveLength(1)
+  fireEvent.click(screen.getByRole('button', { name: 'Stay with my own' }))
+  await waitFor(() => expect(loads()).toBeNull())
 })
 
 function Broken({ error }: { readonly error: Error }): never {
