@@ -249,6 +249,7 @@ function looksBy(lot: number, needs: readonly Part[], keyed: boolean): Look {
       return {
         state: 'holds',
         reason: 'by-lot',
+        data: {},
         value: null,
         measure: 'none',
         tag: 'physics',
