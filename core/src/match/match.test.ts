@@ -5,6 +5,7 @@ import { EMPTY_WALLET, keepSwung, type RigChoice, resolveRig, rigKey, withPart }
 import { missingItem } from '../specify/index.ts'
 import { swing } from '../swing/index.ts'
 import { DEMO as DEMO_DOCUMENT, DEMO_GEAR } from '../testing/index.ts'
+import { sayWhyTip } from '../words/index.ts'
 import {
   choiceOf,
   costOf,
@@ -18,6 +19,7 @@ import {
   secondLook,
   secondLookInSteps,
 } from './index.ts'
+import { MOST_TIPS_SWUNG } from './secondLook.ts'
 
 const DEMO: Gear = DEMO_GEAR
 const OWNED = { gear: DEMO, wallet: EMPTY_WALLET }
@@ -50,6 +52,24 @@ describe('ranking', () => {
   })
   test('what has not been let swing never holds', () => {
     for (const { rig } of matchRigs(DEMO, on('Summer evening')).cards) expect(rig.verdict).not.toBe('holds')
+  })
+  test('of very many tips only the likeliest are let swing, the best of the few among them, and that is said', () => {
+    const day = on('Winter run')
+    const heavy = DEMO.items.filter((item) => item.kind === 'tip')
+    const many = heavy.flatMap((tip) =>
+      Array.from({ length: 4 }, (_, i) => ({
+        ...tip,
+        id: `${tip.id}-${i}`,
+        lengthM: tip.lengthM * (1.01 + i / 4),
+      })),
+    )
+    const gear = { items: [...DEMO.items, ...many] }
+    const [few] = secondLook(DEMO, day, matchRigs(DEMO, day), 1).cards
+    const [card] = secondLook(gear, day, matchRigs(gear, day), 1).cards
+    expect([card?.tips.length, few?.likeliestOf]).toEqual([MOST_TIPS_SWUNG, undefined])
+    expect(card?.likeliestOf).toBeGreaterThan(many.length)
+    expect(card && total(card.rig)).toBeLessThanOrEqual(few ? total(few.rig) : 0)
+    expect(card && sayWhyTip(card)).toContain(`Of ${card?.likeliestOf} tips the likeliest were let swing.`)
   })
   test('the order of the gear list decides nothing', () => {
     const day = on('Beck after rain')

@@ -16,6 +16,8 @@ import { searchInSteps } from './search.ts'
 
 /** Rods with heads that get their second look at once; the rest wait for theirs and are ranked below. */
 export const SECOND_LOOKS = 12
+/** Tips of a rod and head that are let swing: of a longer list the likeliest by the first look. */
+export const MOST_TIPS_SWUNG = 30
 /** Tips let swing where every one of them breaks some other line: the least broken. */
 const BROKEN_TIPS = 3
 /** Rods with heads whose other leaders and running lines are let swing too, and how many of each. */
@@ -28,16 +30,28 @@ const byRig = (a: Card, b: Card): number => cheapest(a.rig, b.rig)
 const wantedFor = (rigs: readonly RigParts[], day: Day): Wanted =>
   unknownSwings(rigs.map((parts): SwingSetup => ({ ...day, parts })))
 
-/** Every tip on a rod and head, each with the rest that suits it, that breaks no other line; else the least broken few. */
+/** One of each kind where there are very many: ten like each other would only crowd out the eleventh. */
+function differentTips({ tips }: Candidates): Candidates['tips'] {
+  if (tips.length <= MOST_TIPS_SWUNG) return tips
+  const kinds = new Map<string, Candidates['tips'][number]>()
+  for (const tip of tips) {
+    const { id: _id, name: _name, notes: _notes, ...kind } = tip?.item ?? { id: '', name: '' }
+    const key = JSON.stringify(kind)
+    if (!kinds.has(key)) kinds.set(key, tip)
+  }
+  return [...kinds.values()]
+}
+
+/** The likeliest tips on a rod and head, each with the rest that suits it, that break no other line; else the least broken few. */
 function* tipsFor(c: Candidates, day: Day, { rig }: Card): Steps<readonly RigParts[]> {
-  const pair: Candidates = { ...c, rods: [rig.parts.rod], heads: [rig.parts.head] }
-  const found = yield* searchInSteps(pair, day, { limit: c.tips.length, oneFor: 'tip' })
+  const pair: Candidates = { ...c, tips: differentTips(c), rods: [rig.parts.rod], heads: [rig.parts.head] }
+  const found = yield* searchInSteps(pair, day, { limit: MOST_TIPS_SWUNG, oneFor: 'tip' })
   const whole = found.filter(({ cost }) => cost < BREAK_COST)
   return (whole.length > 0 ? whole : found.slice(0, BROKEN_TIPS)).map(({ parts }) => parts)
 }
 
-/** One rod and head with all its tips let swing. */
-function* secondCard(rigs: readonly RigParts[], day: Day, card: Card): Steps<Card> {
+/** One rod and head with its tips let swing. @param there tips owned, none among them */
+function* secondCard(rigs: readonly RigParts[], day: Day, card: Card, there: number): Steps<Card> {
   const swung: RankedRig[] = []
   for (const parts of rigs) {
     swung.push(judgeSwung(parts, day))
@@ -45,7 +59,9 @@ function* secondCard(rigs: readonly RigParts[], day: Day, card: Card): Steps<Car
   }
   swung.sort(cheapest)
   const [rig] = swung
-  return rig === undefined ? card : { ...card, rig, tips: swung.map((each) => partOption(each, 'tipId')) }
+  if (rig === undefined) return card
+  const tips = swung.map((each) => partOption(each, 'tipId'))
+  return { ...card, rig, tips, ...(there > MOST_TIPS_SWUNG ? { likeliestOf: there } : {}) }
 }
 
 /** Alternatives for the best rig's own leader or running line, before it is let swing. */
@@ -110,7 +126,8 @@ export function* secondLookInSteps(
   for (const card of asked) tips.push(yield* tipsFor(c, day, card))
   yield wantedFor(tips.flat(), day)
   const seen: Card[] = []
-  for (const [i, card] of asked.entries()) seen.push(yield* secondCard(tips[i] ?? [], day, card))
+  for (const [i, card] of asked.entries())
+    seen.push(yield* secondCard(tips[i] ?? [], day, card, c.tips.length))
   seen.sort(byRig)
   const best = yield* withOthers(c, day, seen.slice(0, CARDS_WITH_OTHERS))
   const cards = [...[...best, ...seen.slice(CARDS_WITH_OTHERS)].sort(byRig), ...first.cards.slice(looks)]
