@@ -53,7 +53,7 @@ describe('ranking', () => {
   test('what has not been let swing never holds', () => {
     for (const { rig } of matchRigs(DEMO, on('Summer evening')).cards) expect(rig.verdict).not.toBe('holds')
   })
-  test('of very many tips only the likeliest are let swing, the best of the few among them, and that is said', () => {
+  test('of very many tips some of every depth are let swing, the best no worse than of few, and that is said', () => {
     const day = on('Winter run')
     const heavy = DEMO.items.filter((item) => item.kind === 'tip')
     const many = heavy.flatMap((tip) =>
@@ -66,10 +66,10 @@ describe('ranking', () => {
     const gear = { items: [...DEMO.items, ...many] }
     const [few] = secondLook(DEMO, day, matchRigs(DEMO, day), 1).cards
     const [card] = secondLook(gear, day, matchRigs(gear, day), 1).cards
-    expect([card?.tips.length, few?.likeliestOf]).toEqual([MOST_TIPS_SWUNG, undefined])
-    expect(card?.likeliestOf).toBeGreaterThan(many.length)
+    expect([card?.tips.length, few?.someOf]).toEqual([MOST_TIPS_SWUNG, undefined])
+    expect(card?.someOf).toBeGreaterThan(many.length)
     expect(card && total(card.rig)).toBeLessThanOrEqual(few ? total(few.rig) : 0)
-    expect(card && sayWhyTip(card)).toContain(`Of ${card?.likeliestOf} tips the likeliest were let swing.`)
+    expect(card && sayWhyTip(card)).toContain(`Of ${card?.someOf} tips some of every depth were let swing.`)
   })
   test('the order of the gear list decides nothing', () => {
     const day = on('Beck after rain')

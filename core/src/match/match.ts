@@ -37,8 +37,8 @@ export interface RankedRig {
 export interface Card {
   readonly rig: RankedRig
   readonly tips: readonly PartOption[]
-  /** Tips there are, none among them, where only the likeliest of them were let swing. */
-  readonly likeliestOf?: number
+  /** Tips there are, none among them, where only some of them were let swing. */
+  readonly someOf?: number
   /** Leaders and running lines that were let swing in the place of the rig's own; none before. */
   readonly leaders: readonly PartOption[]
   readonly lines: readonly PartOption[]

@@ -4,6 +4,7 @@ import {
   type RigParts,
   type Steps,
   type SwingSetup,
+  searchedRide,
   through,
   unknownSwings,
   type Wanted,
@@ -16,7 +17,8 @@ import { searchInSteps } from './search.ts'
 
 /** Rods with heads that get their second look at once; the rest wait for theirs and are ranked below. */
 export const SECOND_LOOKS = 12
-/** Tips of a rod and head that are let swing: of a longer list the likeliest by the first look. */
+/** Tips of a rod and head that are sought by the first look, and that are let swing. */
+const MOST_TIPS_SOUGHT = 300
 export const MOST_TIPS_SWUNG = 30
 /** Tips let swing where every one of them breaks some other line: the least broken. */
 const BROKEN_TIPS = 3
@@ -30,24 +32,29 @@ const byRig = (a: Card, b: Card): number => cheapest(a.rig, b.rig)
 const wantedFor = (rigs: readonly RigParts[], day: Day): Wanted =>
   unknownSwings(rigs.map((parts): SwingSetup => ({ ...day, parts })))
 
-/** One of each kind where there are very many: ten like each other would only crowd out the eleventh. */
-function differentTips({ tips }: Candidates): Candidates['tips'] {
-  if (tips.length <= MOST_TIPS_SWUNG) return tips
-  const kinds = new Map<string, Candidates['tips'][number]>()
-  for (const tip of tips) {
-    const { id: _id, name: _name, notes: _notes, ...kind } = tip?.item ?? { id: '', name: '' }
-    const key = JSON.stringify(kind)
-    if (!kinds.has(key)) kinds.set(key, tip)
-  }
-  return [...kinds.values()]
+/** Of very many rigs, in order of cost, some of every depth that the fly rides at: the cheapest of each step. */
+function ofEveryDepth(rigs: readonly RigParts[], day: Day): readonly RigParts[] {
+  if (rigs.length <= MOST_TIPS_SWUNG) return rigs
+  const byDepth = rigs
+    .map((parts, place) => ({ parts, place, depthM: searchedRide(parts, day).depthM }))
+    .sort((a, b) => a.depthM - b.depthM || a.place - b.place)
+  return Array.from({ length: MOST_TIPS_SWUNG }, (_, i) =>
+    byDepth
+      .slice(
+        Math.floor((i * byDepth.length) / MOST_TIPS_SWUNG),
+        Math.floor(((i + 1) * byDepth.length) / MOST_TIPS_SWUNG),
+      )
+      .reduce((best, one) => (one.place < best.place ? one : best)),
+  ).map(({ parts }) => parts)
 }
 
-/** The likeliest tips on a rod and head, each with the rest that suits it, that break no other line; else the least broken few. */
+/** The tips to let swing on a rod and head, each with the rest that suits it: those that break no other line; else the least broken few. */
 function* tipsFor(c: Candidates, day: Day, { rig }: Card): Steps<readonly RigParts[]> {
-  const pair: Candidates = { ...c, tips: differentTips(c), rods: [rig.parts.rod], heads: [rig.parts.head] }
-  const found = yield* searchInSteps(pair, day, { limit: MOST_TIPS_SWUNG, oneFor: 'tip' })
+  const pair: Candidates = { ...c, rods: [rig.parts.rod], heads: [rig.parts.head] }
+  const found = yield* searchInSteps(pair, day, { limit: MOST_TIPS_SOUGHT, oneFor: 'tip' })
   const whole = found.filter(({ cost }) => cost < BREAK_COST)
-  return (whole.length > 0 ? whole : found.slice(0, BROKEN_TIPS)).map(({ parts }) => parts)
+  const rigs = (whole.length > 0 ? whole : found.slice(0, BROKEN_TIPS)).map(({ parts }) => parts)
+  return ofEveryDepth(rigs, day)
 }
 
 /** One rod and head with its tips let swing. @param there tips owned, none among them */
@@ -61,7 +68,7 @@ function* secondCard(rigs: readonly RigParts[], day: Day, card: Card, there: num
   const [rig] = swung
   if (rig === undefined) return card
   const tips = swung.map((each) => partOption(each, 'tipId'))
-  return { ...card, rig, tips, ...(there > MOST_TIPS_SWUNG ? { likeliestOf: there } : {}) }
+  return { ...card, rig, tips, ...(there > MOST_TIPS_SWUNG ? { someOf: there } : {}) }
 }
 
 /** Alternatives for the best rig's own leader or running line, before it is let swing. */

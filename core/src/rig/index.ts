@@ -92,6 +92,7 @@ export {
   type Wanted,
 } from './swings/knownSwings.ts'
 export { QUICK_BAND, type QuickRide, quickRide } from './swings/quickRide.ts'
+export { searchedRide } from './swings/searchedRide.ts'
 export { frontPieces, strandParts } from './swings/strand.ts'
 export { reachM, type SwingDay, type SwingParts, type SwingSetup, swingInput } from './swings/swung.ts'
 export { type TriedTip, triedTips } from './swings/tried.ts'

@@ -14,7 +14,7 @@ function sayOut({ swung, ...tip }: PartOption): string | undefined {
 }
 
 /** Why the first of a card's tips leads the others, in one sentence; undefined where there is nothing to compare. */
-export function sayWhyTip({ tips, likeliestOf }: Card): string | undefined {
+export function sayWhyTip({ tips, someOf }: Card): string | undefined {
   const [lead, next, ...rest] = tips
   if (lead?.swung === undefined || next?.swung === undefined) return undefined
   const [mine, other] = [lead.swung.summary.holdingS, next.swung.summary.holdingS]
@@ -24,8 +24,6 @@ export function sayWhyTip({ tips, likeliestOf }: Card): string | undefined {
       : `${mine.toFixed(0)} s with the fish against ${other.toFixed(0)}`
   const out = rest.map(sayOut).find((text) => text !== undefined)
   const bounded =
-    likeliestOf === undefined
-      ? ''
-      : ` Of ${likeliestOf.toLocaleString('en')} tips the likeliest were let swing.`
+    someOf === undefined ? '' : ` Of ${someOf.toLocaleString('en')} tips some of every depth were let swing.`
   return `${nameOf(lead)} before ${nameOf(next)}: ${compared}${out === undefined ? '' : `; ${out}`}.${bounded}`
 }
