@@ -5,7 +5,7 @@ import { EMPTY_WALLET, keepSwung, type RigChoice, resolveRig, rigKey, withPart }
 import { missingItem } from '../specify/index.ts'
 import { swing } from '../swing/index.ts'
 import { DEMO as DEMO_DOCUMENT, DEMO_GEAR } from '../testing/index.ts'
-import { sayWhyTip } from '../words/index.ts'
+import { sayCombinations, sayWhyTip } from '../words/index.ts'
 import {
   choiceOf,
   costOf,
@@ -70,6 +70,13 @@ describe('ranking', () => {
     expect(card?.someOf).toBeGreaterThan(many.length)
     expect(card && total(card.rig)).toBeLessThanOrEqual(few ? total(few.rig) : 0)
     expect(card && sayWhyTip(card)).toContain(`Of ${card?.someOf} tips some of every depth were let swing.`)
+  })
+  test('as many as nobody counts are said so', () => {
+    expect([1, 1077, 1.04e22].map(sayCombinations)).toEqual([
+      '1 combination',
+      '1,077 combinations',
+      'more than a billion combinations',
+    ])
   })
   test('the order of the gear list decides nothing', () => {
     const day = on('Beck after rain')

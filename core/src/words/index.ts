@@ -93,4 +93,4 @@ export {
 export { saySwing } from './swing.ts'
 export { LINE_EXAMPLES, sayGuesses, sayLine } from './typed.ts'
 export { BOTTOM_NAMES, MEND_NAMES, ROD_NAMES, sayAhead, sayAngle, sayChange, sayFactor } from './water.ts'
-export { sayWhyTip } from './why.ts'
+export { sayCombinations, sayWhyTip } from './why.ts'

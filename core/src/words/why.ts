@@ -27,3 +27,12 @@ export function sayWhyTip({ tips, someOf }: Card): string | undefined {
     someOf === undefined ? '' : ` Of ${someOf.toLocaleString('en')} tips some of every depth were let swing.`
   return `${nameOf(lead)} before ${nameOf(next)}: ${compared}${out === undefined ? '' : `; ${out}`}.${bounded}`
 }
+
+/** Beyond this nobody reads a figure. */
+const MANY = 1e9
+
+/** How many rigs the gear could be put together to. */
+export const sayCombinations = (count: number): string =>
+  count > MANY
+    ? 'more than a billion combinations'
+    : `${count.toLocaleString('en')} ${count === 1 ? 'combination' : 'combinations'}`

@@ -3,7 +3,7 @@ import { itemsOf } from '@hoxen/core/gear'
 import { headFacts } from '@hoxen/core/line'
 import type { MatchResult, RankedRig } from '@hoxen/core/match'
 import { windowOf } from '@hoxen/core/rig'
-import { WINDOW_NAMES } from '@hoxen/core/words'
+import { sayCombinations, WINDOW_NAMES } from '@hoxen/core/words'
 import { type PointerEvent, Suspense, useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
@@ -169,8 +169,7 @@ function Summary({ question, result, settled }: Shown) {
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2 className="text-2xl">{title}</h2>
         <p className="text-[0.9rem] text-faint">
-          of {result.combinations.toLocaleString('en')}{' '}
-          {result.combinations === 1 ? 'combination' : 'combinations'} ·{' '}
+          of {sayCombinations(result.combinations)} ·{' '}
           <Link
             to={`/match/look${question.day.rodId === undefined ? '' : `?rod=${question.day.rodId}`}`}
             className="text-river underline underline-offset-4"
