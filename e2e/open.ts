@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { test as base, expect, type Page } from '@playwright/test'
+import { type BrowserContext, test as base, expect, type Page } from '@playwright/test'
 
 const HOUR_MS = 3600_000
 
@@ -37,27 +37,57 @@ interface Wants {
   effort: 'full' | 'least'
 }
 
+type Fixtures = { page: Page } & Wants
+
 /** A page that fails its test when it asks another host for anything, or when the console shows an error. */
-export const test = base.extend<{ page: Page } & Wants>({
+async function watched(
+  { page, baseURL, effort }: Fixtures & { baseURL: string | undefined },
+  use: (page: Page) => Promise<void>,
+): Promise<void> {
+  await page.addInitScript((wanted) => Object.assign(globalThis, { hoxenEffort: wanted }), effort)
+  const strangers: string[] = []
+  const errors: string[] = []
+  page.on('request', (request) => {
+    const url = request.url()
+    const own = url.startsWith(baseURL ?? '') || url.startsWith('blob:') || url.startsWith('data:')
+    if (!own) strangers.push(url)
+  })
+  page.on('pageerror', (error) => errors.push(error.message))
+  page.on('console', (message) => {
+    if (message.type() === 'error') errors.push(message.text())
+  })
+  await page.route('**/api/gauge/*', (route) => route.fulfill({ json: gaugeReply() }))
+  await page.route('**/api/weather/*', (route) => route.fulfill({ json: weatherReply() }))
+  await use(page)
+  expect(strangers).toEqual([])
+  expect(errors).toEqual([])
+}
+
+/** A test with a browser of its own: for its clock, its service worker, its screen. */
+export const ownTest = base.extend<Fixtures>({
   effort: ['least', { option: true }],
-  page: async ({ page, baseURL, effort }, use) => {
-    await page.context().addInitScript((wanted) => Object.assign(globalThis, { hoxenEffort: wanted }), effort)
-    const strangers: string[] = []
-    const errors: string[] = []
-    page.on('request', (request) => {
-      const url = request.url()
-      const own = url.startsWith(baseURL ?? '') || url.startsWith('blob:') || url.startsWith('data:')
-      if (!own) strangers.push(url)
-    })
-    page.on('pageerror', (error) => errors.push(error.message))
-    page.on('console', (message) => {
-      if (message.type() === 'error') errors.push(message.text())
-    })
-    await page.route('**/api/gauge/*', (route) => route.fulfill({ json: gaugeReply() }))
-    await page.route('**/api/weather/*', (route) => route.fulfill({ json: weatherReply() }))
-    await use(page)
-    expect(strangers).toEqual([])
-    expect(errors).toEqual([])
+  page: ({ page, baseURL, effort }, use) => watched({ page, baseURL, effort }, use),
+})
+
+/** A test in a browser that the next one takes over emptied: it has compiled the application already. */
+export const test = ownTest.extend<object, { shared: BrowserContext }>({
+  shared: [
+    async ({ browser }, use, { project }) => {
+      const { baseURL, viewport, serviceWorkers, contextOptions } = project.use
+      const context = await browser.newContext(
+        Object.assign({ baseURL, viewport, serviceWorkers }, contextOptions),
+      )
+      await use(context)
+      await context.close()
+    },
+    { scope: 'worker' },
+  ],
+  context: async ({ shared }, use) => {
+    await shared.setStorageState({ cookies: [], origins: [] })
+    await use(shared)
+    await Promise.all(shared.pages().map((page) => page.close()))
+    await shared.unrouteAll({ behavior: 'ignoreErrors' })
+    await shared.clearPermissions()
   },
 })
 

@@ -26,7 +26,7 @@ export function ItemList({ items }: { readonly items: readonly Item[] }) {
   const virtual = useWindowVirtualizer({
     count: items.length,
     estimateSize: () => ROW_PX,
-    overscan: 6,
+    overscan: 12,
     // Drawn with the frame and not before it.
     useFlushSync: false,
     scrollMargin: offset,
