@@ -100,7 +100,14 @@ const entries: Entry[] = POOLS.flatMap((pool, p) => {
       const fly = { dress: beck ? 'sparse' : 'medium', weighting: 'light' } as const
       const whole = { ...plan, rod: usualRod(false), castM: pool.castM }
       const swung = swing(
-        swingInput({ parts: resolved.parts, fly, fishAt: 'bottom', plan: whole, run: carried.run }),
+        swingInput({
+          parts: resolved.parts,
+          fly,
+          fishAt: 'bottom',
+          fishKg: undefined,
+          plan: whole,
+          run: carried.run,
+        }),
       )
       const saw = sawOf(swung, roll())
       const fish = saw === 'band' && roll() < 0.4

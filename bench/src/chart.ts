@@ -38,10 +38,15 @@ const resolved = resolveRig(RIG, new Map(items.map((item) => [item.id, item])))
 const pool = demo.runs.find(({ id }) => id === water.runId)
 if (resolved.outcome !== 'resolved' || pool?.measuredFlowM3ps === undefined || demo.job === undefined)
   throw new Error('the demo has no such rig or pool')
-const { fly, fishAt, plan, run } = dayOf({ job: demo.job, schools: DEFAULT_SCHOOLS, runs: demo.runs, water })
+const { fly, fishAt, fishKg, plan, run } = dayOf({
+  job: demo.job,
+  schools: DEFAULT_SCHOOLS,
+  runs: demo.runs,
+  water,
+})
 const { parts } = resolved
 const columns = chartColumns(
-  { parts, fly, fishAt, plan, run },
+  { parts, fly, fishAt, fishKg, plan, run },
   pool,
   frontsToTry(parts, { tips, items: new Map(), wallet: EMPTY_WALLET }),
   chartLevels(pool.measuredFlowM3ps, TODAY_M3PS, (flow) => flow),

@@ -2,9 +2,9 @@ import type { Page } from '@playwright/test'
 import { asOnce, expect, gaugeReply, go, openDemo, test, winterRig } from '../open.ts'
 
 /** The winter rig at the water, its swing worked out. */
-async function atTheWater(page: Page): Promise<void> {
-  await asOnce(page, 'at Kettle Run', async () => {
-    await winterRig(page, 't-11-10-ft')
+async function atTheWater(page: Page, tip = 't-11-7-ft-6'): Promise<void> {
+  await asOnce(page, `at Kettle Run with ${tip}`, async () => {
+    await winterRig(page, tip)
     await page.getByRole('link', { name: 'Water', exact: true }).first().click()
     await expect(page.getByRole('heading', { name: 'The water as described' })).toBeVisible()
     await page.getByRole('button', { name: 'Kettle Run' }).click()
@@ -37,8 +37,11 @@ test('a pool, played; more water lifts the fly and reorders the ladder; the best
 }) => {
   await atTheWater(page)
   await expect(page.locator('[data-flow]')).toHaveText('848 ft³/s')
-  await expect(figure(page, 'touches')).toHaveText(/^\d+$/)
-  await expect(figure(page, 'hang')).toHaveText(/ft$/)
+  // Contact is told alike in figures and picture.
+  await expect(figure(page, 'touches')).toHaveText(/touch/)
+  const touches = (await figure(page, 'touches').textContent()) ?? ''
+  await expect(page.getByRole('img', { name: `${touches}` }).first()).toBeVisible()
+  await expect(figure(page, 'hang')).toHaveText(/ft/)
 
   await page.getByRole('button', { name: 'Play', exact: true }).click()
   const clock = page.getByLabel('Seconds since the line landed')
@@ -79,7 +82,8 @@ test('a pool, played; more water lifts the fly and reorders the ladder; the best
 })
 
 test('one change is proposed, each let swing, and taken under one undo step', async ({ page }) => {
-  await atTheWater(page)
+  // The heavier of the two scrapes along the inside.
+  await atTheWater(page, 't-11-10-ft')
   await expect(page.getByText('Each let swing by itself')).toBeVisible()
   const before = await holding(page)
   const best = page.getByRole('button', { name: /^Take: / }).first()
@@ -277,7 +281,7 @@ test('the gauge rises: strip, Match and Water come to the same new verdict', asy
   await go(page, '/match')
   await settled(page)
   const tips = shortSkagit(page).getByRole('list', { name: /^Tips on Long seven/ })
-  await expect(tips.getByRole('listitem').filter({ hasText: 'T-11, 10 ft' })).toContainText('Holds')
+  await expect(tips.getByRole('listitem').filter({ hasText: 'T-11, 7 ft 6' })).toContainText('Holds')
 
   await page.unroute('**/api/gauge/*')
   await page.route('**/api/gauge/*', (route) => route.fulfill({ json: gaugeReply(60) }))

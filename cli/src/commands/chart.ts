@@ -51,6 +51,8 @@ export const chartCommand = command({
             holdingShare: summary.holdingShare,
             draggedM: summary.draggedM,
             touches: summary.touches,
+            touchesOverHolding: summary.touchesOverHolding,
+            bedShare: summary.bedShare,
             outcome,
           })),
       })),

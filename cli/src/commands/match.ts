@@ -137,9 +137,12 @@ export const EXAMPLE_RUN = {
 /** The swing in a report's JSON; a verdict without one is provisional. */
 function swingTold(swung: Swung | undefined) {
   if (swung === undefined) return { provisional: true }
-  const { holdingShare, inBandS, overHoldingS, swingS, hangDepthM, draggedM, touches } = swung.summary
-  const { outcome } = swung
-  return { swing: { outcome, holdingShare, inBandS, overHoldingS, swingS, hangDepthM, draggedM, touches } }
+  const { holdingShare, inBandS, overHoldingS, swingS, hangDepthM } = swung.summary
+  const { draggedM, touches, touchesOverHolding, bedShare } = swung.summary
+  const contact = { draggedM, touches, touchesOverHolding, bedShare }
+  return {
+    swing: { outcome: swung.outcome, holdingShare, inBandS, overHoldingS, swingS, hangDepthM, ...contact },
+  }
 }
 
 const partTold = ({ choice, verdict, swung }: PartOption) => ({

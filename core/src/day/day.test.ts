@@ -12,12 +12,19 @@ import {
   flowToday,
   fresher,
   type Heard,
+  isElsewhere,
   jobSchema,
+  kindThere,
   runOfWords,
   USUAL_DAYS,
   WATERS,
 } from './index.ts'
 
+const SHORE: NonNullable<Run['shore']> = {
+  station: { table: [[0, 1]] },
+  profile: [],
+  standM: 0,
+}
 const POOL: Run = {
   id: 'pool',
   name: 'Pool',
@@ -163,4 +170,14 @@ describe('plain words as a run', () => {
     for (const { job } of USUAL_DAYS)
       expect(jobSchema.safeParse({ ...job, caster: FIRST_JOB.caster }).success).toBe(true)
   })
+})
+
+test.each([
+  ['no pool', undefined, 'surf', 'surf'],
+  ['a pool', {}, 'beck', 'beck'],
+  ['a pool', {}, 'surf', 'river'],
+  ['a beach', { shore: SHORE }, 'river', 'surf'],
+  ['a beach', { shore: SHORE }, 'surf', 'surf'],
+] as const)('over %s what was said as %s is fished as it is there', (_where, pool, said, fished) => {
+  expect([kindThere(pool, said), isElsewhere(pool, said)]).toEqual([fished, fished !== said])
 })

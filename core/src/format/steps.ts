@@ -64,10 +64,12 @@ const STEPS: readonly Step[] = [
       ...(water === undefined ? {} : { water: planWithoutCast(water) }),
     }),
   },
+  // Pools may say where fish are known to hold: nothing that was written before does.
+  { to: 3, change: (document) => document },
 ]
 
 /** The version this code writes. */
-export const FORMAT_VERSION = 2
+export const FORMAT_VERSION = 3
 
 /** A document of an older version, step by step made one of today. @param from the version it was written in, [1, FORMAT_VERSION] */
 export function upgraded(document: Raw, from: number): Raw {

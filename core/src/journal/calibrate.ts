@@ -62,13 +62,17 @@ const { abs, exp, log, sqrt } = Math
 
 /** Observation of a journal entry, where its rig is still there and its flow is known. */
 export function seenIn(
-  { flowM3ps, fly, dropper, fishAt, plan, castM, rig, saw }: Entry,
+  { flowM3ps, waterC, fly, dropper, fishAt, plan, castM, rig, saw }: Entry,
   items: ReadonlyMap<string, Item>,
 ): Seen | undefined {
   const resolved = resolveRig(rig, items)
   if (flowM3ps === undefined || resolved.outcome !== 'resolved') return undefined
   const whole = { ...plan, rod: plan.rod ?? usualRod(false), castM }
-  return { setup: { parts: resolved.parts, fly, dropper, fishAt, plan: whole }, flowM3ps, saw }
+  return {
+    setup: { parts: resolved.parts, fly, dropper, fishAt, fishKg: undefined, waterC, plan: whole },
+    flowM3ps,
+    saw,
+  }
 }
 
 /** Logarithms of the factors at which swings are let go. */

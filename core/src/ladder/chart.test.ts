@@ -53,8 +53,8 @@ test('levels go from low summer to a flood, in order and round, with today’s i
 
 test('the band of a cell holds the cell, and narrows where the log has taught', () => {
   const pool = flatRun(1.4, 0.7, { measuredFlowM3ps: 20 })
-  const { fly, fishAt, plan } = dayWith()
-  const setup = { parts: partsOf(), run: pool, fly, fishAt, plan }
+  const { fly, fishAt, fishKg, plan } = dayWith()
+  const setup = { parts: partsOf(), run: pool, fly, fishAt, fishKg, plan }
   const fronts = [setup.parts]
   const columns = chartColumns(setup, pool, fronts, [14, 20, 28])
   const letGo = (tasks: readonly { readonly id: string; readonly input: SwingInput }[]) =>

@@ -7,8 +7,8 @@ import { POOL_SPREAD, type Run, scaledRun } from '../water/index.ts'
 import { evenPoints, FAN_MODEL, type Fan, type FanTask, fanOf, fanTasks, normalQuantile } from './index.ts'
 
 const POOL = flatRun(1.6, 0.7)
-const { fly, fishAt, plan } = dayWith()
-const SETUP: SwingSetup = { parts: partsOf(), run: POOL, fly, fishAt, plan }
+const { fly, fishAt, fishKg, plan } = dayWith()
+const SETUP: SwingSetup = { parts: partsOf(), run: POOL, fly, fishAt, fishKg, plan }
 
 const ride = ({ input }: FanTask) => rideOf(swing(input))
 function fan(pool: Run): Fan {

@@ -36,7 +36,15 @@ const line = (checks: readonly Check[], code: CheckCode): Check => {
 describe('one question, one answer: the ledger against each page’s own figure', () => {
   const parts = partsOf()
   const { checks, verdict, swung } = judgeSwung(parts, KETTLE)
-  const setup = { parts, fly: KETTLE.fly, run: KETTLE.run, plan: KETTLE.plan, fishAt: KETTLE.fishAt }
+  const setup = {
+    parts,
+    fly: KETTLE.fly,
+    run: KETTLE.run,
+    plan: KETTLE.plan,
+    fishAt: KETTLE.fishAt,
+    fishKg: KETTLE.fishKg,
+    waterC: KETTLE.waterC,
+  }
 
   test('Water: the swing that is shown, with the line’s shape, is the swing that was judged', () => {
     const shown = swing(swingInput(setup, { shapes: true }))
@@ -110,7 +118,7 @@ describe('one question, one answer: the ledger against each page’s own figure'
 
 describe('the water decides', () => {
   test('Kettle Run in a flood: what holds at the measured flow rides above the fish, and every page says so', () => {
-    const parts = partsOf()
+    const parts = partsOf({ tipId: 't-11-7-ft-6' })
     const [low, high] = [inPool('kettle-run'), inPool('kettle-run', {}, 52)]
     expect(line(judgeSwung(parts, low).checks, 'depth').state).toBe('holds')
     const flood = judgeSwung(parts, high)

@@ -93,12 +93,12 @@ const SWUNG: Swung = swing(
 const anySwung: fc.Arbitrary<Swung | undefined> = fc
   .record({
     holdingShare: fc.constantFrom(0, 0.25, 0.9),
-    draggedM: fc.constantFrom(0, 2, 5),
+    bedShare: fc.constantFrom(0, 0.2, 0.5),
     touches: fc.constantFrom(0, 2),
     belowS: fc.constantFrom(0, 20),
     crossMps: fc.constantFrom(0.2, 0.6),
     overHoldingS: fc.constantFrom(0, 30, 30),
-    groundedOverHolding: fc.constantFrom(true, false, false),
+    grounded: fc.constantFrom(true, false, false),
   })
   .chain((change) =>
     fc.constantFrom<Swung | undefined>(undefined, {

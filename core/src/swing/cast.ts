@@ -1,4 +1,3 @@
-import { depthAt, type Run } from '../water/index.ts'
 import type { SwingInput } from './input.ts'
 import type { Mend } from './plan.ts'
 import { ANGLE_LIMITS, MEND_LIMITS } from './vocabulary.ts'
@@ -13,18 +12,6 @@ export function castReachM({ run, rodTip, parts, castAngleDeg }: SwingInput): nu
 
 /** Whether it reaches beyond the far bank: the fly would land on dry ground. */
 export const landsBeyond = (input: SwingInput): boolean => castReachM(input) > input.run.widthM
-
-/** Places the water that a cast covers is looked at for its deepest. */
-const COVERED_PLACES = 60
-
-/** Deepest water between the angler and this far from the bank, at most the far bank [m]. */
-export function deepestCoveredM(run: Run, reachM: number): number {
-  const farM = min(reachM, run.widthM)
-  let deepest = 0
-  for (let i = 0; i <= COVERED_PLACES; i++)
-    deepest = max(deepest, depthAt(run, run.wadeM + ((farM - run.wadeM) * i) / COVERED_PLACES))
-  return deepest
-}
 
 /** A place on the water: downstream of the angler, and across from the bank [m]. */
 export type SurfacePoint = readonly [xM: number, yM: number]

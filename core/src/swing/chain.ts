@@ -49,6 +49,40 @@ export type Chain = ReturnType<typeof emptyChain>
 /** A sinking part bends more than a floating one, so it is cut finer. */
 const SINKING_WEIGHT = 2
 
+/** Finer than this no line is cut, however many nodes are asked for [m]. */
+const LEAST_LINK_M = 0.1
+/** A part shorter than this share of the mean link, or than this, is one with its neighbour: so light a lump no step is short enough for. */
+const SLIVER = { share: 0.1, leastM: 0.05 } as const
+
+/** Two parts as one that weighs, displaces and catches as much, and floats as the longer does. */
+function joined(near: WaterPart, far: WaterPart): WaterPart {
+  const lengthM = near.lengthM + far.lengthM
+  const mean = (of: (part: WaterPart) => number): number =>
+    (of(near) * near.lengthM + of(far) * far.lengthM) / lengthM
+  const { hangs: _one, ...longer } = near.lengthM > far.lengthM ? near : far
+  const hangs = near.hangs ?? far.hangs
+  return {
+    ...longer,
+    lengthM,
+    kgPerM: mean((part) => part.kgPerM),
+    diameterM: mean((part) => part.diameterM),
+    ...(hangs === undefined ? {} : { hangs }),
+  }
+}
+
+/** Parts, fly first, without slivers. @param linkM mean length of the links they are to be cut into [m] */
+function withoutSlivers(fromFly: readonly WaterPart[], linkM: number): readonly WaterPart[] {
+  const leastM = Math.max(SLIVER.share * linkM, SLIVER.leastM)
+  const out: WaterPart[] = []
+  for (const part of fromFly) {
+    const before = out.at(-1)
+    if (before !== undefined && Math.min(before.lengthM, part.lengthM) < leastM)
+      out.splice(-1, 1, joined(before, part))
+    else out.push(part)
+  }
+  return out
+}
+
 /** Links of each part, at least one, in proportion to length. */
 function shareLinks(parts: readonly WaterPart[], links: number, model: WaterModel): readonly number[] {
   const weights = parts.map((p) => p.lengthM * (isFloating(p, model) ? 1 : SINKING_WEIGHT))
@@ -92,7 +126,7 @@ function hangFly(chain: Chain, node: number, fly: WaterFly, model: WaterModel): 
 }
 
 /**
- * Cuts a line into about `count` nodes, joints on nodes. All nodes start at the origin, at rest.
+ * Cuts a line into about `count` nodes, fewer where it is short, joints on nodes. All nodes start at the origin, at rest.
  * @param parts rod tip first, fly last; a part's own fly hangs at its end towards the fly
  */
 export function buildChain(
@@ -101,8 +135,10 @@ export function buildChain(
   count: number,
   model: WaterModel,
 ): Chain {
-  const fromFly = parts.toReversed()
-  const counts = shareLinks(fromFly, Math.max(count - 1, parts.length), model)
+  const lineM = parts.reduce((sum, { lengthM }) => sum + lengthM, 0)
+  const cut = Math.max(1, Math.min(count - 1, Math.floor(lineM / LEAST_LINK_M)))
+  const fromFly = withoutSlivers(parts.toReversed(), lineM / cut)
+  const counts = shareLinks(fromFly, Math.max(cut, fromFly.length), model)
   const links = counts.reduce((sum, n) => sum + n, 0)
   const chain = emptyChain(links + 1 + ROOM)
   let near = 0

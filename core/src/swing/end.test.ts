@@ -66,7 +66,7 @@ describe('C40: when a swing is over', () => {
     const heavy = { submergedWeightN: 0.2, dragAreaM2: 1e-4, massKg: 0.03 }
     const grounded = cast(flatRun(0.7, 0.12), 80, { fly: heavy })
     expect(grounded.outcome).toBe('grounded')
-    expect(grounded.summary.groundedOverHolding).toBe(true)
+    expect(grounded.summary.grounded).toBe(true)
     expect(cast(flatRun(2, 0), 60).outcome).toBe('grounded')
     expect(cast(flatRun(2, 0), 60, { parts: FLOATING }).outcome).toBe('did-not-finish')
     expect(cast(flatRun(2, 0.8), 60, {}, { maxS: 4 }).outcome).toBe('did-not-finish')

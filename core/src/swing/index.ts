@@ -2,7 +2,6 @@ export {
   type Aim,
   aimAt,
   castReachM,
-  deepestCoveredM,
   landingOf,
   landsBeyond,
   mendedM,
@@ -10,7 +9,7 @@ export {
   type SurfacePoint,
 } from './cast.ts'
 export { SWING_OPTIONS, type SwingInput, type SwingOptions, workOf } from './input.ts'
-export { SNAGS_PER_M, type SwingSummary } from './measures.ts'
+export { SNAGS_PER_M, type SwingSummary, type Touch } from './measures.ts'
 export { type Mend, type Plan, planSchema, type SwingPlan } from './plan.ts'
 export { type Ride, rideOf } from './ride.ts'
 export type { SwingSample } from './samples.ts'

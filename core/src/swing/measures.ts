@@ -1,4 +1,4 @@
-import { type Bottom, type FishAt, holdingBand, holdsFish } from '../water/index.ts'
+import { type Bottom, type FishAt, holdingBand } from '../water/index.ts'
 
 // Taken once: asked for in every step.
 const { max } = Math
@@ -33,18 +33,29 @@ export interface SwingSummary {
   /** Time over holding water above where the fish hold, and below or on the bed [s]. */
   readonly aboveS: number
   readonly belowS: number
-  /** Times fly or line came to the bed over holding water. */
+  /** Times fly or line came to the bed, and how many of them over holding water. */
   readonly touches: number
+  readonly touchesOverHolding: number
+  /** The fly's share of the swing on the bed, the last rod length before the hang-down left out: there it is usual. C51 */
+  readonly bedShare: number
   /** From the line's landing to the end of the swing [s]. */
   readonly swingS: number
-  /** Line or fly dragged along the bed over holding water [m]. The bed that shelves up out of it counts against nobody. */
+  /** Line or fly dragged along the bed [m]. */
   readonly draggedM: number
-  /** Whether the swing ended fast on the bed of holding water. */
-  readonly groundedOverHolding: boolean
+  /** Whether the swing ended fast on the bed before its last rod length. */
+  readonly grounded: boolean
   /** Chance that the swing ends on a snag, 0 to 1, wherever it dragged. [estimate] */
   readonly snagRisk: number
   /** Mean speed of the fly across the current while it swings [m/s]. */
   readonly crossMps: number
+}
+
+/** A time that fly or line came to the bed. */
+export interface Touch {
+  readonly tS: number
+  /** Place of what touched: downstream, across, up [m]. */
+  readonly atM: readonly [xM: number, yM: number, zM: number]
+  readonly overHolding: boolean
 }
 
 /** Measures of one step of time. */
@@ -53,12 +64,16 @@ export interface FlyMoment {
   readonly dtS: number
   readonly depthM: number
   readonly overBedM: number
-  /** Whether the fly, or any of the line before it, is on the bed. */
   readonly flyOnBed: boolean
-  readonly lineOnBed: boolean
+  /** Place of the fly, or of the line before it, on the bed [m]; none where both are clear. */
+  readonly onBedM: Touch['atM'] | undefined
   readonly crossedM: number
   /** Distance the fastest part on the bed moved [m]. */
   readonly draggedM: number
+  /** Share in which fish hold under the fly, [0, 1]. */
+  readonly holds: number
+  /** Whether it is in the last rod length before the hang-down. */
+  readonly nearHangDown: boolean
 }
 
 /** Results that only the whole swing tells. */
@@ -78,53 +93,59 @@ export class Measures {
   private aboveS = 0
   private belowS = 0
   private depthSums = { holding: 0, all: 0, allS: 0 }
-  private touches = 0
+  readonly touches: Touch[] = []
   private draggedM = 0
-  private draggedAnywhereM = 0
+  private draggedOutM = 0
+  private bedS = 0
+  private outS = 0
   private crossedM = 0
   private lastOnBedS = Number.NEGATIVE_INFINITY
-  private overHolding = false
+  private near = false
 
-  /** @param deepestM of the water that the cast covers @param fishAt where in it the fish hold */
-  constructor(
-    private readonly deepestM: number,
-    private readonly fishAt: FishAt,
-  ) {}
+  /** @param fishAt where in the water the fish hold */
+  constructor(private readonly fishAt: FishAt) {}
 
   take(moment: FlyMoment): void {
-    const { dtS, depthM, overBedM, crossedM, draggedM } = moment
+    const { dtS, depthM, overBedM, crossedM } = moment
     this.maxDepthM = max(this.maxDepthM, depthM)
     const waterM = depthM + overBedM
-    this.overHolding = holdsFish(waterM, this.deepestM)
     this.depthSums.all += depthM * dtS
     this.depthSums.allS += dtS
-    this.draggedAnywhereM += draggedM
     this.crossedM += crossedM
     const { low, high } = holdingBand(this.fishAt, waterM)
     const inBand = depthM >= low && depthM <= high && !moment.flyOnBed && waterM > 0
     if (inBand) this.inBandS += dtS
-    if (this.overHolding) this.takeOverHolding(moment, inBand, depthM < low)
+    if (moment.holds > 0) this.takeOverHolding(moment, inBand, depthM < low)
+    // What lies on dry land beyond the far bank touches no bed.
+    if (waterM > 0) this.takeContact(moment)
   }
 
-  private takeOverHolding(
-    { tS, dtS, depthM, lineOnBed, draggedM }: FlyMoment,
-    inBand: boolean,
-    above: boolean,
-  ): void {
-    this.overHoldingS += dtS
-    this.depthSums.holding += depthM * dtS
+  private takeOverHolding({ dtS, depthM, holds }: FlyMoment, inBand: boolean, above: boolean): void {
+    const countsS = holds * dtS
+    this.overHoldingS += countsS
+    this.depthSums.holding += depthM * countsS
+    if (inBand) this.holdingS += countsS
+    else if (above) this.aboveS += countsS
+    else this.belowS += countsS
+  }
+
+  /** Contact with the bed, of the whole swing. */
+  private takeContact({ tS, dtS, flyOnBed, onBedM, draggedM, holds, nearHangDown }: FlyMoment): void {
+    this.near = nearHangDown
     this.draggedM += draggedM
-    if (inBand) this.holdingS += dtS
-    else if (above) this.aboveS += dtS
-    else this.belowS += dtS
-    if (!lineOnBed) return
-    if (tS - this.lastOnBedS > TOUCH_GAP_S) this.touches++
+    if (!nearHangDown) {
+      this.outS += dtS
+      this.draggedOutM += draggedM
+      if (flyOnBed) this.bedS += dtS
+    }
+    if (onBedM === undefined) return
+    if (tS - this.lastOnBedS > TOUCH_GAP_S) this.touches.push({ tS, atM: onBedM, overHolding: holds >= 0.5 })
     this.lastOnBedS = tS
   }
 
-  /** Line or fly dragged along the bed over holding water so far [m]. */
+  /** Line or fly dragged along the bed before the last rod length so far [m]. */
   get draggedSoFarM(): number {
-    return this.draggedM
+    return this.draggedOutM
   }
 
   summary({ swingS, bottom, hangDepthM, grounded }: SwingEnd): SwingSummary {
@@ -139,11 +160,13 @@ export class Measures {
       holdingShare: overHoldingS > 0 ? holdingS / overHoldingS : 0,
       aboveS: this.aboveS,
       belowS: this.belowS,
-      touches: this.touches,
+      touches: this.touches.length,
+      touchesOverHolding: this.touches.filter(({ overHolding }) => overHolding).length,
+      bedShare: this.outS > 0 ? this.bedS / this.outS : 0,
       swingS,
       draggedM: this.draggedM,
-      groundedOverHolding: grounded && this.overHolding,
-      snagRisk: 1 - Math.exp(-SNAGS_PER_M[bottom] * this.draggedAnywhereM),
+      grounded: grounded && !this.near,
+      snagRisk: 1 - Math.exp(-SNAGS_PER_M[bottom] * this.draggedM),
       crossMps: swingS > 0 ? this.crossedM / swingS : 0,
     }
   }

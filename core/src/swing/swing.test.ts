@@ -359,3 +359,47 @@ describe('any valid input ends without nonsense', () => {
     }
   })
 })
+
+test('whatever is cut off short, and however finely the line is cut, a swing stays finite and on its line', () => {
+  const between = (min: number, max: number) => fc.double({ min, max, noNaN: true })
+  // From a hair to a head: what a cast leaves of the part at the rod can be any length.
+  const lengthM = fc.oneof(
+    between(-6, -1).map((tens) => 10 ** tens),
+    between(0.1, 9),
+  )
+  const part = fc.oneof(
+    lengthM.map((m): WaterPart => ({ ...RUNNING, lengthM: m, floats: true })),
+    lengthM.map((m): WaterPart => ({ ...HEAD, lengthM: m, floats: true })),
+    lengthM.map((m): WaterPart => ({ ...tungsten(14), lengthM: m })),
+    lengthM.map((m): WaterPart => ({ ...LEADER, lengthM: m })),
+  )
+  const nodes = fc.integer({ min: 8, max: 128 })
+  const cast = fc.record({
+    castAngleDeg: between(20, 90),
+    depthM: between(0.3, 3),
+    mps: between(0, 2),
+    nodes,
+  })
+  fc.assert(
+    fc.property(fc.array(part, { minLength: 1, maxLength: 8 }), cast, (parts, { depthM, mps, ...how }) => {
+      const lineM = parts.reduce((sum, one) => sum + one.lengthM, 0)
+      const { samples, summary } = swing({
+        run: flat(depthM, mps),
+        rodTip: { heightM: 1, xM: 1, yM: 7 },
+        castAngleDeg: how.castAngleDeg,
+        parts,
+        fly: { submergedWeightN: 0.004, dragAreaM2: 1e-4, massKg: 0.001 },
+        options: {
+          nodes: how.nodes,
+          maxS: 30,
+          mostWork: 4_000_000,
+        },
+      })
+      const farM = Math.max(...samples.map(({ flyM: [x, y] }) => Math.hypot(x - 1, y - 7)))
+      expect(farM).toBeLessThan(1.05 * lineM + 0.1)
+      expect(summary.draggedM).toBeLessThan(60)
+      for (const figure of Object.values(summary)) expect(Number.isFinite(Number(figure))).toBe(true)
+    }),
+    { seed: 20261129, numRuns: some(20_000, 0.015), endOnFailure: true },
+  )
+})

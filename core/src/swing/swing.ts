@@ -1,16 +1,15 @@
 import { steadyLineInShear, WATER_MODEL, type WaterModel } from '../sink/index.ts'
-import { depthAt, profileShare, surfaceCurrentAt } from '../water/index.ts'
-import { castReachM, deepestCoveredM } from './cast.ts'
+import { depthAt, HoldingWater, profileShare, surfaceCurrentAt } from '../water/index.ts'
+import { castReachM } from './cast.ts'
 import { buildChain, type Chain, lengthOfChain } from './chain.ts'
 import { Hand } from './hand.ts'
-import { SWING_OPTIONS, type SwingInput, type SwingOptions, workOf } from './input.ts'
+import { SWING_OPTIONS, type SwingInput, type SwingOptions, stepOf, workOf } from './input.ts'
 import { layLine, type RodTip } from './lay.ts'
-import { Measures, type SwingSummary } from './measures.ts'
+import { Measures, type SwingSummary, type Touch } from './measures.ts'
 import { nextStepS } from './pace.ts'
 import { Samples, type SwingSample } from './samples.ts'
 import { step } from './step.ts'
 import { Stream } from './stream.ts'
-import { SWING_THRESHOLDS } from './thresholds.ts'
 import { type Workspace, workspace } from './work.ts'
 
 // Taken once: asked for millions of times a second.
@@ -25,6 +24,8 @@ export interface SwingResult {
   readonly outcome: 'swung' | 'grounded' | 'did-not-finish'
   readonly samples: readonly SwingSample[]
   readonly summary: SwingSummary
+  /** The summary's touches, one by one. */
+  readonly touches: readonly Touch[]
 }
 
 /** A swing is over within this of straight below the angler [rad]; C40. Common practice, no source. */
@@ -39,8 +40,12 @@ const AT_REST = { share: 0.04, leastMps: 0.02 } as const
 const AT_REST_S = 2
 /** A fly that has come to rest with less than this of its crossing done was not carried round. */
 const CARRIED = 0.1
-/** A line that has been dragged so far over holding water is lifted: it will not fish any more [m]. [practice] */
-const LIFTED_M = 2 * SWING_THRESHOLDS.breaksDraggedM
+/** A line that has been dragged so far is lifted: it will not fish any more [m]. [practice] */
+const LIFTED_M = 6
+/** The last rod length is at most this share of the way across. */
+const NEAR_AT_MOST = 0.5
+/** Faster than this nothing moves in water: the cut was too coarse for such a line, and its swing is left unfinished [m/s]. */
+const BEYOND_MPS = 50
 /** Steps between two chances to leave off. */
 const BREATH = 32
 /** Pieces a part is cut into for the line at rest, which is right to a hundredth of its depth with them. */
@@ -72,6 +77,12 @@ function draggingMps({ count, onBed, vx, vy, lengthM }: Chain): number {
   return onBedM === 0 ? -1 : (sum / onBedM) * min(1, onBedM / DRAGS_IN_FULL_M)
 }
 
+/** Place of the first that is on the bed, from the fly up [m]. */
+function onBedAt({ count, onBed, x, y, z }: Chain): Touch['atM'] | undefined {
+  for (let i = 0; i < count; i++) if (onBed[i] === 1) return [x[i] ?? 0, y[i] ?? 0, z[i] ?? 0]
+  return undefined
+}
+
 /** Speed of the fastest part of the line [m/s]. */
 function fastestMps({ count, vx, vy, vz }: Chain): number {
   let fastest = 0
@@ -82,23 +93,29 @@ function fastestMps({ count, vx, vy, vz }: Chain): number {
   return sqrt(fastest)
 }
 
+const SMALL_FISH = { fishAt: 'bottom' } as const
+
 /** One swing under way. */
 class Swing {
   private readonly chain: Chain
   private readonly space: Workspace
   private readonly stream: Stream
   private readonly hand: Hand
+  private readonly holding: HoldingWater
   private readonly measures: Measures
   private readonly samples: Samples
   /** Position across the river where the line hangs in the end [m]. */
   private readonly restY: number
   private readonly startY: number
+  /** Length of the last rod length before it, across [m]. */
+  private readonly nearM: number
   private readonly byCrossing: boolean
   private readonly restMps: number
   private work = 0
   private tS = 0
   private stillS = 0
   private over = false
+  private broken = false
 
   constructor(
     private readonly input: SwingInput,
@@ -110,12 +127,15 @@ class Swing {
     this.chain = buildChain(parts, fly, options.nodes, model)
     this.space = workspace(this.chain)
     this.stream = new Stream(run)
-    this.measures = new Measures(deepestCoveredM(input.run, castReachM(input)), input.fishAt ?? 'bottom')
+    const fish = input.fish ?? SMALL_FISH
+    this.holding = new HoldingWater(input.run, fish, castReachM(input))
+    this.measures = new Measures(fish.fishAt)
     layLine(this.chain, tip, angle, options.slack)
     this.hand = new Hand(this.chain, options, mends, model, angle)
     this.samples = new Samples(this.chain, this.stream, options)
     this.startY = this.chain.y[0] ?? 0
     this.restY = this.hand.follows ? this.hand.pivotY : tip.yM
+    this.nearM = min(options.reachM, NEAR_AT_MOST * abs(this.startY - this.restY))
     const restRad = atan2(abs(this.restY - this.hand.pivotY), lengthOfChain(this.chain))
     const fastest = run.currents.reduce((most, { mps }) => max(most, mps), 0)
     this.restMps = max(AT_REST.leastMps, AT_REST.share * fastest)
@@ -150,7 +170,8 @@ class Swing {
     })
     this.work += this.chain.count * attempts
     this.tS += dtS
-    this.watch(dtS)
+    this.broken = !(fastestMps(this.chain) < BEYOND_MPS)
+    if (!this.broken) this.watch(dtS)
     return attempts > 1
   }
 
@@ -168,9 +189,11 @@ class Swing {
       depthM: max(0, -z),
       overBedM: z + this.stream.depthM,
       flyOnBed: this.chain.onBed[0] === 1,
-      lineOnBed: dragging >= 0,
+      onBedM: dragging < 0 ? undefined : onBedAt(this.chain),
       crossedM: abs(vy) * dtS,
       draggedM: max(0, dragging) * dtS,
+      holds: this.holding.at(y, this.stream.depthM, this.stream.surfaceMps),
+      nearHangDown: abs(y - this.restY) < this.nearM,
     })
   }
 
@@ -181,10 +204,11 @@ class Swing {
   private going(): boolean {
     const { maxS, mostWork } = this.options
     const timely = this.tS < maxS - 1e-9 && this.work < mostWork
-    return timely && !this.over && !this.lifted() && this.stillS < AT_REST_S
+    return timely && !this.broken && !this.over && !this.lifted() && this.stillS < AT_REST_S
   }
 
   private outcome(): SwingResult['outcome'] {
+    if (this.broken) return 'did-not-finish'
     if (this.over) return 'swung'
     if (this.lifted()) return 'grounded'
     if (this.stillS < AT_REST_S) return 'did-not-finish'
@@ -200,21 +224,23 @@ class Swing {
       const takenS = min(this.hand.busy(this.tS) ? min(dtS, stepS) : dtS, maxS - this.tS)
       const halved = this.advance(takenS)
       dtS = nextStepS(this.chain, this.space, takenS, stepS, halved)
-      this.samples.take(this.tS)
+      if (!this.broken) this.samples.take(this.tS)
       if (i % BREATH === 0) yield
     }
-    this.samples.last(this.tS)
+    if (!this.broken) this.samples.last(this.tS)
     const outcome = this.outcome()
     const { model } = this.input
     return {
       outcome,
       samples: this.samples.list,
+      touches: this.measures.touches,
       summary: this.measures.summary({
         swingS: this.tS,
         bottom: this.input.run.bottom,
-        hangDepthM: this.hand.strips
-          ? max(0, -(this.chain.z[0] ?? 0))
-          : hangDepthM(this.input, this.restY, model),
+        hangDepthM:
+          this.hand.strips && !this.broken
+            ? max(0, -(this.chain.z[0] ?? 0))
+            : hangDepthM(this.input, this.restY, model),
         grounded: outcome === 'grounded',
       }),
     }
@@ -239,7 +265,9 @@ export function swing(input: SwingInput): SwingResult {
  * @throws RangeError when it would take more work than `mostWork` from the outset; ask `workOf` before
  */
 export function swingInSteps(input: SwingInput): Generator<void, SwingResult> {
-  const options = { ...SWING_OPTIONS, ...input.options }
+  const asked = { ...SWING_OPTIONS, ...input.options }
+  const lineM = input.parts.reduce((sum, { lengthM }) => sum + lengthM, 0)
+  const options = { ...asked, stepS: stepOf(asked, lineM) }
   if (!(workOf(input) <= options.mostWork)) throw new RangeError('a swing of more work than allowed')
   return new Swing(input, options).run()
 }

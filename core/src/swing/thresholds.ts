@@ -4,9 +4,9 @@ export const SWING_THRESHOLDS = Object.freeze({
   holdsShare: 0.35,
   /** … and below this it does not fish there at all. [estimate] */
   breaksShare: 0.15,
-  /** Dragged over holding water by less than this it holds, by more than that it is not fishing any more [m]. [estimate] */
-  holdsDraggedM: 1,
-  breaksDraggedM: 3,
+  /** A fly on the bed for more of the swing than this is to be watched, for more than that it does not fish. C51 [practice] */
+  holdsBedShare: 0.15,
+  breaksBedShare: 0.4,
   /** A fly that crosses faster than this is usually too high [m/s]. Common practice, no source. */
   hurriedMps: 0.45,
 })

@@ -13,9 +13,11 @@ const SUMMARY: SwingSummary = {
   aboveS: 4,
   belowS: 1,
   touches: 0,
+  touchesOverHolding: 0,
+  bedShare: 0,
   swingS: 30,
   draggedM: 0,
-  groundedOverHolding: false,
+  grounded: false,
   snagRisk: 0,
   crossMps: 0.3,
 }
@@ -25,26 +27,28 @@ const moment = {
   depthM: 1.6,
   overBedM: 0.3,
   flyOnBed: false,
-  lineOnBed: false,
+  onBedM: undefined,
   crossedM: 0.02,
   draggedM: 0,
+  holds: 1,
+  nearHangDown: false,
 }
 const END = { swingS: 4, bottom: 'gravel', hangDepthM: 1, grounded: false } as const
 
 describe('what an angler would say of a swing', () => {
-  const { holdsShare, breaksShare, holdsDraggedM, breaksDraggedM } = SWING_THRESHOLDS
+  const { holdsShare, breaksShare, holdsBedShare, breaksBedShare } = SWING_THRESHOLDS
   test.each([
     ['holds', 'in-place', {}],
-    ['holds', 'touches', { touches: 1, draggedM: 0.3 }],
+    ['holds', 'touches', { touches: 1, bedShare: holdsBedShare }],
     ['holds', 'in-place', { holdingShare: holdsShare }],
     ['watch', 'seldom-high', { holdingShare: holdsShare - 0.01 }],
     ['watch', 'seldom-deep', { holdingShare: breaksShare, belowS: 9 }],
-    ['watch', 'scrapes', { touches: 2, draggedM: holdsDraggedM }],
-    ['breaks', 'drags', { touches: 2, draggedM: breaksDraggedM + 0.01 }],
+    ['watch', 'scrapes', { touches: 2, bedShare: holdsBedShare + 0.01 }],
+    ['breaks', 'drags', { touches: 2, bedShare: breaksBedShare + 0.01 }],
     ['breaks', 'too-high', { holdingShare: breaksShare - 0.01, crossMps: 0.2 }],
     ['breaks', 'hurried', { holdingShare: 0, crossMps: 0.7 }],
     ['breaks', 'too-deep', { holdingShare: 0, belowS: 20 }],
-    ['breaks', 'grounded', { groundedOverHolding: true }],
+    ['breaks', 'grounded', { grounded: true }],
     ['breaks', 'no-swing', { overHoldingS: 0 }],
   ] as const)('%s: %s', (state, reason, change) => {
     expect(swingVerdict({ outcome: 'swung', summary: { ...SUMMARY, ...change } })).toEqual({ state, reason })
@@ -57,10 +61,10 @@ describe('what an angler would say of a swing', () => {
 
 describe('what is measured of a swing', () => {
   test('time with the fish counts clear of the bed only, and apart where the water holds fish', () => {
-    const measures = new Measures(2, 'bottom')
+    const measures = new Measures('bottom')
     for (let i = 0; i < 10; i++) measures.take({ ...moment, tS: i * 0.1 })
-    // Shallows: near the bottom, but over water much less deep than the deepest.
-    for (let i = 10; i < 20; i++) measures.take({ ...moment, tS: i * 0.1, depthM: 0.5 })
+    // Near the bottom, but where none of them hold.
+    for (let i = 10; i < 20; i++) measures.take({ ...moment, tS: i * 0.1, depthM: 0.5, holds: 0 })
     for (let i = 20; i < 30; i++) measures.take({ ...moment, tS: i * 0.1, depthM: 0.6, overBedM: 1.3 })
     for (let i = 30; i < 40; i++) measures.take({ ...moment, tS: i * 0.1, flyOnBed: true, overBedM: 0 })
     const { inBandS, holdingS, overHoldingS, holdingShare, aboveS, belowS } = measures.summary(END)
@@ -78,27 +82,43 @@ describe('what is measured of a swing', () => {
     ['bottom', 1, 'above'],
     ['bottom', 1.7, 'in'],
   ] as const)('fish at the %s: a fly %d m down in 2 m is %s', (fishAt, depthM, where) => {
-    const measures = new Measures(2, fishAt)
+    const measures = new Measures(fishAt)
     measures.take({ ...moment, depthM, overBedM: 2 - depthM })
     const { holdingS, aboveS, belowS } = measures.summary(END)
     expect({ in: holdingS, above: aboveS, below: belowS }[where]).toBe(0.1)
   })
   test('line that hops along the bed touches once; line that comes back later touches again', () => {
-    const measures = new Measures(2, 'bottom')
+    const measures = new Measures('bottom')
     const onBed = (tS: number): boolean => tS < 1 || (tS > 1.2 && tS < 2) || tS > 4
-    for (let i = 0; i < 50; i++) measures.take({ ...moment, tS: i * 0.1, lineOnBed: onBed(i * 0.1) })
-    expect(measures.summary(END).touches).toBe(2)
+    for (let i = 0; i < 50; i++) {
+      const tS = i * 0.1
+      measures.take({ ...moment, tS, onBedM: onBed(tS) ? [i, 20, -2] : undefined, holds: tS > 4 ? 0.2 : 1 })
+    }
+    const { touches, touchesOverHolding } = measures.summary(END)
+    expect([touches, touchesOverHolding]).toEqual([2, 1])
+    expect(measures.touches.map(({ atM: [x] }) => x)).toEqual([0, 41])
   })
-  test('what drags where the bank shelves adds to the risk of a snag and to nothing else', () => {
-    const measures = new Measures(2, 'bottom')
-    measures.take({ ...moment, depthM: 0.3, overBedM: 0, lineOnBed: true, draggedM: 5 })
-    const { draggedM, touches, snagRisk } = measures.summary(END)
-    expect([draggedM, touches]).toEqual([0, 0])
-    expect(snagRisk).toBeGreaterThan(0.04)
+  test('contact counts wherever it is; the last rod length is left out of the share on the bed, and of nothing else', () => {
+    const measures = new Measures('bottom')
+    const take = (change: Partial<typeof moment>): void =>
+      measures.take({ ...moment, onBedM: change.flyOnBed ? [0, 5, -0.3] : undefined, ...change })
+    for (let i = 0; i < 60; i++) take({ tS: i * 0.1, holds: 0 })
+    for (let i = 60; i < 80; i++) take({ tS: i * 0.1, holds: 0, flyOnBed: true, draggedM: 0.02 })
+    expect(measures.summary(END).bedShare).toBeCloseTo(0.25, 9)
+    for (let i = 80; i < 160; i++)
+      take({ tS: i * 0.1, holds: 0, flyOnBed: true, draggedM: 0.05, nearHangDown: true })
+    const { bedShare, draggedM, touches, touchesOverHolding, grounded } = measures.summary({
+      ...END,
+      grounded: true,
+    })
+    expect(bedShare).toBeCloseTo(0.25, 9)
+    expect(draggedM).toBeCloseTo(0.4 + 4, 9)
+    expect([touches, touchesOverHolding, grounded]).toEqual([1, 0, false])
+    expect(measures.draggedSoFarM).toBeCloseTo(0.4, 9)
   })
   test('risk grows with what is dragged and with what the bed is made of, and never passes 1', () => {
     const risk = (draggedM: number, bottom: 'sand' | 'boulder'): number => {
-      const measures = new Measures(2, 'bottom')
+      const measures = new Measures('bottom')
       measures.take({ ...moment, draggedM })
       return measures.summary({ ...END, bottom }).snagRisk
     }

@@ -27,15 +27,15 @@ export type Swung = Pick<SwingResult, 'outcome' | 'summary'>
 
 /** If it swings fast it is usually too high; when it ticks bottom, lighten or shorten. [practice] */
 export function swingVerdict({ outcome, summary }: Swung): SwingVerdict {
-  const { holdsShare, breaksShare, holdsDraggedM, breaksDraggedM, hurriedMps } = SWING_THRESHOLDS
-  const { holdingShare, draggedM, touches, aboveS, belowS, crossMps, overHoldingS } = summary
+  const { holdsShare, breaksShare, holdsBedShare, breaksBedShare, hurriedMps } = SWING_THRESHOLDS
+  const { holdingShare, bedShare, touches, aboveS, belowS, crossMps, overHoldingS } = summary
   if (outcome === 'did-not-finish' || overHoldingS <= 0) return { state: 'breaks', reason: 'no-swing' }
-  if (summary.groundedOverHolding) return { state: 'breaks', reason: 'grounded' }
-  if (draggedM > breaksDraggedM) return { state: 'breaks', reason: 'drags' }
+  if (summary.grounded) return { state: 'breaks', reason: 'grounded' }
+  if (bedShare > breaksBedShare) return { state: 'breaks', reason: 'drags' }
   const deep = belowS > aboveS
   if (holdingShare < breaksShare)
     return { state: 'breaks', reason: deep ? 'too-deep' : crossMps > hurriedMps ? 'hurried' : 'too-high' }
-  if (draggedM >= holdsDraggedM) return { state: 'watch', reason: 'scrapes' }
+  if (bedShare > holdsBedShare) return { state: 'watch', reason: 'scrapes' }
   if (holdingShare < holdsShare) return { state: 'watch', reason: deep ? 'seldom-deep' : 'seldom-high' }
   return { state: 'holds', reason: touches > 0 ? 'touches' : 'in-place' }
 }

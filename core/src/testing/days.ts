@@ -153,6 +153,8 @@ interface DayOut {
   readonly accept: Pairs
   /** Pairs they would not take before five others. */
   readonly refuse: Pairs
+  /** Verdict of what they would take, where it is not that it holds: C51 of a fly that lies long on the inside. */
+  readonly verdict?: 'watch'
   /** Front end they would insist on. */
   readonly tip?: 'sinks' | 'floats' | 'any'
   readonly rule: string
@@ -204,15 +206,15 @@ export function cardsOf(
 
 /** One of the twenty-four days: what comes first is accepted and holds, and the set says something. */
 export function meetsItsSet(out: (typeof DAYS)[number]): void {
-  const { accept, tip } = out
+  const { accept, tip, verdict = 'holds' } = out
   // As many as the two questions below need: the first five, and thrice what is accepted.
-  const [first, ...rest] = cardsOf(out, Math.max(5, 3 * accept.length + 2))
+  const [first, ...rest] = cardsOf(out, Math.max(5, 3 * accept.length + 6))
   const cards = [first, ...rest]
   expect([pairOf(first).join(' '), is(accept, first)]).toEqual([pairOf(first).join(' '), true])
-  // The set says something: it is at most a third of what holds.
-  expect(first.rig.verdict).toBe('holds')
-  const holding = cards.filter((card) => card.rig.verdict === 'holds')
-  expect(3 * accept.length).toBeLessThanOrEqual(holding.length)
+  // The set says something: it is at most a third of what comes out as well.
+  expect(first.rig.verdict).toBe(verdict)
+  const asGood = cards.filter((card) => card.rig.verdict === verdict)
+  expect(3 * accept.length).toBeLessThanOrEqual(asGood.length)
   if (tip === 'sinks') expect(sinks(first)).toBe(true)
   if (tip === 'floats') expect(sinks(first)).toBe(false)
 }

@@ -1,4 +1,6 @@
 import { M_PER_INCH } from '../quantity/index.ts'
+import type { Lie, Run } from './run.ts'
+import { depthAt, surfaceCurrentAt } from './section.ts'
 
 // Taken once: asked for in every step of a swing.
 const { max, min } = Math
@@ -14,12 +16,85 @@ const SURFACE = { m: 0.45, share: 0.5 } as const
 /** Mid-water, as shares of the depth. [practice] */
 const MIDDLE = { low: 0.25, high: 0.75 } as const
 
-/** Water at least this share as deep as the deepest that the cast covers is where fish hold. [estimate] */
-const HOLDING_WATER = 0.7
+/** The fish of the day, as far as where they hold depends on them. */
+export interface Fish {
+  readonly fishAt: FishAt
+  /** Their weight [kg]; small where nothing is said. */
+  readonly fishKg?: number | undefined
+  /** Temperature of the water [°C]; not cold where nothing is said. */
+  readonly waterC?: number | undefined
+}
 
-/** Whether fish hold over water of this depth, beside the deepest that the cast covers [m]. */
-export const holdsFish = (depthM: number, deepestM: number): boolean =>
-  depthM > 0 && depthM >= HOLDING_WATER * deepestM
+/**
+ * Water that holds fish: walking pace at the surface, slower in the cold, and deep enough to hide in. C51 [practice]
+ * The limits are those of the middle of their fading.
+ */
+const HOLDS = {
+  paceMps: { warm: { low: 0.4, high: 1.1 }, cold: { low: 0.25, high: 0.8 } },
+  depthM: { small: 0.4, large: 0.7 },
+  largeKg: 1.5,
+  coldC: 7,
+} as const
+/** Each limit fades over this share of itself, either way. C51 [practice] */
+const FADES = 0.15
+/** Of all that a cast covers: where less than this share holds fish, the deepest takes its place by degrees. C51, the share [estimate] */
+const VANISHES = 0.2
+/** Of the deepest that the cast covers: water about so deep stands for it. [estimate] */
+const NEAR_DEEPEST = 0.7
+/** Places the water that a cast covers is looked at. */
+const PLACES = 60
+
+/** From 0 well below a limit to 1 well above it. */
+const above = (value: number, limit: number): number =>
+  max(0, min(1, (value / limit - (1 - FADES)) / (2 * FADES)))
+const between = (from: number, to: number, share: number): number => from + (to - from) * share
+
+type Water = Pick<Run, 'soundings' | 'currents' | 'widthM' | 'wadeM' | 'lies'>
+
+/** Where fish hold in the water that a cast covers. */
+export class HoldingWater {
+  private readonly lowMps: number
+  private readonly highMps: number
+  private readonly leastM: number
+  /** Share in which the deepest stands for holding water. */
+  private readonly byDepth: number
+  private readonly deepestM: number
+  private readonly lies: readonly Lie[]
+
+  /** @param farM as far from the angler's bank as the cast reaches; at most the width counts */
+  constructor(run: Water, { fishKg = 0, waterC = Number.POSITIVE_INFINITY }: Fish, farM: number) {
+    const warm = above(waterC, HOLDS.coldC)
+    const { cold, warm: usual } = HOLDS.paceMps
+    this.lowMps = between(cold.low, usual.low, warm)
+    this.highMps = between(cold.high, usual.high, warm)
+    this.leastM = between(HOLDS.depthM.small, HOLDS.depthM.large, above(fishKg, HOLDS.largeKg))
+    this.lies = run.lies ?? []
+    const toM = min(farM, run.widthM)
+    let [deepest, sum] = [0, 0]
+    for (let i = 0; i <= PLACES; i++) {
+      const yM = run.wadeM + ((toM - run.wadeM) * i) / PLACES
+      const depthM = depthAt(run, yM)
+      deepest = max(deepest, depthM)
+      sum += this.byPace(depthM, surfaceCurrentAt(run, yM))
+    }
+    this.deepestM = deepest
+    this.byDepth = max(0, 1 - sum / (PLACES + 1) / VANISHES)
+  }
+
+  private byPace(depthM: number, mps: number): number {
+    return above(mps, this.lowMps) * (1 - above(mps, this.highMps)) * above(depthM, this.leastM)
+  }
+
+  /**
+   * Share in which fish hold at a place, [0, 1].
+   * @param yM from the angler's bank @param depthM of the water there @param mps of its surface
+   */
+  at(yM: number, depthM: number, mps: number): number {
+    if (depthM <= 0) return 0
+    if (this.lies.length > 0) return this.lies.some(({ fromM, toM }) => yM >= fromM && yM <= toM) ? 1 : 0
+    return max(this.byPace(depthM, mps), this.byDepth * above(depthM, NEAR_DEEPEST * this.deepestM))
+  }
+}
 
 /** Depths between which fish hold in water of this depth [m]; at the bottom clear of the bed only. [practice] */
 export function holdingBand(fishAt: FishAt, depthM: number): { readonly low: number; readonly high: number } {

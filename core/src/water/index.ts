@@ -4,7 +4,14 @@ export { flowSchema } from './flow.ts'
 export { freshness, latest, readByNow, trendOf } from './gauge.ts'
 export { type GaugeFileReading, readGaugeCsv, readGaugeFile, readGaugeWaterMl } from './gaugeFile.ts'
 export { type GaugeReading, type GaugeRecord, gaugeSchema } from './gaugeSchema.ts'
-export { FISH_AT, type FishAt, HOLDING_BAND_M, holdingBand, holdsFish } from './holding.ts'
+export {
+  FISH_AT,
+  type Fish,
+  type FishAt,
+  HOLDING_BAND_M,
+  HoldingWater,
+  holdingBand,
+} from './holding.ts'
 export { byItsLog, FOUR_IN_FIVE, POOL_SPREAD, scaledRun, spreadOf } from './itsLog.ts'
 export {
   type AtLevel,
@@ -16,7 +23,8 @@ export {
   type LevelFactors,
   levelFactors,
 } from './level.ts'
-export { newRun, type Run, runSchema, type Sounding, type SurfaceCurrent } from './run.ts'
+export { type ReadLies, readLies } from './lies.ts'
+export { type Lie, newRun, type Run, runSchema, type Sounding, type SurfaceCurrent } from './run.ts'
 export {
   bedPoints,
   currentAt,

@@ -56,6 +56,9 @@ export function atFlow(run: Run, measuredFlowM3ps: number, todayFlowM3ps: number
     soundings: run.soundings.map((s) => ({ fromBankM: s.fromBankM * width, depthM: s.depthM * depth })),
     currents: run.currents.map((c) => ({ fromBankM: c.fromBankM * width, mps: c.mps * velocity })),
     wadeM: Math.min(run.wadeM, widthM),
+    ...(run.lies === undefined
+      ? {}
+      : { lies: run.lies.map(({ fromM, toM }) => ({ fromM: fromM * width, toM: toM * width })) }),
     measuredFlowM3ps: todayFlowM3ps,
   }
   return { outcome: beyond(LEVEL_REACH) ? 'far' : 'at-level', run: carried, ratio }

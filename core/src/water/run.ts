@@ -12,6 +12,10 @@ const currentSchema = z.strictObject({ fromBankM: finite.min(0), mps: finite })
 export type Sounding = z.infer<typeof soundingSchema>
 export type SurfaceCurrent = z.infer<typeof currentSchema>
 
+/** Stretch across the river where fish are known to hold, from the angler's bank [m]. */
+const lieSchema = z.strictObject({ fromM: finite.min(0), toM: finite.min(0) })
+export type Lie = z.infer<typeof lieSchema>
+
 const factorSchema = z.strictObject({
   factor: z.number().min(0.3).max(3),
   low: z.number().min(0.1).max(10),
@@ -71,6 +75,8 @@ const runShape = {
   bottom: z.enum(BOTTOMS),
   /** Distance of the angler from the bank [m]. */
   wadeM: finite.min(0),
+  /** Stretches where the angler knows that fish hold; they outrank what pace and depth say. */
+  lies: z.array(lieSchema).max(RUN_LIMITS.points).optional(),
   /** Flow of the river when this was measured [m³/s]; without it the run cannot be carried to another level. */
   measuredFlowM3ps: flowSchema.optional(),
   /** The gauge that tells this water's flow. */
@@ -109,6 +115,10 @@ function refuseImpossible(run: Shape, ctx: z.RefinementCtx): void {
     if (mps < 0) refuse(ctx, 'negative-current', ['currents', i, 'mps'], { mps })
     if (mps > RUN_LIMITS.currentMps.high)
       refuse(ctx, 'absurd-current', ['currents', i, 'mps'], { limitMps: RUN_LIMITS.currentMps.high })
+  })
+  run.lies?.forEach(({ fromM, toM }, i) => {
+    if (toM > run.widthM + 1e-9) refuse(ctx, 'beyond-width', ['lies', i, 'toM'], { widthM: run.widthM })
+    if (toM <= fromM) refuse(ctx, 'out-of-order', ['lies', i, 'toM'], { beforeM: fromM })
   })
   if (run.wadeM > run.widthM) refuse(ctx, 'wades-across', ['wadeM'], { widthM: run.widthM })
 }

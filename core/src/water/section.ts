@@ -41,7 +41,10 @@ export function depthAt(run: Pick<Run, 'soundings' | 'widthM'>, fromBankM: numbe
 }
 
 /** Current at the surface [m/s] this far from the angler's bank; 0 where there is no water. */
-export function surfaceCurrentAt(run: Run, fromBankM: number): number {
+export function surfaceCurrentAt(
+  run: Pick<Run, 'soundings' | 'currents' | 'widthM'>,
+  fromBankM: number,
+): number {
   return depthAt(run, fromBankM) <= 0 ? 0 : between(speedsOf(run.currents), fromBankM)
 }
 

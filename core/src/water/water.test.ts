@@ -5,12 +5,15 @@ import {
   atFlow,
   currentAt,
   depthAt,
+  type Fish,
+  HoldingWater,
   HYDRAULIC_GEOMETRY,
   levelFactors,
   MEAN_OF_SURFACE,
   newRun,
   profileShare,
   type Run,
+  readLies,
   runSchema,
   sectionFlowM3ps,
   surfaceCurrentAt,
@@ -185,3 +188,62 @@ test('a new run has the bed of another, and nothing else that is true of that on
   })
   expect(soundings).toEqual(like.soundings)
 })
+
+describe('C51 [practice]: water that holds fish', () => {
+  const small = { fishAt: 'bottom', fishKg: 1 } as const
+  const large = { fishAt: 'bottom', fishKg: 6 } as const
+  const holds = (fish: Fish, depthM: number, mps: number): number =>
+    // A pool that holds fish elsewhere, so that nothing takes its place.
+    new HoldingWater(flatRun(1.5, 0.7), fish, 20).at(10, depthM, mps)
+  test.each([
+    ['walking pace, deep enough', large, 1, 0.7, 1],
+    ['too fast to hold in', large, 1, 1.3, 0],
+    ['too slow', large, 1, 0.3, 0],
+    ['slow water in the cold', { ...large, waterC: 4 }, 1, 0.32, 1],
+    ['and what was pace enough before is too fast then', { ...large, waterC: 4 }, 1, 0.95, 0],
+    ['too thin for large fish', large, 0.55, 0.7, 0],
+    ['and not for small ones', small, 0.55, 0.7, 1],
+    ['too thin for any', small, 0.3, 0.7, 0],
+  ] as const)('%s', (_what, fish, depthM, mps, share) => {
+    expect(holds(fish, depthM, mps)).toBeCloseTo(share, 9)
+  })
+  test('each limit fades over 15 % of itself either way, and is half gone at itself', () => {
+    expect([0.84, 0.92, 1, 1.08, 1.16].map((by) => holds(large, 0.7 * by, 0.7))).toEqual(
+      [0, 0.2333, 0.5, 0.7667, 1].map((share) => expect.closeTo(share, 3)),
+    )
+    expect(holds(large, 1, 1.1)).toBeCloseTo(0.5, 9)
+    expect(holds(large, 1, 0.4)).toBeCloseTo(0.5, 9)
+  })
+  test('where a cast covers no such water the deepest stands for it; stretches that are known outrank both', () => {
+    const still = flatRun(1.5, 0.1)
+    expect(new HoldingWater(still, large, 20).at(10, 1.5, 0.1)).toBe(1)
+    expect(new HoldingWater(still, large, 20).at(10, 0.8, 0.1)).toBe(0)
+    const known = new HoldingWater({ ...flatRun(1.5, 0.7), lies: [{ fromM: 12, toM: 15 }] }, large, 20)
+    expect([11, 13, 16].map((yM) => known.at(yM, 1.5, 0.7))).toEqual([0, 1, 0])
+    expect(known.at(13, 0, 0.7)).toBe(0)
+  })
+})
+
+test.each([
+  [
+    '40 – 55 ft; 70-80',
+    [
+      [12.192, 16.764],
+      [21.336, 24.384],
+    ],
+  ],
+  ['18 to 20 m', [[18, 20]]],
+  ['', []],
+] as const)('known stretches, read: %s', (text, expected) => {
+  const read = readLies(text, 'ft')
+  expect(read.ok && read.lies.map(({ fromM, toM }) => [fromM, toM])).toEqual(
+    expected.map((pair) => pair.map((m) => expect.closeTo(m, 6))),
+  )
+})
+test.each([
+  ['55 – 40 ft', '55 – 40 ft'],
+  ['12 – 14; by the tree', 'by the tree'],
+  ['12', '12'],
+])('what is no stretch is told: %s', (text, part) =>
+  expect(readLies(text, 'ft')).toEqual({ ok: false, text: part }),
+)

@@ -1,7 +1,7 @@
 import { type Measure, printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 import { CHECK_CODES, type Check, type CheckCode, type CheckReasons } from '../rig/index.ts'
 import type { SwingReason } from '../swing/index.ts'
-import { saySwing } from './swing.ts'
+import { sayContact, saySwing } from './swing.ts'
 
 /** Material of a sentence: the figure and its limits as they are printed, and the data of its reason. */
 interface Text<Data> {
@@ -35,8 +35,8 @@ const JOINT_UP: Say<CheckReasons<'joint-step'>['steps-up']> = ({ value, data, in
 const swung =
   (reason: SwingReason): Say<CheckReasons<'depth'>['in-place']> =>
   ({ data, in: show }) => {
-    const dragged = data.draggedM >= 0.1 ? `, ${show(data.draggedM, 'length')} of it dragged` : ''
-    return `${saySwing(reason, data.fishAt)} ${data.holdingS.toFixed(0)} s of ${data.overHoldingS.toFixed(0)} s where they are, about ${show(data.ridesM, 'length')} down${dragged}.`
+    const contact = data.touches === 0 ? '' : `, ${sayContact(data)}`
+    return `${saySwing(reason, data.fishAt)} ${data.holdingS.toFixed(0)} s of ${data.overHoldingS.toFixed(0)} s where they are, about ${show(data.ridesM, 'length')} down${contact}.`
   }
 
 const WORDS: CheckWords = {

@@ -90,7 +90,17 @@ export {
   sayStrength,
   sayTarget,
 } from './specify.ts'
-export { saySwing } from './swing.ts'
+export { sayContact, saySwing, sayTouches } from './swing.ts'
 export { LINE_EXAMPLES, sayGuesses, sayLine } from './typed.ts'
-export { BOTTOM_NAMES, MEND_NAMES, ROD_NAMES, sayAhead, sayAngle, sayChange, sayFactor } from './water.ts'
+export {
+  BOTTOM_NAMES,
+  MEND_NAMES,
+  ROD_NAMES,
+  sayAhead,
+  sayAngle,
+  sayChange,
+  sayFactor,
+  sayLies,
+  sayNoLie,
+} from './water.ts'
 export { sayCombinations, sayWhyTip } from './why.ts'

@@ -1,4 +1,4 @@
-import type { SwingReason } from '../swing/index.ts'
+import type { SwingReason, SwingSummary } from '../swing/index.ts'
 import type { FishAt } from '../water/index.ts'
 
 const WHERE: Readonly<Record<FishAt, string>> = {
@@ -35,3 +35,19 @@ export function saySwing(reason: SwingReason, fishAt: FishAt): string {
       return 'It is not carried round over water that holds fish.'
   }
 }
+
+type Contact = Pick<SwingSummary, 'touches' | 'touchesOverHolding' | 'bedShare'>
+
+/** Touches of a swing, and where: “2 touches, 1 of them over the fish”. */
+export function sayTouches({ touches, touchesOverHolding: over }: Contact): string {
+  if (touches === 0) return 'no touch'
+  const times = touches === 1 ? '1 touch' : `${touches} touches`
+  if (over === 0) return `${times}, away from the fish`
+  return over === touches ? `${times} over the fish` : `${times}, ${over} of them over the fish`
+}
+
+/** The same with the fly’s share of the swing on the bed, from a twentieth. */
+export const sayContact = (contact: Contact): string =>
+  contact.bedShare < 0.05
+    ? sayTouches(contact)
+    : `${sayTouches(contact)}, the fly on the bed for ${Math.round(contact.bedShare * 100)} % of the swing`

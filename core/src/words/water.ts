@@ -1,7 +1,7 @@
 import type { SingleChange } from '../ladder/index.ts'
-import { printMeasure, type UnitSystem } from '../quantity/index.ts'
+import { printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 import type { MendKind, RodHandling } from '../swing/index.ts'
-import type { Bottom } from '../water/index.ts'
+import type { Bottom, Lie } from '../water/index.ts'
 import { sayLeaderWith } from './names.ts'
 
 export const BOTTOM_NAMES: Readonly<Record<Bottom, string>> = {
@@ -80,3 +80,11 @@ export function sayFactor(factor: number, more: string, less: string): string {
   const share = Math.round((factor - 1) * 100)
   return share === 0 ? `no ${more}` : `${Math.abs(share)} % ${share > 0 ? more : less}`
 }
+
+/** Stretches where fish are known to hold, as they are typed: “40 – 55 ft; 70 – 80 ft”. */
+export const sayLies = (lies: readonly Lie[], system: UnitSystem): string =>
+  lies.map(({ fromM, toM }) => printRange({ low: fromM, high: toM }, 'length', system)).join('; ')
+
+/** Said of what is no such stretch. */
+export const sayNoLie = (text: string, system: UnitSystem): string =>
+  `“${text}” is no stretch. Write it from your bank outward, like “${printRange({ low: 12, high: 17 }, 'length', system)}”; several with a “;” between them.`

@@ -47,8 +47,3 @@ export function momentAt(samples: readonly SwingSample[], tS: number): Moment | 
     lineM: blend(a.lineM ?? NO_LINE, b.lineM ?? NO_LINE, share),
   }
 }
-
-/** Samples at which the fly comes to the bed after being clear of it. */
-export function touchesIn(samples: readonly SwingSample[]): readonly SwingSample[] {
-  return samples.filter((s, i) => s.onBed && !(samples[i - 1]?.onBed ?? false))
-}

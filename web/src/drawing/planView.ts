@@ -1,5 +1,4 @@
-import { deepestCoveredM } from '@hoxen/core/swing'
-import { depthAt, holdsFish, surfaceCurrentAt } from '@hoxen/core/water'
+import { depthAt, surfaceCurrentAt } from '@hoxen/core/water'
 import { ticks } from 'd3-array'
 import type { Ink } from './ink.ts'
 import { momentAt } from './moment.ts'
@@ -48,11 +47,7 @@ export function holdingStretches(
   scene: WaterScene,
   layout: RiverLayout,
 ): readonly (readonly [from: number, to: number])[] {
-  const { run } = scene
-  const firsts = scene.swings.map(({ samples }) => samples[0]?.flyM[1] ?? 0)
-  const reachM = Math.min(Math.max(run.wadeM, ...firsts), run.widthM)
-  const deepest = deepestCoveredM(run, reachM)
-  return stretches(layout, reachM, (m) => m >= run.wadeM && holdsFish(depthAt(run, m), deepest))
+  return stretches(layout, scene.run.widthM, scene.holdsAt)
 }
 
 /** Tints by depth, a step at each round figure, which is told at its edge. */

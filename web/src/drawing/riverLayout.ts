@@ -29,7 +29,7 @@ export function riverLayout(scene: WaterScene, width: number, height: number): R
   const sectionPx = Math.min(SECTION.high, Math.max(SECTION.low, height * SECTION.share))
   const seam = Math.round(height - sectionPx)
   const { left, right, top, bottom } = RIVER_ROOM
-  const { deepestM } = sectionOf(scene.run, reach.toY, scene.fishAt)
+  const { deepestM } = sectionOf(scene.run, reach.toY, scene.fish.fishAt)
   return {
     plan: planScale({ width, height: seam, left, right, top, bottom: 4 }, reach, scene.run.bank),
     section: sectionScale(

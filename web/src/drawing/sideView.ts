@@ -15,7 +15,7 @@ type Pen = CanvasRenderingContext2D
 const AXES: Axes = [1, 2]
 
 const sectionIn = (scene: WaterScene, layout: RiverLayout): Section =>
-  sectionOf(scene.run, layout.toM, scene.fishAt)
+  sectionOf(scene.run, layout.toM, scene.fish.fishAt)
 
 function trail(pen: Pen, points: readonly (readonly [number, number])[], scale: WaterScale): void {
   pen.beginPath()
@@ -134,11 +134,11 @@ function paintAngler(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink,
 }
 
 function paintTouches(pen: Pen, scene: WaterScene, scale: WaterScale, ink: Ink): void {
-  pen.strokeStyle = ink.breaks
   pen.lineWidth = 2.5
-  for (const { flyM } of scene.touches) {
-    const x = scale.x(flyM[1])
-    const y = scale.y(flyM[2]) + 7
+  for (const { atM, overHolding } of scene.swings[0]?.touches ?? []) {
+    pen.strokeStyle = overHolding ? ink.breaks : ink.faint
+    const x = scale.x(atM[1])
+    const y = scale.y(atM[2]) + 7
     pen.beginPath()
     pen.moveTo(x - 5, y - 5)
     pen.lineTo(x + 5, y + 5)

@@ -1,6 +1,6 @@
 import type { SwingSample } from '@hoxen/core/swing'
 import { describe, expect, test } from '@jest/globals'
-import { momentAt, touchesIn } from './moment.ts'
+import { momentAt } from './moment.ts'
 import { unitTicks } from './ticks.ts'
 import { planScale, sectionScale } from './waterScale.ts'
 
@@ -60,9 +60,5 @@ describe('a moment of a swing', () => {
   test('line that was fed between two samples keeps the earlier shape', () => {
     const longer = { ...sample(1, 0.5), lineM: new Float32Array(9) }
     expect(momentAt([sample(0, 0), longer], 0.5)?.lineM).toHaveLength(6)
-  })
-  test('a touch is counted when the fly comes down, not while it lies', () => {
-    const lying = [sample(0, 1), sample(1, 2, true), sample(2, 2, true), sample(3, 1), sample(4, 2, true)]
-    expect(touchesIn(lying).map((s) => s.tS)).toEqual([1, 4])
   })
 })

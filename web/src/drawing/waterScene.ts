@@ -1,7 +1,6 @@
 import type { UnitSystem } from '@hoxen/core/quantity'
-import type { SwingSample } from '@hoxen/core/swing'
-import type { FishAt, Run } from '@hoxen/core/water'
-import { touchesIn } from './moment.ts'
+import type { SwingSample, Touch } from '@hoxen/core/swing'
+import { depthAt, type Fish, HoldingWater, type Run, surfaceCurrentAt } from '@hoxen/core/water'
 
 /** One swing as it is drawn. */
 export interface DrawnSwing {
@@ -9,6 +8,7 @@ export interface DrawnSwing {
   /** Offset of the fly's label to its right, so that flies close together stay readable [px]. */
   readonly labelDx: number
   readonly samples: readonly SwingSample[]
+  readonly touches: readonly Touch[]
   /** Strokes and gaps of its line [px]; none for the first. */
   readonly dash: readonly number[]
 }
@@ -17,11 +17,11 @@ export interface DrawnSwing {
 export interface WaterScene {
   readonly run: Run
   readonly swings: readonly DrawnSwing[]
-  /** Band of water where the fish hold. */
-  readonly fishAt: FishAt
+  readonly fish: Fish
+  /** Whether fish hold so far from the angler's bank, in the water that the casts cover. */
+  readonly holdsAt: (yM: number) => boolean
   readonly tipHeightM: number
   readonly fastestMps: number
-  readonly touches: readonly SwingSample[]
   /** Lengths are told in this. */
   readonly system: UnitSystem
 }
@@ -46,12 +46,15 @@ export function reachOf(scene: WaterScene): SceneReach {
   return { toY: Math.min(toY, scene.run.widthM + 2), toX, fromX }
 }
 
-export function sceneOf(base: Omit<WaterScene, 'fastestMps' | 'touches'>): WaterScene {
-  const [first] = base.swings
+export function sceneOf(base: Omit<WaterScene, 'fastestMps' | 'holdsAt'>): WaterScene {
+  const { run, fish, swings } = base
+  const farM = Math.max(run.wadeM, ...swings.map(({ samples }) => samples[0]?.flyM[1] ?? 0))
+  const holding = new HoldingWater(run, fish, farM)
   const speeds = base.swings.flatMap(({ samples }) => samples.map((s) => s.speedMps))
   return {
     ...base,
     fastestMps: Math.max(0.1, ...speeds.filter((_, i) => i % 2 === 0)),
-    touches: touchesIn(first?.samples ?? []),
+    holdsAt: (yM) =>
+      yM >= run.wadeM && yM <= farM && holding.at(yM, depthAt(run, yM), surfaceCurrentAt(run, yM)) >= 0.5,
   }
 }

@@ -8,12 +8,14 @@ import { type Question, useQuestion, useRig } from '../ledger/index.ts'
 import { useGear, useSingle, useWallet } from '../store/index.ts'
 
 /** Of the day what a swing depends on: nothing else that changes lets the rig swing anew. */
-const swungIn = ({ fly, dropper, run, plan, fishAt }: Day): Omit<SwingSetup, 'parts'> => ({
+const swungIn = ({ fly, dropper, run, plan, fishAt, fishKg, waterC }: Day): Omit<SwingSetup, 'parts'> => ({
   fly,
   dropper,
   run,
   plan,
   fishAt,
+  fishKg,
+  waterC,
 })
 
 /** My rig with the water it is to swing in; `none` without a rig, `gone` when a part of it is. */

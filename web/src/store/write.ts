@@ -31,7 +31,6 @@ const make = async (...[label, change, watched]: Parameters<typeof commit>): Pro
   try {
     return await (await writer()).commit(label, change, watched)
   } catch (error) {
-    if (watched?.signal?.aborted === true) throw error
     const { inWords } = await import('./inWords.ts')
     throw inWords(error)
   }

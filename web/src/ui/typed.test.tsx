@@ -49,10 +49,15 @@ test('a page that goes before the store has what was typed leaves it for the nex
     </FormName>,
   )
   type('Notes', 'took on the dangle')
+  localStorage.setItem(
+    'hoxen-typed',
+    JSON.stringify([{ form: 'entry b', tab: 'gone', at: 1, fields: { Notes: 'of another' }, whole: true }]),
+  )
   window.dispatchEvent(new Event('pagehide'))
   await waitFor(() => expect(put).toHaveBeenCalled())
   put.mockRestore()
   expect(await draftOf('entry a')).toEqual({ Notes: 'took on the dangle' })
+  expect(await db.drafts.get(['entry b', 'gone'])).toMatchObject({ text: { Notes: 'of another' } })
   // It is taken up once.
   await db.drafts.clear()
   expect(await draftOf('entry a')).toBeNull()

@@ -15,7 +15,8 @@ const SWING = {
   holdingS: 14 as number,
   overHoldingS: 30 as number,
   touches: 0 as number,
-  draggedM: 0 as number,
+  touchesOverHolding: 0 as number,
+  bedShare: 0 as number,
   fishAt: 'bottom' as FishAt,
 }
 const FLOAT = { lowM: 1.2 as number, highM: 1.3 as number }
@@ -67,18 +68,19 @@ const TOP_COUNTS = 1.2
 
 function asSwung(swung: Swung, { fishAt, waterDepthM }: Day): Finding<typeof REASONS> {
   const { state, reason } = swingVerdict(swung)
-  const { holdingShare, ridesM, holdingS, overHoldingS, touches, draggedM } = swung.summary
-  const { holdsShare, holdsDraggedM } = SWING_THRESHOLDS
-  const data = { ridesM, holdingS, overHoldingS, touches, draggedM, fishAt }
+  const { holdingShare, bedShare, ridesM, holdingS, overHoldingS, touches, touchesOverHolding } =
+    swung.summary
+  const { holdsShare, holdsBedShare } = SWING_THRESHOLDS
+  const data = { ridesM, holdingS, overHoldingS, touches, touchesOverHolding, bedShare, fishAt }
   const sunk = fishAt === 'surface' ? Math.min(1, ridesM / holdingBand(fishAt, waterDepthM).high) : 0
   const from = SHARE_COUNTS * (1 - holdingShare) + TOP_COUNTS * sunk
   if (reason === 'drags' || reason === 'scrapes')
     return {
       state,
       reason,
-      value: draggedM,
-      allowed: { high: holdsDraggedM },
-      measure: 'length',
+      value: bedShare,
+      allowed: { high: holdsBedShare },
+      measure: 'share',
       tag: 'estimate',
       data,
       from,

@@ -41,8 +41,7 @@ function swungBy(input: SwingInput): Swung {
 }
 
 /** The swing of a rig in a day: the answer every page gives. */
-export const swungIn = (parts: SwingParts, { fly, dropper, run, plan, fishAt }: SwingDay): Swung =>
-  swungBy(swingInput({ parts, fly, dropper, run, plan, fishAt }))
+export const swungIn = (parts: SwingParts, day: SwingDay): Swung => swungBy(swingInput({ ...day, parts }))
 
 /** The same in steps: says first that it needs the swing. */
 export function* swungInSteps(setup: SwingSetup): Steps<Swung> {

@@ -1,11 +1,14 @@
 import type { Day } from '../../day/index.ts'
 import { flyInWater } from '../../sink/index.ts'
 import type { SwingInput, SwingOptions } from '../../swing/index.ts'
+import type { Fish } from '../../water/index.ts'
 import type { RigParts } from '../parts.ts'
 import { strandParts } from './strand.ts'
 
-/** Of a day, what a rig's swing depends on: fly and dropper, the water as it is, where the fish hold and how it is fished. */
-export type SwingDay = Pick<Day, 'fly' | 'dropper' | 'run' | 'plan' | 'fishAt'>
+/** Of a day, what a rig's swing depends on: fly and dropper, the water as it is, the fish and how it is fished. */
+export type SwingDay = Pick<Day, 'fly' | 'dropper' | 'run' | 'plan' | 'fishAt'> &
+  Required<Pick<Fish, 'fishKg'>> &
+  Pick<Fish, 'waterC'>
 /** Of a rig, the same. */
 export type SwingParts = Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader' | 'runningLine'>
 
@@ -25,7 +28,7 @@ export function reachM(rodLengthM: number, tipHeightM: number): number {
 
 /** The swing of a setup, ready to be simulated. */
 export function swingInput(
-  { parts, fly, dropper, run, plan, fishAt }: SwingDay & { readonly parts: SwingParts },
+  { parts, fly, dropper, run, plan, fishAt, fishKg, waterC }: SwingDay & { readonly parts: SwingParts },
   options: Partial<SwingOptions> = {},
 ): SwingInput {
   const reach = reachM(parts.rod.lengthM, plan.tipHeightM)
@@ -40,7 +43,7 @@ export function swingInput(
     castAngleDeg: plan.angleDeg,
     parts: strandParts(parts, plan.castM - reach, dropper),
     fly: flyInWater(fly),
-    fishAt,
+    fish: { fishAt, fishKg, waterC },
     mends: plan.mends,
     options: { rod: plan.rod, reachM: reach, ...options },
   }

@@ -1,7 +1,7 @@
 import type { Item } from '@hoxen/core/gear'
 import type { Card } from '@hoxen/core/match'
 import { rigKey } from '@hoxen/core/rig'
-import { sayWhyTip } from '@hoxen/core/words'
+import { sayTouches, sayWhyTip } from '@hoxen/core/words'
 import { Link } from 'react-router'
 import { StateMark } from '../../ui/index.ts'
 
@@ -25,7 +25,7 @@ export function TipLadder({ card, items, label }: Props) {
       {why !== undefined && <p className="text-[0.95rem]">{why}</p>}
       <ol aria-label={label} className="mt-1 text-[0.9rem]">
         {swung.slice(0, SHOWN).map(({ choice, name, verdict, swung: ride }, i) => {
-          const { holdingS = 0, overHoldingS = 0, holdingShare = 0, touches = 0 } = ride?.summary ?? {}
+          const { holdingS = 0, overHoldingS = 0, holdingShare = 0 } = ride?.summary ?? {}
           return (
             <li
               key={rigKey(choice)}
@@ -56,9 +56,7 @@ export function TipLadder({ card, items, label }: Props) {
               <span className="w-24 whitespace-nowrap">
                 {holdingS.toFixed(0)} s of {overHoldingS.toFixed(0)}
               </span>
-              <span className="w-20 text-faint">
-                {touches === 0 ? 'no touch' : `${touches} ${touches === 1 ? 'touch' : 'touches'}`}
-              </span>
+              <span className="w-48 text-faint">{ride && sayTouches(ride.summary)}</span>
               <span className="w-24">
                 <StateMark state={verdict} />
               </span>

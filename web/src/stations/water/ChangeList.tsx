@@ -1,7 +1,7 @@
 import { betterRide, frontsToTry, gainS, type SingleChange, singleChanges } from '@hoxen/core/ladder'
 import type { SwingSetup } from '@hoxen/core/rig'
 import { type Ride, type Swung, swingVerdict } from '@hoxen/core/swing'
-import { sayChange } from '@hoxen/core/words'
+import { sayChange, sayTouches } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import type { Water } from '../../pool/index.ts'
 import { useTips } from '../../pool/index.ts'
@@ -97,10 +97,8 @@ function ChangeRow({ text, ride, now, first, onTake }: RowProps) {
         <span className="block text-[0.85rem] font-normal text-faint">
           {state}: {summary.holdingS.toFixed(0)} s with the fish{' '}
           {gain === 0 ? '(as now)' : `(${gain > 0 ? '+' : '−'}${Math.abs(gain).toFixed(0)})`},{' '}
-          {summary.touches === 0
-            ? 'no touch'
-            : `${summary.touches} ${summary.touches === 1 ? 'touch' : 'touches'}`}
-          , <span className="whitespace-nowrap">snag {Math.round(summary.snagRisk * 100)} %</span>
+          {sayTouches(summary)},{' '}
+          <span className="whitespace-nowrap">snag {Math.round(summary.snagRisk * 100)} %</span>
         </span>
       </div>
       {onTake === undefined ? (

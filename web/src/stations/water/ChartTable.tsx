@@ -107,7 +107,7 @@ function Cell({ cell, bandOf, tip, setup, small }: CellProps) {
     band === undefined
       ? ''
       : ` Four pools in five: ${Math.round(band.low * 100)} to ${Math.round(band.high * 100)} %.`
-  const drags = ride.summary.draggedM > SWING_THRESHOLDS.holdsDraggedM
+  const drags = ride.summary.bedShare > SWING_THRESHOLDS.holdsBedShare
   const open = (): void => {
     const label = `${tip} at ${show(flowM3ps, 'flow')}, cast at ${angleDeg}°`
     changeRig(label, { part: { slot: 'tipId', itemId: tipId }, fished: { angleDeg, flowM3ps } }).then(

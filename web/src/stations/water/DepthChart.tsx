@@ -1,10 +1,11 @@
 import type { Fan } from '@hoxen/core/ladder'
 import { feetOf } from '@hoxen/core/quantity'
 import type { SwingSample } from '@hoxen/core/swing'
-import { type FishAt, holdingBand } from '@hoxen/core/water'
+import { holdingBand } from '@hoxen/core/water'
 import { Chart, Filler, LinearScale, LineElement, PointElement } from 'chart.js'
 import { useEffect, useRef } from 'react'
 import { Line } from 'react-chartjs-2'
+import type { WaterScene } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 import type { SwingClock } from './clock.ts'
 
@@ -12,7 +13,7 @@ Chart.register(LinearScale, LineElement, PointElement, Filler)
 
 interface Props {
   readonly samples: readonly SwingSample[]
-  readonly fishAt: FishAt
+  readonly scene: WaterScene
   readonly clock: SwingClock
   readonly height: number
   /** Central 80 % of the fan. */
@@ -20,7 +21,7 @@ interface Props {
 }
 
 /** Depth of the fly against time, with the bed under it and where the fish hold; a cursor follows the clock. */
-export function DepthChart({ samples, fishAt, clock, height, fan }: Props) {
+export function DepthChart({ samples, scene, clock, height, fan }: Props) {
   const { system } = useUnits()
   const chart = useRef<Chart<'line', { x: number; y: number }[]>>(null)
   const cursor = useRef<HTMLDivElement>(null)
@@ -30,6 +31,9 @@ export function DepthChart({ samples, fishAt, clock, height, fan }: Props) {
   const series = (depth: (s: SwingSample) => number) => samples.map((s) => ({ x: s.tS, y: of(depth(s)) }))
   const edge = ({ points }: Fan, which: 'low' | 'high') =>
     points.map((point) => ({ x: point.tS, y: of(point[which]) }))
+  /** An end of the band of the fish; none where no fish hold. */
+  const band = (s: SwingSample, end: 'low' | 'high'): number =>
+    scene.holdsAt(s.flyM[1]) ? holdingBand(scene.fish.fishAt, bed(s))[end] : Number.NaN
   const bed = (s: SwingSample): number => s.overBedM - s.flyM[2]
   useEffect(() => {
     const move = (): void => {
@@ -84,14 +88,14 @@ export function DepthChart({ samples, fishAt, clock, height, fan }: Props) {
             {
               ...line,
               label: 'where the fish are, from',
-              data: series((s) => holdingBand(fishAt, bed(s)).low),
+              data: series((s) => band(s, 'low')),
               borderColor: colour('river'),
               borderDash: [5, 4],
             },
             {
               ...line,
               label: 'to',
-              data: series((s) => holdingBand(fishAt, bed(s)).high),
+              data: series((s) => band(s, 'high')),
               borderColor: colour('river'),
               borderDash: [5, 4],
             },

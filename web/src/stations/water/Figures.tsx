@@ -1,16 +1,21 @@
 import { type SwingResult, swingVerdict } from '@hoxen/core/swing'
-import type { FishAt } from '@hoxen/core/water'
-import { saySwing } from '@hoxen/core/words'
+import { depthAt, type FishAt, type Run } from '@hoxen/core/water'
+import { saySwing, sayTouches } from '@hoxen/core/words'
 import { StateMark, Tag, useUnits } from '../../ui/index.ts'
+
+/** So near the bed nobody tells it from lying on it [m]. */
+const ON_BED_M = 0.02
 
 /** Results of a swing, in one glance. */
 export function Figures({
   result,
   fishAt,
+  run,
   stripped,
   busy,
 }: {
   readonly fishAt: FishAt
+  readonly run: Run
   /** Whether line is stripped in: then it is lifted, and does not hang. */
   readonly stripped: boolean
   readonly result: SwingResult | undefined
@@ -20,6 +25,8 @@ export function Figures({
   if (result === undefined) return <p className="py-4 text-faint">Letting it swing…</p>
   const { summary } = result
   const { state, reason } = swingVerdict(result)
+  // Straight below the angler there may be no more water than that.
+  const hangsOnBed = !stripped && summary.hangDepthM >= depthAt(run, run.wadeM) - ON_BED_M
   return (
     <section aria-labelledby="figures-title" aria-busy={busy} className={busy ? 'opacity-60' : ''}>
       <h2 id="figures-title" className="text-lg">
@@ -30,16 +37,17 @@ export function Figures({
         <span className="text-[1rem]">of {summary.overHoldingS.toFixed(0)} s with the fish</span>
       </p>
       <p className="text-[0.85rem] text-faint">
-        Over the deeper water, where fish hold; the whole swing takes {summary.swingS.toFixed(0)} s.
+        Over the water that holds fish; the whole swing takes {summary.swingS.toFixed(0)} s.
       </p>
       <dl className="mt-1 grid grid-cols-2 gap-x-4">
         <Figure name="Rides at" value={show(summary.ridesM, 'length')} />
         <Figure
           name={stripped ? 'As it is lifted' : 'At the hang-down'}
-          value={show(summary.hangDepthM, 'length')}
+          value={`${show(summary.hangDepthM, 'length')}${hangsOnBed ? ', on the bed below you' : ''}`}
           id="hang"
         />
-        <Figure name="Touches" value={String(summary.touches)} id="touches" />
+        <Figure name="Touches" value={sayTouches(summary)} id="touches" />
+        <Figure name="On the bed" value={`${Math.round(summary.bedShare * 100)} % of the swing`} />
         <Figure name="Dragged on the bed" value={show(summary.draggedM, 'length')} />
         <Figure name="Crosses at" value={show(summary.crossMps, 'current')} />
         <Figure name="Chance of a snag" value={`${Math.round(summary.snagRisk * 100)} %`} />

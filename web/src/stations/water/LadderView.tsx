@@ -1,7 +1,7 @@
 import { frontsToTry, type Strand, strandsOf, tipIdOf, tipRungs } from '@hoxen/core/ladder'
 import { judgeStrand } from '@hoxen/core/match'
 import type { CheckState, SwingSetup } from '@hoxen/core/rig'
-import { sayLeader } from '@hoxen/core/words'
+import { sayLeader, sayTouches } from '@hoxen/core/words'
 import { useMemo, useState } from 'react'
 import { useDay } from '../../day/index.ts'
 import { takeTip, useTips, WorkedOut } from '../../pool/index.ts'
@@ -108,8 +108,7 @@ function RungRow({ place, setup, strand, onPoint }: RowProps) {
         {/* What has no column of its own on a narrow screen. */}
         <span className="block text-[0.82rem] font-normal text-faint md:hidden">
           {verdict !== undefined && <StateMark state={verdict} />} hangs at{' '}
-          {show(summary.hangDepthM, 'length')},{' '}
-          {summary.touches === 1 ? '1 touch' : `${summary.touches} touches`}, snag{' '}
+          {show(summary.hangDepthM, 'length')}, {sayTouches(summary)}, snag{' '}
           {Math.round(summary.snagRisk * 100)} %
         </span>
       </th>

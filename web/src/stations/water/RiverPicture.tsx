@@ -1,6 +1,6 @@
 import type { SwingSetup } from '@hoxen/core/rig'
 import { type Mend, type SwingResult, USUAL_MEND } from '@hoxen/core/swing'
-import { BOTTOM_NAMES } from '@hoxen/core/words'
+import { BOTTOM_NAMES, sayContact } from '@hoxen/core/words'
 import { useMemo, useSyncExternalStore } from 'react'
 import { riverLayout, SPEED_STEPS, trueRiverHeight, useWidth, type WaterScene } from '../../drawing/index.ts'
 import type { Water } from '../../pool/index.ts'
@@ -54,7 +54,7 @@ export function RiverPicture({ scene, clock, setup, water, result }: RiverProps)
             scene={scene}
             layout={layout}
             clock={clock}
-            label={`${run.name} from above and in section. ${result === undefined ? '' : `${result.summary.holdingS.toFixed(0)} of ${result.summary.overHoldingS.toFixed(0)} seconds with the fish, riding at ${show(result.summary.ridesM, 'length')}, ${result.summary.touches === 1 ? '1 touch' : `${result.summary.touches} touches`}`}`}
+            label={`${run.name} from above and in section. ${result === undefined ? '' : `${result.summary.holdingS.toFixed(0)} of ${result.summary.overHoldingS.toFixed(0)} seconds with the fish, riding at ${show(result.summary.ridesM, 'length')}, ${sayContact(result.summary)}`}`}
           />
           <PlanHandles
             layout={layout}
@@ -70,7 +70,7 @@ export function RiverPicture({ scene, clock, setup, water, result }: RiverProps)
       <p className="flex flex-wrap items-center justify-between gap-x-4 text-[0.8rem] text-faint">
         <span>
           Drag the ring to cast elsewhere, the diamond to mend. Dashes: a second of drift. Hatched: where the
-          fish are. The bed is {BOTTOM_NAMES[run.bottom]}. ✕ touches.
+          fish are. The bed is {BOTTOM_NAMES[run.bottom]}. ✕ touches, red over the fish.
         </span>
         <SpeedLegend scene={scene} />
       </p>

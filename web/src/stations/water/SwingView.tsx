@@ -53,6 +53,7 @@ export function SwingView({ setup, water }: { readonly setup: SwingSetup; readon
         <Figures
           result={swing.data}
           fishAt={setup.fishAt}
+          run={setup.run}
           stripped={setup.plan.rod === 'strip'}
           busy={swing.isFetching}
         />
@@ -75,17 +76,18 @@ function useScene(setup: SwingSetup, results: readonly SwingResult[]): WaterScen
   return useMemo(() => {
     if (results.length === 0) return undefined
     const swings = results.map(
-      ({ samples }, i): DrawnSwing => ({
+      ({ samples, touches }, i): DrawnSwing => ({
         label: results.length > 1 ? (['A', 'B', 'C'][i] ?? '') : '',
         labelDx: 8 + 14 * i,
         samples,
+        touches,
         dash: DASHES[i] ?? [],
       }),
     )
     return sceneOf({
       run: setup.run,
       swings,
-      fishAt: setup.fishAt,
+      fish: setup,
       tipHeightM: setup.plan.tipHeightM,
       system,
     })
@@ -105,13 +107,7 @@ function InTime({ scene, clock, first, fan }: TimeProps) {
     <div className="mt-3 rounded-lg border border-rule bg-sheet">
       <Suspense fallback={<p className="p-4 text-faint">Opening…</p>}>
         {first !== undefined && (
-          <DepthChart
-            samples={first.samples}
-            fishAt={scene.fishAt}
-            clock={clock}
-            height={CHART_PX}
-            fan={fan}
-          />
+          <DepthChart samples={first.samples} scene={scene} clock={clock} height={CHART_PX} fan={fan} />
         )}
       </Suspense>
       <p className="border-t border-rule px-3 py-1 text-[0.8rem] text-faint">

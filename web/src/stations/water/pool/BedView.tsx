@@ -1,20 +1,30 @@
 import { problemsOf } from '@hoxen/core/gear'
 import { indicatorRig } from '@hoxen/core/leader'
-import type { Measure } from '@hoxen/core/quantity'
+import { type Measure, unitFor } from '@hoxen/core/quantity'
 import {
   BANKS,
   BOTTOMS,
   fishedWater,
   RUN_LIMITS,
   type Run,
+  readLies,
   runSchema,
   sectionFlowM3ps,
 } from '@hoxen/core/water'
-import { BOTTOM_NAMES, PLAIN_WORDS, sayProblem } from '@hoxen/core/words'
+import { BOTTOM_NAMES, PLAIN_WORDS, sayLies, sayNoLie, sayProblem } from '@hoxen/core/words'
 import { useState } from 'react'
 import { noticeDone, noticeFailed } from '../../../store/index.ts'
 import { editRow, removeRun } from '../../../store/rows.ts'
-import { Button, FormName, QuantityField, Select, Tag, TextField, useUnits } from '../../../ui/index.ts'
+import {
+  Button,
+  DECIMAL_MARK,
+  FormName,
+  QuantityField,
+  Select,
+  Tag,
+  TextField,
+  useUnits,
+} from '../../../ui/index.ts'
 import { BedDrawing } from './BedDrawing.tsx'
 import { GAUGES } from './gauges.ts'
 
@@ -149,6 +159,24 @@ export function BedView({ run }: Props) {
                 </Button>
               </>
             )}
+          </p>
+          <TextField
+            label="Where you know that fish hold, from your bank"
+            value={sayLies(run.lies ?? [], system)}
+            take={(text) => {
+              const read = readLies(text, unitFor('length', system), DECIMAL_MARK)
+              if (!read.ok) return sayNoLie(read.text, system)
+              const { lies: _old, ...rest } = run
+              const next = read.lies.length === 0 ? rest : { ...rest, lies: [...read.lies] }
+              const found = fault(next)
+              if (found === undefined) save('Change where fish hold', next)
+              return found
+            }}
+          />
+          <p className="text-[0.9rem] text-faint">
+            {run.lies === undefined
+              ? 'Left empty, it is where the water runs at walking pace and is deep enough to hide in.'
+              : 'That counts, whatever pace and depth say.'}
           </p>
           <IndicatorLine run={run} />
           <TextField
