@@ -48,17 +48,24 @@ function ofEveryDepth(rigs: readonly RigParts[], day: Day): readonly RigParts[] 
   ).map(({ parts }) => parts)
 }
 
+interface ToSwing {
+  readonly rigs: readonly RigParts[]
+  /** Whether there were too many for all of them. */
+  readonly cut: boolean
+}
+
 /** The tips to let swing on a rod and head, each with the rest that suits it: those that break no other line; else the least broken few. */
-function* tipsFor(c: Candidates, day: Day, { rig }: Card): Steps<readonly RigParts[]> {
+function* tipsFor(c: Candidates, day: Day, { rig }: Card): Steps<ToSwing> {
   const pair: Candidates = { ...c, rods: [rig.parts.rod], heads: [rig.parts.head] }
   const found = yield* searchInSteps(pair, day, { limit: MOST_TIPS_SOUGHT, oneFor: 'tip' })
   const whole = found.filter(({ cost }) => cost < BREAK_COST)
   const rigs = (whole.length > 0 ? whole : found.slice(0, BROKEN_TIPS)).map(({ parts }) => parts)
-  return ofEveryDepth(rigs, day)
+  const swings = ofEveryDepth(rigs, day)
+  return { rigs: swings, cut: swings.length < rigs.length }
 }
 
 /** One rod and head with its tips let swing. @param there tips owned, none among them */
-function* secondCard(rigs: readonly RigParts[], day: Day, card: Card, there: number): Steps<Card> {
+function* secondCard({ rigs, cut }: ToSwing, day: Day, card: Card, there: number): Steps<Card> {
   const swung: RankedRig[] = []
   for (const parts of rigs) {
     swung.push(judgeSwung(parts, day))
@@ -68,7 +75,7 @@ function* secondCard(rigs: readonly RigParts[], day: Day, card: Card, there: num
   const [rig] = swung
   if (rig === undefined) return card
   const tips = swung.map((each) => partOption(each, 'tipId'))
-  return { ...card, rig, tips, ...(there > MOST_TIPS_SWUNG ? { someOf: there } : {}) }
+  return { ...card, rig, tips, ...(cut ? { someOf: there } : {}) }
 }
 
 /** Alternatives for the best rig's own leader or running line, before it is let swing. */
@@ -129,12 +136,14 @@ export function* secondLookInSteps(
 ): Steps<MatchResult> {
   const c = candidatesOf(gear, day)
   const asked = first.cards.slice(0, looks)
-  const tips: (readonly RigParts[])[] = []
-  for (const card of asked) tips.push(yield* tipsFor(c, day, card))
-  yield wantedFor(tips.flat(), day)
+  const tips: [Card, ToSwing][] = []
+  for (const card of asked) tips.push([card, yield* tipsFor(c, day, card)])
+  yield wantedFor(
+    tips.flatMap(([, { rigs }]) => rigs),
+    day,
+  )
   const seen: Card[] = []
-  for (const [i, card] of asked.entries())
-    seen.push(yield* secondCard(tips[i] ?? [], day, card, c.tips.length))
+  for (const [card, toSwing] of tips) seen.push(yield* secondCard(toSwing, day, card, c.tips.length))
   seen.sort(byRig)
   const best = yield* withOthers(c, day, seen.slice(0, CARDS_WITH_OTHERS))
   const cards = [...[...best, ...seen.slice(CARDS_WITH_OTHERS)].sort(byRig), ...first.cards.slice(looks)]

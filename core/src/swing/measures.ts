@@ -1,4 +1,4 @@
-import { type Bottom, type FishAt, holdingBand } from '../water/index.ts'
+import { type Bottom, type FishAt, HOLDS_FROM, holdingBand } from '../water/index.ts'
 
 // Taken once: asked for in every step.
 const { max } = Math
@@ -139,7 +139,8 @@ export class Measures {
       if (flyOnBed) this.bedS += dtS
     }
     if (onBedM === undefined) return
-    if (tS - this.lastOnBedS > TOUCH_GAP_S) this.touches.push({ tS, atM: onBedM, overHolding: holds >= 0.5 })
+    if (tS - this.lastOnBedS > TOUCH_GAP_S)
+      this.touches.push({ tS, atM: onBedM, overHolding: holds >= HOLDS_FROM })
     this.lastOnBedS = tS
   }
 

@@ -170,16 +170,17 @@ class Swing {
     })
     this.work += this.chain.count * attempts
     this.tS += dtS
-    this.broken = !(fastestMps(this.chain) < BEYOND_MPS)
-    if (!this.broken) this.watch(dtS)
+    const fastest = fastestMps(this.chain)
+    this.broken = !(fastest < BEYOND_MPS)
+    if (!this.broken) this.watch(dtS, fastest)
     return attempts > 1
   }
 
-  private watch(dtS: number): void {
+  private watch(dtS: number, fastest: number): void {
     const [y = 0, z = 0, vy = 0] = [this.chain.y[0], this.chain.z[0], this.chain.vy[0]]
     this.stream.look(y)
     const busy = this.hand.busy(this.tS)
-    const slow = fastestMps(this.chain) < this.restMps
+    const slow = fastest < this.restMps
     this.stillS = slow && !busy ? this.stillS + dtS : 0
     this.over = !busy && (this.hand.strippedIn || this.cameRound())
     const dragging = draggingMps(this.chain)

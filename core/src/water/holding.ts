@@ -41,6 +41,8 @@ const FADES = 0.15
 const VANISHES = 0.2
 /** Of the deepest that the cast covers: water about so deep stands for it. [estimate] */
 const NEAR_DEEPEST = 0.7
+/** From this share a place is said to hold fish. */
+export const HOLDS_FROM = 0.5
 /** Places the water that a cast covers is looked at. */
 const PLACES = 60
 
@@ -62,7 +64,11 @@ export class HoldingWater {
   private readonly lies: readonly Lie[]
 
   /** @param farM as far from the angler's bank as the cast reaches; at most the width counts */
-  constructor(run: Water, { fishKg = 0, waterC = Number.POSITIVE_INFINITY }: Fish, farM: number) {
+  constructor(
+    private readonly run: Water,
+    { fishKg = 0, waterC = Number.POSITIVE_INFINITY }: Fish,
+    private readonly farM: number,
+  ) {
     const warm = above(waterC, HOLDS.coldC)
     const { cold, warm: usual } = HOLDS.paceMps
     this.lowMps = between(cold.low, usual.low, warm)
@@ -93,6 +99,13 @@ export class HoldingWater {
     if (depthM <= 0) return 0
     if (this.lies.length > 0) return this.lies.some(({ fromM, toM }) => yM >= fromM && yM <= toM) ? 1 : 0
     return max(this.byPace(depthM, mps), this.byDepth * above(depthM, NEAR_DEEPEST * this.deepestM))
+  }
+
+  /** Whether a place of the water that the cast covers is said to hold fish. @param yM from the angler's bank */
+  covers(yM: number): boolean {
+    const { run, farM } = this
+    if (yM < run.wadeM || yM > farM) return false
+    return this.at(yM, depthAt(run, yM), surfaceCurrentAt(run, yM)) >= HOLDS_FROM
   }
 }
 

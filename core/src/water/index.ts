@@ -9,6 +9,7 @@ export {
   type Fish,
   type FishAt,
   HOLDING_BAND_M,
+  HOLDS_FROM,
   HoldingWater,
   holdingBand,
 } from './holding.ts'

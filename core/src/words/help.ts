@@ -38,7 +38,7 @@ const LINES: Readonly<Record<CheckCode, Text>> = Object.freeze({
   'leader-length': (system) =>
     `Behind a floating head one to one and a half rod lengths, shorter for weighted flies; behind a fast sink tip ${feet(3, system)} to ${feet(6, system)}.`,
   depth:
-    'The whole line is let swing in the pool as it is today: how much of its way the fly spends where the fish hold, and how often it touches. Until that is worked out a first look stands in, and never holds. Under a float its own rule counts.',
+    'The whole line is let swing in the pool as it is today: how much of its way the fly spends where the fish hold, how often it touches, and how long the fly lies on the bed before its last rod length. Until that is worked out a first look stands in, and never holds. Under a float its own rule counts.',
   'room-behind':
     'A D loop is half an ellipse over the height of the rod’s tip; its arc is the line that is neither anchored nor shot. In tight room a Skagit can be thrown compact. An overhead cast lays the whole line out behind, or over what stands there.',
   season:

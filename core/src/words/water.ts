@@ -87,4 +87,4 @@ export const sayLies = (lies: readonly Lie[], system: UnitSystem): string =>
 
 /** Said of what is no such stretch. */
 export const sayNoLie = (text: string, system: UnitSystem): string =>
-  `“${text}” is no stretch. Write it from your bank outward, like “${printRange({ low: 12, high: 17 }, 'length', system)}”; several with a “;” between them.`
+  `“${text}” is no stretch. Write it from your bank outward, like “${system === 'trade' ? '40 – 55 ft' : '12 – 17 m'}”; several with a “;” between them.`

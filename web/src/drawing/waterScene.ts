@@ -1,6 +1,6 @@
 import type { UnitSystem } from '@hoxen/core/quantity'
 import type { SwingSample, Touch } from '@hoxen/core/swing'
-import { depthAt, type Fish, HoldingWater, type Run, surfaceCurrentAt } from '@hoxen/core/water'
+import { type Fish, HoldingWater, type Run } from '@hoxen/core/water'
 
 /** One swing as it is drawn. */
 export interface DrawnSwing {
@@ -18,6 +18,8 @@ export interface WaterScene {
   readonly run: Run
   readonly swings: readonly DrawnSwing[]
   readonly fish: Fish
+  /** From the angler's bank to where the cast lands [m]. */
+  readonly farM: number
   /** Whether fish hold so far from the angler's bank, in the water that the casts cover. */
   readonly holdsAt: (yM: number) => boolean
   readonly tipHeightM: number
@@ -47,14 +49,11 @@ export function reachOf(scene: WaterScene): SceneReach {
 }
 
 export function sceneOf(base: Omit<WaterScene, 'fastestMps' | 'holdsAt'>): WaterScene {
-  const { run, fish, swings } = base
-  const farM = Math.max(run.wadeM, ...swings.map(({ samples }) => samples[0]?.flyM[1] ?? 0))
-  const holding = new HoldingWater(run, fish, farM)
+  const holding = new HoldingWater(base.run, base.fish, base.farM)
   const speeds = base.swings.flatMap(({ samples }) => samples.map((s) => s.speedMps))
   return {
     ...base,
     fastestMps: Math.max(0.1, ...speeds.filter((_, i) => i % 2 === 0)),
-    holdsAt: (yM) =>
-      yM >= run.wadeM && yM <= farM && holding.at(yM, depthAt(run, yM), surfaceCurrentAt(run, yM)) >= 0.5,
+    holdsAt: (yM) => holding.covers(yM),
   }
 }

@@ -39,7 +39,7 @@ const sample = (tS: number): SwingSample => ({
 const samples = Array.from({ length: 13 }, (_, i) => sample(i))
 const swing = (label: string, labelDx = 8): DrawnSwing => ({ label, labelDx, samples, touches: [], dash: [] })
 const sceneWith = (swings: readonly DrawnSwing[], run = RUN): WaterScene =>
-  sceneOf({ run, swings, fish: { fishAt: 'bottom' }, tipHeightM: 1, system: 'metric' })
+  sceneOf({ run, swings, fish: { fishAt: 'bottom' }, farM: 20, tipHeightM: 1, system: 'metric' })
 
 /** A pen that writes down the words it draws, the dots it sets, and every coordinate it is given. */
 class Notes {

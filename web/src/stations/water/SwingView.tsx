@@ -1,6 +1,6 @@
 import { DEEPEST_WADE_M, type Fan } from '@hoxen/core/ladder'
 import { type SwingSetup, swingInput } from '@hoxen/core/rig'
-import { castReachM, landsBeyond, type SwingResult } from '@hoxen/core/swing'
+import { castReachM, landingOf, landsBeyond, type SwingResult } from '@hoxen/core/swing'
 import { depthAt } from '@hoxen/core/water'
 import { Suspense, useEffect, useMemo, useState } from 'react'
 import { type DrawnSwing, sceneOf, type WaterScene } from '../../drawing/index.ts'
@@ -88,6 +88,7 @@ function useScene(setup: SwingSetup, results: readonly SwingResult[]): WaterScen
       run: setup.run,
       swings,
       fish: setup,
+      farM: landingOf(setup.plan, setup.run.wadeM)[1],
       tipHeightM: setup.plan.tipHeightM,
       system,
     })

@@ -26,7 +26,14 @@ const RUN: Run = {
 
 function handles(bank: Run['bank'], mend?: Mend) {
   const run = { ...RUN, bank }
-  const scene = sceneOf({ run, swings: [], fish: { fishAt: 'bottom' }, tipHeightM: 1, system: 'trade' })
+  const scene = sceneOf({
+    run,
+    swings: [],
+    fish: { fishAt: 'bottom' },
+    farM: 20,
+    tipHeightM: 1,
+    system: 'trade',
+  })
   const onAim = jest.fn()
   const onMend = jest.fn()
   show(
