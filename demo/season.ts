@@ -16,7 +16,7 @@ import {
 } from '@hoxen/core/journal'
 import { resolveRig, swingInput, walletSchema } from '@hoxen/core/rig'
 import { bentRod } from '@hoxen/core/rod'
-import { swing, USUAL_PLAN, usualRod } from '@hoxen/core/swing'
+import { swing, USUAL_PLAN } from '@hoxen/core/swing'
 import { atFlow, runSchema, scaledRun } from '@hoxen/core/water'
 
 const FILE = new URL('skarn.json', import.meta.url)
@@ -98,7 +98,7 @@ const entries: Entry[] = POOLS.flatMap((pool, p) => {
       if (carried.outcome === 'too-far') throw new Error('too far')
       const plan = { ...USUAL_PLAN, angleDeg: pick([45, 60, 60]), mends: [] }
       const fly = { dress: beck ? 'sparse' : 'medium', weighting: 'light' } as const
-      const whole = { ...plan, rod: usualRod(false), castM: pool.castM }
+      const whole = { ...plan, rod: 'follow' as const, castM: pool.castM }
       const swung = swing(
         swingInput({
           parts: resolved.parts,

@@ -32,12 +32,12 @@ const AT_ONCE = new RegExp(
     'core/src/rig/(checks/|(check|chosen/choice|define|ledger|wound|looped|reach|swings/swung)[.])',
     'core/src/cast/(wind|room|dLoop|shoot|turnover)[.]',
     'core/src/day/(wading|day|season|answers|wind|stand|heard|plainWater|usualDays)[.]',
-    'core/src/words/(plain|check|names|day|swing)[.]',
+    'core/src/words/(plain|names|day|swing)[.]',
     'core/src/(rod/(number|suits|window)[.]|reel/(fill|backing|number|spool)[.]|line/(cheater|runningLine)[.])',
     'core/src/(leader/length|gear/gear|water/(section|gauge))[.]',
-    'web/src/(store/(?!files|demo[.]|drafts|rig|rows|once|unsaved|commit|trails|everything|lasting|inWords)|ui/(Button|StateMark|Tag|units|file)[.]|swings/(loaded|useRides|judged)|worker/(door|gearDoor|working)|day/(?!useTeaching)|outside/use)',
+    'web/src/(store/(?!files|demo[.]|drafts|rig|rows|once|unsaved|commit|trails|portions|everything|lasting|inWords)|ui/(Button|StateMark|Tag|units|file)[.]|swings/(loaded|useRides|judged)|worker/(door|gearDoor|working)|day/(?!useTeaching)|outside/use)',
     'web/src/drawing/(RigStrip|scale|ticks|useWidth|GrainAxis)',
-    'web/src/(ledger/(judged|useRig|useRanking|sayScore|RemedyLine)|stations/match/(token|CardDrawing))',
+    'web/src/(ledger/(judged|useRig|useRanking|sayScore)|stations/match/token)',
     'createLucideIcon',
   ]
     .join('|')
@@ -108,7 +108,7 @@ export default defineConfig({
   // A plain folder that works under any path of any host.
   base: './',
   plugins: [react(), tailwindcss(), guarded(), early(), compressed(), pocketed],
-  worker: { format: 'es' },
+  worker: { format: 'es', rolldownOptions: { output: { comments: { legal: false } } } },
   // While developing, gauge and scale are those of the server: start it beside, `npx tsx server/src/main.ts`.
   server: {
     host: '127.0.0.1',
@@ -121,10 +121,13 @@ export default defineConfig({
     modulePreload: false,
     assetsInlineLimit: 0,
     manifest: true,
+    // The licences of all that is in it go out with it, in one file.
+    license: { fileName: 'licences.md' },
     rolldownOptions: {
       // What d3-array makes at its loading and nobody here asks for.
       treeshake: { manualPureFunctions: ['bisector', 'Blur2', 'shuffler'], propertyReadSideEffects: false },
       output: {
+        comments: { legal: false },
         // What every page needs stands in one file: split by who shares it, it would weigh more.
         codeSplitting: {
           groups: [

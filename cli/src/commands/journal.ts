@@ -1,5 +1,5 @@
-import { dayOf, FIRST_JOB } from '@hoxen/core/day'
-import { DEFAULT_SCHOOLS, rodSchema, WINDOW_STYLES } from '@hoxen/core/gear'
+import { dayOf, FIRST_JOB, jobSchema } from '@hoxen/core/day'
+import { DEFAULT_SCHOOLS, dropperSchema, flyShapeSchema, rodSchema, WINDOW_STYLES } from '@hoxen/core/gear'
 import {
   calibrated,
   calibrationTasks,
@@ -138,6 +138,9 @@ export const calibrateCommand = command({
           flowM3ps: flowSchema,
           rig: rigChoiceSchema,
           plan: planInput.optional(),
+          fly: flyShapeSchema.optional(),
+          dropper: dropperSchema.optional(),
+          fishAt: jobSchema.shape.fishAt.optional(),
           saw: z.enum(SAW),
         }),
       )
@@ -154,11 +157,17 @@ export const calibrateCommand = command({
   run: ({ gear, run, entries }) => {
     if (run.measuredFlowM3ps === undefined) throw refusal('flow-without-measure', ['run', 'measuredFlowM3ps'])
     const byId = gearById(gear)
-    const seen = entries.map(({ rig, flowM3ps, plan, saw }, i): Seen => {
+    const seen = entries.map(({ rig, flowM3ps, plan, saw, fly, dropper, fishAt }, i): Seen => {
       const parts = partsOf(rig, byId, ['entries', i, 'rig'])
       const { castM = FIRST_JOB.castM, ...handling }: z.infer<typeof planInput> = plan ?? USUAL_PLAN
       const day = dayOf({
-        job: { ...FIRST_JOB, castM },
+        job: {
+          ...FIRST_JOB,
+          castM,
+          ...(fly && { fly }),
+          ...(dropper && { dropper }),
+          ...(fishAt && { fishAt }),
+        },
         schools: DEFAULT_SCHOOLS,
         water: { plan: handling },
       })

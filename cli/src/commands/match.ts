@@ -1,4 +1,4 @@
-import { type Day, dayOf, jobSchema } from '@hoxen/core/day'
+import { type Day, dayOf, jobSchema, type Stand, standSchema, USUAL_STAND } from '@hoxen/core/day'
 import { DEFAULT_SCHOOLS, type Schools, schoolsSchema } from '@hoxen/core/gear'
 import {
   CARD_LIMIT,
@@ -20,6 +20,17 @@ import { command, refusal } from '../command.ts'
 import { gearById, partsOf } from '../gearAsked.ts'
 import { gearInput, jobInput, runInput } from '../kept.ts'
 
+const { bank, wind, obstruction, wadingM, skill, shoulder } = standSchema.shape
+/** Where one stands, as `casts` means it; what is not said is as usual. */
+const standInput = z.strictObject({
+  bank: bank.nullable(),
+  wind,
+  obstruction: obstruction.optional(),
+  wadingM: wadingM.optional(),
+  skill: skill.optional(),
+  shoulder,
+})
+
 /** Arguments that tell a day on the command line: the job, and a run at a flow or the water the job describes. */
 export const dayInput = {
   job: jobInput,
@@ -28,6 +39,7 @@ export const dayInput = {
   /** As the application keeps it; a cast told here outranks the job's. */
   plan: planSchema.extend({ castM: jobSchema.shape.castM.optional() }).optional(),
   schools: schoolsSchema.partial().optional(),
+  stand: standInput.optional(),
   flyKnot: riggingSchema.shape.knots.shape['leader-fly'],
 }
 const schema = z.strictObject({
@@ -51,6 +63,7 @@ export function dayFrom({
   flowM3ps,
   plan,
   schools,
+  stand,
   flyKnot,
 }: z.infer<z.ZodObject<typeof dayInput>>): Day {
   const { castM, ...handling } = plan ?? USUAL_PLAN_INPUT
@@ -59,6 +72,11 @@ export function dayFrom({
   const day = dayOf({
     job: castM === undefined ? job : { ...job, castM },
     schools: { ...DEFAULT_SCHOOLS, ...(told(schools ?? {}) as Partial<Schools>) },
+    stand: stand && {
+      ...USUAL_STAND,
+      ...(told(stand) as Partial<Stand>),
+      bank: stand.bank ?? run?.bank ?? USUAL_STAND.bank,
+    },
     flyKnot,
     runs: run === undefined ? [] : [run],
     water: {
@@ -140,9 +158,9 @@ function swingTold(swung: Swung | undefined) {
   const { holdingShare, inBandS, overHoldingS, swingS, hangDepthM } = swung.summary
   const { draggedM, touches, touchesOverHolding, bedShare } = swung.summary
   const contact = { draggedM, touches, touchesOverHolding, bedShare }
-  return {
-    swing: { outcome: swung.outcome, holdingShare, inBandS, overHoldingS, swingS, hangDepthM, ...contact },
-  }
+  const { onTop } = swung.summary
+  const shares = { holdingShare, inBandS, overHoldingS, swingS, hangDepthM }
+  return { swing: { outcome: swung.outcome, ...shares, ...contact, ...(onTop && { onTop }) } }
 }
 
 const partTold = ({ choice, verdict, swung }: PartOption) => ({

@@ -12,6 +12,8 @@ export interface CastDefinition {
   readonly changeDeg: { readonly good: number; readonly most: number }
   /** The rod or line sweeps high above the angler. */
   readonly high: boolean
+  /** The line hangs from the tip behind, and lies anchored in front (C50): it takes little room. */
+  readonly rolled?: true
   /** Rods it is made with [m]. */
   readonly rodM?: { readonly low?: number; readonly high?: number }
 }
@@ -41,7 +43,13 @@ export const CASTS = {
     changeDeg: { good: 45, most: 75 },
     high: true,
   },
-  roll: { anchor: 'sustained', shoulder: 'either', changeDeg: { good: 5, most: 15 }, high: false },
+  roll: {
+    anchor: 'sustained',
+    shoulder: 'either',
+    changeDeg: { good: 5, most: 15 },
+    high: false,
+    rolled: true,
+  },
   switch: { anchor: 'touch-and-go', shoulder: 'either', changeDeg: { good: 5, most: 15 }, high: false },
   'overhead-one-handed': {
     anchor: 'none',

@@ -71,6 +71,48 @@ describe('which cast, off which side (handbook 10; common practice, no source)',
     for (const hand of ['left', 'right'] as const)
       expect(sidesLeft({ ...CALM, hand, bank, wind: { fromDeg, mps: 4 } })).toEqual([side])
   })
+  test('mirrored settings have mirrored casts: no tie goes by the order of a list', () => {
+    const mirrored = (side: Side | null): Side | null => side && (side === 'left' ? 'right' : 'left')
+    for (const bank of ['left', 'right', null] as const)
+      for (const habit of ['average', 'top-hand', 'lower-hand'] as const)
+        for (let fromDeg = 0; fromDeg < 360; fromDeg += 15)
+          for (const mps of [0, 1, 7, 12])
+            for (const style of ['skagit', 'scandi', 'overhead'] as const) {
+              const setting: CastSetting = {
+                ...CALM,
+                bank,
+                habit,
+                changeDeg: 40,
+                wind: { fromDeg, mps },
+                rig: { ...SKAGIT, style },
+              }
+              const other = chooseCasts({
+                ...setting,
+                hand: 'left',
+                bank: mirrored(bank),
+                wind: { fromDeg: (360 - fromDeg) % 360, mps },
+              })
+              const [first] = chooseCasts(setting)
+              expect({ ...other[0], side: mirrored(other[0]?.side ?? null) }).toEqual(first)
+            }
+  })
+  test('among equals the stronger hand is on top', () => {
+    for (const hand of ['left', 'right'] as const)
+      expect(chooseCasts({ ...CALM, bank: null, hand })[0]?.side).toBe(hand)
+  })
+  test('hard winds: along the cast from 6 m/s, across it from 10 care, gusts counted, above 15 nothing [practice]', () => {
+    const found = (wind: CastSetting['wind'], cast: CastName, side: Side) =>
+      chooseCasts({ ...CALM, bank: null, wind }).find((one) => one.cast === cast && one.side === side)
+    const across = (mps: number, gustMps = mps) =>
+      found({ fromDeg: WIND.left, mps, gustMps }, 'perry-poke', 'right')
+    expect(across(9.9)?.fit).toBe('good')
+    expect(across(10.1)).toMatchObject({ fit: 'care', reasons: expect.arrayContaining(['crosswind']) })
+    expect(across(8, 12)?.fit).toBe('care')
+    expect(across(8, 15.1)).toMatchObject({ fit: 'no', reasons: expect.arrayContaining(['too-windy']) })
+    const behind = { fromDeg: WIND.behind, mps: 8 }
+    expect(found(behind, 'overhead-two-handed', 'right')?.reasons).toContain('tailwind-back-cast')
+    expect(found(behind, 'switch', 'right')?.reasons).toContain('tailwind')
+  })
   test('the wind is taken across the line of the cast: turned with it, it lies on no side', () => {
     const wind = { fromDeg: 40, mps: 5 }
     expect(Math.abs(windOn(wind, 40).acrossMps)).toBeLessThan(1e-12)

@@ -1,10 +1,10 @@
-import type { Caster, HeadStyle } from '../gear/index.ts'
+import { type Caster, type HeadStyle, troutLine } from '../gear/index.ts'
 import type { Obstruction } from '../water/index.ts'
 import { type BackCast, backCastOf, CLEAR_M, roomForCastBack } from './backCast.ts'
 import { carryOf, type Skill } from './carry.ts'
 import { type Anchor, CAST_NAMES, CASTS, type CastDefinition, type CastName, ONE_HAND_M } from './casts.ts'
 import { windOnto } from './onto.ts'
-import { roomForLoop } from './room.ts'
+import { roomForLoop, roomForRoll } from './room.ts'
 import { type CastWind, type Side, windOn } from './wind.ts'
 
 export type Fit = 'good' | 'care' | 'no'
@@ -50,6 +50,8 @@ export type CastReason =
   | 'wind-turns'
   | 'headwind'
   | 'tailwind'
+  | 'tailwind-back-cast'
+  | 'crosswind'
   | 'too-windy'
   | 'other-side'
   | 'no-room'
@@ -88,13 +90,15 @@ export interface CastChoice {
   /** Of the body, where anchor and D loop, or the rod's path, lie. */
   readonly side: Side
   readonly fit: Fit
+  /** Things it is not simply good for. */
+  readonly cares: number
   readonly reasons: readonly CastReason[]
 }
 
 /** Wind across the body above which nothing goes on the windward side [m/s], and below which there is none. [practice] */
 export const ACROSS_MPS = Object.freeze({ no: 1.5, calm: 0.2 })
-/** Wind along the cast that is felt, and above which casting stops [m/s]. [estimate] */
-const ALONG_MPS = { felt: 6, most: 15 } as const
+/** Wind along the cast and across it that is felt, and above which casting stops, its gusts counted [m/s]. [practice] */
+const FELT_MPS = { along: 6, across: 10, most: 15 } as const
 
 type Judged = readonly [fit: Fit, reason: CastReason]
 type Rule = (cast: CastDefinition, side: Side, setting: CastSetting) => Judged | null
@@ -110,11 +114,19 @@ const byWindAcross: Rule = (_cast, side, { wind, targetDeg }) => {
   return windOnto(wind, side, targetDeg) > ACROSS_MPS.no ? ['care', 'wind-turns'] : null
 }
 
-const byWindAlong: Rule = (_cast, _side, { wind, targetDeg }) => {
+const byWindAlong: Rule = (cast, _side, { wind, targetDeg }) => {
   const { aheadMps } = windOn(wind, targetDeg)
-  if (Math.max(wind.mps, wind.gustMps ?? 0) > ALONG_MPS.most) return ['no', 'too-windy']
-  if (aheadMps > ALONG_MPS.felt) return ['care', 'headwind']
-  return aheadMps < -ALONG_MPS.felt ? ['care', 'tailwind'] : null
+  if (aheadMps > FELT_MPS.along) return ['care', 'headwind']
+  if (aheadMps >= -FELT_MPS.along) return null
+  return ['care', overhead(cast) ? 'tailwind-back-cast' : 'tailwind']
+}
+
+/** However it lies to the caster: a hard wind across takes the line along, a harder one ends casting. */
+const byWindForce: Rule = (_cast, _side, { wind, targetDeg }) => {
+  const mps = Math.max(wind.mps, wind.gustMps ?? 0)
+  if (mps > FELT_MPS.most) return ['no', 'too-windy']
+  const { acrossMps } = windOn({ ...wind, mps }, targetDeg)
+  return Math.abs(acrossMps) > FELT_MPS.across ? ['care', 'crosswind'] : null
 }
 
 /** Facing the water, the current runs from left to right on river right. */
@@ -135,7 +147,8 @@ const byRoom: Rule = (cast, _side, setting) => {
     if (behindHighM !== undefined) return ['no', 'meets-behind']
     return [back === 'tight' ? 'care' : 'no', 'back-cast-room']
   }
-  const room = roomForLoop({ rodM, style, carriedM: headLengthM, wadingM }, roomM)
+  const looped = { rodM, style, carriedM: headLengthM, wadingM }
+  const room = cast.rolled ? roomForRoll(rodM, roomM) : roomForLoop(looped, roomM)
   if (room === 'enough') return null
   return room === 'none' ? ['no', 'no-room'] : ['care', room === 'compact' ? 'compact-stroke' : 'tight-room']
 }
@@ -188,7 +201,11 @@ const byHead: Rule = ({ anchor }, _side, { rig: { style } }) => {
   return anchor === 'touch-and-go' ? null : ['care', 'head-wants-touch']
 }
 
-const byAngle: Rule = ({ changeDeg }, _side, { changeDeg: asked = 0 }) => {
+/** A trout line is rolled round in two or three casts, a little further with each. [practice] */
+const ROLLED_ROUND_DEG = { good: 30, most: 100 } as const
+
+const byAngle: Rule = (cast, _side, { changeDeg: asked = 0, rig }) => {
+  const changeDeg = cast.rolled && troutLine(rig.style) ? ROLLED_ROUND_DEG : cast.changeDeg
   if (Math.abs(asked) > changeDeg.most) return ['no', 'angle-too-wide']
   return Math.abs(asked) > changeDeg.good ? ['care', 'angle-wide'] : null
 }
@@ -225,6 +242,7 @@ const RULES: readonly Rule[] = [
   byHead,
   byAngle,
   byWindAlong,
+  byWindForce,
   bySkill,
   byCarry,
   byRod,
@@ -250,6 +268,15 @@ function said(cast: CastDefinition, side: Side, fit: Fit, setting: CastSetting):
   ]
 }
 
+/** Among equals: the stronger hand on top, then a cast that belongs to this side of the current, then the anchor of one's habit. [practice] */
+function preference(cast: CastDefinition, side: Side, { hand, bank, habit }: CastSetting): number {
+  const ownHand = side === hand ? 0 : 4
+  const ownSide = bank === null || cast.shoulder !== 'either' ? 0 : 2
+  const usual = habit === 'top-hand' ? 'sustained' : 'touch-and-go'
+  const ownHabit = habit === undefined || habit === 'average' || cast.anchor === usual ? 0 : 1
+  return ownHand + ownSide + ownHabit
+}
+
 const RANK: Readonly<Record<Fit, number>> = { good: 0, care: 1, no: 2 }
 const SIDES: readonly Side[] = ['right', 'left']
 
@@ -269,11 +296,18 @@ export function chooseCasts(setting: CastSetting): readonly CastChoice[] {
       const worstFirst = [...judged].sort(([a], [b]) => RANK[b] - RANK[a]).map(([, reason]) => reason)
       const reasons = [...worstFirst, ...said(cast, side, fit, setting)]
       const leads = reasons.includes('shoulder-spared') ? 0 : 1
-      return { choice: { cast: name, anchor: cast.anchor, side, fit, reasons }, cares: judged.length, leads }
+      const choice = { cast: name, anchor: cast.anchor, side, fit, cares: judged.length, reasons }
+      return { choice, leads, after: preference(cast, side, setting) }
     }),
   )
   return choices
-    .sort((a, b) => RANK[a.choice.fit] - RANK[b.choice.fit] || a.leads - b.leads || a.cares - b.cares)
+    .sort(
+      (a, b) =>
+        RANK[a.choice.fit] - RANK[b.choice.fit] ||
+        a.leads - b.leads ||
+        a.choice.cares - b.choice.cares ||
+        a.after - b.after,
+    )
     .map(({ choice }) => choice)
 }
 

@@ -40,7 +40,9 @@ export {
   dLoopOf,
   type Looped,
   type RoomFor,
+  rollBehindM,
   roomForLoop,
+  roomForRoll,
   type Stroke,
 } from './room.ts'
 export { OVERHANG_M, shootLengthM, USUAL_LAUNCH_M } from './shoot.ts'

@@ -83,6 +83,18 @@ export function roomForLoop(looped: Looped, roomM: number): RoomFor {
   return behindM <= roomM * ROOM_SLACK ? 'tight' : 'none'
 }
 
+/** Room behind the angler that a roll cast takes, in rod lengths, and the least it can be made in: the line hangs from the tip (C50). [practice] */
+const ROLL_BEHIND = { enough: 0.4, tight: 0.3 } as const
+
+/** Room behind the angler that a roll cast takes [m]: what lies on the water in front is its anchor (C50). [practice] */
+export const rollBehindM = (rodM: number): number => ROLL_BEHIND.enough * rodM
+
+/** Whether a roll cast has room behind the angler. [practice] */
+export function roomForRoll(rodM: number, roomM: number): RoomFor {
+  if (rollBehindM(rodM) <= roomM) return 'enough'
+  return ROLL_BEHIND.tight * rodM <= roomM ? 'tight' : 'none'
+}
+
 /** A back cast with a little less than the whole line behind it: so much of the room. [estimate] */
 const BACK_CAST_SLACK = 1.25
 
@@ -102,5 +114,5 @@ const STOP_AHEAD = 0.95
 export function compactLaunch(looped: Looped): number {
   const live = (stroke: Stroke): number => looped.carriedM - anchoredOf(looped, stroke)
   const way = (stroke: Stroke): number => TIP_BEHIND[stroke] + STOP_AHEAD
-  return Math.sqrt((live('compact') / live('full')) * (way('compact') / way('full')))
+  return live('full') <= 0 ? 1 : Math.sqrt((live('compact') / live('full')) * (way('compact') / way('full')))
 }

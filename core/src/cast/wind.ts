@@ -14,11 +14,14 @@ export interface CastWind {
 
 const RAD = Math.PI / 180
 
+/** A wind and its mirror image are as strong: what the sine leaves of rounding is cut off. */
+const even = (mps: number): number => Math.round(mps * 1e9) / 1e9
+
 /** The wind on a cast [m/s]: across it, from the right when positive; along it, from ahead when positive. [physics] */
 export const windOn = (
   { fromDeg, mps }: CastWind,
   targetDeg = 0,
 ): { readonly acrossMps: number; readonly aheadMps: number } => ({
-  acrossMps: mps * Math.sin((fromDeg - targetDeg) * RAD),
-  aheadMps: mps * Math.cos((fromDeg - targetDeg) * RAD),
+  acrossMps: even(mps * Math.sin((fromDeg - targetDeg) * RAD)),
+  aheadMps: even(mps * Math.cos((fromDeg - targetDeg) * RAD)),
 })

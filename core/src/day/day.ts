@@ -6,12 +6,13 @@ import { type SwingPlan, USUAL_PLAN, usualRod } from '../swing/index.ts'
 import { atFlow, byItsLog, depthAt, fishedWater, latest, type Run } from '../water/index.ts'
 import { JOB_LIMITS } from './answers.ts'
 import { highBehind } from './behind.ts'
+import { type CastPlace, castPlaceOf } from './castPlace.ts'
 import { flowToday, type Heard, type TodaysFlow } from './heard.ts'
 import type { Job } from './job.ts'
 import { runOfWords } from './plainWater.ts'
 import { type Stand, USUAL_STAND } from './stand.ts'
 import type { WaterChoice } from './waterChoice.ts'
-import { aheadOf, bankOf, castLineDeg, windOf } from './wind.ts'
+import { aheadOf, windOf } from './wind.ts'
 
 /** Relation of a pool's level to the one it was measured at. */
 export type PoolLevel = 'as-measured' | 'at-level' | 'far' | 'too-far'
@@ -45,6 +46,7 @@ export interface Day extends Job {
   readonly aheadMps: number
   /** Height of brush or cliff behind, over the water, where known [m]. */
   readonly behindHighM?: number | undefined
+  readonly castPlace: CastPlace
   readonly schools: Schools
   /** The knot tied at the fly, where the angler has said. */
   readonly flyKnot?: FlyKnot | undefined
@@ -105,12 +107,17 @@ function temperature({ job, heard }: DayParts): { readonly waterC?: number } {
 export function dayOf(parts: DayParts): Day {
   const { schools, flyKnot, own, stand = USUAL_STAND, standingM, weather, water, runs = [], heard } = parts
   const { waterC: _own, ...job } = parts.job
-  const { rod = usualRod(job.water === 'surf'), ...handling } = water?.plan ?? USUAL_PLAN
-  const plan: SwingPlan = { ...handling, rod, castM: job.castM }
   const pool = runs.find((run) => run.id === water?.runId)
-  const lineDeg = castLineDeg(job.water === 'surf', bankOf(pool, stand), plan.angleDeg)
-  const aheadMps = aheadOf(windOf(stand, pool?.spot, weather), lineDeg)
-  if (pool === undefined)
+  const flow = pool && flowToday(water, heard)
+  const today = pool && atToday(pool, flow)
+  const there = today && fishedWater(today.run)
+  const surf = job.water === 'surf'
+  const { rod = usualRod(surf, there?.currentMps ?? job.currentMps), ...handling } = water?.plan ?? USUAL_PLAN
+  const plan: SwingPlan = { ...handling, rod, castM: job.castM }
+  const wind = windOf(stand, pool?.spot, weather)
+  const castPlace = castPlaceOf(surf, pool, stand, wind, plan.angleDeg)
+  const aheadMps = aheadOf(wind, castPlace.targetDeg)
+  if (pool === undefined || today === undefined || there === undefined)
     return {
       ...parts.job,
       where: { by: 'words' },
@@ -119,13 +126,13 @@ export function dayOf(parts: DayParts): Day {
       wadingM: stand.wadingM,
       aheadMps,
       behindHighM: highBehind(pool, stand),
+      castPlace,
       schools,
       flyKnot,
       own,
     }
-  const flow = flowToday(water, heard)
-  const { run, level, ratio } = atToday(pool, flow)
-  const { depthM, currentMps } = fishedWater(run)
+  const { run, level, ratio } = today
+  const { depthM, currentMps } = there
   return {
     ...job,
     ...temperature(parts),
@@ -137,6 +144,7 @@ export function dayOf(parts: DayParts): Day {
     wadingM: standingM ?? depthAt(run, run.wadeM),
     aheadMps,
     behindHighM: highBehind(pool, stand),
+    castPlace,
     schools,
     flyKnot,
     own,

@@ -1,5 +1,6 @@
 export { JOB_LIMITS, SEASONS, STYLES, WATERS } from './answers.ts'
 export { behindOf } from './behind.ts'
+export type { CastPlace } from './castPlace.ts'
 export {
   CAUTION_NAMES,
   CAUTIONS,

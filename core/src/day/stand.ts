@@ -9,8 +9,8 @@ export type WindBy = (typeof WIND_BY)[number]
 export interface Stand {
   /** Looking downstream. */
   readonly bank: Side
-  /** From where it blows, facing the water: 0 from ahead, 90 from the right hand [°]; and how hard [m/s]. */
-  readonly wind: { readonly fromDeg: number; readonly mps: number }
+  /** From where it blows, facing the water: 0 from ahead, 90 from the right hand [°]; and how hard, in its gusts too where they are felt [m/s]. */
+  readonly wind: { readonly fromDeg: number; readonly mps: number; readonly gustMps?: number | undefined }
   /** By hand where it is not said. */
   readonly windBy?: WindBy | undefined
   /** Obstruction behind. */

@@ -6,9 +6,13 @@ import { STAND_LIMITS, type Stand, WADING_LIMITS, WIND_BY, WIND_LIMITS } from '.
 const within = ({ low, high }: { readonly low: number; readonly high: number }): z.ZodNumber =>
   z.number().min(low).max(high)
 
-export const standSchema: z.ZodType<Stand> = z.strictObject({
+export const standSchema = z.strictObject({
   bank: z.enum(['left', 'right']),
-  wind: z.strictObject({ fromDeg: z.number().min(0).max(360), mps: within(WIND_LIMITS) }),
+  wind: z.strictObject({
+    fromDeg: z.number().min(0).max(360),
+    mps: within(WIND_LIMITS),
+    gustMps: within(WIND_LIMITS).optional(),
+  }),
   windBy: z.enum(WIND_BY).optional(),
   obstruction: z.enum(OBSTRUCTIONS),
   wadingM: within(WADING_LIMITS),
@@ -21,4 +25,4 @@ export const standSchema: z.ZodType<Stand> = z.strictObject({
   runUpM: within(STAND_LIMITS.runUpM).optional(),
   roundTurnH: within(STAND_LIMITS.roundTurnH).optional(),
   mark: z.strictObject({ shiftM: within(STAND_LIMITS.shiftM), atMs: z.number().min(0) }).optional(),
-})
+}) satisfies z.ZodType<Stand>

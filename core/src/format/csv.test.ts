@@ -4,6 +4,7 @@ import fc from 'fast-check'
 import Papa from 'papaparse'
 import { FIELDS, itemSchema, KINDS, readField, withField } from '../gear/index.ts'
 import { readCsv, readDocument, sameFigures, writeCsv } from './index.ts'
+import { LISTS } from './kept.ts'
 import { refusedTable } from './refusedTable.ts'
 
 const seeded = { seed: 20261125, numRuns: 200 }
@@ -71,7 +72,8 @@ describe('tables', () => {
     ['\u0089PNG\u0000\u0000', 'not-a-table'],
     [`kind,name\n${'leader,x\n'.repeat(100_000)}`, 'too-many-rows'],
   ])('a file that is no table of gear: %#', (text, code) => {
-    expect(readCsv(text, String).fileProblems).toMatchObject([{ code }])
+    const data = code === 'too-many-rows' ? { data: { rows: 100_000, limit: LISTS.items.limit } } : {}
+    expect(readCsv(text, String).fileProblems).toMatchObject([{ code, ...data }])
   })
   test('a figure without any unit is asked about, not guessed', () => {
     expect(readCsv('kind,name,form,length\nleader,x,level,9', String).rowProblems).toMatchObject([

@@ -213,7 +213,7 @@ function readRow(
     else draft = withField(draft, path, read.value)
   }
   for (const field of FIELDS[kind]) {
-    const cell = cells.get(field.column.replaceAll('-', '_'))
+    const cell = cells.get(field.column)
     if (cell) take(field.path, readCell(field, cell.text, cell.unit, mark))
   }
   for (const [column, path, of] of JSON_COLUMNS) {

@@ -3,6 +3,7 @@ import type { Item } from './item.ts'
 import {
   COUNTS,
   DRESSES,
+  FLOATING_FLIES,
   HANDS,
   HEAD_STYLES,
   type Kind,
@@ -160,6 +161,7 @@ const BODY: Readonly<Record<Kind, readonly Field[]>> = {
   fly: [
     need(choice('dress', 'dress', 'Dressing', DRESSES)),
     need(choice('weighting', 'weighting', 'Weighting', WEIGHTINGS)),
+    choice('floats', 'floats', 'On top', FLOATING_FLIES),
     at('rear', quantity('massKg', 'mass', 'Mass', 'flyMass')),
     at('whole', quantity('lengthM', 'length', 'Length', 'diameter')),
   ],

@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import { itemBase, lengthSchema, lineNumberSchema, refuse } from './common.ts'
 import { cylinderDiameterM, WATER_KG_PER_M3 } from './cylinder.ts'
-import { HEAD_STYLES, LINE_STANDARDS, SECTIONS_BY } from './vocabulary.ts'
+import { HEAD_STYLES, LINE_STANDARDS, SECTIONS_BY, troutLine } from './vocabulary.ts'
 
 export const sectionSchema = z.strictObject({
   lengthM: lengthSchema(0.01, 60),
@@ -36,11 +36,11 @@ export const headSchema = z
     sectionsBy: z.enum(SECTIONS_BY).optional(),
   })
   .superRefine((head, ctx) => {
-    const onePiece = head.style === 'double-taper' || head.style === 'weight-forward'
+    const byNumber = troutLine(head.style)
     if (
       head.massKg === undefined &&
       head.sections === undefined &&
-      !(onePiece && head.labelNumber !== undefined)
+      !(byNumber && head.labelNumber !== undefined)
     )
       refuse(ctx, 'needs-mass', ['massKg'])
     if (head.massKg !== undefined) {

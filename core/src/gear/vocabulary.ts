@@ -40,6 +40,9 @@ export type HeadStyle = (typeof HEAD_STYLES)[number]
 /** Styles that carry their own running line: nothing is joined behind them. */
 export const ONE_PIECE_STYLES: readonly HeadStyle[] = ['integrated', 'double-taper', 'weight-forward']
 
+/** Whether a line is a trout line, known by number and taper and cast at the length one carries. */
+export const troutLine = (style: HeadStyle): boolean => style === 'double-taper' || style === 'weight-forward'
+
 export const LINE_STANDARDS = ['single-hand', 'H', 'S', 'M', 'L'] as const
 export type LineStandard = (typeof LINE_STANDARDS)[number]
 
@@ -55,6 +58,9 @@ export const SECTIONS_BY = ['measured', 'usual'] as const
 export const MATERIALS = ['nylon', 'fluorocarbon'] as const
 export const DRESSES = ['sparse', 'medium', 'bulky'] as const
 export const WEIGHTINGS = ['unweighted', 'light', 'heavy'] as const
+/** Flies that stay on top: hitched or waking on the swing, or a dry fly that is drifted dead. */
+export const FLOATING_FLIES = ['waking', 'dry'] as const
+export type FloatingFly = (typeof FLOATING_FLIES)[number]
 export type Dress = (typeof DRESSES)[number]
 export type Weighting = (typeof WEIGHTINGS)[number]
 

@@ -1,6 +1,6 @@
 import type { Item } from '../gear/index.ts'
 import { resolveRig, type Steps, type SwingSetup, swingInput, swingsInSteps, through } from '../rig/index.ts'
-import { type SwingInput, type Swung, usualRod } from '../swing/index.ts'
+import type { SwingInput, Swung } from '../swing/index.ts'
 import {
   atFlow,
   type ByLog,
@@ -67,7 +67,7 @@ export function seenIn(
 ): Seen | undefined {
   const resolved = resolveRig(rig, items)
   if (flowM3ps === undefined || resolved.outcome !== 'resolved') return undefined
-  const whole = { ...plan, rod: plan.rod ?? usualRod(false), castM }
+  const whole = { ...plan, rod: plan.rod ?? 'follow', castM }
   return {
     setup: { parts: resolved.parts, fly, dropper, fishAt, fishKg: undefined, waterC, plan: whole },
     flowM3ps,

@@ -16,4 +16,11 @@ export {
 } from './build.ts'
 export { leaderDiameterM } from './diameter.ts'
 export { LEADER_RULES, type LeaderRule, leaderRule } from './length.ts'
-export { FLY_KNOT_SHARES, type FlyKnot, leastStrengthN, neededStrengthN, USUAL_FLY_KNOT } from './strength.ts'
+export {
+  FLY_KNOT_SHARES,
+  type FlyKnot,
+  leastStrengthN,
+  neededStrengthN,
+  offWantedStrength,
+  USUAL_FLY_KNOT,
+} from './strength.ts'

@@ -27,6 +27,24 @@ export const neededStrengthN = (fishKg: number, knot: FlyKnot = USUAL_FLY_KNOT):
   ((WANTED.pounds * (fishKg / KG_PER_POUND) ** WANTED.power * N_PER_LBF) / FLY_KNOT_SHARES[knot]) *
   FLY_KNOT_SHARES[USUAL_FLY_KNOT]
 
+/** So many times as strong as is wanted is as good where a thick point serves: it turns the fly over. [practice] */
+const AS_GOOD = 2.5
+
+/**
+ * Doublings between a leader's strength and the one to prefer (C37): the wanted one, or anything from it to 2½ times it where a thick
+ * point serves. [practice]
+ * @param breakingN printed on its weakest piece's spool [N] @param stout bulky or heavy flies, or fish at the bottom
+ */
+export function offWantedStrength(
+  breakingN: number,
+  fishKg: number,
+  stout: boolean,
+  knot: FlyKnot = USUAL_FLY_KNOT,
+): number {
+  const off = Math.log2(breakingN / neededStrengthN(fishKg, knot))
+  return stout && off > 0 ? Math.max(0, off - Math.log2(AS_GOOD)) : Math.abs(off)
+}
+
 /** Least breaking strength of a leader's weakest piece for a fish [N]: to hold, and not to break the rig (C37). [estimate] */
 export function leastStrengthN(
   fishKg: number,

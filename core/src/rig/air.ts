@@ -1,8 +1,10 @@
 import { type AirPart, type FlyInAir, TURNOVER_MODEL, type TurnoverResult, turnover } from '../cast/index.ts'
+import type { Day } from '../day/index.ts'
 import { type Caster, cylinderDiameterM, type Dropper, type FlyShape } from '../gear/index.ts'
 import { leaderDiameterM } from '../leader/index.ts'
 import { FLOATING_KG_PER_M3, kgPerMAt, lengthOf, strandKgPerM } from '../line/index.ts'
 import { flyDragM2, flyMassKg, tipPieces } from '../sink/index.ts'
+import { carriedM, type Front } from './looped.ts'
 import type { RigParts } from './parts.ts'
 
 /** Speed of the fly leg as the loop forms, by habit of the caster [m/s]. [estimate] */
@@ -32,13 +34,19 @@ function slices(
   })
 }
 
-/** Masses and lengths in the air when the loop forms, from the head's rear to the fly [kg, m]. @param count slices of the head */
+interface InAir {
+  /** Slices of the head. */
+  readonly count?: number
+  readonly dropper?: Dropper | undefined
+  /** Of the head what is in the air [m]; all of it where it is not said. */
+  readonly headM?: number
+}
+
+/** Masses and lengths in the air when the loop forms, from the head's rear to the fly [kg, m]. */
 export function airParts(
   { head, tip, leader }: Pick<RigParts, 'head' | 'tip' | 'leader'>,
-  count = SLICES,
-  dropper?: Dropper,
+  { count = SLICES, dropper, headM: length = lengthOf(head.line) }: InAir = {},
 ): readonly AirPart[] {
-  const length = lengthOf(head.line)
   const parts = slices(
     length,
     (share) => kgPerMAt(head.line, length * (1 - share)),
@@ -69,12 +77,13 @@ function withDropper(parts: readonly AirPart[], { fly, upM }: Dropper): readonly
 
 const flyInAir = (fly: FlyShape): FlyInAir => ({ massKg: flyMassKg(fly), dragAreaM2: flyDragM2(fly) })
 
-/** The turnover of a rig with a fly, thrown at a caster's usual speed. An estimate, for comparing. */
+/** The turnover of a rig with a fly on a cast of the day, thrown at a caster's usual speed. An estimate, for comparing. */
 export function rigTurnover(
-  parts: Pick<RigParts, 'head' | 'tip' | 'leader'>,
+  parts: Front,
   fly: FlyShape,
   launchMps: number,
-  dropper?: Dropper,
+  day: Pick<Day, 'water' | 'plan' | 'dropper'>,
 ): TurnoverResult {
-  return turnover(launchMps, airParts(parts, SLICES, dropper), flyInAir(fly), TURNOVER_MODEL, STEPS)
+  const air = airParts(parts, { dropper: day.dropper, headM: carriedM(parts, day) })
+  return turnover(launchMps, air, flyInAir(fly), TURNOVER_MODEL, STEPS)
 }

@@ -1,6 +1,6 @@
 import type { RunningLineFacts } from '../line/index.ts'
-import { carriedM, type ThrowDay } from './looped.ts'
-import { hangsM, type Thrown, thrownWith } from './reach.ts'
+import { carriedM, type Front, type ThrowDay } from './looped.ts'
+import { hangsM, thrownWith } from './reach.ts'
 
 /** Parts of a cast, from the angler to the fly [m]. */
 export interface CastPart {
@@ -9,7 +9,7 @@ export interface CastPart {
 }
 
 /** A cast piece by piece, in the order it lies; all together are the reach. [estimate] */
-export function castParts(parts: Thrown, line: RunningLineFacts | null, day: ThrowDay): readonly CastPart[] {
+export function castParts(parts: Front, line: RunningLineFacts | null, day: ThrowDay): readonly CastPart[] {
   const { rod, tip, leader } = parts
   const lengthM = carriedM(parts, day)
   const overhangM = hangsM(parts, lengthM) - lengthM - (tip?.lengthM ?? 0) - (leader?.lengthM ?? 0)

@@ -1,62 +1,44 @@
 import { type CastSetting, carryOf, type Skill } from '../cast/index.ts'
-import { bankOf, behindOf, castLineDeg, type Day, type Stand, type Wind } from '../day/index.ts'
-import type { Leader, Section } from '../gear/index.ts'
+import type { Day } from '../day/index.ts'
+import { type Leader, type Section, troutLine } from '../gear/index.ts'
 import { leaderDiameterM } from '../leader/index.ts'
 import { type LineProfile, strandKgPerM } from '../line/index.ts'
 import { compactCostM } from './held.ts'
-import { loopedOf, type ThrowDay } from './looped.ts'
+import { type Front, lineOutM, loopedOf, type ThrowDay } from './looped.ts'
 import type { RigParts } from './parts.ts'
+
+/** Of a day, what the choice of a cast depends on. */
+export type CastDay = ThrowDay & Pick<Day, 'caster' | 'castPlace'>
 
 /**
  * A rig in a day, where one stands, as the choice of casts asks for it. The cast's line and the change of angle are the plan's: from
  * hanging below to the angle that is fished; in the surf the line comes straight in and goes straight out.
  */
-export function castSettingOf(
-  parts: Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader' | 'runningLine'>,
-  day: ThrowDay & Pick<Day, 'plan' | 'caster' | 'where' | 'castM'>,
-  stand: Stand,
-  wind: Wind,
-): CastSetting {
-  const { skill, shoulder, swellM } = stand
-  const surf = day.water === 'surf'
-  const pool = day.where.by === 'pool' ? day.where.pool : undefined
-  const bank = bankOf(pool, stand)
+export function castSettingOf(parts: Front & Pick<RigParts, 'runningLine'>, day: CastDay): CastSetting {
+  const { castPlace, caster } = day
   const { rodM, style, carriedM } = loopedOf(parts, day)
   return {
-    hand: day.caster.hand,
-    habit: day.caster.habit,
-    shoulder,
-    bank: surf ? null : bank,
-    wind,
-    targetDeg: castLineDeg(surf, bank, day.plan.angleDeg),
-    changeDeg: surf ? 0 : day.plan.angleDeg,
+    ...castPlace,
+    hand: caster.hand,
+    habit: caster.habit,
+    changeDeg: castPlace.bank === null ? 0 : day.plan.angleDeg,
     roomM: day.roomBehindM,
     rig: {
       rodLengthM: rodM,
       style,
       headLengthM: carriedM,
-      overheadLengthM: overheadM(parts, day, skill),
+      overheadLengthM: overheadM(parts, day, castPlace.skill),
       tipLengthM: parts.tip?.lengthM ?? 0,
       leaderLengthM: parts.leader?.lengthM ?? 0,
     },
-    ...behindOf(pool, stand),
-    skill,
     wadingM: day.wadingM,
-    swellM: surf ? swellM : undefined,
     compactCostM: compactCostM(parts, day),
   }
 }
 
 /** Line in one piece carried by an overhead cast so far [m]: no more than this caster can. */
-function overheadM(
-  { rod, head, leader }: Pick<RigParts, 'rod' | 'head' | 'leader'>,
-  { castM }: Pick<Day, 'castM'>,
-  skill: Skill,
-): number | undefined {
-  const { style } = head.head
-  if (style !== 'double-taper' && style !== 'weight-forward') return undefined
-  const askedM = castM - rod.lengthM - (leader?.lengthM ?? 0)
-  return Math.max(0, Math.min(head.lengthM, askedM, carryOf(skill).mostM))
+function overheadM(parts: Front, day: Pick<Day, 'plan'>, skill: Skill): number | undefined {
+  return troutLine(parts.head.head.style) ? Math.min(lineOutM(parts, day), carryOf(skill).mostM) : undefined
 }
 
 /** Head, tip and leader as one line, front first: what is thrown. @param stretch the head so many times as long, its shape kept */

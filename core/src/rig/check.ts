@@ -1,4 +1,5 @@
 import { BALANCE_CHECKS } from './checks/balance.ts'
+import { CAST_CHECKS } from './checks/cast.ts'
 import { FLY_CHECKS } from './checks/fly.ts'
 import { LEADER_CHECKS } from './checks/leader.ts'
 import { LENGTH_CHECKS } from './checks/length.ts'
@@ -23,6 +24,7 @@ export const CHECKS = [
   ...LEADER_JOINT_CHECKS,
   ...DEPTH_CHECKS,
   ...ROOM_CHECKS,
+  ...CAST_CHECKS,
   ...LOOP_CHECKS,
   ...REACH_CHECKS,
   ...RUNNING_CHECKS,

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { dayOf, FIRST_JOB } from '../day/index.ts'
 import { DEFAULT_SCHOOLS } from '../gear/index.ts'
 import { massOf } from '../line/index.ts'
 import { DEMO_BY_ID as byId, partsOf as rig, WINTER_RIG as SKAGIT } from '../testing/index.ts'
@@ -22,6 +23,8 @@ import {
 const SCANDI = { headId: '450-gr-scandi', tipId: null, leaderId: 'tapered-15-ft' } as const
 const heavyTube = { dress: 'bulky', weighting: 'heavy' } as const
 
+const DAY = dayOf({ job: FIRST_JOB, schools: DEFAULT_SCHOOLS })
+
 describe('what a rig is made of', () => {
   test.each(['rodId', 'headId', 'tipId', 'leaderId', 'runningLineId', 'reelId'] as const)(
     'a missing %s is named',
@@ -32,6 +35,7 @@ describe('what a rig is made of', () => {
   test('an item of another kind does not fill a slot', () => {
     expect(resolveRig({ ...SKAGIT, tipId: 'coated-30-lb' }, byId).outcome).toBe('missing-item')
     expect(resolveRig({ ...SKAGIT, headId: 't-11-10-ft' }, byId).outcome).toBe('missing-item')
+    expect(resolveRig({ ...SKAGIT, leaderId: 't-11-10-ft' }, byId).outcome).toBe('missing-item')
   })
 })
 
@@ -50,7 +54,7 @@ describe('in the air', () => {
   })
   test('a bulky heavy fly dies on a Scandi and flies on a Skagit with T-11 [estimate]', () => {
     const speed = (parts: RigParts): number => {
-      const result = rigTurnover(parts, heavyTube, LAUNCH_MPS.average)
+      const result = rigTurnover(parts, heavyTube, LAUNCH_MPS.average, DAY)
       if (result.outcome !== 'turned-over') throw new Error(result.outcome)
       return result.speedAtFlyMps / LAUNCH_MPS.average
     }

@@ -21,7 +21,7 @@ const on = (job: Partial<Job>): Day =>
 
 describe('a second fly on a dropper', () => {
   test('hangs where it is tied, and changes neither length nor mass of the line', () => {
-    const [plain, hung] = [frontPieces(partsOf()), frontPieces(partsOf(), HEAVY)]
+    const [plain, hung] = [frontPieces(partsOf()), frontPieces(partsOf(), { dropper: HEAVY })]
     const sum = (list: typeof plain, of: (p: (typeof plain)[number]) => number) =>
       list.reduce((s, p) => s + of(p), 0)
     expect(sum(hung, (p) => p.lengthM)).toBeCloseTo(

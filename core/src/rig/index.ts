@@ -66,7 +66,7 @@ export {
 } from './define.ts'
 export { compactCostM, type Held, heldFor, type Shot, type StripIn, shotWith, stripIn } from './held.ts'
 export { ledger } from './ledger.ts'
-export { strokeIn, type ThrowDay } from './looped.ts'
+export { carriedM, lineOutM, strokeIn, type ThrowDay } from './looped.ts'
 export { type JointPlace, jointPlaces, type MassPoint, massCurve } from './massCurve.ts'
 export {
   castOverhead,
@@ -94,6 +94,13 @@ export {
 export { QUICK_BAND, type QuickRide, quickRide } from './swings/quickRide.ts'
 export { searchedRide } from './swings/searchedRide.ts'
 export { frontPieces, strandParts } from './swings/strand.ts'
-export { reachM, type SwingDay, type SwingParts, type SwingSetup, swingInput } from './swings/swung.ts'
+export {
+  reachM,
+  type SwingDay,
+  type SwingParts,
+  type SwingSetup,
+  swingInput,
+  usualCountdownS,
+} from './swings/swung.ts'
 export { type TriedTip, triedTips } from './swings/tried.ts'
 export { lineInRings, lineOnReelKg, type Wound, woundLines } from './wound.ts'

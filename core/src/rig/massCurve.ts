@@ -16,7 +16,7 @@ const SLICES = 240
 
 /** Points every few centimetres, for drawing; steps at joints stay steps. */
 export function massCurve(parts: RigParts): readonly MassPoint[] {
-  const slices = airParts(parts, SLICES)
+  const slices = airParts(parts, { count: SLICES })
   let aheadKg = slices.reduce((sum, s) => sum + s.lengthM * s.kgPerM, 0)
   let atM = 0
   return slices.flatMap(({ lengthM, kgPerM }): MassPoint[] => {

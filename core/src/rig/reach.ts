@@ -8,8 +8,7 @@ import {
   type RunningLineFacts,
 } from '../line/index.ts'
 import { M_PER_FOOT } from '../quantity/index.ts'
-import { carriedM, launchShare, outsideM, strokeIn, type ThrowDay } from './looped.ts'
-import type { RigParts } from './parts.ts'
+import { carriedM, type Front, launchShare, outsideM, strokeIn, type ThrowDay } from './looped.ts'
 
 /** Rig that the usual launch is given for: a 13 ft two-hander with a head of 34 g (C28). */
 const USUAL = { rodM: 13 * M_PER_FOOT, headKg: 0.034 } as const
@@ -60,8 +59,6 @@ export const windShare = (aheadMps: number): number =>
     Math.min(WIND_ENDS.most, 1 - aheadMps * (aheadMps > 0 ? WIND_SHARE.lost : WIND_SHARE.gained)),
   )
 
-export type Thrown = Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>
-
 /** Reach with a running line behind a rig. [estimate] */
 export interface Reach {
   readonly shootM: number
@@ -75,7 +72,7 @@ export interface Reach {
  * @param stroke the one there is room for, where not said
  */
 export function thrownWith(
-  parts: Thrown,
+  parts: Front,
   line: RunningLineFacts | null,
   day: ThrowDay,
   stroke: Stroke = strokeIn(parts, day),
@@ -89,4 +86,4 @@ export function thrownWith(
 }
 
 /** The length that hangs from the rod's tip with the line stripped in to the mark [m]: overhang and what is outside behind it. */
-export const hangsM = (parts: Thrown, lengthM: number): number => OVERHANG_M + outsideM(lengthM, parts)
+export const hangsM = (parts: Front, lengthM: number): number => OVERHANG_M + outsideM(lengthM, parts)

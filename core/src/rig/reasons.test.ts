@@ -1,7 +1,15 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { type Day, dayOf, FIRST_JOB, type Job, SEASONS, WATERS } from '../day/index.ts'
-import { DEFAULT_SCHOOLS, DRESSES, type Item, itemsOf, type Rod, WEIGHTINGS } from '../gear/index.ts'
+import {
+  DEFAULT_SCHOOLS,
+  DRESSES,
+  FLOATING_FLIES,
+  type Item,
+  itemsOf,
+  type Rod,
+  WEIGHTINGS,
+} from '../gear/index.ts'
 import { headFacts, runningLineFacts, withCheater } from '../line/index.ts'
 import { KG_PER_GRAIN, M_PER_FOOT } from '../quantity/index.ts'
 import { tipFacts } from '../sink/index.ts'
@@ -59,7 +67,11 @@ const anyDay: fc.Arbitrary<Day> = fc
     water: fc.constantFrom(...WATERS),
     season: fc.constantFrom(...SEASONS),
     fishAt: fc.constantFrom(...FISH_AT),
-    fly: fc.record({ dress: fc.constantFrom(...DRESSES), weighting: fc.constantFrom(...WEIGHTINGS) }),
+    fly: fc.record({
+      dress: fc.constantFrom(...DRESSES),
+      weighting: fc.constantFrom(...WEIGHTINGS),
+      floats: fc.constantFrom(undefined, undefined, ...FLOATING_FLIES),
+    }),
     castM: fc.constantFrom(9, 18, 30),
     roomBehindM: fc.constantFrom(1, 4, 40),
     waterDepthM: fc.constantFrom(0.4, 1.4, 4),
@@ -99,11 +111,20 @@ const anySwung: fc.Arbitrary<Swung | undefined> = fc
     crossMps: fc.constantFrom(0.2, 0.6),
     overHoldingS: fc.constantFrom(0, 30, 30),
     grounded: fc.constantFrom(true, false, false),
+    onTop: fc.option(
+      fc.record({
+        floats: fc.constantFrom(...FLOATING_FLIES),
+        upShare: fc.constantFrom(0.9, 0.1),
+        wakeMps: fc.constantFrom(0.1, 0.6, 2),
+        dragFreeS: fc.constantFrom(0.5, 9),
+      }),
+      { nil: undefined },
+    ),
   })
-  .chain((change) =>
+  .chain(({ onTop, ...change }) =>
     fc.constantFrom<Swung | undefined>(undefined, {
       outcome: 'swung',
-      summary: { ...SWUNG.summary, aboveS: 10, ...change },
+      summary: { ...SWUNG.summary, aboveS: 10, ...change, ...(onTop && { onTop }) },
     }),
   )
 const seeded = { seed: 20261126, numRuns: 6000 }

@@ -18,12 +18,20 @@ export function flyMassKg(fly: FlyShape): number {
   return fly.massKg ?? FLY_MASS_KG[fly.dress][fly.weighting]
 }
 
+/** Hackle and hair bear so many times a floating fly's weight before the pull takes it under. [estimate] */
+const BORNE = 1
+
 /** A fly as the water feels it. [estimate] */
-export const flyInWater = (fly: FlyShape): WaterFly => ({
-  submergedWeightN: flyMassKg(fly) * SUBMERGED_SHARE[fly.weighting] * WATER_MODEL.gravityMps2,
-  dragAreaM2: FLY_DRAG_M2[fly.dress],
-  massKg: flyMassKg(fly),
-})
+export const flyInWater = (fly: FlyShape): WaterFly => {
+  const massKg = flyMassKg(fly)
+  const share = fly.floats === undefined ? SUBMERGED_SHARE[fly.weighting] : -BORNE
+  return {
+    submergedWeightN: massKg * share * WATER_MODEL.gravityMps2,
+    dragAreaM2: FLY_DRAG_M2[fly.dress],
+    massKg,
+    ...(fly.floats === undefined ? {} : { floats: fly.floats }),
+  }
+}
 
 /** Frontal area × drag coefficient of a fly [m²]. */
 export const flyDragM2 = (fly: FlyShape): number => FLY_DRAG_M2[fly.dress]

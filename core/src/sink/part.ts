@@ -1,3 +1,4 @@
+import type { FloatingFly } from '../gear/index.ts'
 import type { WaterModel } from './cylinder.ts'
 
 /** A level piece of line in the water. */
@@ -19,6 +20,8 @@ export interface WaterFly {
   readonly dragAreaM2: number
   /** [kg]; matters only for its inertia. */
   readonly massKg?: number | undefined
+  /** What keeps it on top until the pull takes it under. */
+  readonly floats?: FloatingFly | undefined
 }
 
 /** A part kept afloat displaces at least so much more than it weighs. [estimate] */

@@ -100,7 +100,7 @@ function shareLinks(parts: readonly WaterPart[], links: number, model: WaterMode
 }
 
 const add = (list: Float64Array, i: number, by: number): void => {
-  list[i] = (list[i] ?? 0) + by
+  list[i] = (list[i] as number) + by
 }
 
 /** Gives a node half of what a link of this length carries. */
@@ -161,7 +161,7 @@ export function buildChain(
 /** Length of all links [m]. */
 export function lengthOfChain({ count, lengthM }: Chain): number {
   let sum = 0
-  for (let i = 0; i < count - 1; i++) sum += lengthM[i] ?? 0
+  for (let i = 0; i < count - 1; i++) sum += lengthM[i] as number
   return sum
 }
 
@@ -173,7 +173,7 @@ export function letOut(chain: Chain, byM: number, cutM: number, model: WaterMode
   if (part === undefined || byM <= 0) return
   add(chain.lengthM, last, byM)
   lend(chain, last, part, byM, model)
-  const whole = chain.lengthM[last] ?? 0
+  const whole = chain.lengthM[last] as number
   if (whole < 2 * cutM || tip + 1 >= chain.x.length) return
   const restM = whole - cutM
   const share = cutM / whole
@@ -183,11 +183,11 @@ export function letOut(chain: Chain, byM: number, cutM: number, model: WaterMode
     list[tip] = near + (far - near) * share
   }
   for (const list of [chain.vx, chain.vy, chain.vz]) {
-    list[tip + 1] = list[tip] ?? 0
+    list[tip + 1] = list[tip] as number
     list[tip] = 0
   }
   for (const list of [chain.massKg, chain.displacedKg, chain.acrossK, chain.alongK]) {
-    list[tip + 1] = list[tip] ?? 0
+    list[tip + 1] = list[tip] as number
     list[tip] = 0
   }
   chain.floats[tip] = 1
@@ -196,8 +196,8 @@ export function letOut(chain: Chain, byM: number, cutM: number, model: WaterMode
   lend(chain, tip, part, whole, model)
   chain.lengthM[last] = cutM
   chain.lengthM[tip] = restM
-  chain.pullN[tip] = chain.pullN[last] ?? 0
-  chain.taut[tip] = chain.taut[last] ?? 0
+  chain.pullN[tip] = chain.pullN[last] as number
+  chain.taut[tip] = chain.taut[last] as number
   chain.count++
 }
 
@@ -205,7 +205,7 @@ export function letOut(chain: Chain, byM: number, cutM: number, model: WaterMode
 export function lengthOfPartAtRod({ count, parts, lengthM }: Chain): number {
   const part = parts[count - 2]
   let sum = 0
-  for (let i = count - 2; i >= 0 && parts[i] === part; i--) sum += lengthM[i] ?? 0
+  for (let i = count - 2; i >= 0 && parts[i] === part; i--) sum += lengthM[i] as number
   return sum
 }
 
@@ -213,8 +213,9 @@ export function lengthOfPartAtRod({ count, parts, lengthM }: Chain): number {
 function joinLast(chain: Chain, part: WaterPart, model: WaterModel): void {
   const tip = chain.count - 1
   const last = tip - 1
-  const lengthM = chain.lengthM[last] ?? 0
-  for (const list of [chain.x, chain.y, chain.z, chain.vx, chain.vy, chain.vz]) list[last] = list[tip] ?? 0
+  const lengthM = chain.lengthM[last] as number
+  for (const list of [chain.x, chain.y, chain.z, chain.vx, chain.vy, chain.vz])
+    list[last] = list[tip] as number
   for (const list of [chain.massKg, chain.displacedKg, chain.acrossK, chain.alongK, chain.anywayK])
     list[last] = 0
   // The rod tip is led, whatever it carries: it is given nothing.
@@ -230,7 +231,7 @@ function joinLast(chain: Chain, part: WaterPart, model: WaterModel): void {
 export function takeIn(chain: Chain, byM: number, cutM: number, model: WaterModel): void {
   const part = chain.parts[chain.count - 2]
   if (part === undefined || byM <= 0) return
-  while ((chain.lengthM[chain.count - 2] ?? 0) - byM < cutM / 2 && chain.parts[chain.count - 3] === part)
+  while ((chain.lengthM[chain.count - 2] as number) - byM < cutM / 2 && chain.parts[chain.count - 3] === part)
     joinLast(chain, part, model)
   const last = chain.count - 2
   add(chain.lengthM, last, -byM)

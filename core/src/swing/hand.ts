@@ -42,14 +42,15 @@ export class Hand {
     this.cutM = chain.lengthM[tip - 1] ?? 1
     this.stackedM = mends.map(() => 0)
     if (this.strips) this.toStripM = lengthOfPartAtRod(chain) - this.cutM / 2
-    this.pivotX = (chain.x[tip] ?? 0) - options.reachM * cos(castRad)
-    this.pivotY = (chain.y[tip] ?? 0) - options.reachM * sin(castRad)
+    this.pivotX = (chain.x[tip] as number) - options.reachM * cos(castRad)
+    this.pivotY = (chain.y[tip] as number) - options.reachM * sin(castRad)
   }
 
   /** Whether anything is still to come that would stir the line. */
   busy(tS: number): boolean {
     const feeding = this.options.rod === 'feed' && this.fedM < this.options.feedM
-    return feeding || this.mends.some((mend) => tS < mend.atS + MEND_S)
+    const counting = this.toStripM > 0 && tS < this.options.stripAfterS
+    return feeding || counting || this.mends.some((mend) => tS < mend.atS + MEND_S)
   }
 
   /** Whether line is stripped in, and whether the rod goes round after the line. */
@@ -73,7 +74,7 @@ export class Hand {
     const seen = floor(tip * (1 - LOOK_SHARE))
     const [tipX = 0, tipY = 0] = [x[tip], y[tip]]
     const now = atan2(tipY - this.pivotY, tipX - this.pivotX)
-    const wanted = atan2((y[seen] ?? 0) - this.pivotY, (x[seen] ?? 0) - this.pivotX)
+    const wanted = atan2((y[seen] as number) - this.pivotY, (x[seen] as number) - this.pivotX)
     const off = atan2(sin(wanted - now), cos(wanted - now))
     const turn = max(-TURN_RADPS * dtS, min(TURN_RADPS * dtS, off))
     const { reachM } = this.options
@@ -86,8 +87,8 @@ export class Hand {
 
   /** Feeds, stacks or strips in what is to be in the next step. */
   feed(tS: number, dtS: number): void {
-    const { rod, feedM, feedMps, stripMps } = this.options
-    if (this.toStripM > 0) {
+    const { rod, feedM, feedMps, stripMps, stripAfterS } = this.options
+    if (this.toStripM > 0 && tS >= stripAfterS) {
       const lengthM = min(stripMps * dtS, this.toStripM)
       this.toStripM -= lengthM
       takeIn(this.chain, lengthM, this.cutM, this.model)
@@ -127,13 +128,13 @@ export class Hand {
       const share = (last - i) / floating
       const shape = mend.kind === 'stack' ? 1 - share : sin(PI * share)
       const speed = (shape * mend.sizeM) / MEND_S
-      const vz = (z[i] ?? 0) > 0.5 ? 0 : shape * lift
+      const vz = (z[i] as number) > 0.5 ? 0 : shape * lift
       const along = mend.kind === 'stack' ? speed : 0
       const down = mend.kind === 'stack' ? 0 : mend.kind === 'upstream' ? -speed : speed
       const before = drives.get(i)
       drives.set(i, {
-        vx: (before?.vx ?? 0) + down - (ex[i] ?? 0) * along,
-        vy: (before?.vy ?? 0) - (ey[i] ?? 0) * along,
+        vx: (before?.vx ?? 0) + down - (ex[i] as number) * along,
+        vy: (before?.vy ?? 0) - (ey[i] as number) * along,
         vz: before === undefined ? vz : max(before.vz, vz),
       })
     }

@@ -9,14 +9,14 @@ export {
   type SurfacePoint,
 } from './cast.ts'
 export { SWING_OPTIONS, type SwingInput, type SwingOptions, workOf } from './input.ts'
-export { SNAGS_PER_M, type SwingSummary, type Touch } from './measures.ts'
+export { type OnTop, SNAGS_PER_M, type SwingSummary, type Touch } from './measures.ts'
 export { type Mend, type Plan, planSchema, type SwingPlan } from './plan.ts'
 export { type Ride, rideOf } from './ride.ts'
 export type { SwingSample } from './samples.ts'
 export { BED_FRICTION } from './stream.ts'
 export { hangDepthM, type SwingResult, swing, swingInSteps } from './swing.ts'
 export { SWING_THRESHOLDS } from './thresholds.ts'
-export { USUAL_MEND, USUAL_PLAN, usualRod } from './usualPlan.ts'
+export { STILL_MPS, USUAL_MEND, USUAL_PLAN, usualRod } from './usualPlan.ts'
 export {
   SWING_REASONS,
   type SwingReason,
@@ -29,6 +29,7 @@ export {
   MEND_LIMITS,
   MENDS,
   type MendKind,
+  RETRIEVE_LIMITS,
   ROD_HANDLING,
   type RodHandling,
 } from './vocabulary.ts'

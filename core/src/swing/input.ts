@@ -22,6 +22,8 @@ export interface SwingOptions {
   readonly feedM: number
   /** Line taken in while the rod is set to strip [m/s]: all that lies behind the head, or of the head behind the tip. [practice] */
   readonly stripMps: number
+  /** Count before it is [s]. */
+  readonly stripAfterS: number
   /** Whether the line's shape is kept with each sample. */
   readonly shapes: boolean
   /** Most steps × nodes that are worked out; a swing that needs more is not begun, or ends unfinished. */
@@ -40,6 +42,7 @@ export const SWING_OPTIONS: SwingOptions = Object.freeze({
   feedMps: 0.5,
   feedM: 3,
   stripMps: 0.4,
+  stripAfterS: 0,
   shapes: false,
   mostWork: 4_000_000,
 })

@@ -1,3 +1,4 @@
+import type { FloatingFly } from '../gear/index.ts'
 import { type Bottom, type FishAt, HOLDS_FROM, holdingBand } from '../water/index.ts'
 
 // Taken once: asked for in every step.
@@ -48,7 +49,23 @@ export interface SwingSummary {
   readonly snagRisk: number
   /** Mean speed of the fly across the current while it swings [m/s]. */
   readonly crossMps: number
+  /** What a floating fly does on top; none of another. */
+  readonly onTop?: OnTop
 }
+
+/** A floating fly over holding water. C52 */
+export interface OnTop {
+  readonly floats: FloatingFly
+  /** Share of the time that it is on top. */
+  readonly upShare: number
+  /** Mean speed against the water around it while it is [m/s]. */
+  readonly wakeMps: number
+  /** Time it goes with the water, wherever it is [s]. */
+  readonly dragFreeS: number
+}
+
+/** A fly that is no deeper than this is on top [m], and drifts that goes no faster against the water around it [m/s]. [estimate] */
+const ON_TOP = { depthM: 0.03, driftMps: 0.1 } as const
 
 /** A time that fly or line came to the bed. */
 export interface Touch {
@@ -68,6 +85,8 @@ export interface FlyMoment {
   /** Place of the fly, or of the line before it, on the bed [m]; none where both are clear. */
   readonly onBedM: Touch['atM'] | undefined
   readonly crossedM: number
+  /** Speed of the fly against the water around it [m/s]. */
+  readonly slipMps: number
   /** Distance the fastest part on the bed moved [m]. */
   readonly draggedM: number
   /** Share in which fish hold under the fly, [0, 1]. */
@@ -95,18 +114,26 @@ export class Measures {
   private depthSums = { holding: 0, all: 0, allS: 0 }
   readonly touches: Touch[] = []
   private draggedM = 0
-  private draggedOutM = 0
+  /** Line or fly dragged along the bed before the last rod length so far [m]. */
+  draggedOutM = 0
   private bedS = 0
   private outS = 0
   private crossedM = 0
   private lastOnBedS = Number.NEGATIVE_INFINITY
   private near = false
 
+  private upS = 0
+  private wakeM = 0
+  private driftS = 0
+
   /** @param fishAt where in the water the fish hold */
-  constructor(private readonly fishAt: FishAt) {}
+  constructor(
+    private readonly fishAt: FishAt,
+    private readonly floats?: FloatingFly,
+  ) {}
 
   take(moment: FlyMoment): void {
-    const { dtS, depthM, overBedM, crossedM } = moment
+    const { dtS, depthM, overBedM, crossedM, slipMps } = moment
     this.maxDepthM = max(this.maxDepthM, depthM)
     const waterM = depthM + overBedM
     this.depthSums.all += depthM * dtS
@@ -118,6 +145,11 @@ export class Measures {
     if (moment.holds > 0) this.takeOverHolding(moment, inBand, depthM < low)
     // What lies on dry land beyond the far bank touches no bed.
     if (waterM > 0) this.takeContact(moment)
+    if (depthM >= ON_TOP.depthM) return
+    const upS = moment.holds * dtS
+    this.upS += upS
+    this.wakeM += upS * slipMps
+    if (slipMps < ON_TOP.driftMps) this.driftS += dtS
   }
 
   private takeOverHolding({ dtS, depthM, holds }: FlyMoment, inBand: boolean, above: boolean): void {
@@ -144,13 +176,14 @@ export class Measures {
     this.lastOnBedS = tS
   }
 
-  /** Line or fly dragged along the bed before the last rod length so far [m]. */
-  get draggedSoFarM(): number {
-    return this.draggedOutM
-  }
-
   summary({ swingS, bottom, hangDepthM, grounded }: SwingEnd): SwingSummary {
-    const { depthSums, overHoldingS, holdingS } = this
+    const { depthSums, overHoldingS, holdingS, floats, upS } = this
+    const onTop = floats && {
+      floats,
+      upShare: overHoldingS > 0 ? upS / overHoldingS : 0,
+      wakeMps: upS > 0 ? this.wakeM / upS : 0,
+      dragFreeS: this.driftS,
+    }
     return {
       maxDepthM: this.maxDepthM,
       hangDepthM,
@@ -162,13 +195,14 @@ export class Measures {
       aboveS: this.aboveS,
       belowS: this.belowS,
       touches: this.touches.length,
-      touchesOverHolding: this.touches.filter(({ overHolding }) => overHolding).length,
+      touchesOverHolding: this.touches.filter((touch) => touch.overHolding).length,
       bedShare: this.outS > 0 ? this.bedS / this.outS : 0,
       swingS,
       draggedM: this.draggedM,
       grounded: grounded && !this.near,
       snagRisk: 1 - Math.exp(-SNAGS_PER_M[bottom] * this.draggedM),
       crossMps: swingS > 0 ? this.crossedM / swingS : 0,
+      ...(onTop && { onTop }),
     }
   }
 }

@@ -1,5 +1,12 @@
 import * as z from 'zod'
-import { ANGLE_LIMITS, MEND_LIMITS, MENDS, ROD_HANDLING, type RodHandling } from './vocabulary.ts'
+import {
+  ANGLE_LIMITS,
+  MEND_LIMITS,
+  MENDS,
+  RETRIEVE_LIMITS,
+  ROD_HANDLING,
+  type RodHandling,
+} from './vocabulary.ts'
 
 export const mendSchema = z.strictObject({
   kind: z.enum(MENDS),
@@ -18,6 +25,10 @@ export const planSchema = z.strictObject({
   /** Of the rod tip above the water [m]. */
   tipHeightM: z.number().min(0).max(6),
   mends: z.array(mendSchema).max(6),
+  /** Count before line is stripped in [s]; left out, as long as what sinks takes to the fish (C53). */
+  countdownS: z.number().min(RETRIEVE_LIMITS.countdownS.low).max(RETRIEVE_LIMITS.countdownS.high).optional(),
+  /** Line stripped in [m/s]. */
+  retrieveMps: z.number().min(RETRIEVE_LIMITS.mps.low).max(RETRIEVE_LIMITS.mps.high).optional(),
 })
 export type Plan = z.infer<typeof planSchema>
 

@@ -20,19 +20,11 @@ export interface SwingSample {
 function shapeOf({ count, x, y, z }: Chain): Float64Array {
   const shape = new List(count * 3)
   for (let i = 0; i < count; i++) {
-    shape[3 * i] = x[i] ?? 0
-    shape[3 * i + 1] = y[i] ?? 0
-    shape[3 * i + 2] = z[i] ?? 0
+    shape[3 * i] = x[i] as number
+    shape[3 * i + 1] = y[i] as number
+    shape[3 * i + 2] = z[i] as number
   }
   return shape
-}
-
-function flyAt(x: number, y: number, z: number): Float64Array {
-  const at = new List(3)
-  at[0] = x
-  at[1] = y
-  at[2] = z
-  return at
 }
 
 /** Between two shapes of as many nodes; where line was let out between them, the later one. */
@@ -74,7 +66,7 @@ export class Samples {
   /** The whole line where it is wanted, else the fly alone. */
   private shape(): Float64Array {
     const { x, y, z } = this.chain
-    return this.options.shapes ? shapeOf(this.chain) : flyAt(x[0] ?? 0, y[0] ?? 0, z[0] ?? 0)
+    return this.options.shapes ? shapeOf(this.chain) : List.of(x[0] as number, y[0] as number, z[0] as number)
   }
 
   private add(tS: number, lineM: Float64Array): void {
@@ -84,7 +76,7 @@ export class Samples {
     this.list.push({
       tS,
       flyM: [x, y, z],
-      speedMps: hypot(vx[0] ?? 0, vy[0] ?? 0, vz[0] ?? 0),
+      speedMps: hypot(vx[0] as number, vy[0] as number, vz[0] as number),
       overBedM: max(0, z + this.stream.depthM),
       onBed: onBed[0] === 1,
       ...(this.options.shapes ? { lineM: Float32Array.from(lineM) } : {}),

@@ -65,21 +65,21 @@ const DRAGS_IN_FULL_M = 0.5
 
 /** Speed of fly or line dragged along the bed [m/s]: the fly's speed, else the mean of what lies there; −1 when none does. */
 function draggingMps({ count, onBed, vx, vy, lengthM }: Chain): number {
-  if (onBed[0] === 1) return hypot(vx[0] ?? 0, vy[0] ?? 0)
+  if (onBed[0] === 1) return hypot(vx[0] as number, vy[0] as number)
   let onBedM = 0
   let sum = 0
   for (let i = 1; i < count; i++) {
     if (onBed[i] !== 1) continue
-    const ownM = ((lengthM[i - 1] ?? 0) + (i < count - 1 ? (lengthM[i] ?? 0) : 0)) / 2
+    const ownM = ((lengthM[i - 1] as number) + (i < count - 1 ? (lengthM[i] as number) : 0)) / 2
     onBedM += ownM
-    sum += ownM * hypot(vx[i] ?? 0, vy[i] ?? 0)
+    sum += ownM * hypot(vx[i] as number, vy[i] as number)
   }
   return onBedM === 0 ? -1 : (sum / onBedM) * min(1, onBedM / DRAGS_IN_FULL_M)
 }
 
 /** Place of the first that is on the bed, from the fly up [m]. */
 function onBedAt({ count, onBed, x, y, z }: Chain): Touch['atM'] | undefined {
-  for (let i = 0; i < count; i++) if (onBed[i] === 1) return [x[i] ?? 0, y[i] ?? 0, z[i] ?? 0]
+  for (let i = 0; i < count; i++) if (onBed[i] === 1) return [x[i] as number, y[i] as number, z[i] as number]
   return undefined
 }
 
@@ -129,11 +129,11 @@ class Swing {
     this.stream = new Stream(run)
     const fish = input.fish ?? SMALL_FISH
     this.holding = new HoldingWater(input.run, fish, castReachM(input))
-    this.measures = new Measures(fish.fishAt)
+    this.measures = new Measures(fish.fishAt, fly.floats)
     layLine(this.chain, tip, angle, options.slack)
     this.hand = new Hand(this.chain, options, mends, model, angle)
     this.samples = new Samples(this.chain, this.stream, options)
-    this.startY = this.chain.y[0] ?? 0
+    this.startY = this.chain.y[0] as number
     this.restY = this.hand.follows ? this.hand.pivotY : tip.yM
     this.nearM = min(options.reachM, NEAR_AT_MOST * abs(this.startY - this.restY))
     const restRad = atan2(abs(this.restY - this.hand.pivotY), lengthOfChain(this.chain))
@@ -145,7 +145,7 @@ class Swing {
   /** Share of the way across that the fly has done; 1 where there is nothing to cross. */
   private crossedShare(): number {
     const wholeM = this.startY - this.restY
-    return abs(wholeM) < NO_CROSSING_M ? 1 : (this.startY - (this.chain.y[0] ?? 0)) / wholeM
+    return abs(wholeM) < NO_CROSSING_M ? 1 : (this.startY - (this.chain.y[0] as number)) / wholeM
   }
 
   /** Whether the swing is over as C40 says, while it is still on its way. */
@@ -153,7 +153,9 @@ class Swing {
     const { x, y } = this.chain
     if (abs(this.startY - this.restY) < NO_CROSSING_M) return false
     if (this.byCrossing) return this.crossedShare() >= STEEP.crossed
-    return abs(atan2((y[0] ?? 0) - this.hand.pivotY, (x[0] ?? 0) - this.hand.pivotX)) <= STRAIGHT_RAD
+    return (
+      abs(atan2((y[0] as number) - this.hand.pivotY, (x[0] as number) - this.hand.pivotX)) <= STRAIGHT_RAD
+    )
   }
 
   private advance(dtS: number): boolean {
@@ -172,46 +174,54 @@ class Swing {
     this.tS += dtS
     const fastest = fastestMps(this.chain)
     this.broken = !(fastest < BEYOND_MPS)
-    if (!this.broken) this.watch(dtS, fastest)
+    if (this.broken) return true
+    this.watch(dtS, fastest)
+    this.samples.take(this.tS)
     return attempts > 1
   }
 
   private watch(dtS: number, fastest: number): void {
-    const [y = 0, z = 0, vy = 0] = [this.chain.y[0], this.chain.z[0], this.chain.vy[0]]
-    this.stream.look(y)
-    const busy = this.hand.busy(this.tS)
-    const slow = fastest < this.restMps
-    this.stillS = slow && !busy ? this.stillS + dtS : 0
+    const { chain, stream, tS } = this
+    const [y = 0] = chain.y
+    const [z = 0] = chain.z
+    const [vx = 0] = chain.vx
+    const [vy = 0] = chain.vy
+    const [vz = 0] = chain.vz
+    stream.look(y)
+    const { depthM, surfaceMps } = stream
+    const busy = this.hand.busy(tS)
+    this.stillS = fastest < this.restMps && !busy ? this.stillS + dtS : 0
     this.over = !busy && (this.hand.strippedIn || this.cameRound())
-    const dragging = draggingMps(this.chain)
+    const dragging = draggingMps(chain)
     this.measures.take({
-      tS: this.tS,
+      tS,
       dtS,
       depthM: max(0, -z),
-      overBedM: z + this.stream.depthM,
-      flyOnBed: this.chain.onBed[0] === 1,
-      onBedM: dragging < 0 ? undefined : onBedAt(this.chain),
+      overBedM: z + depthM,
+      flyOnBed: chain.onBed[0] === 1,
+      onBedM: dragging < 0 ? undefined : onBedAt(chain),
       crossedM: abs(vy) * dtS,
+      slipMps: hypot(vx - stream.currentAt(z), vy, vz),
       draggedM: max(0, dragging) * dtS,
-      holds: this.holding.at(y, this.stream.depthM, this.stream.surfaceMps),
+      holds: this.holding.at(y, depthM, surfaceMps),
       nearHangDown: abs(y - this.restY) < this.nearM,
     })
   }
 
-  private lifted(): boolean {
-    return this.measures.draggedSoFarM > LIFTED_M
+  private get lifted(): boolean {
+    return this.measures.draggedOutM > LIFTED_M
   }
 
-  private going(): boolean {
+  private get going(): boolean {
     const { maxS, mostWork } = this.options
     const timely = this.tS < maxS - 1e-9 && this.work < mostWork
-    return timely && !this.broken && !this.over && !this.lifted() && this.stillS < AT_REST_S
+    return timely && !this.broken && !this.over && !this.lifted && this.stillS < AT_REST_S
   }
 
   private outcome(): SwingResult['outcome'] {
     if (this.broken) return 'did-not-finish'
     if (this.over) return 'swung'
-    if (this.lifted()) return 'grounded'
+    if (this.lifted) return 'grounded'
     if (this.stillS < AT_REST_S) return 'did-not-finish'
     if (this.chain.onBed[0] === 1) return 'grounded'
     return this.crossedShare() < CARRIED ? 'did-not-finish' : 'swung'
@@ -221,11 +231,10 @@ class Swing {
     const { stepS, maxS } = this.options
     this.samples.take(0)
     let dtS = stepS
-    for (let i = 1; this.going(); i++) {
+    for (let i = 1; this.going; i++) {
       const takenS = min(this.hand.busy(this.tS) ? min(dtS, stepS) : dtS, maxS - this.tS)
       const halved = this.advance(takenS)
       dtS = nextStepS(this.chain, this.space, takenS, stepS, halved)
-      if (!this.broken) this.samples.take(this.tS)
       if (i % BREATH === 0) yield
     }
     if (!this.broken) this.samples.last(this.tS)
@@ -240,7 +249,7 @@ class Swing {
         bottom: this.input.run.bottom,
         hangDepthM:
           this.hand.strips && !this.broken
-            ? max(0, -(this.chain.z[0] ?? 0))
+            ? max(0, -(this.chain.z[0] as number))
             : hangDepthM(this.input, this.restY, model),
         grounded: outcome === 'grounded',
       }),
@@ -269,6 +278,6 @@ export function swingInSteps(input: SwingInput): Generator<void, SwingResult> {
   const asked = { ...SWING_OPTIONS, ...input.options }
   const lineM = input.parts.reduce((sum, { lengthM }) => sum + lengthM, 0)
   const options = { ...asked, stepS: stepOf(asked, lineM) }
-  if (!(workOf(input) <= options.mostWork)) throw new RangeError('a swing of more work than allowed')
+  if (!(workOf(input) <= options.mostWork)) throw new RangeError('too much work')
   return new Swing(input, options).run()
 }

@@ -9,4 +9,15 @@ export const SWING_THRESHOLDS = Object.freeze({
   breaksBedShare: 0.4,
   /** A fly that crosses faster than this is usually too high [m/s]. Common practice, no source. */
   hurriedMps: 0.45,
+  /** A waking fly against the water around it: slower it drowns in soft water, faster it skates [m/s]. C52 [practice] */
+  wakesFromMps: 0.3,
+  wakesToMps: 1,
+  /** So much beyond either it wakes no more, as a share. [estimate] */
+  wakesSlack: 0.4,
+  /** Of its time over the fish a floating fly is on top: from here it floats … and below this it is under. [estimate] */
+  onTopShare: 0.7,
+  underShare: 0.4,
+  /** A dry fly drifts so long without drag to be taken, and so long at least [s]. [estimate] */
+  driftS: 3,
+  leastDriftS: 1.5,
 })

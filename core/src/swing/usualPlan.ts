@@ -8,8 +8,15 @@ export const USUAL_PLAN: Plan = Object.freeze({
   mends: [],
 })
 
-/** The plan where none is said: in the surf the line is stripped in, elsewhere it swings. [practice] */
-export const usualRod = (surf: boolean): RodHandling => (surf ? 'strip' : 'follow')
-
 /** A mend as it is usually made, just after the line has landed [m], [s]. [practice] */
 export const USUAL_MEND = Object.freeze({ sizeM: 2, atS: 0.5 })
+
+/** Slower water does not swing a fly round [m/s]. C53 [practice] */
+export const STILL_MPS = 0.25
+
+/**
+ * The plan where none is said: in the surf and in still water the line is stripped in, elsewhere it swings (C53). [practice]
+ * @param currentMps surface current of the water fished [m/s]
+ */
+export const usualRod = (surf: boolean, currentMps: number): RodHandling =>
+  surf || currentMps < STILL_MPS ? 'strip' : 'follow'

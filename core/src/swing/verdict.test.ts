@@ -29,6 +29,7 @@ const moment = {
   flyOnBed: false,
   onBedM: undefined,
   crossedM: 0.02,
+  slipMps: 0.5,
   draggedM: 0,
   holds: 1,
   nearHangDown: false,
@@ -114,7 +115,7 @@ describe('what is measured of a swing', () => {
     expect(bedShare).toBeCloseTo(0.25, 9)
     expect(draggedM).toBeCloseTo(0.4 + 4, 9)
     expect([touches, touchesOverHolding, grounded]).toEqual([1, 0, false])
-    expect(measures.draggedSoFarM).toBeCloseTo(0.4, 9)
+    expect(measures.draggedOutM).toBeCloseTo(0.4, 9)
   })
   test('risk grows with what is dragged and with what the bed is made of, and never passes 1', () => {
     const risk = (draggedM: number, bottom: 'sand' | 'boulder'): number => {

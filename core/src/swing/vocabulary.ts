@@ -11,6 +11,12 @@ export type MendKind = (typeof MENDS)[number]
 /** Angles a cast can be made at: 0 straight downstream, 90 straight across [°]. */
 export const ANGLE_LIMITS = Object.freeze({ low: 10, high: 150 })
 
+/** Count before a retrieve [s], and its speed [m/s]. */
+export const RETRIEVE_LIMITS = Object.freeze({
+  countdownS: { low: 0, high: 120 },
+  mps: { low: 0.05, high: 2 },
+})
+
 /** When a mend can begin, from the moment the line lands [s], and how large it can be [m]. */
 export const MEND_LIMITS = Object.freeze({
   atS: { low: 0, high: 60 },

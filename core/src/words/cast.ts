@@ -21,18 +21,6 @@ import {
 import { M_PER_FOOT, printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 import type { Obstruction } from '../water/index.ts'
 
-export const CAST_TITLES: Readonly<Record<CastName, string>> = Object.freeze({
-  'double-spey': 'Double spey',
-  'snap-t': 'Snap-T, or circle',
-  'perry-poke': 'Perry poke',
-  'single-spey': 'Single spey',
-  'snake-roll': 'Snake roll, or spiral',
-  roll: 'Roll',
-  switch: 'Switch',
-  'overhead-one-handed': 'Overhead, one hand',
-  'overhead-two-handed': 'Overhead, two hands',
-})
-
 export const ANCHOR_NAMES: Readonly<Record<Anchor, string>> = Object.freeze({
   sustained: 'sustained anchor',
   'touch-and-go': 'touch and go',
@@ -54,11 +42,8 @@ export const SKILL_NAMES: Readonly<Record<Skill, string>> = Object.freeze({
   expert: 'sure of all casts',
 })
 
-type Say = (
-  choice: CastChoice,
-  setting: CastSetting,
-  show: (si: number, measure: 'length' | 'windSpeed') => string,
-) => string
+type Show = (si: number, measure: 'length' | 'windSpeed') => string
+type Say = (choice: CastChoice, setting: CastSetting, show: Show) => string
 
 const other = (side: CastChoice['side']): string => (side === 'left' ? 'right' : 'left')
 const loopM = ({ rig, wadingM = 0 }: CastSetting, stroke: 'full' | 'compact'): number =>
@@ -73,6 +58,9 @@ const REASONS: Readonly<Record<CastReason, Say>> = {
     `The wind turns by ${wind.veerDeg ?? 0}° and comes from the ${side} now and then: cast between.`,
   headwind: () => 'Into a wind: a tight loop, low and hard, and expect less.',
   tailwind: () => 'A wind from behind flattens the D loop: wait for it less, aim higher.',
+  'tailwind-back-cast': () =>
+    'A wind from behind holds the back cast up short and blows it down: throw it hard and low, the cast itself high.',
+  crosswind: () => 'A hard wind across: it carries the line away sideways. Keep the loop low and tight.',
   'too-windy': () => 'Too much wind to cast in: wait, or go where it is sheltered.',
   'other-side': ({ side }) =>
     `Belongs to the other side: with this current it is made off the ${other(side)}.`,

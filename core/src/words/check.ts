@@ -1,6 +1,7 @@
 import { type Measure, printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 import { CHECK_CODES, type Check, type CheckCode, type CheckReasons } from '../rig/index.ts'
 import type { SwingReason } from '../swing/index.ts'
+import { CAST_TITLES, sayAgainst } from './castNames.ts'
 import { sayContact, saySwing } from './swing.ts'
 
 /** Material of a sentence: the figure and its limits as they are printed, and the data of its reason. */
@@ -38,6 +39,16 @@ const swung =
     const contact = data.touches === 0 ? '' : `, ${sayContact(data)}`
     return `${saySwing(reason, data.fishAt)} ${data.holdingS.toFixed(0)} s of ${data.overHoldingS.toFixed(0)} s where they are, about ${show(data.ridesM, 'length')} down${contact}.`
   }
+
+/** The same of a fly that stays on top: how fast it goes over the water, or how long with it. */
+const overTop =
+  (reason: SwingReason): Say<CheckReasons<'depth'>['wakes']> =>
+  ({ data, in: show }) =>
+    `${saySwing(reason, data.fishAt)} About ${show(data.wakeMps, 'current')} against the water around it.`
+const drifted =
+  (reason: SwingReason): Say<CheckReasons<'depth'>['drifts']> =>
+  ({ data }) =>
+    `${saySwing(reason, data.fishAt)} ${Math.round(data.dragFreeS)} s without drag.`
 
 const WORDS: CheckWords = {
   'mass-in-window': {
@@ -103,6 +114,38 @@ const WORDS: CheckWords = {
         `A ${show(data.headKg, 'lineMass')} head is made for about ${data.material}; on ${value} it kicks and lands hard.`,
     },
   },
+  'tip-share': {
+    title: 'Weight of the tip for the head',
+    says: {
+      carries: ({ data, in: show }) =>
+        `A tip of ${show(data.tipKg, 'lineMass')} is light enough for this head.`,
+      'too-heavy': ({ value, high, data, in: show }) =>
+        `A tip of ${show(data.tipKg, 'lineMass')} is ${value} of its head’s weight: more than about ${high}, and the head has not enough left to throw it.`,
+      'floats-on-sinking': () =>
+        'A floating tip in front of a head whose front sinks holds the fly up and bends the line the wrong way.',
+    },
+  },
+  simplest: {
+    title: 'No more parts than it needs',
+    says: {
+      'needs-tip': () => 'A Skagit needs its tip.',
+      'without-tip': () => 'Leader straight on the head: nothing to spare.',
+      'with-tip': () =>
+        'This head needs no tip: one is worth it only where it takes the fly down to the fish. Of rigs that do the same, take the simplest.',
+    },
+  },
+  'cold-front': {
+    title: 'Cold water, fish at the bottom',
+    says: {
+      sinks: () => 'A sinking part and a short leader: what cold water and fish at the bottom ask for.',
+      'front-floats': ({ data, in: show }) =>
+        `Fish that lie at the bottom in cold water want ${show(data.sinksM, 'length')} or more that sinks, even where a long leader would get the fly down.`,
+      'sinks-little': ({ value, low }) =>
+        `${value} of it sinks; for fish that lie at the bottom in cold water ${low} or more comes first.`,
+      'leader-long': ({ value, high }) =>
+        `In cold water ${value} of leader lets the fly rise off the bottom: ${high} at most.`,
+    },
+  },
   'fly-tip': {
     title: 'Fly and what turns it over',
     says: {
@@ -116,6 +159,24 @@ const WORDS: CheckWords = {
         `By the rule of thumb there is mass enough behind this fly, yet it drops about ${value} before the loop is out: shorten the leader.`,
       dies: ({ data }) =>
         `The cast dies before it straightens: the ${data.carrier} has not the mass to carry this fly through the air.`,
+    },
+  },
+  'fly-head': {
+    title: 'Heavy fly on the head',
+    says: {
+      'blunt-front': () => 'A blunt front throws a heavy fly.',
+      'fine-front': () =>
+        'A heavy fly, or a heavy dropper, wants a Skagit: a fine front throws it badly, and it drops.',
+    },
+  },
+  'fly-floats': {
+    title: 'Fly that stays on top',
+    says: {
+      'all-floats': () => 'Everything in front of it floats; grease the leader.',
+      'part-sinks': () =>
+        'Something in front of it sinks and draws it under: it wants a line and tip that float.',
+      'lands-hard': () =>
+        'A blunt front lands hard beside a dry fly: a fine head or a trout line lays it down.',
     },
   },
   'sinking-leader': {
@@ -137,6 +198,14 @@ const WORDS: CheckWords = {
         `${value} is a long head for this rod: ${high} is about what it lifts and sweeps.`,
       'long-with-tip': ({ value, high }) =>
         `Head and tip together are ${value}: more than about ${high} is hard to lift with this rod.`,
+    },
+  },
+  'line-out': {
+    title: 'Line outside the rod',
+    says: {
+      'all-out': () => 'On a cast of this length the whole head is outside the rod.',
+      'inside-rod': ({ value, data, in: show }) =>
+        `A cast of ${show(data.castM, 'length')} leaves ${value} of ${show(data.wholeM, 'length')} outside the rod, and only that loads it: cast further, shorten leader or tip, or take a shorter head.`,
     },
   },
   reach: {
@@ -179,6 +248,11 @@ const WORDS: CheckWords = {
     says: {
       'not-swung': ({ value, data, in: show }) =>
         `Not yet let swing. At a first look it rides about ${value} down, between ${show(data.lowM, 'length')} and ${show(data.highM, 'length')}.`,
+      wakes: overTop('wakes'),
+      drowns: overTop('drowns'),
+      skates: overTop('skates'),
+      drifts: drifted('drifts'),
+      'drags-on-top': drifted('drags-on-top'),
       'in-place': swung('in-place'),
       touches: swung('touches'),
       'seldom-high': swung('seldom-high'),
@@ -209,6 +283,17 @@ const WORDS: CheckWords = {
         `An overhead cast takes the whole line’s ${value} behind; there is ${high}.`,
       'goes-over': ({ value }) =>
         `An overhead cast lays ${value} out behind, over what stands there: keep it high.`,
+    },
+  },
+  cast: {
+    title: 'A cast for it',
+    says: {
+      good: ({ data }) =>
+        `${CAST_TITLES[data.cast]} off the ${data.side} shoulder: good here, and in this wind.`,
+      care: ({ data }) =>
+        `${CAST_TITLES[data.cast]} off the ${data.side} shoulder, with care: the Cast page says why.`,
+      none: ({ data }) =>
+        `No cast is safe here with this rig. ${CAST_TITLES[data.cast]} comes nearest, but ${sayAgainst(data.reasons)}.`,
     },
   },
   season: {

@@ -1,5 +1,5 @@
 import { type Day, type Job, wadingOf } from '../day/index.ts'
-import type { Caster, Dress, FlyShape, Weighting } from '../gear/index.ts'
+import type { Caster, Dress, FloatingFly, FlyShape, Weighting } from '../gear/index.ts'
 import { printMeasure, type UnitSystem } from '../quantity/index.ts'
 import type { Run } from '../water/index.ts'
 import { nearestWord } from './plain.ts'
@@ -39,9 +39,16 @@ export const WEIGHTING_NAMES: Words<Weighting> = Object.freeze({
   heavy: 'heavy',
 })
 
+export const FLOATING_NAMES: Words<FloatingFly> = Object.freeze({
+  waking: 'hitched or waking',
+  dry: 'dry',
+})
+
 /** A fly as it is spoken of. */
-export const sayFly = ({ dress, weighting }: FlyShape): string =>
-  `${DRESS_NAMES[dress]}, ${WEIGHTING_NAMES[weighting]} fly`
+export const sayFly = ({ dress, weighting, floats }: FlyShape): string =>
+  floats === undefined
+    ? `${DRESS_NAMES[dress]}, ${WEIGHTING_NAMES[weighting]} fly`
+    : `${DRESS_NAMES[dress]} ${FLOATING_NAMES[floats]} fly`
 
 /** The flies of a day: the first, and what hangs on a dropper. */
 export const sayFlies = ({ fly, dropper }: Pick<Job, 'fly' | 'dropper'>): string =>

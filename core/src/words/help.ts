@@ -25,12 +25,24 @@ const LINES: Readonly<Record<CheckCode, Text>> = Object.freeze({
     'The leader’s butt against what it hangs on: a butt much heavier than the line’s end hinges, one far lighter lets the turnover die.',
   'tip-material':
     'Heavy heads turn over heavy tips, light heads light ones, by ranges of grains that practitioners use. The balance runs both ways.',
+  'tip-share':
+    'A tip that floats, all of it or its first part, should weigh no more than about a quarter of its head: the head has to turn it over and keep the rod loaded. Level sinking tips go by their material instead.',
+  simplest:
+    'Of rigs that do the same, casters fish the one with the fewest parts. A tip on a head that can do without one costs a little in the order; what it gains in depth has to make up for that.',
+  'cold-front': (system) =>
+    `Below 7 °C, for fish at the bottom: ${feet(5, system)} or more that sinks, and ${feet(6, system)} of leader at most, come first.`,
+  'fly-head':
+    'Heavy flies and heavy droppers go on Skagits: fine fronts have not the mass in front to turn them over.',
   'fly-tip': (system) =>
     `An unrolling loop loses energy to the air and carries the fly with it. By the turnover model the cast is straight when the fly arrives with speed and has not dropped by more than about ${feet(1, system)}; the rule of thumb is a second witness. An estimate, for comparing.`,
+  'fly-floats':
+    'Hitched, waking and dry flies stay on top until the pull takes them under. Leader and line float with them; a tip or head that sinks drowns them.',
   'sinking-leader':
     'Tapered sinking leaders weigh little: fine-fronted heads and light Skagits turn them over, a full-size Skagit hardly does.',
   'head-length':
     'A Skagit of more than two rod lengths, a Scandi of more than three, is hard to lift and needs much room. Shorter is only said.',
+  'line-out':
+    'A head loads the rod with what is outside the tip. On a short cast rod, tip and leader take up most of the way, and part of the head stays inside. Trout lines on single-hand rods carry what is asked.',
   reach:
     'How far the rig goes with what shoots after the head, thrown soundly: rod, overhang, head, tip, leader and shot. The wind along the cast, the stroke there is room for and, of a trout line, what hangs in its upper leg count. First order, an estimate.',
   'leader-fish':
@@ -41,6 +53,7 @@ const LINES: Readonly<Record<CheckCode, Text>> = Object.freeze({
     'The whole line is let swing in the pool as it is today: how much of its way the fly spends where the fish hold, how often it touches, and how long the fly lies on the bed before its last rod length. Until that is worked out a first look stands in, and never holds. Under a float its own rule counts.',
   'room-behind':
     'A D loop is half an ellipse over the height of the rod’s tip; its arc is the line that is neither anchored nor shot. In tight room a Skagit can be thrown compact. An overhead cast lays the whole line out behind, or over what stands there.',
+  cast: 'Every cast on each side of the body is weighed for this rig where you stand: wind, room and what is behind, current, change of angle, hand, skill and shoulder. The first that is safe is named; where there is none the rig breaks. The Cast page plays it.',
   season:
     'Fine heads suit warm water and small flies, short heavy ones cold water and big flies: by the thermometer where there is one, else by the season’s name.',
   water: 'The surf wants the whole mass in one back cast; a surf rod is made for that alone.',

@@ -1,7 +1,6 @@
 export { sayAge, sayLevelAge } from './age.ts'
 export {
   ANCHOR_NAMES,
-  CAST_TITLES,
   LOOP_ADVICE,
   OBSTRUCTION_NAMES,
   SKILL_NAMES,
@@ -12,12 +11,14 @@ export {
   sayStripIn,
   sayWindOnCast,
 } from './cast.ts'
+export { CAST_TITLES } from './castNames.ts'
 export { CAUTION_WORDS } from './cautions.ts'
 export { CHECK_TITLES, sayAllowed, sayCheck, sayFigure } from './check.ts'
 export { sayAdvantages } from './compare.ts'
 export {
   DRESS_NAMES,
   FISH_AT_NAMES,
+  FLOATING_NAMES,
   HABIT_NAMES,
   STYLE_NAMES,
   sayElsewhere,

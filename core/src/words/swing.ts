@@ -11,6 +11,16 @@ const WHERE: Readonly<Record<FishAt, string>> = {
 export function saySwing(reason: SwingReason, fishAt: FishAt): string {
   const there = WHERE[fishAt]
   switch (reason) {
+    case 'wakes':
+      return 'It stays on top and wakes well.'
+    case 'drowns':
+      return 'It goes under: more pull on it, or one that floats better.'
+    case 'skates':
+      return 'It skates too fast over the water: a steeper cast, or a mend upstream.'
+    case 'drifts':
+      return 'It drifts with the water, long enough to be taken.'
+    case 'drags-on-top':
+      return 'It drags on top before a fish has time for it: cast more slack, or stack a mend.'
     case 'in-place':
       return `It rides ${there}.`
     case 'touches':

@@ -1,6 +1,7 @@
 import { TURNOVER_MODEL } from '../../cast/index.ts'
-import type { FlyShape } from '../../gear/index.ts'
+import type { FlyShape, HeadStyle } from '../../gear/index.ts'
 import { KG_PER_M_PER_GRAIN_PER_FOOT } from '../../quantity/index.ts'
+import { headSinks } from '../../sink/index.ts'
 import { LAUNCH_MPS, rigTurnover } from '../air.ts'
 import { type CheckState, defineCheck } from '../define.ts'
 import type { RigParts } from '../parts.ts'
@@ -44,8 +45,9 @@ const flyTip = defineCheck({
   cost: 'second-look',
   reasons: { straight: THROWN, 'rule-doubts': THROWN, falls: THROWN, dies: THROWN, 'rule-trusts': THROWN },
 })
-  .look(['head', 'tip', 'leader'], (parts, { fly, dropper, caster }) => {
-    const thrown = rigTurnover(parts, fly, LAUNCH_MPS[caster.habit], dropper)
+  .look(['rod', 'head', 'tip', 'leader'], (parts, day) => {
+    const { fly, caster } = day
+    const thrown = rigTurnover(parts, fly, LAUNCH_MPS[caster.habit], day)
     const needsKgPerM = flyNeedsKgPerM(fly)
     const trusted = carrierKgPerM(parts) >= needsKgPerM
     const { straightDropM, arrivesMps } = TURNOVER_MODEL
@@ -108,4 +110,39 @@ const sinkingLeader = defineCheck({
   }
 })
 
-export const FLY_CHECKS = [flyTip, sinkingLeader] as const
+const FINE_FRONTS: readonly HeadStyle[] = ['scandi', 'integrated']
+
+/** Heavy flies and heavy droppers go on Skagits, not on fine fronts; what is bulky besides not at all. [practice] */
+const flyHead = defineCheck({
+  code: 'fly-head',
+  slots: ['headId'],
+  reasons: { 'blunt-front': {}, 'fine-front': {} },
+}).look(['head'], ({ head: { head } }, { fly, dropper }) => {
+  if (fly.weighting !== 'heavy' && dropper?.fly.weighting !== 'heavy') return null
+  const fine = FINE_FRONTS.includes(head.style)
+  const bulky = fly.weighting === 'heavy' && fly.dress === 'bulky'
+  return {
+    state: fine ? (bulky ? 'breaks' : 'watch') : 'holds',
+    reason: fine ? 'fine-front' : 'blunt-front',
+    value: null,
+    measure: 'none',
+    tag: 'practice',
+  }
+})
+
+/** A fly that is to stay on top: nothing before it sinks (C52), and a dry fly is not thrown at the water by a blunt front. [practice] */
+const flyFloats = defineCheck({
+  code: 'fly-floats',
+  slots: ['tipId', 'headId'],
+  reasons: { 'all-floats': {}, 'part-sinks': {}, 'lands-hard': {} },
+}).look(['head', 'tip'], ({ head, tip }, { fly: { floats } }) => {
+  if (floats === undefined) return null
+  const base = { value: null, measure: 'none', tag: 'practice' } as const
+  if ((tip?.sinkingLengthM ?? 0) > 0 || headSinks(head))
+    return { ...base, state: 'breaks', reason: 'part-sinks' }
+  return floats === 'dry' && head.head.style === 'skagit'
+    ? { ...base, state: 'watch', reason: 'lands-hard' }
+    : { ...base, state: 'holds', reason: 'all-floats' }
+})
+
+export const FLY_CHECKS = [flyTip, flyHead, flyFloats, sinkingLeader] as const

@@ -1,5 +1,11 @@
 import type { FlyShape, HeadStyle, Rod } from '../../gear/index.ts'
-import { type LeaderRule, leaderRule, leastStrengthN, neededStrengthN } from '../../leader/index.ts'
+import {
+  type LeaderRule,
+  leaderRule,
+  leastStrengthN,
+  neededStrengthN,
+  offWantedStrength,
+} from '../../leader/index.ts'
 import type { TipFacts } from '../../sink/index.ts'
 import { defineCheck, fromMiddle, stateInRange } from '../define.ts'
 
@@ -9,6 +15,9 @@ const SLACK = 0.25
 /** The leader rule for a rod, kind of head, tip and fly. */
 export const ruleFor = (rod: Rod, style: HeadStyle, tip: TipFacts | null, fly: FlyShape): LeaderRule =>
   leaderRule(rod, style, tip?.sinkRateMps.value, fly)
+
+/** A rig with a leader comes before one without, where both are to be watched. */
+const MISSING = 2
 
 const RULE = { behindTip: true, fast: true }
 
@@ -25,7 +34,7 @@ const leaderLength = defineCheck({
     const rule = ruleFor(rod, head.head.style, tip, fly)
     const allowed = { low: rule.lowM, high: rule.highM }
     const base = { allowed, measure: 'length', tag: rule.tag } as const
-    if (leader === null) return { ...base, state: 'watch', reason: 'missing', value: null }
+    if (leader === null) return { ...base, state: 'watch', reason: 'missing', value: null, from: MISSING }
     const value = leader.lengthM
     const state = stateInRange(value, rule.lowM, rule.highM, rule.lowM * SLACK, rule.highM * SLACK)
     if (state === 'holds')
@@ -47,7 +56,9 @@ const leaderFish = defineCheck({
   code: 'leader-fish',
   slots: ['leaderId'],
   reasons: { 'strong-enough': {}, weak: { fishKg: 0 as number, wantedN: 0 as number } },
-}).look(['leader'], ({ leader }, { fishKg, flyKnot }) => {
+}).look(['leader'], ({ leader }, day) => {
+  const { fishKg, flyKnot, fly, fishAt } = day
+  const stout = fly.dress === 'bulky' || fly.weighting === 'heavy' || fishAt === 'bottom'
   const value = leader?.breakingN
   if (value === undefined) return null
   const { holds, watch } = leastStrengthN(fishKg, flyKnot)
@@ -57,7 +68,7 @@ const leaderFish = defineCheck({
         ...base,
         state: 'holds',
         reason: 'strong-enough',
-        from: Math.abs(Math.log2(value / neededStrengthN(fishKg, flyKnot))),
+        from: offWantedStrength(value, fishKg, stout, flyKnot),
       }
     : {
         ...base,

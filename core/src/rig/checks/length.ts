@@ -1,8 +1,11 @@
 import type { Day } from '../../day/index.ts'
-import type { Rod } from '../../gear/index.ts'
+import { type Rod, troutLine } from '../../gear/index.ts'
 import type { HeadFacts } from '../../line/index.ts'
 import { defineCheck, type Finding } from '../define.ts'
+import { bare, type Front, lineOutM } from '../looped.ts'
 import type { RigParts } from '../parts.ts'
+import { ruleFor } from './leader.ts'
+import { TROUT_CARRY_M } from './window.ts'
 
 /** A head joined the way this angler does not like: half a step. [practice] */
 const UNLIKED_JOINT = 0.5
@@ -40,8 +43,7 @@ function against(
 ): Finding<typeof REASONS> | null {
   const { style } = head.head
   if (style === 'overhead' || rod.hands === 'surf') return null
-  if (style === 'double-taper' || style === 'weight-forward')
-    return rod.hands === 'single' ? null : TROUT_LINE
+  if (troutLine(style)) return rod.hands === 'single' ? null : TROUT_LINE
   const ofHead = style === 'skagit' ? LONGEST.skagit : LONGEST.scandi
   const high = ofHead * rod.lengthM
   if (!head.onePiece && head.lengthM > high)
@@ -91,4 +93,46 @@ const headLength = defineCheck({
   least: (parts, day) => against(parts, null, day),
 })
 
-export const LENGTH_CHECKS = [headLength] as const
+/** Of a head so much outside the rod holds, and so much is still to be watched (C49). [practice] */
+const OUT = { holds: 0.9, watch: 0.75 } as const
+
+/** Length of a line that loads a rod, and is to be out [m]; none where a single-hand rod carries what is asked. */
+function toBeOutM({ rod, head }: Pick<RigParts, 'rod' | 'head'>): number | undefined {
+  if (!troutLine(head.head.style)) return head.lengthM
+  return rod.hands === 'single' ? undefined : Math.min(head.lengthM, TROUT_CARRY_M)
+}
+
+const OUT_REASONS = { 'all-out': {}, 'inside-rod': { wholeM: 9 as number, castM: 12 as number } }
+
+/** @param toTieM of a leader that is not chosen yet [m] */
+function outAgainst(parts: Front, day: Day, toTieM: number): Finding<typeof OUT_REASONS> | null {
+  const wholeM = toBeOutM(parts)
+  if (wholeM === undefined) return null
+  const value = Math.max(0, Math.min(wholeM, lineOutM(parts, day) - toTieM))
+  const share = value / wholeM
+  const base = { value, allowed: { low: OUT.holds * wholeM }, measure: 'length', tag: 'practice' } as const
+  if (share >= OUT.holds) return { ...base, state: 'holds', reason: 'all-out' }
+  const data = { wholeM, castM: day.castM }
+  return { ...base, state: share >= OUT.watch ? 'watch' : 'breaks', reason: 'inside-rod', data }
+}
+
+/** Is the head outside the rod on a cast so short? What lies inside loads nothing (C49). */
+const lineOut = defineCheck({
+  code: 'line-out',
+  slots: ['leaderId', 'tipId', 'headId'],
+  reasons: OUT_REASONS,
+}).look(
+  ['rod', 'head', 'tip', 'leader'],
+  (parts, day) => {
+    const { rod, head, tip, leader } = parts
+    // Without a leader nothing is fished: the shortest that does counts.
+    return outAgainst(parts, day, leader === null ? ruleFor(rod, head.head.style, tip, day.fly).lowM : 0)
+  },
+  {
+    // Tip and leader only leave less of it.
+    least: (parts, day) => outAgainst(bare(parts), day, 0),
+    grows: 'with-head',
+  },
+)
+
+export const LENGTH_CHECKS = [headLength, lineOut] as const

@@ -1,8 +1,9 @@
-import type { Leader } from '../../gear/index.ts'
+import { seasonFelt } from '../../day/index.ts'
+import { type Leader, troutLine } from '../../gear/index.ts'
 import { leaderDiameterM } from '../../leader/index.ts'
 import { cheaterJoint, type HeadFacts, strandKgPerM } from '../../line/index.ts'
-import { KG_PER_GRAIN, KG_PER_M_PER_GRAIN_PER_FOOT } from '../../quantity/index.ts'
-import type { TipFacts } from '../../sink/index.ts'
+import { KG_PER_GRAIN, KG_PER_M_PER_GRAIN_PER_FOOT, M_PER_FOOT } from '../../quantity/index.ts'
+import { headSinkMps, type TipFacts } from '../../sink/index.ts'
 import { type CheckState, defineCheck, type Finding } from '../define.ts'
 
 const perFoot = (grains: number): number => grains * KG_PER_M_PER_GRAIN_PER_FOOT
@@ -168,6 +169,92 @@ const tipMaterial = defineCheck({
   }
 })
 
+/** Mass of a floating or part-sinking tip as a share of its head's: to hold, and not to break (C47). [estimate] */
+const TIP_SHARE = { holds: 0.25, watch: 0.4 } as const
+
+const SHARE = { headKg: 0.0337, tipKg: 0.004 }
+
+/**
+ * A tip that floats, in whole or at its butt, by its mass against the head's (C47): what sinks throughout goes by its material. And what
+ * floats in front of what sinks holds it up.
+ */
+const tipShare = defineCheck({
+  code: 'tip-share',
+  slots: ['tipId', 'headId'],
+  reasons: { carries: SHARE, 'too-heavy': SHARE, 'floats-on-sinking': SHARE },
+}).look(['head', 'tip'], ({ head, tip }) => {
+  if (tip?.item.kind !== 'tip' || tip.sinkingLengthM >= tip.lengthM || troutLine(head.head.style)) return null
+  const headKg = head.massKg.value
+  const tipKg = tip.massKg.value
+  const value = tipKg / headKg
+  const base = {
+    value,
+    allowed: { high: TIP_SHARE.holds },
+    measure: 'share',
+    tag: 'estimate',
+    data: { headKg, tipKg },
+  } as const
+  if (value > TIP_SHARE.watch) return { ...base, state: 'breaks', reason: 'too-heavy' }
+  const [frontSinkMps = 0] = headSinkMps(head)
+  if (tip.sinkingLengthM <= 0 && frontSinkMps > 0)
+    return { ...base, value: null, state: 'watch', reason: 'floats-on-sinking' }
+  return value > TIP_SHARE.holds
+    ? { ...base, state: 'watch', reason: 'too-heavy' }
+    : { ...base, state: 'holds', reason: 'carries' }
+})
+
+/** What a part that a head can do without costs in the order of rigs: of those that do the same the simplest comes first (C48). [practice] */
+const SPARED = 0.5
+
+/** A tip on a head that needs none: it has to earn its place in the swing (C48). [practice] */
+const simplest = defineCheck({
+  code: 'simplest',
+  slots: ['tipId'],
+  reasons: { 'needs-tip': {}, 'without-tip': {}, 'with-tip': {} },
+}).look(['head', 'tip'], ({ head, tip }) => {
+  const base = { state: 'holds', value: null, measure: 'none', tag: 'practice' } as const
+  if (wantsTip(head)) return { ...base, reason: 'needs-tip' }
+  return tip === null ? { ...base, reason: 'without-tip' } : { ...base, reason: 'with-tip', from: SPARED }
+})
+
+/** In cold water, for fish at the bottom, a sinking part at least so long, and a leader no longer [m]; in water at least so deep. [practice] */
+const COLD_FRONT_M = { sinks: 5 * M_PER_FOOT, leader: 6 * M_PER_FOOT, deep: 0.9 } as const
+
+const COLD = { sinksM: COLD_FRONT_M.sinks as number, leaderM: COLD_FRONT_M.leader as number }
+
+/** Length of what sinks in front of the running line [m]: of the tip, else of the head's own sinking part. */
+function sinkingM(head: HeadFacts, tip: TipFacts | null): number {
+  const rates = headSinkMps(head)
+  const ofHead = (rates.filter((rate) => rate > 0).length / rates.length) * head.lengthM
+  return Math.max(tip?.sinkingLengthM ?? 0, ofHead)
+}
+
+/** What a front that floats, and a leader twice as long as it should be, count against what sinks to the bottom. [estimate] */
+const COLD_COUNTS = { floats: 3, leader: 2 } as const
+
+/** Cold water and fish at the bottom: what sinks, and a short leader, come first, even where a long floating front would reach. [practice] */
+const coldFront = defineCheck({
+  code: 'cold-front',
+  slots: ['tipId', 'leaderId'],
+  reasons: { sinks: COLD, 'front-floats': COLD, 'sinks-little': COLD, 'leader-long': COLD },
+}).look(['head', 'tip', 'leader'], ({ head, tip, leader }, day) => {
+  if (seasonFelt(day) !== 'cold' || day.fishAt !== 'bottom' || day.indicator || day.water === 'surf')
+    return null
+  if (day.waterDepthM < COLD_FRONT_M.deep) return null
+  const sinks = sinkingM(head, tip)
+  const leaderM = leader?.lengthM ?? 0
+  const little = Math.max(0, 1 - sinks / COLD_FRONT_M.sinks)
+  const long = Math.max(0, leaderM / COLD_FRONT_M.leader - 1)
+  const from = COLD_COUNTS.floats * little + COLD_COUNTS.leader * Math.min(1, long)
+  const data = { sinksM: COLD_FRONT_M.sinks, leaderM: COLD_FRONT_M.leader }
+  const base = { measure: 'length', tag: 'practice', data, from } as const
+  const short = { value: sinks, allowed: { low: COLD_FRONT_M.sinks } } as const
+  if (sinks <= 0) return { ...base, ...short, state: 'watch', reason: 'front-floats' }
+  if (little > 0) return { ...base, ...short, state: 'holds', reason: 'sinks-little' }
+  const reason = long > 0 ? 'leader-long' : 'sinks'
+  return { ...base, state: 'holds', reason, value: leaderM, allowed: { high: COLD_FRONT_M.leader } }
+})
+
 /**
  * Both joints of a cheater: to the head by the joint rule; to the running line behind it, which must be the lighter. [practice]
  */
@@ -198,5 +285,5 @@ const cheaterJoints = defineCheck({
 )
 
 export const CHEATER_CHECKS = [cheaterJoints] as const
-export const TIP_CHECKS = [skagitTip, jointStep, tipMaterial] as const
+export const TIP_CHECKS = [skagitTip, jointStep, tipMaterial, tipShare, simplest, coldFront] as const
 export const LEADER_JOINT_CHECKS = [leaderJoint] as const

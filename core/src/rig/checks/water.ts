@@ -1,10 +1,23 @@
-import { dLoopOf, type RoomFor, roomForCastBack, roomForLoop } from '../../cast/index.ts'
+import {
+  dLoopOf,
+  type RoomFor,
+  rollBehindM,
+  roomForCastBack,
+  roomForLoop,
+  roomForRoll,
+} from '../../cast/index.ts'
 import { type Day, seasonFelt } from '../../day/index.ts'
 import { headSinks } from '../../sink/index.ts'
-import { SWING_THRESHOLDS, type SwingReason, type Swung, swingVerdict } from '../../swing/index.ts'
+import {
+  type OnTop,
+  SWING_THRESHOLDS,
+  type SwingReason,
+  type Swung,
+  swingVerdict,
+} from '../../swing/index.ts'
 import { type FishAt, holdingBand } from '../../water/index.ts'
 import { type CheckState, defineCheck, type Finding } from '../define.ts'
-import { carriedM, loopedOf, outsideM } from '../looped.ts'
+import { bare, carriedM, type Front, loopedOf, outsideM, rolledOut } from '../looped.ts'
 import { castOverhead, type RigParts, suitsSurf } from '../parts.ts'
 import { quickRide } from '../swings/quickRide.ts'
 import { rideKey, searchedRide } from '../swings/searchedRide.ts'
@@ -19,9 +32,15 @@ const SWING = {
   bedShare: 0 as number,
   fishAt: 'bottom' as FishAt,
 }
+const ON_TOP = { ...SWING, wakeMps: 0.5 as number, dragFreeS: 4 as number }
 const FLOAT = { lowM: 1.2 as number, highM: 1.3 as number }
 const REASONS = {
   'not-swung': RIDE,
+  wakes: ON_TOP,
+  drowns: ON_TOP,
+  skates: ON_TOP,
+  drifts: ON_TOP,
+  'drags-on-top': ON_TOP,
   'in-place': SWING,
   touches: SWING,
   'seldom-high': SWING,
@@ -63,8 +82,37 @@ function underFloat(
 
 /** Ties between rigs that ride where the fish are go to the one that does so longer: how much a whole share counts. [estimate] */
 const SHARE_COUNTS = 3
+/** Where it never rides with the fish, the nearer to them the better: how much the whole depth counts. [estimate] */
+const MISS_COUNTS = 2
 /** Fish at the surface are best met at the very top: how much the bottom of their band counts against it. [practice] */
 const TOP_COUNTS = 1.2
+
+/** Speed over the water at which a waking fly is at its best, the middle of C52 [m/s], and drift that no fish asks more of [s]. [practice] */
+const BEST_ON_TOP = { wakeMps: 0.55, driftS: 8 } as const
+
+/** Distance of a floating fly from its best: doublings of speed, or the part of the drift that is lacking. */
+const offTop = ({ floats, wakeMps, dragFreeS }: OnTop): number =>
+  floats === 'dry'
+    ? Math.max(0, 1 - dragFreeS / BEST_ON_TOP.driftS)
+    : Math.abs(Math.log2(Math.max(0.01, wakeMps) / BEST_ON_TOP.wakeMps))
+
+type OnTopReason = Extract<SwingReason, 'wakes' | 'skates' | 'drowns' | 'drifts' | 'drags-on-top'>
+const isOnTop = (reason: SwingReason): reason is OnTopReason =>
+  ['wakes', 'skates', 'drowns', 'drifts', 'drags-on-top'].includes(reason)
+
+function onTop(
+  state: CheckState,
+  reason: OnTopReason,
+  top: OnTop,
+  data: typeof ON_TOP,
+): Finding<typeof REASONS> {
+  const from = offTop(top)
+  if (reason === 'drifts' || reason === 'drags-on-top')
+    return { state, reason, value: null, measure: 'none', tag: 'estimate', data, from }
+  const { wakesFromMps: low, wakesToMps: high } = SWING_THRESHOLDS
+  const allowed = { low, high }
+  return { state, reason, value: top.wakeMps, allowed, measure: 'current', tag: 'practice', data, from }
+}
 
 function asSwung(swung: Swung, { fishAt, waterDepthM }: Day): Finding<typeof REASONS> {
   const { state, reason } = swingVerdict(swung)
@@ -72,8 +120,16 @@ function asSwung(swung: Swung, { fishAt, waterDepthM }: Day): Finding<typeof REA
     swung.summary
   const { holdsShare, holdsBedShare } = SWING_THRESHOLDS
   const data = { ridesM, holdingS, overHoldingS, touches, touchesOverHolding, bedShare, fishAt }
-  const sunk = fishAt === 'surface' ? Math.min(1, ridesM / holdingBand(fishAt, waterDepthM).high) : 0
-  const from = SHARE_COUNTS * (1 - holdingShare) + TOP_COUNTS * sunk
+  const top = swung.summary.onTop
+  if (isOnTop(reason)) {
+    if (top === undefined) throw new Error('a sunk fly judged on top')
+    return onTop(state, reason, top, { ...data, ...top })
+  }
+  const { low, high } = holdingBand(fishAt, waterDepthM)
+  const sunk = fishAt === 'surface' ? Math.min(1, ridesM / high) : 0
+  const missM = Math.max(0, low - ridesM, ridesM - high)
+  const from =
+    SHARE_COUNTS * (1 - holdingShare) + TOP_COUNTS * sunk + MISS_COUNTS * Math.min(1, missM / waterDepthM)
   if (reason === 'drags' || reason === 'scrapes')
     return {
       state,
@@ -140,26 +196,23 @@ const depth = defineCheck({
   )
 
 /**
- * Room behind the angler that the cast takes [m]: how far the rod reaches back and the D loop behind its tip, or the whole
- * line for an overhead cast. [physics, estimate]
+ * Room behind the angler that the cast takes [m]: how far the rod reaches back and the D loop behind its tip, a trout line's
+ * roll cast where that is less, or the whole line for an overhead cast. [physics, estimate]
  */
-export const roomNeededM = (
-  { rod, head, tip, leader }: Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>,
-  day: Pick<Day, 'water' | 'wadingM'>,
-): number =>
-  castOverhead(rod, head.head.style, day.water)
-    ? outsideM(carriedM({ rod, head }, day), { tip, leader })
-    : dLoopOf(loopedOf({ rod, head }, day), 'full').behindM
+export function roomNeededM(parts: Front, day: Pick<Day, 'water' | 'wadingM' | 'plan'>): number {
+  if (overhead(parts, day)) return outsideM(carriedM(parts, day), parts)
+  const { behindM } = dLoopOf(loopedOf(parts, day), 'full')
+  return rolledOut(parts, day) ? Math.min(behindM, rollBehindM(parts.rod.lengthM)) : behindM
+}
 
-type Behind = Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>
-const bare = ({ rod, head }: Pick<RigParts, 'rod' | 'head'>): Behind => ({
-  rod,
-  head,
-  tip: null,
-  leader: null,
-})
-const overhead = ({ rod, head }: Pick<RigParts, 'rod' | 'head'>, { water }: Day): boolean =>
+const overhead = ({ rod, head }: Pick<RigParts, 'rod' | 'head'>, { water }: Pick<Day, 'water'>): boolean =>
   castOverhead(rod, head.head.style, water)
+
+/** Whether the loop of a cast has room: the roll cast's where the line is rolled out and its D loop finds less. */
+function loopRoom(parts: Front, day: Day): RoomFor {
+  const there = roomForLoop(loopedOf(parts, day), day.roomBehindM)
+  return there !== 'enough' && rolledOut(parts, day) ? roomForRoll(parts.rod.lengthM, day.roomBehindM) : there
+}
 
 const OF_ROOM: Readonly<Record<RoomFor | 'over', CheckState>> = {
   over: 'watch',
@@ -169,14 +222,14 @@ const OF_ROOM: Readonly<Record<RoomFor | 'over', CheckState>> = {
   none: 'breaks',
 }
 
-function room(parts: Behind, day: Day) {
+function room(parts: Front, day: Day) {
   const value = roomNeededM(parts, day)
   const high = day.roomBehindM
   const back = overhead(parts, day)
   const { wadingM, behindHighM } = day
   const there = back
     ? roomForCastBack({ rodM: parts.rod.lengthM, lineM: value, roomM: high, wadingM, behindHighM })
-    : roomForLoop(loopedOf(parts, day), high)
+    : loopRoom(parts, day)
   const short =
     there === 'over' ? 'goes-over' : back ? 'back-cast' : there === 'compact' ? 'compact' : 'd-loop'
   return {

@@ -1,5 +1,5 @@
 import type { Day } from '../../day/index.ts'
-import type { Rod, Schools, WindowStyle } from '../../gear/index.ts'
+import { type Rod, type Schools, troutLine, type WindowStyle } from '../../gear/index.ts'
 import { type HeadFacts, massOfFirst, SINGLE_HAND_LENGTH_M, singleHandNumber } from '../../line/index.ts'
 import { type GrainWindow, numberStep, ratedNumber, WINDOW_MODEL, windowFor } from '../../rod/index.ts'
 import type { TipFacts } from '../../sink/index.ts'
@@ -53,8 +53,7 @@ export function massOnWindow(
   tip: TipFacts | null,
   counts: GrainWindow['counts'],
 ): number {
-  const trout = head.head.style === 'double-taper' || head.head.style === 'weight-forward'
-  const headKg = !trout
+  const headKg = !troutLine(head.head.style)
     ? head.massKg.value
     : rod.hands === 'single'
       ? head.first30Kg

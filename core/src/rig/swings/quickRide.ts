@@ -32,15 +32,15 @@ export function quickRide(
   pieces = PIECES,
 ): QuickRide {
   // Line that is stripped in goes through the water by that too.
-  const strippedMps = plan.rod === 'strip' ? SWING_OPTIONS.stripMps : 0
+  const strippedMps = plan.rod === 'strip' ? (plan.retrieveMps ?? SWING_OPTIONS.stripMps) : 0
   const rest = steadyLine(
-    frontPieces(parts, dropper),
+    frontPieces(parts, { fly, dropper }),
     flyInWater(fly),
     Math.hypot(currentMps, strippedMps),
     undefined,
     pieces,
   )
-  const depthM = Math.min(waterDepthM, rest.depthM)
+  const depthM = Math.max(0, Math.min(waterDepthM, rest.depthM))
   const offM = Math.max(QUICK_BAND.leastM, QUICK_BAND.share * depthM)
   return { depthM, lowM: Math.max(0, depthM - offM), highM: Math.min(waterDepthM, depthM + offM) }
 }

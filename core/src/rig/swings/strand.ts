@@ -1,4 +1,4 @@
-import type { Dropper, Leader } from '../../gear/index.ts'
+import type { Dropper, FlyShape, Leader } from '../../gear/index.ts'
 import { leaderDiameterM } from '../../leader/index.ts'
 import { COATED_RUNNING, strandKgPerM } from '../../line/index.ts'
 import { flyInWater, headPieces, tipPieces, type WaterPart } from '../../sink/index.ts'
@@ -10,12 +10,17 @@ const PIECES = { head: 6, tip: 3, leader: 2 } as const
 const LEAST_OUT_M = 0.5
 const OWN_RUNNING: Omit<WaterPart, 'lengthM'> = { ...COATED_RUNNING, floats: true }
 
-/** A leader in the water, level pieces butt first. */
-export function leaderPieces(leader: Leader): readonly WaterPart[] {
+/** A leader in the water, level pieces butt first. @param greased so that it floats with its fly (C52) */
+export function leaderPieces(leader: Leader, greased: boolean): readonly WaterPart[] {
   const material = leader.material ?? 'nylon'
   return Array.from({ length: PIECES.leader }, (_, i): WaterPart => {
     const diameterM = leaderDiameterM(leader, (i + 0.5) / PIECES.leader)
-    return { lengthM: leader.lengthM / PIECES.leader, kgPerM: strandKgPerM(diameterM, material), diameterM }
+    const piece = {
+      lengthM: leader.lengthM / PIECES.leader,
+      kgPerM: strandKgPerM(diameterM, material),
+      diameterM,
+    }
+    return greased ? { ...piece, floats: true } : piece
   })
 }
 
@@ -39,15 +44,21 @@ function withDropper(pieces: readonly WaterPart[], { fly, upM }: Dropper): reado
   return out
 }
 
+/** Flies at the end of a strand, as far as the strand depends on them. */
+export interface Flies {
+  readonly fly?: FlyShape | undefined
+  readonly dropper?: Dropper | undefined
+}
+
 /** From the head's rear loop to the leader's end, with what hangs on the way. */
 export function frontPieces(
   { head, tip, leader }: Omit<Strand, 'runningLine'>,
-  dropper?: Dropper,
+  { fly, dropper }: Flies = {},
 ): readonly WaterPart[] {
   const pieces = [
     ...headPieces(head, PIECES.head),
     ...(tip ? tipPieces(tip, PIECES.tip) : []),
-    ...(leader ? leaderPieces(leader) : []),
+    ...(leader ? leaderPieces(leader, fly?.floats !== undefined) : []),
   ]
   return dropper === undefined ? pieces : withDropper(pieces, dropper)
 }
@@ -58,14 +69,18 @@ function runningPiece({ head, runningLine: line }: Strand): Omit<WaterPart, 'len
   return { kgPerM: line.kgPerM.value, diameterM: line.diameterM.value, floats }
 }
 
+/** Of a head the length outside the rod's tip [m], when so much lies between tip and fly. */
+export const headOutM = ({ head, tip, leader }: Omit<Strand, 'runningLine'>, fromRodTipM: number): number =>
+  Math.max(0, Math.min(head.lengthM, fromRodTipM - (tip?.lengthM ?? 0) - (leader?.lengthM ?? 0)))
+
 /**
  * Everything of a rig that lies between rod tip and fly for a cast of this length, rod tip first. Where the cast is shorter
  * than head, tip and leader, the rest of them stays inside the rod.
  */
-export function strandParts(strand: Strand, fromRodTipM: number, dropper?: Dropper): readonly WaterPart[] {
+export function strandParts(strand: Strand, fromRodTipM: number, flies?: Flies): readonly WaterPart[] {
   let leftM = Math.max(LEAST_OUT_M, fromRodTipM)
   const out: WaterPart[] = []
-  for (const piece of frontPieces(strand, dropper).toReversed()) {
+  for (const piece of frontPieces(strand, flies).toReversed()) {
     if (leftM <= 0) break
     out.unshift({ ...piece, lengthM: Math.min(piece.lengthM, leftM) })
     leftM -= piece.lengthM

@@ -84,7 +84,7 @@ function Cast({ question: { day }, rig, stand }: Props) {
   const air = useAir(day, stand)
   const sunDeg = useSun(air)
   const { wind } = air
-  const setting = useMemo(() => castSettingOf(rig.parts, day, stand, wind), [rig, day, stand, wind])
+  const setting = useMemo(() => castSettingOf(rig.parts, day), [rig, day])
   const casts = useMemo(() => chooseCasts(setting), [setting])
   const chosen = casts.find((each) => keyOf(each) === picked) ?? castToMake(casts)
   const shot = shotWith(rig.parts, rig.parts.runningLine, day)

@@ -1,5 +1,12 @@
-import { DRESSES, DROPPER_LIMITS, type FlyShape, USUAL_DROPPER_M, WEIGHTINGS } from '@hoxen/core/gear'
-import { DRESS_NAMES, sayFly, WEIGHTING_NAMES } from '@hoxen/core/words'
+import {
+  DRESSES,
+  DROPPER_LIMITS,
+  FLOATING_FLIES,
+  type FlyShape,
+  USUAL_DROPPER_M,
+  WEIGHTINGS,
+} from '@hoxen/core/gear'
+import { DRESS_NAMES, FLOATING_NAMES, sayFly, WEIGHTING_NAMES } from '@hoxen/core/words'
 import { Suspense } from 'react'
 import { useUnits } from '../../ui/index.ts'
 import { AnswerList, JobToken } from './JobToken.tsx'
@@ -9,13 +16,21 @@ import { QuantityField } from './lazyField.ts'
 /** A fly of the angler's own. */
 export type NamedFly = FlyShape & { readonly name: string }
 
+/** What the judgement reads of a fly that has a name. */
+const shapeOf = ({ dress, weighting, massKg, floats }: FlyShape): FlyShape => ({
+  dress,
+  weighting,
+  ...(massKg === undefined ? {} : { massKg }),
+  ...(floats === undefined ? {} : { floats }),
+})
+const sameShape = (a: FlyShape, b: FlyShape): boolean =>
+  a.dress === b.dress && a.weighting === b.weighting && a.massKg === b.massKg && a.floats === b.floats
+
 export function FlyToken({ job, flies, onChange }: TokenProps & { readonly flies: readonly NamedFly[] }) {
-  const { dress, weighting } = job.fly
+  const { dress, weighting, floats } = job.fly
   const set = (fly: FlyShape): void => onChange({ fly }, 'What fly?')
-  const own = flies.find(
-    (f) =>
-      f.dress === dress && f.weighting === weighting && f.massKg === job.fly.massKg && f.massKg !== undefined,
-  )
+  const own = flies.find((f) => sameShape(f, job.fly) && (f.massKg !== undefined || f.floats !== undefined))
+  const kept = floats === undefined ? {} : { floats }
   return (
     <JobToken name="fly" question="What fly?" answer={own?.name ?? `a ${sayFly(job.fly)}`}>
       {(close) => (
@@ -24,13 +39,22 @@ export function FlyToken({ job, flies, onChange }: TokenProps & { readonly flies
           <AnswerList
             answers={DRESSES.map((d) => ({ value: d, label: DRESS_NAMES[d] }))}
             chosen={dress}
-            onChoose={(d) => set({ dress: d, weighting })}
+            onChoose={(d) => set({ dress: d, weighting, ...kept })}
           />
           <p className="mt-2 text-sm text-faint">Weight</p>
           <AnswerList
             answers={WEIGHTINGS.map((w) => ({ value: w, label: WEIGHTING_NAMES[w] }))}
             chosen={weighting}
-            onChoose={(w) => set({ dress, weighting: w })}
+            onChoose={(w) => set({ dress, weighting: w, ...kept })}
+          />
+          <p className="mt-2 text-sm text-faint">In the water</p>
+          <AnswerList
+            answers={[
+              { value: undefined, label: 'fished below the surface' },
+              ...FLOATING_FLIES.map((f) => ({ value: f, label: `stays on top: ${FLOATING_NAMES[f]}` })),
+            ]}
+            chosen={floats}
+            onChoose={(f) => set({ dress, weighting, ...(f === undefined ? {} : { floats: f }) })}
           />
           {flies.length > 0 && (
             <>
@@ -40,12 +64,7 @@ export function FlyToken({ job, flies, onChange }: TokenProps & { readonly flies
                 chosen={own?.name ?? ''}
                 onChoose={(name) => {
                   const fly = flies.find((f) => f.name === name)
-                  if (fly)
-                    set({
-                      dress: fly.dress,
-                      weighting: fly.weighting,
-                      ...(fly.massKg === undefined ? {} : { massKg: fly.massKg }),
-                    })
+                  if (fly) set(shapeOf(fly))
                   close()
                 }}
               />
@@ -68,9 +87,7 @@ export function DropperToken({ job, flies, onChange }: TokenProps & { readonly f
     weighting,
   }))
   const choices = [...plain, ...flies.slice(0, 9)]
-  const same = (a: FlyShape, b: FlyShape): boolean =>
-    a.dress === b.dress && a.weighting === b.weighting && a.massKg === b.massKg
-  const own = dropper && choices.find((f) => same(f, dropper.fly))
+  const own = dropper && choices.find((f) => sameShape(f, dropper.fly))
   return (
     <JobToken
       name="dropper"
@@ -90,14 +107,7 @@ export function DropperToken({ job, flies, onChange }: TokenProps & { readonly f
               const { upM = USUAL_DROPPER_M } = dropper ?? {}
               onChange(
                 {
-                  dropper: fly && {
-                    fly: {
-                      dress: fly.dress,
-                      weighting: fly.weighting,
-                      ...(fly.massKg === undefined ? {} : { massKg: fly.massKg }),
-                    },
-                    upM,
-                  },
+                  dropper: fly && { fly: shapeOf(fly), upM },
                 },
                 question,
               )

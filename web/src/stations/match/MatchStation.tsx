@@ -10,7 +10,7 @@ import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
 import { type Question, useMatch, useQuestion, useSecondLook } from '../../ledger/index.ts'
 import { changeKept, noticeFailed, useJob } from '../../store/index.ts'
 import { Button, lazily } from '../../ui/index.ts'
-import { Cards, type Shown } from './Cards.tsx'
+import type { Shown } from './Cards.tsx'
 import { DayButtons, JobSentence } from './JobSentence.tsx'
 import type { JobChange } from './token.ts'
 
@@ -18,6 +18,10 @@ import type { JobChange } from './token.ts'
 const without = (job: { readonly [K in keyof Job]: Job[K] | undefined }): Job =>
   Object.fromEntries(Object.entries(job).filter(([, v]) => v !== undefined)) as Job
 
+const cards = () => import('./Cards.tsx')
+const Cards = lazily(() => cards().then((m) => m.Cards))
+// The first answer takes longer than they do: they come meanwhile, or are asked for again when they are needed.
+cards().catch(() => undefined)
 const strips = () => import('./WhatIsMissing.tsx')
 const Welcome = lazily(() => import('./Welcome.tsx').then((m) => m.Welcome))
 const NothingToMatch = lazily(() => strips().then((m) => m.NothingToMatch))
@@ -133,7 +137,9 @@ function Rigs({ question, result: first, stale }: RigsProps) {
       </div>
       <RodAxis question={question} first={result.cards[0]?.rig} />
       <div {...list.on}>
-        <Cards question={question} result={result} settled={result === settled} />
+        <Suspense fallback={<p className="py-10 text-faint">Ranking…</p>}>
+          <Cards question={question} result={result} settled={result === settled} />
+        </Suspense>
       </div>
     </>
   )

@@ -1,29 +1,23 @@
 import { castToMake, chooseCasts } from '@hoxen/core/cast'
-import type { Day, Stand } from '@hoxen/core/day'
+import type { Day } from '@hoxen/core/day'
 import { castSettingOf, shotWith } from '@hoxen/core/rig'
 import { ANCHOR_NAMES, CAST_TITLES } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
 import { useQuestion, useRig } from '../../ledger/index.ts'
-import type { Air } from '../../pool/index.ts'
 import { useSingle } from '../../store/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
 interface Props {
   readonly day: Day
-  readonly stand: Stand
-  readonly air: Air
 }
 
 /** Cast, side and distance: the one the Cast page puts first. */
-export function CastLine({ day, stand, air: { wind } }: Props) {
+export function CastLine({ day }: Props) {
   const { show } = useUnits()
   const rig = useRig(useQuestion(), useSingle('rig'))
   const parts = rig === undefined || rig === 'gone' ? undefined : rig.parts
-  const casts = useMemo(
-    () => parts && chooseCasts(castSettingOf(parts, day, stand, wind)),
-    [parts, day, stand, wind],
-  )
+  const casts = useMemo(() => parts && chooseCasts(castSettingOf(parts, day)), [parts, day])
   if (parts === undefined || casts === undefined) return null
   const first = castToMake(casts)
   const castM = Math.min(day.castM, shotWith(parts, parts.runningLine, day).castM)

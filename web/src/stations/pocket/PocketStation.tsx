@@ -65,7 +65,7 @@ function WithAir({ day, stand }: { readonly day: Day; readonly stand: Stand }) {
   return (
     <>
       <Minded day={day} stand={stand} air={air} />
-      <CastLine day={day} stand={stand} air={air} />
+      <CastLine day={day} />
       <TipRungs day={day} />
       <BackupReminder />
     </>

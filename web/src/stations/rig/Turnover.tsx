@@ -36,7 +36,7 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
     [question, flies, picked],
   )
   const runs = useMemo(
-    () => shown.map((s) => ({ ...s, result: rigTurnover(rig.parts, s.fly, launch, question.day.dropper) })),
+    () => shown.map((s) => ({ ...s, result: rigTurnover(rig.parts, s.fly, launch, question.day) })),
     [shown, rig, launch, question],
   )
   const toggle = (id: string): void =>

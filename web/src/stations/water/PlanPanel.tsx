@@ -7,8 +7,10 @@ import {
   type MendKind,
   type Plan,
   planSchema,
+  RETRIEVE_LIMITS,
   ROD_HANDLING,
   type RodHandling,
+  SWING_OPTIONS,
   type SwingPlan,
   USUAL_MEND,
 } from '@hoxen/core/swing'
@@ -18,13 +20,15 @@ import { fieldLook, QuantityField, Select, useUnits } from '../../ui/index.ts'
 
 interface Props {
   readonly plan: SwingPlan
+  /** Count that is usual here, where the plan says none [s]. */
+  readonly countS: number
   readonly onChange: (label: string, next: Partial<Plan>) => void
   /** Reports a new cast length: that is the job's to say. */
   readonly onCast: (castM: number) => void
 }
 
 /** Plan of fishing the run: the cast, what the rod does, the mend. */
-export function PlanPanel({ plan: { castM, ...plan }, onChange, onCast }: Props) {
+export function PlanPanel({ plan: { castM, ...plan }, countS, onChange, onCast }: Props) {
   const mend = plan.mends[0]
   const { system, range } = useUnits()
   /** Fault of a plan, in the angler's units; undefined when it can. */
@@ -84,8 +88,29 @@ export function PlanPanel({ plan: { castM, ...plan }, onChange, onCast }: Props)
               refuse={(sizeM) => mend && fault({ mends: [{ ...mend, sizeM }] })}
             />
             <Seconds
+              label="Seconds after landing"
+              limits={MEND_LIMITS.atS}
+              what="A mend comes"
               value={mend.atS}
               onChange={(atS) => onChange('Change when the mend is made', { mends: [{ ...mend, atS }] })}
+            />
+          </>
+        )}
+        {plan.rod === 'strip' && (
+          <>
+            <Seconds
+              label="Count before it, in seconds"
+              limits={RETRIEVE_LIMITS.countdownS}
+              what="The count is"
+              value={Math.round(plan.countdownS ?? countS)}
+              onChange={(countdownS) => onChange('Change the count', { countdownS })}
+            />
+            <QuantityField
+              label="Speed it is stripped at"
+              measure="current"
+              value={plan.retrieveMps ?? SWING_OPTIONS.stripMps}
+              onChange={(retrieveMps) => onChange('Change the retrieve', { retrieveMps })}
+              refuse={(retrieveMps) => fault({ retrieveMps })}
             />
           </>
         )}
@@ -133,21 +158,30 @@ function Angle({
   )
 }
 
-function Seconds({ value, onChange }: { readonly value: number; readonly onChange: (s: number) => void }) {
+interface SecondsProps {
+  readonly label: string
+  readonly limits: { readonly low: number; readonly high: number }
+  /** Subject of the sentence that says the limits. */
+  readonly what: string
+  readonly value: number
+  readonly onChange: (s: number) => void
+}
+
+function Seconds({ label, limits, what, value, onChange }: SecondsProps) {
   const id = useId()
   const [text, setText] = useState(String(value))
   const [wrong, setWrong] = useState(false)
   useEffect(() => setText(String(value)), [value])
   const take = (): void => {
     const seconds = Number(text.replace(',', '.').replace(/\s*s$/, ''))
-    const sound = text.trim() !== '' && seconds >= MEND_LIMITS.atS.low && seconds <= MEND_LIMITS.atS.high
+    const sound = text.trim() !== '' && seconds >= limits.low && seconds <= limits.high
     setWrong(!sound)
     if (sound && seconds !== value) onChange(seconds)
   }
   return (
     <div>
       <label htmlFor={id} className="block text-sm text-faint">
-        Seconds after landing
+        {label}
       </label>
       <input
         id={id}
@@ -164,7 +198,7 @@ function Seconds({ value, onChange }: { readonly value: number; readonly onChang
       />
       {wrong && (
         <p id={`${id}-error`} role="alert" className="mt-1 text-sm font-medium text-breaks">
-          A mend comes between {MEND_LIMITS.atS.low} and {MEND_LIMITS.atS.high} seconds.
+          {what} between {limits.low} and {limits.high} seconds.
         </p>
       )}
     </div>

@@ -1,5 +1,5 @@
 import { DEEPEST_WADE_M, type Fan } from '@hoxen/core/ladder'
-import { type SwingSetup, swingInput } from '@hoxen/core/rig'
+import { type SwingSetup, swingInput, usualCountdownS } from '@hoxen/core/rig'
 import { castReachM, landingOf, landsBeyond, type SwingResult } from '@hoxen/core/swing'
 import { depthAt } from '@hoxen/core/water'
 import { Suspense, useEffect, useMemo, useState } from 'react'
@@ -61,7 +61,12 @@ export function SwingView({ setup, water }: { readonly setup: SwingSetup; readon
         <HowSure fan={fan} pool={water.pool} />
       </div>
       <div className="min-w-0">
-        <PlanPanel plan={setup.plan} onChange={water.changePlan} onCast={water.changeCast} />
+        <PlanPanel
+          plan={setup.plan}
+          countS={usualCountdownS(setup.parts, setup)}
+          onChange={water.changePlan}
+          onCast={water.changeCast}
+        />
         <ChangeList setup={setup} water={water} now={swing.data} />
       </div>
       <div className="min-w-0 lg:col-start-1">

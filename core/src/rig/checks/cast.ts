@@ -1,0 +1,81 @@
+import {
+  type CastChoice,
+  type CastName,
+  type CastReason,
+  type CastSetting,
+  castToMake,
+  chooseCasts,
+  type Side,
+} from '../../cast/index.ts'
+import type { Day } from '../../day/index.ts'
+import { castSettingOf } from '../castSetting.ts'
+import { defineCheck, type Finding } from '../define.ts'
+import { bare } from '../looped.ts'
+
+/** Each thing that wants care counts as a step, up to so many. [estimate] */
+const MOST_CARES = 3
+
+const DATA = {
+  cast: 'double-spey' as CastName,
+  side: 'right' as Side,
+  reasons: ['strong-hand'] as readonly CastReason[],
+}
+const REASONS = { good: DATA, care: DATA, none: DATA }
+
+/** Casts of a day, by all of a rig that the choice depends on: a search asks for the same again and again. */
+const known = new WeakMap<Day, Map<string, readonly CastChoice[]>>()
+
+function castsFor(setting: CastSetting, day: Day): readonly CastChoice[] {
+  const casts = known.get(day) ?? new Map<string, readonly CastChoice[]>()
+  known.set(day, casts)
+  const key = Object.values(setting.rig).join(' ')
+  const before = casts.get(key)
+  if (before !== undefined) return before
+  const found = chooseCasts(setting)
+  casts.set(key, found)
+  return found
+}
+
+function against(setting: CastSetting, day: Day): Finding<typeof REASONS> | null {
+  const casts = castsFor(setting, day)
+  const choice = castToMake(casts)
+  const base = { value: null, measure: 'none', tag: 'practice' } as const
+  if (choice !== undefined) {
+    const from = Math.min(MOST_CARES, choice.cares)
+    return {
+      ...base,
+      state: 'holds',
+      reason: choice.fit === 'good' ? 'good' : 'care',
+      data: { cast: choice.cast, side: choice.side, reasons: choice.reasons },
+      from,
+    }
+  }
+  const [nearest] = casts
+  return nearest === undefined
+    ? null
+    : {
+        ...base,
+        state: 'breaks',
+        reason: 'none',
+        data: { cast: nearest.cast, side: nearest.side, reasons: nearest.reasons },
+      }
+}
+
+/** Is there a cast for it, here and in this wind? By the same function as the Cast page. [practice] */
+const cast = defineCheck({
+  code: 'cast',
+  slots: ['headId', 'rodId'],
+  cost: 'second-look',
+  reasons: REASONS,
+})
+  .look(['rod', 'head', 'tip', 'leader', 'runningLine'], (parts, day) =>
+    against(castSettingOf(parts, day), day),
+  )
+  .standIn(
+    ['rod', 'head'],
+    // Tip and leader only lengthen a back cast.
+    (parts, day) => against(castSettingOf({ ...bare(parts), runningLine: null }, day), day),
+    { grows: 'with-head' },
+  )
+
+export const CAST_CHECKS = [cast] as const
