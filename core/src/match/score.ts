@@ -36,6 +36,9 @@ const breakCost = (off: number): number => BREAK_COST + gradeOf(off) * OFF_COST
 const FROM_COST = 50_000
 const fromCost = (from = 0): number => Math.round(from * FROM_COST)
 
+/** A distance from a rule's own pick in half-widths of the window. */
+export const offOf = (from?: number): number => fromCost(from) / STEPS
+
 function stateCost(state: CheckState, tag: EvidenceTag, off: () => number): number {
   if (state === 'holds') return 0
   return state === 'breaks' ? breakCost(off()) : tenths(tag) * TENTH_COST

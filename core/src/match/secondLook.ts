@@ -14,6 +14,7 @@ import { judgeSwung } from './judgeSwung.ts'
 import { type Card, judge, type MatchResult, outcomeOf, partOption, type RankedRig } from './match.ts'
 import { BREAK_COST, rankCost } from './score.ts'
 import { searchInSteps } from './search.ts'
+import { simplestFirst } from './simplestFirst.ts'
 
 /** Rods with heads that get their second look at once; the rest wait for theirs and are ranked below. */
 export const SECOND_LOOKS = 12
@@ -146,7 +147,8 @@ export function* secondLookInSteps(
   for (const [card, toSwing] of tips) seen.push(yield* secondCard(toSwing, day, card, c.tips.length))
   seen.sort(byRig)
   const best = yield* withOthers(c, day, seen.slice(0, CARDS_WITH_OTHERS))
-  const cards = [...[...best, ...seen.slice(CARDS_WITH_OTHERS)].sort(byRig), ...first.cards.slice(looks)]
+  const swung = [...best, ...seen.slice(CARDS_WITH_OTHERS)].sort(byRig)
+  const cards = [...simplestFirst(swung, c), ...first.cards.slice(looks)]
   return { ...first, outcome: outcomeOf(c, cards), cards }
 }
 

@@ -4,10 +4,15 @@ import { FOUR_IN_FIVE, POOL_SPREAD, type Run, spreadOf } from '../water/index.ts
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`
 
+/** No deeper than this is on top [m]. */
+const ON_TOP_M = 0.03
+
 /** Sentence on how sure a swing's depth is. */
 export function sayFan({ hangDepthM, holdingShare }: Fan, system: UnitSystem): string {
   const [low, high] = [percent(holdingShare.low), percent(holdingShare.high)]
   const share = low === high ? low : `${low} to ${high}`
+  if (hangDepthM.high < ON_TOP_M)
+    return `Four times in five it stays on top, with the fish ${share} of the way.`
   return `Four times in five it hangs ${printRange(hangDepthM, 'length', system)} deep, and is with the fish ${share} of the way.`
 }
 

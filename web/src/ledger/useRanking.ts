@@ -4,7 +4,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useWallet } from '../store/index.ts'
 import { askJudged, effort, type Progress } from '../swings/index.ts'
-import { working } from '../worker/index.ts'
+import { working } from '../ui/working.ts'
 import { keyOf, type Question } from './useRig.ts'
 
 /** The ranking, worked out in the worker; the last one stays while the next is on its way. */

@@ -1,4 +1,5 @@
-import { type ComponentType, lazy, useSyncExternalStore } from 'react'
+import { type ComponentType, lazy, useEffect, useState, useSyncExternalStore } from 'react'
+import { working } from './working.ts'
 
 /** Wait before a part that did not come is asked for again, at first and at most [ms]. */
 const AGAIN_MS = { first: 500, most: 8000 } as const
@@ -46,7 +47,35 @@ export async function untilItComes<T>(load: () => Promise<T>): Promise<T> {
 
 /** A component that comes when it is first wanted. */
 export const lazily = <P,>(load: () => Promise<ComponentType<P>>) =>
-  lazy(() => untilItComes(load).then((component) => ({ default: component })))
+  lazy(() =>
+    untilItComes(load)
+      .then((component) => ({ default: component }))
+      .finally(working()),
+  )
+
+/**
+ * A part that is wanted in a moment: asked for at once, and there when something else has come that takes longer. What it stands
+ * in waits with it, so that nothing is shown and then moved. @returns a hook that gives it, undefined until it is there
+ */
+export function soon<T>(load: () => Promise<T>): () => T | undefined {
+  let part: { readonly come: T } | { readonly failed: unknown } | undefined
+  const coming = untilItComes(load)
+    .then(
+      (come) => {
+        part = { come }
+      },
+      (failed: unknown) => {
+        part = { failed }
+      },
+    )
+    .finally(working())
+  return () => {
+    const [, setHere] = useState(part !== undefined)
+    useEffect(() => void coming.then(() => setHere(true)), [])
+    if (part !== undefined && 'failed' in part) throw part.failed
+    return part?.come
+  }
+}
 
 const subscribe = (listener: () => void): (() => void) => {
   listeners.add(listener)

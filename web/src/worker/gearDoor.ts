@@ -1,8 +1,8 @@
 import type { Item } from '@hoxen/core/gear'
 import type { Remote } from 'comlink'
+import { working } from '../ui/working.ts'
 import type { About, CoreApi } from './coreApi.ts'
 import { Door } from './door.ts'
-import { working } from './working.ts'
 
 const core = new Door<CoreApi>(
   () => new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' }),

@@ -1,4 +1,3 @@
 export type { About, CoreApi, LetSwing } from './coreApi.ts'
 export { Door, WorkerLost } from './door.ts'
 export { ask, askOfGear } from './gearDoor.ts'
-export { working } from './working.ts'

@@ -222,6 +222,9 @@ const OF_ROOM: Readonly<Record<RoomFor | 'over', CheckState>> = {
   none: 'breaks',
 }
 
+/** From this share of the room on, what a cast takes of it counts, by so many steps for the whole. [practice] */
+const ROOM_COUNTS = { share: 0.6, steps: 0.4 } as const
+
 function room(parts: Front, day: Day) {
   const value = roomNeededM(parts, day)
   const high = day.roomBehindM
@@ -239,6 +242,8 @@ function room(parts: Front, day: Day) {
     allowed: { high },
     measure: 'length',
     tag: 'estimate',
+    // Of those that fit a tight place, the one that leaves more room.
+    from: ROOM_COUNTS.steps * Math.max(0, Math.min(1, value / Math.max(high, value)) - ROOM_COUNTS.share),
   } as const
 }
 

@@ -4,12 +4,12 @@ import { headFacts } from '@hoxen/core/line'
 import type { MatchResult, RankedRig } from '@hoxen/core/match'
 import { windowOf } from '@hoxen/core/rig'
 import { sayCombinations, WINDOW_NAMES } from '@hoxen/core/words'
-import { type PointerEvent, Suspense, useMemo, useState } from 'react'
+import { type ComponentType, type PointerEvent, Suspense, useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
 import { type Question, useMatch, useQuestion, useSecondLook } from '../../ledger/index.ts'
 import { changeKept, noticeFailed, useJob } from '../../store/index.ts'
-import { Button, lazily } from '../../ui/index.ts'
+import { Button, lazily, soon } from '../../ui/index.ts'
 import type { Shown } from './Cards.tsx'
 import { DayButtons, JobSentence } from './JobSentence.tsx'
 import type { JobChange } from './token.ts'
@@ -18,10 +18,8 @@ import type { JobChange } from './token.ts'
 const without = (job: { readonly [K in keyof Job]: Job[K] | undefined }): Job =>
   Object.fromEntries(Object.entries(job).filter(([, v]) => v !== undefined)) as Job
 
-const cards = () => import('./Cards.tsx')
-const Cards = lazily(() => cards().then((m) => m.Cards))
-// The first answer takes longer than they do: they come meanwhile, or are asked for again when they are needed.
-cards().catch(() => undefined)
+// The first answer takes longer than they do.
+const useCards = soon(() => import('./Cards.tsx').then((m) => m.Cards))
 const strips = () => import('./WhatIsMissing.tsx')
 const Welcome = lazily(() => import('./Welcome.tsx').then((m) => m.Welcome))
 const NothingToMatch = lazily(() => strips().then((m) => m.NothingToMatch))
@@ -32,6 +30,7 @@ export function MatchStation() {
   const question = useQuestion()
   const match = useMatch(question)
   const job = useJob()
+  const Cards = useCards()
   if (question === undefined || job === undefined)
     return <p className="py-10 text-faint">Looking through your gear…</p>
   if (question.gear.items.length === 0)
@@ -74,10 +73,10 @@ export function MatchStation() {
       <section id="rigs" aria-label="Rigs" aria-busy={match.isFetching} className="min-w-0 scroll-mt-36">
         {match.isError ? (
           <Failed message={match.error.message} onAgain={() => void match.refetch()} />
-        ) : match.data === undefined ? (
+        ) : match.data === undefined || Cards === undefined ? (
           <p className="py-10 text-faint">Ranking…</p>
         ) : (
-          <Rigs question={question} result={match.data} stale={match.isPlaceholderData} />
+          <Rigs Cards={Cards} question={question} result={match.data} stale={match.isPlaceholderData} />
         )}
       </section>
     </div>
@@ -85,6 +84,7 @@ export function MatchStation() {
 }
 
 interface RigsProps {
+  readonly Cards: ComponentType<Shown>
   readonly question: Question
   readonly result: MatchResult
   /** The ranking is still that of the question before. */
@@ -92,7 +92,7 @@ interface RigsProps {
 }
 
 /** The ranking: the first answer at once, then, when the best have been let swing, the settled one. */
-function Rigs({ question, result: first, stale }: RigsProps) {
+function Rigs({ Cards, question, result: first, stale }: RigsProps) {
   const second = useSecondLook(question, first, stale)
   const list = useHeld()
   const [taken, setTaken] = useState<MatchResult>()
@@ -137,9 +137,7 @@ function Rigs({ question, result: first, stale }: RigsProps) {
       </div>
       <RodAxis question={question} first={result.cards[0]?.rig} />
       <div {...list.on}>
-        <Suspense fallback={<p className="py-10 text-faint">Ranking…</p>}>
-          <Cards question={question} result={result} settled={result === settled} />
-        </Suspense>
+        <Cards question={question} result={result} settled={result === settled} />
       </div>
     </>
   )

@@ -40,7 +40,14 @@ export function Figures({
         Over the water that holds fish; the whole swing takes {summary.swingS.toFixed(0)} s.
       </p>
       <dl className="mt-1 grid grid-cols-2 gap-x-4">
-        <Figure name="Rides at" value={show(summary.ridesM, 'length')} />
+        {summary.onTop === undefined ? (
+          <Figure name="Rides at" value={show(summary.ridesM, 'length')} />
+        ) : (
+          <>
+            <Figure name="Against the water" value={show(summary.onTop.wakeMps, 'current')} id="wake" />
+            <Figure name="Without drag" value={`${summary.onTop.dragFreeS.toFixed(0)} s`} />
+          </>
+        )}
         <Figure
           name={stripped ? 'As it is lifted' : 'At the hang-down'}
           value={`${show(summary.hangDepthM, 'length')}${hangsOnBed ? ', on the bed below you' : ''}`}

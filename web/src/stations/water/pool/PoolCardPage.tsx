@@ -72,7 +72,7 @@ function PoolCard({ water, setup }: Props) {
   )
 }
 
-const ROOM = { height: 150, left: 40, right: 10, top: 10, bottom: 22 } as const
+const ROOM = { height: 116, left: 40, right: 10, top: 10, bottom: 22 } as const
 
 function Bed({ setup: { run, fishAt } }: { readonly setup: SwingSetup }) {
   const [box, width] = useWidth<HTMLDivElement>(680)
