@@ -12,7 +12,7 @@ import {
 } from '@hoxen/core/match'
 import { rigChoiceSchema, riggingSchema } from '@hoxen/core/rig'
 import { missingItem } from '@hoxen/core/specify'
-import { planSchema, type Swung, USUAL_PLAN } from '@hoxen/core/swing'
+import { planSchema, USUAL_PLAN } from '@hoxen/core/swing'
 import { flowReach, flowSchema, type Run } from '@hoxen/core/water'
 import { sayCheck } from '@hoxen/core/words'
 import * as z from 'zod'
@@ -153,8 +153,8 @@ export const EXAMPLE_RUN = {
 }
 
 /** The swing in a report's JSON; a verdict without one is provisional. */
-function swingTold(swung: Swung | undefined) {
-  if (swung === undefined) return { provisional: true }
+function swingTold({ swung, provisional }: Pick<RankedRig, 'swung' | 'provisional'>) {
+  if (swung === undefined) return provisional ? { provisional } : {}
   const { holdingShare, inBandS, overHoldingS, swingS, hangDepthM } = swung.summary
   const { draggedM, touches, touchesOverHolding, bedShare } = swung.summary
   const contact = { draggedM, touches, touchesOverHolding, bedShare }
@@ -163,20 +163,20 @@ function swingTold(swung: Swung | undefined) {
   return { swing: { outcome: swung.outcome, ...shares, ...contact, ...(onTop && { onTop }) } }
 }
 
-const partTold = ({ choice, verdict, swung }: PartOption) => ({
+const partTold = ({ choice, verdict, ...rest }: PartOption) => ({
   tipId: choice.tipId,
   leaderId: choice.leaderId,
   runningLineId: choice.runningLineId,
   verdict,
-  ...swingTold(swung),
+  ...swingTold(rest),
 })
 
-const rigTold = ({ choice, verdict, score, checks, swung }: RankedRig) => ({
+const rigTold = ({ choice, verdict, score, checks, ...rest }: RankedRig) => ({
   ...choice,
   verdict,
   score: scoreFigure(score),
   scoreParts: score,
-  ...swingTold(swung),
+  ...swingTold(rest),
   checks: checks.map((check) => ({
     code: check.code,
     state: check.state,

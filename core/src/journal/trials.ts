@@ -32,8 +32,11 @@ export const PRIOR_SD: Readonly<Record<EvidenceTag, number>> = Object.freeze({
 export const TRIAL_MODEL = Object.freeze({
   /** From “a little” to “too”: so many half-widths off the centre. */
   tooFar: 2.4,
-  /** Scatter of one trial’s feel, in the logarithm of the mass. */
+  /** Scatter of one trial’s feel, in the logarithm of the mass: the usual one … */
   noise: 0.045,
+  /** … and how many times as much a caster may scatter, with their weights; learnt with the window. */
+  scatters: [0.7, 1, 1.6, 2.5],
+  scatterWeights: [0.2, 0.4, 0.25, 0.15],
   /** Half-widths tried, as factors of the prior’s, with their weights. */
   halves: [0.6, 0.8, 1, 1.3, 1.7],
   halfWeights: [0.12, 0.23, 0.3, 0.23, 0.12],
@@ -80,7 +83,7 @@ const chances = new Float64Array(FEELS.length)
  * Chance of a feel: the ordered probit (McCullagh 1980) with cuts at the window’s ends and beyond them. [standard]
  * @param off logarithm of the head’s mass over the centre @param half the window’s half-width, as a logarithm
  */
-export function chanceOf(feel: Feel, off: number, half: number, noise = TRIAL_MODEL.noise): number {
+export function chanceOf(feel: Feel, off: number, half: number, noise: number = TRIAL_MODEL.noise): number {
   chancesInto(chances, off, half, noise)
   return chances[feel + 2] ?? 0
 }
@@ -99,24 +102,27 @@ export interface OwnWindow {
   readonly settled: boolean
 }
 
-/** Posterior on a grid: centre off the prior’s, half-width, and how much it weighs. */
+/** Posterior on a grid: centre off the prior’s, half-width, scatter, and how much it weighs. */
 interface Grid {
   readonly off: Float64Array
   readonly half: Float64Array
+  readonly noise: Float64Array
   readonly weight: Float64Array
 }
 
 function priorGrid({ halfShare, sd }: Prior): Grid {
-  const { halves, halfWeights, reachSds, places } = TRIAL_MODEL
-  const size = places * halves.length
-  const grid = { off: new Float64Array(size), half: new Float64Array(size), weight: new Float64Array(size) }
+  const { halves, halfWeights, reachSds, places, noise, scatters, scatterWeights } = TRIAL_MODEL
+  const list = () => new Float64Array(places * halves.length * scatters.length)
+  const grid = { off: list(), half: list(), noise: list(), weight: list() }
   for (let i = 0, at = 0; i < places; i++) {
     const sds = reachSds * ((2 * i) / (places - 1) - 1)
-    for (let k = 0; k < halves.length; k++, at++) {
-      grid.off[at] = sd * sds
-      grid.half[at] = log(1 + halfShare * (halves[k] ?? 1))
-      grid.weight[at] = (halfWeights[k] ?? 0) * exp(-0.5 * sds * sds)
-    }
+    for (let k = 0; k < halves.length; k++)
+      for (let j = 0; j < scatters.length; j++, at++) {
+        grid.off[at] = sd * sds
+        grid.half[at] = log(1 + halfShare * (halves[k] ?? 1))
+        grid.noise[at] = noise * (scatters[j] ?? 1)
+        grid.weight[at] = (halfWeights[k] ?? 0) * (scatterWeights[j] ?? 0) * exp(-0.5 * sds * sds)
+      }
   }
   return grid
 }
@@ -146,12 +152,12 @@ const FOUR_IN_FIVE = 1.2816
 /** The grid after the trials; each is learnt from in turn, in any order the same. */
 function posterior(prior: Prior, trials: readonly Trial[]): Grid {
   const grid = priorGrid(prior)
-  const { off, half, weight } = grid
+  const { off, half, noise, weight } = grid
   for (const { headKg, feel } of trials) {
     const at = log(headKg / prior.centreKg)
     let total = 0
     for (let i = 0; i < weight.length; i++) {
-      weight[i] = (weight[i] ?? 0) * chanceOf(feel, at - (off[i] ?? 0), half[i] ?? 0)
+      weight[i] = (weight[i] ?? 0) * chanceOf(feel, at - (off[i] ?? 0), half[i] ?? 0, noise[i])
       total += weight[i] ?? 0
     }
     for (let i = 0; i < weight.length; i++) weight[i] = (weight[i] ?? 0) / total
@@ -163,7 +169,7 @@ function posterior(prior: Prior, trials: readonly Trial[]): Grid {
 const LEAST_WEIGHT = 1e-7
 
 /** Expected standard deviation of the centre once a head was tried: over all it may feel like. */
-function sdAfter({ off, half, weight }: Grid, at: number): number {
+function sdAfter({ off, half, noise, weight }: Grid, at: number): number {
   const chance = new Float64Array(FEELS.length)
   const first = new Float64Array(FEELS.length)
   const second = new Float64Array(FEELS.length)
@@ -172,7 +178,7 @@ function sdAfter({ off, half, weight }: Grid, at: number): number {
     const before = weight[i] ?? 0
     // What weighs nothing tells nothing.
     if (before < LEAST_WEIGHT) continue
-    chancesInto(chances, at - o, half[i] ?? 0, TRIAL_MODEL.noise)
+    chancesInto(chances, at - o, half[i] ?? 0, noise[i] ?? TRIAL_MODEL.noise)
     for (let k = 0; k < FEELS.length; k++) {
       const w = before * (chances[k] ?? 0)
       chance[k] = (chance[k] ?? 0) + w

@@ -184,6 +184,13 @@ describe('the ladder of tips', () => {
     expect(betterRide(swung({ bedShare: 0.5, holdingShare: 0.9 }), swung({}))).toBeGreaterThan(0)
     expect(betterRide(swung({ holdingShare: 0.4 }), swung({}))).toBeGreaterThan(0)
     expect(betterRide(swung({ snagRisk: 0.3 }), swung({ snagRisk: 0.1 }))).toBeGreaterThan(0)
+    // What nobody could tell decides nothing: the plan's own angle stays.
+    expect(
+      betterRide(swung({ snagRisk: 0.1001, ridesM: 0.801 }), swung({ snagRisk: 0.1, ridesM: 0.8 })),
+    ).toBe(0)
+    const wakes = (wakeMps: number) =>
+      swung({ onTop: { floats: 'waking', upShare: 1, wakeMps, dragFreeS: 1 } })
+    expect(betterRide(wakes(0.9), wakes(0.55))).toBeGreaterThan(0)
     const high = { holdingShare: 0 }
     expect(
       betterRide(swung({ ...high, ridesM: 0.8 }), swung({ ...high, ridesM: 1.1, snagRisk: 0.5 })),

@@ -2,6 +2,7 @@ import type { Item } from '../gear/index.ts'
 import {
   type Front,
   frontWith,
+  offTop,
   type RigParts,
   type SwingSetup,
   swingInput,
@@ -69,12 +70,19 @@ export function gainS(than: SwingSummary, now: SwingSummary): number {
 
 const STATES = ['holds', 'watch', 'breaks']
 
+/** Nobody could tell a chance of a snag, or a depth, nearer than this [m]; nor a floating fly’s pace or drift by so much of a step. [estimate] */
+const STEPS = { snag: 0.05, ridesM: 0.1, onTop: 0.1 } as const
+const inSteps = (value: number, step: number): number => Math.round(value / step)
+
 /** Ranks that order swings, the first that differs decides; lower is better. */
 function ranksOf(swung: Swung): readonly number[] {
-  const { holdingShare, ridesM, snagRisk } = swung.summary
-  const share = Math.round(holdingShare / SHARE_STEP)
+  const { holdingShare, ridesM, snagRisk, onTop } = swung.summary
+  const share = inSteps(holdingShare, SHARE_STEP)
+  const state = STATES.indexOf(swingVerdict(swung).state)
+  if (onTop !== undefined) return [state, -share, inSteps(offTop(onTop), STEPS.onTop)]
   // Where neither gets to the fish, the deeper is nearer; else the one that snags less.
-  return [STATES.indexOf(swingVerdict(swung).state), -share, share === 0 ? 0 : snagRisk, -ridesM]
+  const snag = share === 0 ? 0 : inSteps(snagRisk, STEPS.snag)
+  return [state, -share, snag, -inSteps(ridesM, STEPS.ridesM)]
 }
 
 /**

@@ -29,8 +29,10 @@ export interface RankedRig {
   readonly window: GrainWindow | undefined
   /** Mass of this rig that the window weighs [kg]. */
   readonly massKg: number
-  /** Swing of the rig on the day; without it the verdict is provisional, and never holds. */
+  /** Swing of the rig on the day; none where it is drifted under a float. */
   readonly swung?: Swung
+  /** Whether its swing is still to be worked out: then it never holds. */
+  readonly provisional: boolean
 }
 
 /** A rod with a head: its best rig, and what others of its parts come to, best first, its own among them. */
@@ -51,6 +53,7 @@ export interface PartOption {
   readonly name: string | null
   readonly verdict: CheckState
   readonly swung?: Swung
+  readonly provisional: boolean
 }
 
 export interface MatchResult {
@@ -90,12 +93,14 @@ export function judge(parts: RigParts, day: Day, swung?: Swung): RankedRig {
     score: scoreOf(checks, massKg, window),
     window,
     massKg,
-    ...(swung === undefined ? {} : { swung }),
+    // Under a float nothing swings.
+    ...(swung === undefined || day.indicator ? {} : { swung }),
+    provisional: swung === undefined && !day.indicator,
   }
 }
 
 export const partOption = (
-  { choice, parts, verdict, swung }: RankedRig,
+  { choice, parts, verdict, swung, provisional }: RankedRig,
   slot: 'tipId' | 'leaderId' | 'runningLineId',
 ): PartOption => ({
   choice,
@@ -103,6 +108,7 @@ export const partOption = (
     (slot === 'leaderId' ? parts.leader : slot === 'tipId' ? parts.tip?.item : parts.runningLine?.item)
       ?.name ?? null,
   verdict,
+  provisional,
   ...(swung === undefined ? {} : { swung }),
 })
 

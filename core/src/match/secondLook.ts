@@ -31,7 +31,7 @@ const cheapest = (a: RankedRig, b: RankedRig): number => rankCost(a.score) - ran
 const byRig = (a: Card, b: Card): number => cheapest(a.rig, b.rig)
 
 const wantedFor = (rigs: readonly RigParts[], day: Day): Wanted =>
-  unknownSwings(rigs.map((parts): SwingSetup => ({ ...day, parts })))
+  day.indicator ? [] : unknownSwings(rigs.map((parts): SwingSetup => ({ ...day, parts })))
 
 /** Of very many rigs, in order of cost, some of every depth that the fly rides at: the cheapest of each step. */
 function ofEveryDepth(rigs: readonly RigParts[], day: Day): readonly RigParts[] {

@@ -28,7 +28,7 @@ export {
   materialForHead,
   wantsTip,
 } from './checks/tip.ts'
-export { roomNeededM } from './checks/water.ts'
+export { offTop, roomNeededM } from './checks/water.ts'
 export { massOnWindow, windowOf } from './checks/window.ts'
 export { RIG_SLOTS, type RigChoice, type RigSlot, rigFromKey, rigKey } from './chosen/choice.ts'
 export { type Rigging, rigChoiceSchema, riggingSchema, walletSchema } from './chosen/choiceSchema.ts'

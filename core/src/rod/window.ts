@@ -63,7 +63,7 @@ export const WINDOW_MODEL = Object.freeze({
 const USUAL_COUNTS: Readonly<Record<WindowStyle, GrainWindow['counts']>> = {
   skagit: 'head',
   scandi: 'head+tip',
-  overhead: 'head+tip',
+  overhead: 'head',
   'trout-line': 'head',
 }
 

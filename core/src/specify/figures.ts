@@ -1,4 +1,4 @@
-import type { Head, Leader, Tip } from '../gear/index.ts'
+import { type Head, type HeadStyle, type Leader, type Tip, troutLine } from '../gear/index.ts'
 import { headFacts, runningLineFacts } from '../line/index.ts'
 import {
   KG_PER_GRAIN,
@@ -9,7 +9,7 @@ import {
 } from '../quantity/index.ts'
 import type { RigParts, RigSlot } from '../rig/index.ts'
 import { tipFacts } from '../sink/index.ts'
-import { leaderOf, poundsN } from './generic.ts'
+import { leaderOf, madeM, poundsN } from './generic.ts'
 
 /** One figure of one part. */
 export interface FigureOf {
@@ -19,10 +19,14 @@ export interface FigureOf {
   readonly high: number
   /** Figures are told in whole steps, so that what is told can be bought and typed in. */
   readonly step: number
+  /** What is made of it, where that is less. */
+  readonly made?: (parts: RigParts) => { readonly low: number; readonly high: number } | undefined
   /** Undefined where the part has no such figure. */
   readonly get: (parts: RigParts) => number | undefined
   readonly set: (parts: RigParts, value: number) => RigParts
 }
+
+type MadeHead = Exclude<HeadStyle, 'double-taper' | 'weight-forward'>
 
 const feet = (n: number): number => n * M_PER_FOOT
 const withHead = (parts: RigParts, change: Partial<Head>): RigParts => ({
@@ -74,6 +78,8 @@ export const FIGURES = {
     low: feet(10),
     high: feet(60),
     step: feet(0.5),
+    made: ({ rod, head: { head } }) =>
+      troutLine(head.style) ? undefined : madeM(head.style as MadeHead, rod),
     get: ({ head }) => (head.head.massKg === undefined ? undefined : head.lengthM),
     set: (parts, lengthM) => withHead(parts, { lengthM }),
   },
@@ -101,6 +107,8 @@ export const FIGURES = {
     low: feet(1),
     high: feet(18),
     step: feet(0.5),
+    made: ({ rod, tip }) =>
+      tip === null ? undefined : madeM(tip.item.kind === 'tip' ? tip.item.build : 'sinking-leader', rod),
     get: ({ tip }) => tip?.lengthM,
     set: (parts, lengthM) => {
       const sinking = tipOf(parts)?.sinkingLengthM

@@ -67,6 +67,31 @@ const HEAD_FEET = {
 export const SPECIFIED_STYLES = ['skagit', 'scandi', 'integrated', 'overhead', 'weight-forward'] as const
 export type SpecifiedStyle = (typeof SPECIFIED_STYLES)[number] & HeadStyle
 
+/** Rods that take the shorter of what is made. */
+const LIGHT_RODS: readonly Rod['hands'][] = ['trout-two-hander', 'single']
+/** Lengths heads and tips are made in, for light rods and for all others [ft]: shorter or longer there is none to look for. [practice] */
+const MADE_FEET = {
+  skagit: { light: [11, 18], full: [18, 27] },
+  scandi: { light: [20, 30], full: [26, 42] },
+  'multi-density': { light: [20, 30], full: [26, 36] },
+  overhead: { light: [24, 36], full: [26, 40] },
+  integrated: { light: [20, 32], full: [26, 40] },
+  floating: { light: [5, 8], full: [8, 12] },
+  'part-sinking': { light: [5, 12], full: [8, 12] },
+  level: { light: [2.5, 12], full: [2.5, 15] },
+  tapered: { light: [5, 12], full: [8, 15] },
+  'sinking-leader': { light: [5, 12], full: [5, 15] },
+} as const
+
+/** Lengths such a head or tip is made in for a rod [m]. [practice] */
+export function madeM(
+  sort: keyof typeof MADE_FEET,
+  { hands }: Pick<Rod, 'hands'>,
+): { low: number; high: number } {
+  const [low, high] = MADE_FEET[sort][LIGHT_RODS.includes(hands) ? 'light' : 'full']
+  return { low: feet(low), high: feet(high) }
+}
+
 const headsOf = (style: keyof typeof HEAD_FEET, density: Head['density'] = 'floating'): readonly Head[] =>
   pairs(HEAD_GRAINS, HEAD_FEET[style])
     // A head is neither a rope nor a thread.
@@ -118,6 +143,7 @@ const SINKING_LEADERS: readonly SinkingLeader[] = [1.5, 3, 5, 7].map((rate) => (
 }))
 export const GENERIC_TIPS: readonly (Tip | SinkingLeader)[] = [
   { ...base('tip', 'floating'), build: 'floating', lengthM: feet(10) },
+  { ...base('tip', 'floating', 6), build: 'floating', lengthM: feet(6), massKg: 30 * KG_PER_GRAIN },
   ...PART_SINKING_TIPS,
   ...LEVEL_TIPS,
   ...TAPERED_TIPS,

@@ -81,7 +81,11 @@ class Along {
 
   within(steps: number): boolean {
     const value = this.at(steps)
-    return value >= this.of.low - 1e-9 && value <= this.of.high + 1e-9
+    const made = this.of.made?.(this.rig.parts)
+    // What is there already may lie outside of what is usual: then it goes no further that way.
+    const low = Math.min(this.target, Math.max(this.of.low, made?.low ?? 0))
+    const high = Math.max(this.target, Math.min(this.of.high, made?.high ?? this.of.high))
+    return value >= low - 1e-9 && value <= high + 1e-9
   }
 
   /** Check that fails so many steps away, as far as it can be said without letting it swing. */

@@ -263,3 +263,22 @@ test('a part of which nothing is owned is looked for first, and no dearer one is
   expect(['leaderId', 'tipId', 'headId', 'rodId'].map(beside)).toEqual([1, 1, 0, 0])
   expect(mendsBeside([['reach', mend('headId')]], lacking).size).toBe(1)
 })
+
+test('lengths end where nothing of the kind is made [practice]: no 10 ft Scandi, no floating tip of 1 ft or of 18', () => {
+  for (const [style, rod] of [
+    ['scandi', { lineNumber: 8, lengthM: 13 * M_PER_FOOT, hands: 'two-hander' }],
+    ['skagit', { lineNumber: 3, lengthM: 10.75 * M_PER_FOOT, hands: 'trout-two-hander' }],
+  ] as const) {
+    const asked = specify(
+      dayWith({ fishAt: 'middle', castM: 20 }),
+      { rod: { ...rod, kind: 'rod', id: 'r', name: 'r' } },
+      style,
+    )
+    if (asked.outcome !== 'specified') throw new Error(asked.outcome)
+    for (const { figure, low, high, target } of asked.rigs.flatMap(({ spans }) => spans)) {
+      expect(low).toBeLessThanOrEqual(target)
+      if (figure === 'headM') expect(low).toBeGreaterThan((style === 'scandi' ? 25 : 10.5) * M_PER_FOOT)
+      if (figure === 'tipM') expect([low > 2 * M_PER_FOOT, high < 16 * M_PER_FOOT]).toEqual([true, true])
+    }
+  }
+})

@@ -423,6 +423,16 @@ export function sayAllowed({ measure, allowed }: Check, system: UnitSystem): str
   return printRange(allowed, measure, system)
 }
 
+/** An estimate is no surer than this, as a share: nearer to a limit it could lie on either side. [estimate] */
+const UNSURE = 0.08
+
+/** Whether an estimated figure lies so near a limit that it could as well lie beyond it. */
+function couldGoEitherWay({ tag, value, allowed: { low, high } }: Check): boolean {
+  const near = (limit: number | undefined): boolean =>
+    limit !== undefined && limit > 0 && value !== null && Math.abs(value / limit - 1) < UNSURE
+  return tag === 'estimate' && (near(low) || near(high))
+}
+
 /** The sentence of one ledger line, in the user's units. */
 export function sayCheck(check: Check, system: UnitSystem): string {
   // The compiler has seen that every reason of every check has its words, and of which data they are made.
@@ -436,7 +446,7 @@ export function sayCheck(check: Check, system: UnitSystem): string {
   const plain = at(value, 0)
   const close = check.state !== 'holds' && (plain === at(allowed.low, 0) || plain === at(allowed.high, 0))
   const figure = (si: number | undefined | null): string => at(si, close ? 1 : 0)
-  return say({
+  const sentence = say({
     value: figure(value),
     low: figure(allowed.low),
     high: figure(allowed.high),
@@ -444,4 +454,5 @@ export function sayCheck(check: Check, system: UnitSystem): string {
     data: check.data,
     in: (si, measure) => printMeasure(si, measure, system),
   })
+  return couldGoEitherWay(check) ? `${sentence} So near the limit that it could go either way.` : sentence
 }

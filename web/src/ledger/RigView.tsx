@@ -108,7 +108,7 @@ function RigLedger({
             {parts.rod.name} with {parts.head.head.name}
           </h1>
           <span className="text-lg">
-            <VerdictMark state={rig.verdict} provisional={rig.swung === undefined} />
+            <VerdictMark state={rig.verdict} provisional={rig.provisional} />
           </span>
         </div>
         <div className="no-print mt-2 rounded-lg border border-rule bg-sheet px-4 py-2">

@@ -33,7 +33,7 @@ export function ActiveStrip() {
             className="hidden min-h-11 w-36 shrink-0 flex-col justify-center leading-tight sm:flex"
           >
             <span className="font-display truncate text-[1.02rem] font-semibold">{rig.parts.rod.name}</span>
-            <VerdictMark state={rig.verdict} provisional={rig.swung === undefined} />
+            <VerdictMark state={rig.verdict} provisional={rig.provisional} />
           </Link>
           <div className="min-w-0 flex-1">
             <RigStrip

@@ -91,7 +91,7 @@ const TOP_COUNTS = 1.2
 const BEST_ON_TOP = { wakeMps: 0.55, driftS: 8 } as const
 
 /** Distance of a floating fly from its best: doublings of speed, or the part of the drift that is lacking. */
-const offTop = ({ floats, wakeMps, dragFreeS }: OnTop): number =>
+export const offTop = ({ floats, wakeMps, dragFreeS }: OnTop): number =>
   floats === 'dry'
     ? Math.max(0, 1 - dragFreeS / BEST_ON_TOP.driftS)
     : Math.abs(Math.log2(Math.max(0.01, wakeMps) / BEST_ON_TOP.wakeMps))

@@ -13,6 +13,7 @@ import {
   type Wallet,
   withoutPocket,
 } from '../index.ts'
+import { triedTips } from '../swings/tried.ts'
 import { tipsCarried } from './wallet.ts'
 
 const RIG: RigChoice = {
@@ -93,6 +94,13 @@ test('on the bank one chooses among what is in pockets and on the line; with not
   expect(tipsCarried(WALLET, RIG, owned)).toEqual(['t-8', 't-11'])
   expect(tipsCarried(WALLET, { tipId: 't-14' }, owned)).toEqual(['t-14', 't-8', 't-11'])
   expect(tipsCarried(EMPTY_WALLET, RIG, owned)).toEqual(owned)
+  // A head that may go bare is tried bare too, a Skagit is not.
+  const tried = (style: 'scandi' | 'skagit') => {
+    const head: Item = { kind: 'head', id: 'head', name: 'h', style, massKg: 0.03, lengthM: 9 }
+    return triedTips(RIG, WALLET, owned, new Map([...ITEMS, ['head', head]])).map(({ tipId }) => tipId)
+  }
+  expect(tried('scandi')).toEqual(['t-8', 't-11', null])
+  expect(tried('skagit')).toEqual(['t-8', 't-11'])
   // A tip that was sold is in no pocket any more.
   expect(tipsCarried(WALLET, { tipId: null }, ['t-11'])).toEqual(['t-11'])
 })

@@ -9,14 +9,20 @@ export interface TriedTip {
   readonly rig: RigChoice
 }
 
-/** Every tip carried, on a rig; the one on the line as it is. @param owned identifiers of tips */
-export const triedTips = (
+/** Whether a rig's head may go without a tip. */
+function goesBare({ headId }: RigChoice, items: ReadonlyMap<string, Item>): boolean {
+  const head = items.get(headId)
+  return head?.kind === 'head' && head.style !== 'skagit'
+}
+
+/** Every tip carried, on a rig, and none where its head may go bare; the one on the line as it is. @param owned identifiers of tips */
+export function triedTips(
   rig: RigChoice,
   wallet: Wallet,
   owned: readonly string[],
   items: ReadonlyMap<string, Item>,
-): readonly TriedTip[] =>
-  tipsCarried(wallet, rig, owned).map((tipId) => ({
-    tipId,
-    rig: withPart(rig, 'tipId', tipId, items, wallet),
-  }))
+): readonly TriedTip[] {
+  const carried = tipsCarried(wallet, rig, owned)
+  const bare = goesBare(rig, items) && !carried.includes(null) ? [null] : []
+  return [...carried, ...bare].map((tipId) => ({ tipId, rig: withPart(rig, 'tipId', tipId, items, wallet) }))
+}

@@ -74,7 +74,7 @@ export function LookCard({ question, looking, specified }: Props) {
         <h2 id="look-title" className="text-[1.3rem]">
           {title}
         </h2>
-        <VerdictMark state={rig.verdict} provisional={rig.swung === undefined} />
+        <VerdictMark state={rig.verdict} provisional={rig.provisional} />
       </div>
       <div className="mt-1 grid grid-cols-[minmax(0,1fr)] items-center gap-x-5 gap-y-1 md:grid-cols-[minmax(0,1fr)_15rem]">
         <CardDrawing rig={specified.rig} height={44} looked={specified.open} />

@@ -48,7 +48,7 @@ export function RigCard({ card, place, remedy, items, mine, pinned, onMine, onPi
             {parts.rod.name} with {parts.head.head.name}
           </Link>
         </h3>
-        <VerdictMark state={rig.verdict} provisional={rig.swung === undefined} />
+        <VerdictMark state={rig.verdict} provisional={rig.provisional} />
       </div>
       <p className="text-[0.92rem] text-faint">
         {names.length === 0 ? 'Nothing else chosen' : names.join(' · ')}

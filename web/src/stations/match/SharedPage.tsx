@@ -55,7 +55,7 @@ function SharedRig({ shared }: { readonly shared: Shared }) {
           {rig.parts.rod.name} with {rig.parts.head.head.name}
         </h1>
         <span className="text-lg">
-          <VerdictMark state={rig.verdict} provisional={rig.swung === undefined} />
+          <VerdictMark state={rig.verdict} provisional={rig.provisional} />
         </span>
       </div>
       <p className="mt-1" data-shared-day>

@@ -121,7 +121,7 @@ function Strip({ specified, address }: { readonly specified: SpecifiedRig; reado
           {open.includes('rodId') ? 'A rod' : rig.parts.rod.name} with{' '}
           {open.includes('headId') ? SPECIFIED_NAMES[style].with : rig.parts.head.head.name}
         </h3>
-        <VerdictMark state={rig.verdict} provisional={rig.swung === undefined} />
+        <VerdictMark state={rig.verdict} provisional={rig.provisional} />
       </div>
       <CardDrawing rig={rig} height={40} looked={open} />
       <p className="mt-1 text-[0.95rem]">

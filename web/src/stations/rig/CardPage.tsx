@@ -59,7 +59,7 @@ function Card({ question, rig, today }: Props) {
       back={['/rig', 'Rig']}
       about={
         <>
-          <VerdictMark state={rig.verdict} provisional={rig.swung === undefined} /> in{' '}
+          <VerdictMark state={rig.verdict} provisional={rig.provisional} /> in{' '}
           {day.where.by === 'pool' ? day.where.pool.name : 'the water as described'}
           {day.where.by === 'pool' && day.where.flow !== undefined
             ? ` at ${show(day.where.flow.m3ps, 'flow')}`

@@ -50,7 +50,8 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
         The loop is thrown at about {show(launch, 'current')}, as your habit goes, and unrolls to the fly.
         Meanwhile the fly falls where the loop’s pull does not bear it: straight is what arrives with speed
         and has not dropped more than {show(TURNOVER_MODEL.straightDropM, 'length')}. For comparing flies,
-        tips and leaders, not for metres per second.
+        tips and leaders: the speed is told against the throw’s, for the losses that would say it in full are
+        left out.
       </p>
       <fieldset className="mt-2 flex flex-wrap gap-x-5">
         <legend className="text-sm text-faint">Up to three other flies</legend>
@@ -79,7 +80,7 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
                   : result.speedAtFlyMps < TURNOVER_MODEL.arrivesMps
                     ? 'Dies before it straightens'
                     : `Drops ${show(result.dropM, 'length')} before the loop is out`}
-                : {show(result.speedAtFlyMps, 'current')} left at the fly,{' '}
+                : {(result.speedAtFlyMps / launch).toFixed(1)} times the throw’s speed is left at the fly,{' '}
                 {(result.energyLeft * 100).toFixed(1)} % of the energy.
               </span>
             ) : (
@@ -114,7 +115,9 @@ function SpeedChart({ runs, launch }: { readonly runs: readonly Run[]; readonly 
       const every = Math.max(1, Math.floor(result.samples.length / 160))
       return {
         label: name,
-        data: result.samples.filter((_, n) => n % every === 0).map((s) => ({ x: s.legM, y: s.speedMps })),
+        data: result.samples
+          .filter((_, n) => n % every === 0)
+          .map((s) => ({ x: s.legM, y: s.speedMps / launch })),
         borderColor: inks[i % inks.length] ?? 'black',
         borderDash: DASHES[i % DASHES.length] ?? [],
         borderWidth: 2.2,
@@ -147,10 +150,9 @@ function SpeedChart({ runs, launch }: { readonly runs: readonly Run[]; readonly 
             y: {
               type: 'linear',
               min: 0,
-              suggestedMax: 40,
-              title: { display: true, text: 'speed', ...text },
-              ...inUnits('current', system),
-              ticks: { ...text, callback: (v) => show(Number(v), 'current') },
+              suggestedMax: 2.5,
+              title: { display: true, text: 'speed, the throw’s = 1', ...text },
+              ticks: text,
               grid: { color: colour('rule') },
             },
           },
