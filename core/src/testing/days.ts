@@ -7,7 +7,7 @@ import { KG_PER_GRAIN, KG_PER_M_PER_GRAIN_PER_FOOT, KG_PER_POUND, M_PER_FOOT } f
 import { headSinks } from '../sink/index.ts'
 
 /**
- * Twenty-four days with what experienced casters would fish (days.sets.json). Common practice, no source: each day names
+ * Thirty days with what experienced casters would fish (days.sets.json). Common practice, no source: each day names
  * the rule of the trade that says so. The gear is invented, and rich: three weights of each head for each rod.
  */
 const ft = (feet: number): number => feet * M_PER_FOOT
@@ -212,7 +212,7 @@ export function cardsOf(
   return [first, ...rest]
 }
 
-/** One of the twenty-four days: what comes first is accepted and holds, and the set says something. */
+/** One of the thirty days: what comes first is accepted and holds, and the set says something. */
 export function meetsItsSet(out: (typeof DAYS)[number]): void {
   const { accept, tip, verdict = 'holds' } = out
   // As many as the two questions below need: the first five, and thrice what is accepted.
