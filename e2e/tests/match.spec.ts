@@ -1,4 +1,4 @@
-import { expect, firstWinterRig, go, openDemo, test, winterRig } from '../open.ts'
+import { expect, firstWinterRig, go, idle, inTheStrip, openDemo, test, winterRig } from '../open.ts'
 
 test('demo → the 13 ft seven → winter → first rig holds → a tungsten tip on a Scandi breaks the joint → mend offered → undo', async ({
   page,
@@ -152,3 +152,39 @@ test('a school changes the figures: an estimated window is read a number lower, 
 
 const ratios = (before: readonly number[], after: readonly number[]): number[] =>
   before.map((one, i) => Math.round(((after[i] ?? 0) / one) * 100) / 100)
+
+test('a hitched fly wakes; a short cast leaves the head inside the rod; in a storm no rig has a cast', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await page.getByRole('button', { name: 'Summer evening' }).click()
+  await page.getByRole('button', { name: /^What fly/ }).click()
+  await page.getByRole('button', { name: 'stays on top: hitched or waking' }).click()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('button', { name: /^What fly/ })).toContainText('Hitched tube')
+  await idle(page)
+  await page.getByRole('article').first().getByRole('button', { name: 'Make this my rig' }).click()
+  await inTheStrip(page)
+  const check = (code: string) => page.locator(`[data-check="${code}"]`)
+  await expect(check('depth')).toContainText('wakes well')
+  await expect(check('fly-floats')).toHaveAttribute('data-state', 'holds')
+  await expect(check('line-out')).toHaveAttribute('data-state', 'holds')
+  await go(page, '/match')
+  await page.getByRole('button', { name: /^How far/ }).click()
+  await page.getByLabel('or a figure').fill('40 ft')
+  await page.getByLabel('or a figure').press('Enter')
+  await expect(page.getByRole('button', { name: /^How far/ })).toContainText('40 ft')
+  await go(page, '/rig')
+  await expect(check('line-out')).toHaveAttribute('data-state', 'breaks')
+  await expect(check('line-out')).toContainText('outside the rod, and only that loads it')
+  await go(page, '/cast')
+  const wind = page.getByLabel('Wind', { exact: true })
+  await wind.fill('16 m/s')
+  await wind.press('Enter')
+  await expect(page.getByText('Too much wind to cast in').first()).toBeVisible()
+  await go(page, '/match')
+  await expect(page.getByRole('heading', { name: 'Nothing fits yet' })).toBeVisible()
+  await go(page, '/rig')
+  await expect(check('cast')).toHaveAttribute('data-state', 'breaks')
+  await expect(check('cast')).toContainText('there is too much wind')
+})

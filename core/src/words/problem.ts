@@ -188,7 +188,10 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   'missing-item': (d) => `The gear has no ${text(d.id)}.`,
 }
 
-const subjectAt = (path: Problem['path']): Subject | undefined => SUBJECTS[String(path.at(-1))]
+/** A wind's speed is no current's. */
+const WIND: Subject = { label: 'The wind', measure: 'windSpeed' }
+const subjectAt = (path: Problem['path']): Subject | undefined =>
+  path.at(-2) === 'wind' && path.at(-1) !== 'fromDeg' ? WIND : SUBJECTS[String(path.at(-1))]
 
 const subjectOf = (field: Field | undefined): Subject | undefined =>
   field && {
