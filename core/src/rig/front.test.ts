@@ -1,12 +1,20 @@
 import { describe, expect, test } from '@jest/globals'
-import type { Job } from '../day/index.ts'
+import { type Job, USUAL_STAND } from '../day/index.ts'
 import type { Leader, Tip } from '../gear/index.ts'
 import { headFacts } from '../line/index.ts'
 import { KG_PER_GRAIN, KG_PER_POUND, M_PER_FOOT, STANDARD_GRAVITY_MPS2 } from '../quantity/index.ts'
 import { tipFacts } from '../sink/index.ts'
 import { swingVerdict } from '../swing/index.ts'
 import { dayWith, flatRun, partsOf } from '../testing/index.ts'
-import { type Check, type CheckCode, ledger, type RigParts, swungIn } from './index.ts'
+import {
+  type Check,
+  type CheckCode,
+  frontPieces,
+  ledger,
+  type RigParts,
+  swungIn,
+  usualCountdownS,
+} from './index.ts'
 
 const line = (parts: RigParts, code: CheckCode, job: Partial<Job> = {}): Check | undefined =>
   ledger(parts, dayWith({ castM: 24, ...job })).find((each) => each.code === code)
@@ -125,6 +133,10 @@ describe('floating flies (C52) [practice]', () => {
     expect(soft).toMatchObject({ state: 'watch', reason: 'drowns' })
     expect(torrent).toMatchObject({ state: 'watch', reason: 'skates' })
     for (const each of [soft, walking, torrent]) expect(each?.upShare).toBeGreaterThan(0.95)
+    // On a tight line it drifts for a moment at the most; its leader is greased.
+    expect(walking?.dragFreeS).toBeLessThan(3)
+    expect(frontPieces(rig, { fly: waking }).at(-1)?.floats).toBe(true)
+    expect(frontPieces(rig, { fly: { dress: 'sparse', weighting: 'light' } }).at(-1)?.floats).toBeUndefined()
     expect(swings(0.7, waking, 'bottom').reason).toBe('too-high')
   })
   test('a dry fly is judged by the seconds it drifts; one that is sunk has none of it', () => {
@@ -157,6 +169,17 @@ describe('still water (C53) [practice]', () => {
     expect(swung().summary.holdingShare).toBeGreaterThan(swung(0).summary.holdingShare)
     expect(swung().summary.swingS - swung(0).summary.swingS).toBeCloseTo(1.07 / 0.176, 0)
     expect(swung(30).summary.swingS - swung(0).summary.swingS).toBeCloseTo(30, 0)
+    // In a lake nothing moves while one counts, and yet it is not over; no longer than tip and leader hang is counted.
+    const lake = { ...still, run: flatRun(9, 0) }
+    expect(
+      swungIn(partsOf(), { ...lake, plan: { ...lake.plan, countdownS: 25 } }).summary.swingS,
+    ).toBeGreaterThan(25)
+    const { tip, leader } = partsOf()
+    const hangsM = (tip?.lengthM ?? 0) + (leader?.lengthM ?? 0)
+    expect(usualCountdownS(partsOf(), { ...lake, fishAt: 'bottom' })).toBeCloseTo(
+      hangsM / (tip?.sinkRateMps.value ?? 1),
+      6,
+    )
   })
 })
 
@@ -171,4 +194,14 @@ test('hopeless days: where nothing comes to the fish, the nearest to them comes 
   }
   expect(from('t-14-10-ft')).toBeLessThan(from('t-8-10-ft'))
   expect(from('t-8-10-ft')).toBeLessThan(from('floating-tip-10-ft'))
+})
+
+test('a cast that wants care costs by each thing it wants, up to three; in a storm none is left', () => {
+  const cast = (mps: number, fromDeg: number) => {
+    const day = dayWith({ castM: 24 }, { stand: { ...USUAL_STAND, wind: { fromDeg, mps } } })
+    return ledger(partsOf(), day).find(({ code }) => code === 'cast')
+  }
+  expect(cast(0, 0)?.from ?? 0).toBe(0)
+  expect(cast(9, 0)).toMatchObject({ state: 'holds', reason: 'care', from: 1 })
+  expect(cast(16, 0)).toMatchObject({ state: 'breaks', reason: 'none' })
 })

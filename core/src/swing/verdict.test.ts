@@ -54,6 +54,21 @@ describe('what an angler would say of a swing', () => {
   ] as const)('%s: %s', (state, reason, change) => {
     expect(swingVerdict({ outcome: 'swung', summary: { ...SUMMARY, ...change } })).toEqual({ state, reason })
   })
+  test.each([
+    ['holds', 'wakes', {}],
+    ['watch', 'drowns', { upShare: 0.69 }],
+    ['breaks', 'drowns', { upShare: 0.39 }],
+    ['watch', 'drowns', { wakeMps: 0.29 }],
+    ['breaks', 'drowns', { wakeMps: 0.17 }],
+    ['watch', 'skates', { wakeMps: 1.1 }],
+    ['breaks', 'skates', { wakeMps: 1.5 }],
+    ['holds', 'drifts', { floats: 'dry', dragFreeS: 3 }],
+    ['watch', 'drags-on-top', { floats: 'dry', dragFreeS: 2.9 }],
+    ['breaks', 'drags-on-top', { floats: 'dry', dragFreeS: 1.4 }],
+  ] as const)('on top %s: %s %j (C52)', (state, reason, change) => {
+    const onTop = { floats: 'waking', upShare: 1, wakeMps: 0.6, dragFreeS: 0, ...change } as const
+    expect(swingVerdict({ outcome: 'swung', summary: { ...SUMMARY, onTop } })).toEqual({ state, reason })
+  })
   test('what did not finish is no swing; what grounds where the bank shelves is judged by the rest of its way', () => {
     expect(swingVerdict({ outcome: 'did-not-finish', summary: SUMMARY }).reason).toBe('no-swing')
     expect(swingVerdict({ outcome: 'grounded', summary: SUMMARY }).state).toBe('holds')
