@@ -12,6 +12,8 @@ test('out and in again: GeoJSON brings pools whole, GPX where they lie; what is 
   expect(planPlaces(places, DEMO.runs, fresh)).toEqual({ added: [], moved: [], same: placed.length })
   const { added } = planPlaces(places, [], fresh)
   expect(added.map(({ soundings }) => soundings)).toEqual(placed.map(({ soundings }) => soundings))
+  // What reads XML strictly wants to be told what it is, and in which letters.
+  expect(placesGpx(DEMO.runs)).toMatch(/^<\?xml version="1\.0" encoding="UTF-8"\?>\s*<gpx version="1\.1"/)
   const bare = planPlaces(readPlaces(placesGpx(DEMO.runs)).places, [], fresh).added
   expect(bare.map(({ name }) => name)).toEqual(placed.map(({ name }) => name))
 })

@@ -137,7 +137,7 @@ export function headFacts(head: Head): HeadFacts {
   const { line, tag } = profileOf(head)
   return {
     head,
-    massKg: { value: massOf(line), tag: head.massKg === undefined ? tag : 'printed' },
+    massKg: { value: head.massKg ?? massOf(line), tag: head.massKg === undefined ? tag : 'printed' },
     lengthM: head.lengthM,
     line,
     profileTag: tag,

@@ -1,6 +1,6 @@
 import { describe, expect, jest, test } from '@jest/globals'
 import fc from 'fast-check'
-import { type Day, dayOf, FIRST_JOB, USUAL_DAYS } from '../day/index.ts'
+import { type Day, dayOf, FIRST_JOB, USUAL_DAYS, USUAL_STAND } from '../day/index.ts'
 import { DEFAULT_SCHOOLS, HANDS, type Head, type Item, type Rod } from '../gear/index.ts'
 import {
   CHECKS,
@@ -72,9 +72,20 @@ const trout = fc
 const named = (items: readonly object[]): readonly Item[] =>
   items.map((item, i) => ({ ...item, id: `i${i}`, name: `n${String(i).padStart(3, '0')}` }) as Item)
 const days = fc
-  .record({ job: fc.constantFrom(...USUAL_DAYS), roomBehindM: fc.double({ min: 1, max: 15, noNaN: true }) })
-  .map(({ job, roomBehindM }) =>
-    dayOf({ job: { ...FIRST_JOB, ...job.job, roomBehindM }, schools: DEFAULT_SCHOOLS }),
+  .record({
+    job: fc.constantFrom(...USUAL_DAYS),
+    roomBehindM: fc.double({ min: 1, max: 15, noNaN: true }),
+    castM: fc.double({ min: 8, max: 30, noNaN: true }),
+    fromDeg: fc.integer({ min: 0, max: 359 }),
+    mps: fc.constantFrom(0, 1, 4, 8, 12),
+    shoulder: fc.constantFrom(undefined, 'sore' as const),
+  })
+  .map(({ job, roomBehindM, castM, shoulder, ...wind }) =>
+    dayOf({
+      job: { ...FIRST_JOB, ...job.job, roomBehindM, castM },
+      schools: DEFAULT_SCHOOLS,
+      stand: { ...USUAL_STAND, wind, shoulder },
+    }),
   )
 const few = (kinds: readonly Item['kind'][], count: number): readonly Item[] =>
   kinds.flatMap((kind) => DEMO.items.filter((item) => item.kind === kind).slice(0, count))

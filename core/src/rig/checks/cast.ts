@@ -41,7 +41,11 @@ function against(setting: CastSetting, day: Day): Finding<typeof REASONS> | null
   const choice = castToMake(casts)
   const base = { value: null, measure: 'none', tag: 'practice' } as const
   if (choice !== undefined) {
-    const from = Math.min(MOST_CARES, choice.cares)
+    // Of all that are safe the least: a longer head never wants less care.
+    const from = casts.reduce(
+      (fewest, { fit, cares }) => (fit === 'no' ? fewest : Math.min(fewest, cares)),
+      MOST_CARES,
+    )
     return {
       ...base,
       state: 'holds',
