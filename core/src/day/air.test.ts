@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import type { Weather } from '../sky/index.ts'
 import { DEMO, dayWith, flatRun } from '../testing/index.ts'
 import type { Spot } from '../water/index.ts'
+import { castPlaceOf } from './castPlace.ts'
 import {
   behindOf,
   CAUTION_NAMES,
@@ -105,5 +106,24 @@ describe('cautions (handbook 12; common practice, no source)', () => {
     expect(hushedOn(hushed, '2026-11-27')).toEqual(['law'])
     expect(hushedOn(hushed, '2026-11-28')).toEqual([])
     expect(hushedOn(null, '2026-11-28')).toEqual([])
+  })
+})
+
+test('casts are judged in a station’s wind by steps, so that lists do not flicker with it; in one said by hand as it was said', () => {
+  const wind = { fromDeg: 93, mps: 4.3, gustMps: 6.8, veerDeg: 12, atMs: 1 }
+  const at = (by: 'station' | 'hand') => castPlaceOf(false, undefined, USUAL_STAND, { ...wind, by }, 60)
+  expect(at('station').wind).toMatchObject({
+    fromDeg: 95,
+    mps: 4.5,
+    gustMps: 7,
+    veerDeg: 10,
+    atMs: undefined,
+  })
+  expect(at('hand').wind).toEqual({ ...wind, by: 'hand' })
+  // On the right bank, across and down to the right; on a beach straight out, and no bank.
+  expect(at('hand')).toMatchObject({ bank: 'right', targetDeg: 30 })
+  expect(castPlaceOf(true, undefined, USUAL_STAND, { ...wind, by: 'hand' }, 60)).toMatchObject({
+    bank: null,
+    targetDeg: 0,
   })
 })

@@ -1,5 +1,5 @@
 import type { Job, UsualDay } from '@hoxen/core/day'
-import { itemsOf } from '@hoxen/core/gear'
+import { itemsOf, troutLine } from '@hoxen/core/gear'
 import { headFacts } from '@hoxen/core/line'
 import type { MatchResult, RankedRig } from '@hoxen/core/match'
 import { windowOf } from '@hoxen/core/rig'
@@ -210,7 +210,8 @@ function RodAxis({
   })
   const chosen = parts.head.head.id
   const marks = heads
-    .filter((h) => h.head.style !== 'double-taper')
+    // A trout line is known by its number, and weighs what is carried of it.
+    .filter((h) => !troutLine(h.head.style))
     .map((h) => ({ id: h.head.id, label: h.head.name, massKg: h.massKg.value, chosen: h.head.id === chosen }))
   return (
     <figure className="mb-4 rounded-lg border border-rule bg-sheet px-4 pt-3 pb-1">
