@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import type { Head } from '../gear/index.ts'
+import { HEAD_STYLES, type Head } from '../gear/index.ts'
 import { KG_PER_GRAIN, KG_PER_M_PER_GRAIN_PER_FOOT, M_PER_FOOT } from '../quantity/index.ts'
 import {
   centreOfMassM,
@@ -237,4 +237,12 @@ describe('cutting a line', () => {
     expect(cut.outcome === 'cut' && cut.cutM / M_PER_FOOT).toBeCloseTo(5, 9)
     expect(cutTo(piece, 1, 'front').outcome).toBe('lighter-already')
   })
+})
+
+test('the mass that was weighed is the head’s to the last digit, so that it lies on a printed end and not beside it', () => {
+  for (const style of HEAD_STYLES)
+    for (const massKg of [0.0304554877, 0.03, 0.035])
+      expect(headFacts({ kind: 'head', id: 'h', name: 'h', style, lengthM: 7.1, massKg }).massKg.value).toBe(
+        massKg,
+      )
 })

@@ -16,6 +16,7 @@ import { tipFacts } from '../sink/index.ts'
 import { type Swung, swing } from '../swing/index.ts'
 import { byId, DEMO, partsOf } from '../testing/index.ts'
 import { FISH_AT } from '../water/index.ts'
+import { stateInRange } from './define.ts'
 import {
   CHECKS,
   type CheckDefinition,
@@ -210,6 +211,18 @@ describe('how far off', () => {
     [2, { low: 1, high: 3 }, 1],
   ])('%p against %j is %p doublings', (value, allowed, off) => expect(at(value, allowed)).toBeCloseTo(off, 9))
 })
+
+test.each([
+  [1, 'holds'],
+  [2, 'holds'],
+  [0.99, 'watch'],
+  [0.75, 'watch'],
+  [2.5, 'watch'],
+  [0.74, 'breaks'],
+  [2.51, 'breaks'],
+])('%p against 1 to 2 with a slack of ¼ below and ½ above %s: the ends belong to it', (value, state) =>
+  expect(stateInRange(value, 1, 2, 0.25, 0.5)).toBe(state),
+)
 
 test('a rod’s window is the same whoever asks: the caster is part of the day', () => {
   const rod: Rod = {

@@ -96,14 +96,6 @@ describe('mass and number', () => {
   ])('a %p gr Skagit on the 13 ft seven: %s', (grains, expected) => {
     expect(state({ head: head('skagit', grains, 23), tip: level(8) }, 'mass-in-window')).toBe(expected)
   })
-  test('the ends of a printed window belong to it', () => {
-    const window = { lowKg: 0.03, highKg: 0.035, counts: 'head' }
-    const rod = item({ ...SEVEN, windows: { skagit: window } })
-    for (const massKg of [window.lowKg, window.highKg]) {
-      const one = item({ kind: 'head', style: 'skagit', lengthM: feet(23), massKg })
-      expect(state({ rod, head: one, tip: level(8) }, 'mass-in-window')).toBe('holds')
-    }
-  })
   test('a Scandi is weighed with its tip, a Skagit without', () => {
     const tip = level(11)
     expect(line({ head: SCANDI, tip }, 'mass-in-window')?.value).toBeCloseTo((480 + 110) * KG_PER_GRAIN, 9)
