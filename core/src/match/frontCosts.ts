@@ -14,12 +14,15 @@ export interface TipOn {
   readonly least: number
   /** The same without its leader. */
   readonly tipCost: number
+  /** The least that looks which a longer leader never mends come to with any leader. */
+  readonly byLength: number
 }
 
 /** Costs of tips and leaders on a rod and head, in one search. */
 export class FrontCosts {
   /** Costs of leaders by themselves, and the least of them. */
   private readonly alone: LeaderCosts
+  private readonly shortest: readonly (Leader | null)[]
   private readonly byTip = new Map<string, LeaderCosts>()
   private readonly tipKeys: (string | undefined)[] = []
   private readonly byHead: (Float64Array | undefined)[] = []
@@ -33,7 +36,23 @@ export class FrontCosts {
     private readonly groups: Groups,
     private readonly draft: OpenRig,
   ) {
+    const owned = c.leaders.filter((leader) => leader !== null)
+    const shortest = owned.reduce<Leader | null>(
+      (least, leader) => (least !== null && least.lengthM <= leader.lengthM ? least : leader),
+      null,
+    )
+    this.shortest = shortest === null ? [null] : [shortest, null]
     this.alone = leaderCosts(this.overLeaders(() => costOf(groups.leaderAlone, draft, day)))
+  }
+
+  /** The least that looks come to which a longer leader never mends: with the shortest, or with none. */
+  private leastByLength(): number {
+    const { draft, groups, day } = this
+    if (groups.shorter.length === 0) return 0
+    return this.shortest.reduce<number>((least, leader) => {
+      draft.leader = leader
+      return Math.min(least, costOf(groups.shorter, draft, day))
+    }, Number.POSITIVE_INFINITY)
   }
 
   private overLeaders(cost: (leader: Leader | null, index: number) => number): readonly number[] {
@@ -103,8 +122,10 @@ export class FrontCosts {
       const more = alone + closeness(draft, window)
       if (more + this.alone.least > budget) continue
       const tipCost = more + costOf(groups.front, draft, day)
-      const least = tipCost + this.alone.least
-      if (least <= budget) out.push({ tipIndex, tip, least, tipCost })
+      if (tipCost + this.alone.least > budget) continue
+      const byLength = this.leastByLength()
+      const least = tipCost + byLength + this.alone.least
+      if (least <= budget) out.push({ tipIndex, tip, least, tipCost, byLength })
     }
     return out.sort((one, other) => one.least - other.least || one.tipIndex - other.tipIndex)
   }
@@ -137,7 +158,7 @@ export class FrontCosts {
 
   /** The leader that costs least behind this rod, head and tip, and what tip and leader cost together; infinite beyond the budget. */
   bestLeader(
-    { tipIndex, tip, tipCost }: TipOn,
+    { tipIndex, tip, tipCost, byLength }: TipOn,
     { sides }: Sides,
     budget: number,
   ): Best<Leader | null> & { side?: ReelChoice } {
@@ -145,13 +166,13 @@ export class FrontCosts {
     draft.tip = tip
     const leaders = this.keyed(tipIndex)
     const nothing = { choice: null, cost: Number.POSITIVE_INFINITY }
-    if (tipCost + leaders.least > budget) return nothing
+    if (tipCost + byLength + leaders.least > budget) return nothing
     let bestIndex = -1
     let bestCost = Number.POSITIVE_INFINITY
     let bestSide: ReelChoice | undefined
     for (const index of orderOf(leaders)) {
       let cost = tipCost + (leaders.costs[index] ?? 0)
-      if (cost > budget || cost > bestCost) break
+      if (cost + byLength > budget || cost + byLength > bestCost) break
       if (cost === bestCost && index > bestIndex) continue
       draft.leader = c.leaders[index] ?? null
       cost += costOf(groups.leader, draft, day)

@@ -43,7 +43,8 @@ const INVENTED = [
 describe('groups of looks', () => {
   test('every look stands in one group, as soon as all it needs is there', () => {
     const groups = groupsOf([...LOOKS, ...INVENTED])
-    const { least, growing, ...rest } = groups
+    const { least, growing, shorter, ...rest } = groups
+    for (const look of shorter) expect(groups.leader).toContain(look)
     for (const look of Object.values(growing).flat())
       expect([...groups.pair.map(({ run }) => run), ...least.map(({ run }) => run)]).toContain(look.run)
     const all = Object.values(rest).flat()

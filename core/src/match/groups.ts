@@ -31,6 +31,8 @@ export interface Groups {
   /** Weighed once for each key and leader. */
   readonly keyed: readonly Look[]
   readonly leader: readonly Look[]
+  /** Of those, what never comes out better with a longer leader. */
+  readonly shorter: readonly Look[]
   readonly headLine: readonly Look[]
   readonly rodReel: readonly Look[]
   readonly lineReel: readonly Look[]
@@ -58,14 +60,18 @@ export function groupsOf(looks: readonly Look[]): Groups {
     least === undefined ? [] : [{ ...look, run: least }],
   )
   const growing = (how: Grows) => [...alone.pair, ...more].filter(({ grows }) => grows === how)
+  const front = needing('rod', 'head', 'tip')
+  const keyed = take(({ needs, key }) => key !== undefined && needs.every((part) => FRONT.has(part)))
+  const leader = all(FRONT)
   return {
     ...alone,
     ...tips,
     least: more,
     growing: { 'with-head': growing('with-head'), 'off-window': growing('off-window') },
-    front: needing('rod', 'head', 'tip'),
-    keyed: take(({ needs, key }) => key !== undefined && needs.every((part) => FRONT.has(part))),
-    leader: all(FRONT),
+    front,
+    keyed,
+    leader,
+    shorter: leader.filter(({ shorter }) => shorter),
     headLine: needing('head', 'runningLine'),
     rodReel: needing('rod', 'reel'),
     lineReel: needing('runningLine', 'reel'),

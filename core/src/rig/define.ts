@@ -40,6 +40,8 @@ interface Shortcuts<N extends Part, R extends Reasons> {
    * side of it: what one of many heads comes to is the least of them all. Of a look with `least`, that holds of the least.
    */
   readonly grows?: Grows
+  /** It never comes out better with a longer leader: of many it is the shortest that comes to the least. */
+  readonly shorter?: true
 }
 
 /** Property of a head that a look grows with; one of them, for its least is counted once. */
@@ -56,6 +58,7 @@ export interface Look {
   readonly least?: (parts: Pick<RigParts, 'rod' | 'head'>, day: Day) => Finding | null
   readonly key?: (parts: RigParts, day: Day) => string
   readonly grows?: Grows
+  readonly shorter?: true
 }
 
 /**

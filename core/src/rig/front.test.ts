@@ -75,12 +75,16 @@ describe('the simplest of those that do the same (C48), and cold water [practice
     ['a long floating front at 2 °C', 'floating-tip-10-ft', 'tapered-9-ft', 'watch', 'front-floats'],
     ['a little that sinks', 'part-sinking-2-ft-of-10', 'stepped-5-ft', 'holds', 'sinks-little'],
     ['five feet that sink', 't-8-5-ft', 'stepped-5-ft', 'holds', 'sinks'],
-    ['the same on a long leader', 't-8-5-ft', 'tapered-9-ft', 'holds', 'leader-long'],
+    ['the same on a long leader', 't-8-5-ft', 'tapered-9-ft', 'holds', 'sinks'],
   ] as const)('%s', (_what, tipId, leaderId, state, reason) => {
     const cold = { waterC: 2, fishAt: 'bottom', waterDepthM: 1.3 } as const
     const found = line(partsOf({ tipId, leaderId }), 'cold-front', cold)
     expect(found).toMatchObject({ state, reason })
     expect((found?.from ?? 0) > 0).toBe(reason !== 'sinks')
+    const long = line(partsOf({ tipId, leaderId }), 'cold-leader', cold)
+    expect([long?.reason, (long?.from ?? 0) > 0]).toEqual(
+      leaderId === 'tapered-9-ft' ? ['long', true] : ['short', false],
+    )
     for (const other of [
       { waterC: 12 },
       { fishAt: 'middle' },

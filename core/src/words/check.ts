@@ -137,13 +137,19 @@ const WORDS: CheckWords = {
   'cold-front': {
     title: 'Cold water, fish at the bottom',
     says: {
-      sinks: () => 'A sinking part and a short leader: what cold water and fish at the bottom ask for.',
+      sinks: () => 'Enough of it sinks for cold water and fish at the bottom.',
       'front-floats': ({ data, in: show }) =>
         `Fish that lie at the bottom in cold water want ${show(data.sinksM, 'length')} or more that sinks, even where a long leader would get the fly down.`,
       'sinks-little': ({ value, low }) =>
         `${value} of it sinks; for fish that lie at the bottom in cold water ${low} or more comes first.`,
-      'leader-long': ({ value, high }) =>
-        `In cold water ${value} of leader lets the fly rise off the bottom: ${high} at most.`,
+    },
+  },
+  'cold-leader': {
+    title: 'Leader in cold water',
+    says: {
+      short: () => 'Short enough to keep the fly down at the bottom.',
+      long: ({ value, high }) =>
+        `In cold water ${value} of leader lets the fly rise off the bottom: ${high} at most comes first.`,
     },
   },
   'fly-tip': {

@@ -30,7 +30,9 @@ const LINES: Readonly<Record<CheckCode, Text>> = Object.freeze({
   simplest:
     'Of rigs that do the same, casters fish the one with the fewest parts. A tip on a head that can do without one costs a little in the order; what it gains in depth has to make up for that.',
   'cold-front': (system) =>
-    `Below 7 °C, for fish at the bottom: ${feet(5, system)} or more that sinks, and ${feet(6, system)} of leader at most, come first.`,
+    `Below 7 °C, for fish at the bottom, ${feet(5, system)} or more that sinks comes first.`,
+  'cold-leader': (system) =>
+    `Below 7 °C, for fish at the bottom, ${feet(6, system)} of leader at most comes first: a longer one rises.`,
   'fly-head':
     'Heavy flies and heavy droppers go on Skagits: fine fronts have not the mass in front to turn them over.',
   'fly-tip': (system) =>

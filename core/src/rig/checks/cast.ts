@@ -10,7 +10,6 @@ import {
 import type { Day } from '../../day/index.ts'
 import { castSettingOf } from '../castSetting.ts'
 import { defineCheck, type Finding } from '../define.ts'
-import { bare } from '../looped.ts'
 
 /** Each thing that wants care counts as a step, up to so many. [estimate] */
 const MOST_CARES = 3
@@ -71,15 +70,8 @@ const cast = defineCheck({
   slots: ['headId', 'rodId'],
   cost: 'second-look',
   reasons: REASONS,
-})
-  .look(['rod', 'head', 'tip', 'leader', 'runningLine'], (parts, day) =>
-    against(castSettingOf(parts, day), day),
-  )
-  .standIn(
-    ['rod', 'head'],
-    // Tip and leader only lengthen a back cast.
-    (parts, day) => against(castSettingOf({ ...bare(parts), runningLine: null }, day), day),
-    { grows: 'with-head' },
-  )
+}).look(['rod', 'head', 'tip', 'leader', 'runningLine'], (parts, day) =>
+  against(castSettingOf(parts, day), day),
+)
 
 export const CAST_CHECKS = [cast] as const

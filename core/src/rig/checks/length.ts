@@ -132,6 +132,7 @@ const lineOut = defineCheck({
     // Tip and leader only leave less of it.
     least: (parts, day) => outAgainst(bare(parts), day, 0),
     grows: 'with-head',
+    shorter: true,
   },
 )
 

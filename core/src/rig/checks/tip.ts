@@ -1,4 +1,4 @@
-import { seasonFelt } from '../../day/index.ts'
+import { type Day, seasonFelt } from '../../day/index.ts'
 import { type Leader, troutLine } from '../../gear/index.ts'
 import { leaderDiameterM } from '../../leader/index.ts'
 import { cheaterJoint, type HeadFacts, strandKgPerM } from '../../line/index.ts'
@@ -220,7 +220,7 @@ const simplest = defineCheck({
 /** In cold water, for fish at the bottom, a sinking part at least so long, and a leader no longer [m]; in water at least so deep. [practice] */
 const COLD_FRONT_M = { sinks: 5 * M_PER_FOOT, leader: 6 * M_PER_FOOT, deep: 0.9 } as const
 
-const COLD = { sinksM: COLD_FRONT_M.sinks as number, leaderM: COLD_FRONT_M.leader as number }
+const COLD = { sinksM: COLD_FRONT_M.sinks as number }
 
 /** Length of what sinks in front of the running line [m]: of the tip, else of the head's own sinking part. */
 function sinkingM(head: HeadFacts, tip: TipFacts | null): number {
@@ -232,27 +232,53 @@ function sinkingM(head: HeadFacts, tip: TipFacts | null): number {
 /** What a front that floats, and a leader twice as long as it should be, count against what sinks to the bottom. [estimate] */
 const COLD_COUNTS = { floats: 3, leader: 2 } as const
 
-/** Cold water and fish at the bottom: what sinks, and a short leader, come first, even where a long floating front would reach. [practice] */
+/** Cold water, and fish that lie at the bottom of it. */
+const coldBottom = (day: Day): boolean =>
+  seasonFelt(day) === 'cold' &&
+  day.fishAt === 'bottom' &&
+  !day.indicator &&
+  day.water !== 'surf' &&
+  day.waterDepthM >= COLD_FRONT_M.deep
+
+/** Cold water and fish at the bottom: what sinks comes first, even where a long floating front would reach. [practice] */
 const coldFront = defineCheck({
   code: 'cold-front',
-  slots: ['tipId', 'leaderId'],
-  reasons: { sinks: COLD, 'front-floats': COLD, 'sinks-little': COLD, 'leader-long': COLD },
-}).look(['head', 'tip', 'leader'], ({ head, tip, leader }, day) => {
-  if (seasonFelt(day) !== 'cold' || day.fishAt !== 'bottom' || day.indicator || day.water === 'surf')
-    return null
-  if (day.waterDepthM < COLD_FRONT_M.deep) return null
-  const sinks = sinkingM(head, tip)
-  const leaderM = leader?.lengthM ?? 0
-  const little = Math.max(0, 1 - sinks / COLD_FRONT_M.sinks)
-  const long = Math.max(0, leaderM / COLD_FRONT_M.leader - 1)
-  const from = COLD_COUNTS.floats * little + COLD_COUNTS.leader * Math.min(1, long)
-  const data = { sinksM: COLD_FRONT_M.sinks, leaderM: COLD_FRONT_M.leader }
-  const base = { measure: 'length', tag: 'practice', data, from } as const
-  const short = { value: sinks, allowed: { low: COLD_FRONT_M.sinks } } as const
-  if (sinks <= 0) return { ...base, ...short, state: 'watch', reason: 'front-floats' }
-  if (little > 0) return { ...base, ...short, state: 'holds', reason: 'sinks-little' }
-  const reason = long > 0 ? 'leader-long' : 'sinks'
-  return { ...base, state: 'holds', reason, value: leaderM, allowed: { high: COLD_FRONT_M.leader } }
+  slots: ['tipId'],
+  reasons: { sinks: COLD, 'front-floats': COLD, 'sinks-little': COLD },
+}).look(['head', 'tip'], ({ head, tip }, day) => {
+  if (!coldBottom(day)) return null
+  const value = sinkingM(head, tip)
+  const little = Math.max(0, 1 - value / COLD_FRONT_M.sinks)
+  const base = {
+    value,
+    allowed: { low: COLD_FRONT_M.sinks },
+    measure: 'length',
+    tag: 'practice',
+    data: { sinksM: COLD_FRONT_M.sinks },
+    from: COLD_COUNTS.floats * little,
+  } as const
+  if (value <= 0) return { ...base, state: 'watch', reason: 'front-floats' }
+  return { ...base, state: 'holds', reason: little > 0 ? 'sinks-little' : 'sinks' }
+})
+
+/** And a short leader, which lets the fly stay down. [practice] */
+const coldLeader = defineCheck({
+  code: 'cold-leader',
+  slots: ['leaderId'],
+  reasons: { short: {}, long: {} },
+}).look(['leader'], ({ leader }, day) => {
+  if (leader === null || !coldBottom(day)) return null
+  const high = COLD_FRONT_M.leader
+  const long = Math.max(0, leader.lengthM / high - 1)
+  return {
+    state: 'holds',
+    reason: long > 0 ? 'long' : 'short',
+    value: leader.lengthM,
+    allowed: { high },
+    measure: 'length',
+    tag: 'practice',
+    from: COLD_COUNTS.leader * Math.min(1, long),
+  }
 })
 
 /**
@@ -285,5 +311,13 @@ const cheaterJoints = defineCheck({
 )
 
 export const CHEATER_CHECKS = [cheaterJoints] as const
-export const TIP_CHECKS = [skagitTip, jointStep, tipMaterial, tipShare, simplest, coldFront] as const
+export const TIP_CHECKS = [
+  skagitTip,
+  jointStep,
+  tipMaterial,
+  tipShare,
+  simplest,
+  coldFront,
+  coldLeader,
+] as const
 export const LEADER_JOINT_CHECKS = [leaderJoint] as const

@@ -260,7 +260,11 @@ const roomBehind = defineCheck({
     ['rod', 'head', 'tip', 'leader'],
     (parts, day) => (overhead(parts, day) ? room(parts, day) : null),
     // The bare head, before tip and leader make it longer.
-    { least: (parts, day) => (overhead(parts, day) ? room(bare(parts), day) : null), grows: 'with-head' },
+    {
+      least: (parts, day) => (overhead(parts, day) ? room(bare(parts), day) : null),
+      grows: 'with-head',
+      shorter: true,
+    },
   )
 
 /** Scandi in summer and autumn and warmer water, Skagit in late autumn and winter and cold water. [practice] */
