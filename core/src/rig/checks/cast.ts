@@ -1,5 +1,4 @@
 import {
-  type CastChoice,
   type CastName,
   type CastReason,
   type CastSetting,
@@ -7,7 +6,6 @@ import {
   chooseCasts,
   type Side,
 } from '../../cast/index.ts'
-import type { Day } from '../../day/index.ts'
 import { castSettingOf } from '../castSetting.ts'
 import { defineCheck, type Finding } from '../define.ts'
 
@@ -21,26 +19,12 @@ const DATA = {
 }
 const REASONS = { good: DATA, care: DATA, none: DATA }
 
-/** Casts of a day, by all of a rig that the choice depends on: a search asks for the same again and again. */
-const known = new WeakMap<Day, Map<string, readonly CastChoice[]>>()
-
-function castsFor(setting: CastSetting, day: Day): readonly CastChoice[] {
-  const casts = known.get(day) ?? new Map<string, readonly CastChoice[]>()
-  known.set(day, casts)
-  const key = Object.values(setting.rig).join(' ')
-  const before = casts.get(key)
-  if (before !== undefined) return before
-  const found = chooseCasts(setting)
-  casts.set(key, found)
-  return found
-}
-
-function against(setting: CastSetting, day: Day): Finding<typeof REASONS> | null {
-  const casts = castsFor(setting, day)
+function against(setting: CastSetting): Finding<typeof REASONS> | null {
+  const casts = chooseCasts(setting)
   const choice = castToMake(casts)
   const base = { value: null, measure: 'none', tag: 'practice' } as const
   if (choice !== undefined) {
-    // Of all that are safe the least: a longer head never wants less care.
+    // Of all that are safe the least.
     const from = casts.reduce(
       (fewest, { fit, cares }) => (fit === 'no' ? fewest : Math.min(fewest, cares)),
       MOST_CARES,
@@ -70,8 +54,6 @@ const cast = defineCheck({
   slots: ['headId', 'rodId'],
   cost: 'second-look',
   reasons: REASONS,
-}).look(['rod', 'head', 'tip', 'leader', 'runningLine'], (parts, day) =>
-  against(castSettingOf(parts, day), day),
-)
+}).look(['rod', 'head', 'tip', 'leader', 'runningLine'], (parts, day) => against(castSettingOf(parts, day)))
 
 export const CAST_CHECKS = [cast] as const
