@@ -1,11 +1,4 @@
-import {
-  type CastName,
-  type CastReason,
-  type CastSetting,
-  castToMake,
-  chooseCasts,
-  type Side,
-} from '../../cast/index.ts'
+import { type CastName, type CastReason, type CastSetting, chooseCasts, type Side } from '../../cast/index.ts'
 import { castSettingOf } from '../castSetting.ts'
 import { defineCheck, type Finding } from '../define.ts'
 
@@ -21,31 +14,13 @@ const REASONS = { good: DATA, care: DATA, none: DATA }
 
 function against(setting: CastSetting): Finding<typeof REASONS> | null {
   const casts = chooseCasts(setting)
-  const choice = castToMake(casts)
-  const base = { value: null, measure: 'none', tag: 'practice' } as const
-  if (choice !== undefined) {
-    // Of all that are safe the least.
-    const from = casts.reduce(
-      (fewest, { fit, cares }) => (fit === 'no' ? fewest : Math.min(fewest, cares)),
-      MOST_CARES,
-    )
-    return {
-      ...base,
-      state: 'holds',
-      reason: choice.fit === 'good' ? 'good' : 'care',
-      data: { cast: choice.cast, side: choice.side, reasons: choice.reasons },
-      from,
-    }
-  }
-  const [nearest] = casts
-  return nearest === undefined
-    ? null
-    : {
-        ...base,
-        state: 'breaks',
-        reason: 'none',
-        data: { cast: nearest.cast, side: nearest.side, reasons: nearest.reasons },
-      }
+  const [choice] = casts
+  if (choice === undefined) return null
+  const { cast, side, reasons, fit } = choice
+  const base = { value: null, measure: 'none', tag: 'practice', data: { cast, side, reasons } } as const
+  if (fit === 'no') return { ...base, state: 'breaks', reason: 'none' }
+  const cares = casts.flatMap((one) => (one.fit === 'no' ? [] : [one.cares]))
+  return { ...base, state: 'holds', reason: fit, from: Math.min(MOST_CARES, ...cares) }
 }
 
 /** Is there a cast for it, here and in this wind? By the same function as the Cast page. [practice] */
