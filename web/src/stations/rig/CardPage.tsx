@@ -1,6 +1,14 @@
 import { itemsOf } from '@hoxen/core/gear'
 import type { RankedRig } from '@hoxen/core/match'
-import { piecesOf, riggingSteps, statesBySlot, usualKnot, windowStyleOf, worstFirst } from '@hoxen/core/rig'
+import {
+  type Check,
+  piecesOf,
+  riggingSteps,
+  statesBySlot,
+  usualKnot,
+  windowStyleOf,
+  worstFirst,
+} from '@hoxen/core/rig'
 import {
   CHECK_TITLES,
   SLOT_NAMES,
@@ -100,22 +108,27 @@ function Card({ question, rig, today }: Props) {
       <section>
         <h2 className="mt-3 text-[1.05rem]">Ledger</h2>
         <ul className="grid gap-x-6 text-[0.8rem] sm:grid-cols-2 print:grid-cols-2">
-          {worstFirst(rig.checks).map((check) => (
-            <li key={check.code} className="flex justify-between gap-2 border-b border-rule py-0.5">
-              <span>
-                <b>{STATE_NAMES[check.state]}</b> {CHECK_TITLES[check.code]}
-              </span>
-              <span className="text-right">
-                {check.value === null ? '' : sayFigure(check, check.value, system)}
-                {sayAllowed(check, system) ? ` (${sayAllowed(check, system)})` : ''}
-              </span>
-            </li>
-          ))}
+          {worstFirst(rig.checks)
+            .filter(worthPaper)
+            .map((check) => (
+              <li key={check.code} className="flex justify-between gap-2 border-b border-rule py-0.5">
+                <span>
+                  <b>{STATE_NAMES[check.state]}</b> {CHECK_TITLES[check.code]}
+                </span>
+                <span className="text-right">
+                  {check.value === null ? '' : sayFigure(check, check.value, system)}
+                  {sayAllowed(check, system) ? ` (${sayAllowed(check, system)})` : ''}
+                </span>
+              </li>
+            ))}
         </ul>
       </section>
     </Paper>
   )
 }
+
+/** What holds and has no figure says nothing on one page. */
+const worthPaper = ({ state, value }: Check): boolean => state !== 'holds' || value !== null
 
 const HIGH = 76
 
