@@ -158,7 +158,8 @@ function shorterLeader(setup: SwingSetup, leaders: Spares['leaders']): readonly 
 
 function heavierFly(setup: SwingSetup): readonly Changed[] {
   const weighting = WEIGHTINGS[WEIGHTINGS.indexOf(setup.fly.weighting) + 1]
-  if (weighting === undefined) return []
+  // Weight would only drown one that is to stay on top.
+  if (weighting === undefined || setup.fly.floats !== undefined) return []
   const { massKg: _weighed, ...fly } = setup.fly
   return [
     [

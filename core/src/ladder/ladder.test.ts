@@ -258,6 +258,8 @@ describe('one thing to change', () => {
       plan: { ...USUAL_PLAN, mends: [{ kind: 'upstream', atS: 0.5, sizeM: 2 }] },
     })
     expect(codes(setup)).not.toContain('fly')
+    const dry = { dress: 'medium', weighting: 'unweighted', floats: 'dry' } as const
+    expect(codes(setupWith('t-11', { fly: dry }))).not.toContain('fly')
     const mends = singleChanges(setup, wallet).flatMap(({ change }) =>
       change.code === 'mend' ? [change.mends[0]?.kind ?? 'none'] : [],
     )

@@ -17,7 +17,8 @@ export type ThrowDay = Pick<Day, 'water' | 'roomBehindM' | 'wadingM' | 'aheadMps
 /** Parts that lie between the rod's tip and the fly. */
 export type Front = Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>
 type Thrown = Pick<RigParts, 'rod' | 'head'>
-const overhead = ({ rod, head }: Thrown, { water }: Pick<ThrowDay, 'water'>): boolean =>
+/** Whether a rig is cast with the whole line behind. */
+export const overhead = ({ rod, head }: Thrown, { water }: Pick<ThrowDay, 'water'>): boolean =>
   castOverhead(rod, head.head.style, water)
 
 /** A rod and head with nothing in front yet. */

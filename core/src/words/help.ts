@@ -54,7 +54,7 @@ const LINES: Readonly<Record<CheckCode, Text>> = Object.freeze({
   depth:
     'The whole line is let swing in the pool as it is today: how much of its way the fly spends where the fish hold, how often it touches, and how long the fly lies on the bed before its last rod length. Until that is worked out a first look stands in, and never holds. Under a float its own rule counts.',
   'room-behind':
-    'A D loop is half an ellipse over the height of the rod’s tip; its arc is the line that is neither anchored nor shot. In tight room a Skagit can be thrown compact. An overhead cast lays the whole line out behind, or over what stands there.',
+    'A D loop is half an ellipse over the height of the rod’s tip; its arc is the line that is neither anchored nor shot. In tight room a Skagit can be thrown compact, and a trout line rolled out with half a rod length behind. An overhead cast lays the whole line out behind, or over what stands there.',
   cast: 'Every cast on each side of the body is weighed for this rig where you stand: wind, room and what is behind, current, change of angle, hand, skill and shoulder. The first that is safe is named; where there is none the rig breaks. The Cast page plays it.',
   season:
     'Fine heads suit warm water and small flies, short heavy ones cold water and big flies: by the thermometer where there is one, else by the season’s name.',

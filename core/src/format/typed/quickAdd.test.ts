@@ -28,6 +28,8 @@ describe('the typed line', () => {
     ['leader 5 ft 12 lb stepped', { kind: 'leader', form: 'stepped' }],
     ['tippet fluorocarbon 0.33 mm', { kind: 'tippet', material: 'fluorocarbon', diameterM: 0.00033 }],
     ['bulky heavy fly', { kind: 'fly', dress: 'bulky', weighting: 'heavy' }],
+    ['sparse dry fly', { kind: 'fly', dress: 'sparse', floats: 'dry' }],
+    ['sparse hitched fly', { kind: 'fly', dress: 'sparse', floats: 'waking' }],
     ['backing 30 lb 150 m', { kind: 'backing', lengthM: 150 }],
   ])('%s', (text, expected) => {
     const added = quickAdd(text, 'new')

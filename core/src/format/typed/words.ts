@@ -89,6 +89,8 @@ export const FIELD_WORDS: readonly (readonly [RegExp, readonly Kind[], string, u
   [/\bsparse\b/i, ['fly'], 'dress', 'sparse'],
   [/\bmedium(?:[- ]dressed)?\b/i, ['fly'], 'dress', 'medium'],
   [/\bbulky\b/i, ['fly'], 'dress', 'bulky'],
+  [/\b(?:hitched|waking)\b/i, ['fly'], 'floats', 'waking'],
+  [/\bdry\b/i, ['fly'], 'floats', 'dry'],
   [/\bunweighted\b/i, ['fly'], 'weighting', 'unweighted'],
   [/\b(?:heavily\s+weighted|heavy)\b/i, ['fly'], 'weighting', 'heavy'],
   [/\b(?:light(?:ly)?\s+weighted|light)\b/i, ['fly'], 'weighting', 'light'],

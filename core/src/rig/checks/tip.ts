@@ -9,7 +9,7 @@ import { type CheckState, defineCheck, type Finding } from '../define.ts'
 const perFoot = (grains: number): number => grains * KG_PER_M_PER_GRAIN_PER_FOOT
 
 /** A Skagit must always carry a tip, a floating one if nothing else. [practice] */
-export const wantsTip = ({ head }: HeadFacts): boolean => head.style === 'skagit'
+export const wantsTip = ({ head }: Pick<HeadFacts, 'head'>): boolean => head.style === 'skagit'
 
 const skagitTip = defineCheck({
   code: 'skagit-tip',

@@ -17,8 +17,8 @@ import {
 } from '../../swing/index.ts'
 import { type FishAt, holdingBand } from '../../water/index.ts'
 import { type CheckState, defineCheck, type Finding } from '../define.ts'
-import { bare, carriedM, type Front, loopedOf, outsideM, rolledOut } from '../looped.ts'
-import { castOverhead, type RigParts, suitsSurf } from '../parts.ts'
+import { bare, carriedM, type Front, loopedOf, outsideM, overhead, rolledOut } from '../looped.ts'
+import { type RigParts, suitsSurf } from '../parts.ts'
 import { quickRide } from '../swings/quickRide.ts'
 import { rideKey, searchedRide } from '../swings/searchedRide.ts'
 
@@ -204,9 +204,6 @@ export function roomNeededM(parts: Front, day: Pick<Day, 'water' | 'wadingM' | '
   const { behindM } = dLoopOf(loopedOf(parts, day), 'full')
   return rolledOut(parts, day) ? Math.min(behindM, rollBehindM(parts.rod.lengthM)) : behindM
 }
-
-const overhead = ({ rod, head }: Pick<RigParts, 'rod' | 'head'>, { water }: Pick<Day, 'water'>): boolean =>
-  castOverhead(rod, head.head.style, water)
 
 /** Whether the loop of a cast has room: the roll cast's where the line is rolled out and its D loop finds less. */
 function loopRoom(parts: Front, day: Day): RoomFor {

@@ -1,4 +1,5 @@
 import type { Item } from '../../gear/index.ts'
+import { wantsTip } from '../checks/tip.ts'
 import type { RigChoice } from '../chosen/choice.ts'
 import { withPart } from '../chosen/rigChange.ts'
 import { tipsCarried, type Wallet } from '../chosen/wallet.ts'
@@ -12,7 +13,7 @@ export interface TriedTip {
 /** Whether a rig's head may go without a tip. */
 function goesBare({ headId }: RigChoice, items: ReadonlyMap<string, Item>): boolean {
   const head = items.get(headId)
-  return head?.kind === 'head' && head.style !== 'skagit'
+  return head?.kind === 'head' && !wantsTip({ head })
 }
 
 /** Every tip carried, on a rig, and none where its head may go bare; the one on the line as it is. @param owned identifiers of tips */

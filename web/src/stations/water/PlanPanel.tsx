@@ -102,7 +102,7 @@ export function PlanPanel({ plan: { castM, ...plan }, countS, onChange, onCast }
               label="Count before it, in seconds"
               limits={RETRIEVE_LIMITS.countdownS}
               what="The count is"
-              value={Math.round(plan.countdownS ?? countS)}
+              value={plan.countdownS ?? Math.round(countS)}
               onChange={(countdownS) => onChange('Change the count', { countdownS })}
             />
             <QuantityField
