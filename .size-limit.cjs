@@ -21,7 +21,7 @@ function firstRoute() {
 /** A worker with all it loads at once; what it reads files with comes later, and is counted apart. */
 module.exports = [
   { name: 'First route’s JavaScript', path: firstRoute(), limit: '190 kB', gzip: true },
-  { name: 'Worker of the search', path: `${DIST}/assets/core.worker-*.js`, limit: '32 kB', gzip: true },
+  { name: 'Worker of the search', path: `${DIST}/assets/core.worker-*.js`, limit: '33 kB', gzip: true },
   {
     name: 'Judgement: all that needs a swing',
     path: [`${DIST}/assets/judgement-*.js`, `${DIST}/assets/secondLook-*.js`],

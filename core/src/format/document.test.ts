@@ -58,6 +58,13 @@ describe('the open format', () => {
       }),
       seeded,
     )
+    const past = { trails: { 'items/a': ['lx1-a:name'] }, gone: { 'runs/b': ['lx2-b'] } }
+    const reread = (told: unknown) =>
+      readDocument(writeDocument(nothingKept(), '2026-01-01T00:00:00Z', told as typeof past))
+    expect(reread(past)).toMatchObject({ past, problems: [] })
+    const unsound = reread({ ...past, gone: { 'runs/b': ['yesterday'] } })
+    expect(unsound).not.toHaveProperty('past')
+    expect(unsound.problems).toMatchObject([{ path: ['gone'], code: 'bad-trails' }])
   })
   test.each([
     ['', 'empty-file'],
@@ -246,9 +253,9 @@ describe('limits', () => {
 describe('the same table again', () => {
   const table =
     'kind,name,style,mass_gr,length_ft\nhead,A,skagit,510,20\nhead,A,skagit,510,20\nhead,B,scandi,450,33\n'
-  const read = (stamp: string) => ({
+  const read = (stamp: string, id = rowId) => ({
     ...nothingKept(),
-    items: readCsv(table, (row) => rowId(row, stamp)).items,
+    items: readCsv(table, (row) => id(row + 9, stamp)).items,
   })
   test('adds nothing: its rows are known by what they are; a third of a pair is new', () => {
     const first = planImport(nothingKept(), read('a'))
@@ -257,6 +264,9 @@ describe('the same table again', () => {
     const again = planImport(kept, read('b'))
     expect([again.lists.items.added.length, again.lists.items.same]).toEqual([0, 3])
     expect(newIn(read('b'), again).items).toEqual([])
+    // What only looks like a row's is an identifier.
+    const named = read('d', (row, stamp) => `my-${rowId(row, stamp)}`)
+    expect(planImport(kept, named).lists.items.added).toHaveLength(3)
     const fewer = { ...kept, items: kept.items.slice(1) }
     expect(planImport(fewer, read('c')).lists.items.added).toHaveLength(1)
   })

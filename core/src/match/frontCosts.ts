@@ -4,7 +4,7 @@ import { type Look, type RigParts, windowOf } from '../rig/index.ts'
 import type { Candidates } from './candidates.ts'
 import { closeness } from './closeness.ts'
 import { costOf, type Groups, type OpenRig } from './groups.ts'
-import { type LeaderCosts, leaderCosts, orderOf } from './leaderCosts.ts'
+import { orderOf, type PartCosts, partCosts } from './partCosts.ts'
 import { type Best, NO_SIDE, type ReelChoice, type Sides } from './sideCosts.ts'
 
 /** A tip on a rod and head, with the least it costs there whatever leader follows. */
@@ -14,20 +14,28 @@ export interface TipOn {
   readonly least: number
   /** The same without its leader. */
   readonly tipCost: number
-  /** The least that looks which a longer leader never mends come to with any leader. */
-  readonly byLength: number
 }
+
+/** What tips cost on a head: under its key, and in all, NaN before that was asked for. */
+interface TipsOnHead {
+  readonly keyed: PartCosts
+  readonly whole: Float64Array
+}
+
+const lengthOf = (tip: TipOn['tip']): number => tip?.lengthM ?? 0
 
 /** Costs of tips and leaders on a rod and head, in one search. */
 export class FrontCosts {
   /** Costs of leaders by themselves, and the least of them. */
-  private readonly alone: LeaderCosts
+  private readonly alone: PartCosts
   private readonly shortest: readonly (Leader | null)[]
-  private readonly byTip = new Map<string, LeaderCosts>()
+  private readonly byTip = new Map<string, PartCosts>()
   private readonly tipKeys: (string | undefined)[] = []
-  private readonly byHead: (Float64Array | undefined)[] = []
+  private readonly byHead: (TipsOnHead | undefined)[] = []
+  private readonly byHeadKey = new Map<string, PartCosts>()
+  private readonly tipsByLength: readonly TipOn['tip'][]
   private readonly leastByHead: (number | undefined)[] = []
-  private readonly byKey = new Map<string, LeaderCosts>()
+  private readonly byKey = new Map<string, PartCosts>()
   private readonly lookCosts = new Map<Look, Map<string, readonly number[]>>()
 
   constructor(
@@ -42,13 +50,35 @@ export class FrontCosts {
       null,
     )
     this.shortest = shortest === null ? [null] : [shortest, null]
-    this.alone = leaderCosts(this.overLeaders(() => costOf(groups.leaderAlone, draft, day)))
+    this.alone = partCosts(this.overLeaders(() => costOf(groups.leaderAlone, draft, day)))
+    this.tipsByLength = c.tips.toSorted((one, other) => lengthOf(one) - lengthOf(other))
   }
 
-  /** The least that looks come to which a longer leader never mends: with the shortest, or with none. */
-  private leastByLength(): number {
+  /** Length of tip up to which looks that a longer leader or tip never mends cost nothing on the rod and head taken [m]. */
+  freeToM(): number {
+    const { draft, groups, day, tipsByLength } = this
+    const [shortest] = this.shortest
+    if (shortest === undefined || shortest === null) return Number.NEGATIVE_INFINITY
+    draft.leader = shortest
+    let low = 0
+    let high = tipsByLength.length
+    // From the longest on: on most rods and heads it costs nothing, and all is said.
+    for (let middle = high - 1; low < high; middle = (low + high) >> 1) {
+      draft.tip = tipsByLength[middle] ?? null
+      if (costOf(groups.shorter, draft, day) === 0) low = middle + 1
+      else high = middle
+    }
+    const longest = tipsByLength[low - 1]
+    return longest === undefined ? Number.NEGATIVE_INFINITY : lengthOf(longest)
+  }
+
+  /**
+   * The least that looks come to which a longer leader never mends with the tip taken: with the shortest leader, or with none.
+   * @param freeToM as `freeToM` says of the rod and head taken
+   */
+  private leastByLength(freeToM: number): number {
     const { draft, groups, day } = this
-    if (groups.shorter.length === 0) return 0
+    if (lengthOf(draft.tip) <= freeToM) return 0
     return this.shortest.reduce<number>((least, leader) => {
       draft.leader = leader
       return Math.min(least, costOf(groups.shorter, draft, day))
@@ -73,59 +103,79 @@ export class FrontCosts {
   }
 
   /** Costs of leaders with the tip taken, where no rod or head has a say in it. */
-  private withTip(key: string): LeaderCosts {
+  private withTip(key: string): PartCosts {
     const known = this.byTip.get(key)
     if (known !== undefined) return known
     const { draft, groups, day } = this
-    const found = leaderCosts(
+    const found = partCosts(
       this.overLeaders((_leader, i) => (this.alone.costs[i] ?? 0) + costOf(groups.tipLeader, draft, day)),
     )
     this.byTip.set(key, found)
     return found
   }
 
+  /** Costs of tips as far as few keys tell what the head taken means to them. */
+  private tipsOn(headIndex: number): TipsOnHead {
+    const known = this.byHead[headIndex]
+    if (known !== undefined) return known
+    const { groups, draft, day, c } = this
+    const key = groups.tipKeyed.map((look) => look.key?.(draft, day) ?? '').join('|')
+    const keyed =
+      this.byHeadKey.get(key) ??
+      partCosts(
+        c.tips.map((tip) => {
+          draft.tip = tip
+          return costOf(groups.tipKeyed, draft, day)
+        }),
+      )
+    this.byHeadKey.set(key, keyed)
+    const found = { keyed, whole: new Float64Array(c.tips.length).fill(Number.NaN) }
+    this.byHead[headIndex] = found
+    return found
+  }
+
   /** Cost of a tip on the head taken, whatever rod and leader. */
-  private onHead(tipIndex: number): number {
+  private onHead({ keyed, whole }: TipsOnHead, tipIndex: number): number {
+    const known = whole[tipIndex] ?? Number.NaN
+    if (!Number.isNaN(known)) return known
     this.draft.tip = this.c.tips[tipIndex] ?? null
-    return costOf(this.groups.headTip, this.draft, this.day)
+    const cost = (keyed.costs[tipIndex] ?? 0) + costOf(this.groups.headTip, this.draft, this.day)
+    whole[tipIndex] = cost
+    return cost
   }
 
   /** The least any tip with any leader costs on the head taken. */
   least(headIndex: number): number {
     const known = this.leastByHead[headIndex]
     if (known !== undefined) return known
+    const tips = this.tipsOn(headIndex)
     let least = Number.POSITIVE_INFINITY
-    for (let i = 0; i < this.c.tips.length && least > 0; i++) least = Math.min(least, this.onHead(i))
+    for (const i of orderOf(tips.keyed)) {
+      if ((tips.keyed.costs[i] ?? 0) >= least) break
+      least = Math.min(least, this.onHead(tips, i))
+    }
     const found = least + this.alone.least
     this.leastByHead[headIndex] = found
     return found
   }
 
-  private tipsOn(headIndex: number): Float64Array {
-    const known = this.byHead[headIndex]
-    if (known !== undefined) return known
-    const found = Float64Array.from(this.c.tips, (_tip, i) => this.onHead(i))
-    this.byHead[headIndex] = found
-    return found
-  }
-
-  /** Tips on the rod and head taken, with the aim, the looks at all three and the least any leader costs; cheapest first. */
+  /** Tips on the rod and head taken, with the aim, the looks at all three and the least any leader costs by itself; cheapest first. */
   tips(headIndex: number, budget: number): readonly TipOn[] {
     const { draft, groups, day, c } = this
     const window = windowOf(draft, day)
-    const on = this.tipsOn(headIndex)
     const out: TipOn[] = []
-    for (const [tipIndex, tip] of c.tips.entries()) {
-      const alone = on[tipIndex] ?? 0
+    const tips = this.tipsOn(headIndex)
+    for (const tipIndex of orderOf(tips.keyed)) {
+      if ((tips.keyed.costs[tipIndex] ?? 0) + this.alone.least > budget) break
+      const tip = c.tips[tipIndex] ?? null
+      const alone = this.onHead(tips, tipIndex)
       if (alone + this.alone.least > budget) continue
       draft.tip = tip
       const more = alone + closeness(draft, window)
       if (more + this.alone.least > budget) continue
       const tipCost = more + costOf(groups.front, draft, day)
-      if (tipCost + this.alone.least > budget) continue
-      const byLength = this.leastByLength()
-      const least = tipCost + byLength + this.alone.least
-      if (least <= budget) out.push({ tipIndex, tip, least, tipCost, byLength })
+      const least = tipCost + this.alone.least
+      if (least <= budget) out.push({ tipIndex, tip, least, tipCost })
     }
     return out.sort((one, other) => one.least - other.least || one.tipIndex - other.tipIndex)
   }
@@ -142,7 +192,7 @@ export class FrontCosts {
   }
 
   /** Costs of leaders with the tip taken, by all that rod and head mean to them. */
-  private keyed(tipIndex: number): LeaderCosts {
+  private keyed(tipIndex: number): PartCosts {
     const { draft, groups, day } = this
     const tipKey = this.keyOfTip(tipIndex)
     let key = tipKey
@@ -151,21 +201,24 @@ export class FrontCosts {
     if (known !== undefined) return known
     const each = groups.keyed.map((look) => this.costsBy(look, look.key?.(draft, day) ?? ''))
     const { costs } = this.withTip(tipKey)
-    const found = leaderCosts(costs.map((cost, i) => each.reduce((sum, by) => sum + (by[i] ?? 0), cost)))
+    const found = partCosts(costs.map((cost, i) => each.reduce((sum, by) => sum + (by[i] ?? 0), cost)))
     this.byKey.set(key, found)
     return found
   }
 
   /** The leader that costs least behind this rod, head and tip, and what tip and leader cost together; infinite beyond the budget. */
   bestLeader(
-    { tipIndex, tip, tipCost, byLength }: TipOn,
+    { tipIndex, tip, tipCost }: TipOn,
     { sides }: Sides,
+    freeToM: number,
     budget: number,
   ): Best<Leader | null> & { side?: ReelChoice } {
     const { draft, groups, day, c } = this
-    draft.tip = tip
-    const leaders = this.keyed(tipIndex)
     const nothing = { choice: null, cost: Number.POSITIVE_INFINITY }
+    draft.tip = tip
+    const byLength = this.leastByLength(freeToM)
+    if (tipCost + byLength + this.alone.least > budget) return nothing
+    const leaders = this.keyed(tipIndex)
     if (tipCost + byLength + leaders.least > budget) return nothing
     let bestIndex = -1
     let bestCost = Number.POSITIVE_INFINITY

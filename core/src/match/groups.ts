@@ -20,6 +20,9 @@ export interface Groups {
   readonly rod: readonly Look[]
   readonly head: readonly Look[]
   readonly pair: readonly Look[]
+  /** Weighed once for each tip and all that a head means to it, which few keys tell. */
+  readonly tipKeyed: readonly Look[]
+  /** Weighed for each head and tip. */
   readonly headTip: readonly Look[]
   /** The best that those can come to which need rod and head and more. */
   readonly least: readonly Runs[]
@@ -31,7 +34,7 @@ export interface Groups {
   /** Weighed once for each key and leader. */
   readonly keyed: readonly Look[]
   readonly leader: readonly Look[]
-  /** Of those, what never comes out better with a longer leader. */
+  /** Of those, what never comes out better with a longer leader or tip. */
   readonly shorter: readonly Look[]
   readonly headLine: readonly Look[]
   readonly rodReel: readonly Look[]
@@ -52,6 +55,9 @@ export function groupsOf(looks: readonly Look[]): Groups {
   const all = (set: ReadonlySet<Part>) => take(({ needs }) => needs.every((part) => set.has(part)))
   const alone = { rod: needing('rod'), head: needing('head'), pair: needing('rod', 'head') }
   const tips = {
+    tipKeyed: take(
+      ({ needs, key }) => within(needs, ['head', 'tip']) && (key !== undefined || !needs.includes('head')),
+    ),
     headTip: needing('head', 'tip'),
     leaderAlone: needing('leader'),
     tipLeader: needing('tip', 'leader'),

@@ -210,6 +210,7 @@ test('a search that leaves most out finds what trying everything finds, equals i
 const WHOLE = ['rod', 'head', 'tip', 'leader', 'runningLine', 'reel'] as const satisfies readonly Part[]
 /** Parts that a look with a key weighs under it. */
 const UNDER_KEY: Readonly<Partial<Record<string, Part>>> = {
+  'head,tip': 'tip',
   'head,runningLine': 'runningLine',
   'rod,reel': 'reel',
 }

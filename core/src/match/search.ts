@@ -113,11 +113,12 @@ export function* searchInSteps(
     const beaten = (cost: number, place: number): boolean =>
       !podium.takes(cost, place) ||
       (first !== undefined && (cost > first.cost || (cost === first.cost && place > first.place)))
+    const freeToM = fronts.freeToM()
     for (const on of fronts.tips(pair.headIndex, budget() - base)) {
       if (base + on.least > budget()) break
       const place = pair.place * c.tips.length + on.tipIndex
       if (beaten(base + on.least, place)) continue
-      const leader = fronts.bestLeader(on, best, budget() - base)
+      const leader = fronts.bestLeader(on, best, freeToM, budget() - base)
       const cost = base + leader.cost
       if (beaten(cost, place)) continue
       const side = leader.side ?? best.choice

@@ -33,14 +33,14 @@ export type Finding<R extends Reasons = Reasons> = {
 interface Shortcuts<N extends Part, R extends Reasons> {
   /** The best it can come to, whatever tip, leader, running line and reel are chosen. */
   readonly least?: (parts: Pick<RigParts, 'rod' | 'head'>, day: Day) => Finding<R> | null
-  /** All that the other parts mean to the leader, the running line or the reel it needs: these are weighed once for each key. */
-  readonly key?: (parts: Pick<RigParts, Exclude<N, Weighed>>, day: Day) => string
+  /** All that the other parts mean to the last part it needs, of tip, leader, running line and reel: that is weighed once for each key. */
+  readonly key?: (parts: Pick<RigParts, Exclude<N, Weighed<N>>>, day: Day) => string
   /**
    * It never comes out better with a longer head of the same kind, or with one that lies further off the rod's window on the same
    * side of it: what one of many heads comes to is the least of them all. Of a look with `least`, that holds of the least.
    */
   readonly grows?: Grows
-  /** It never comes out better with a longer leader: of many it is the shortest that comes to the least. */
+  /** It never comes out better with a longer leader or tip: of many it is the shortest that comes to the least. */
   readonly shorter?: true
 }
 
@@ -48,7 +48,8 @@ interface Shortcuts<N extends Part, R extends Reasons> {
 export type Grows = 'with-head' | 'off-window'
 
 /** Parts that are weighed under a key: the last of those a look needs. */
-type Weighed = 'leader' | 'runningLine' | 'reel'
+type Last = 'leader' | 'runningLine' | 'reel'
+type Weighed<N extends Part> = [Extract<N, Last>] extends [never] ? 'tip' : Last
 
 /** One look at no more parts than it needs; null where it has nothing to say. */
 export interface Look {

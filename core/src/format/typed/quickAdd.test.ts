@@ -22,6 +22,7 @@ describe('the typed line', () => {
     ['sinking leader 10 ft 5 ips', { kind: 'sinking-leader', sinkRateMps: 0.127 }],
     ['13 ft no. 7 two-hander', { kind: 'rod', lineNumber: 7, hands: 'two-hander', lengthM: 13 * M_PER_FOOT }],
     ['surf rod 8/9 11 ft', { kind: 'rod', hands: 'surf', lineNumber: 8, lineNumberHigh: 9 }],
+    ['rod 11 ft 9 in #8', { kind: 'rod', hands: 'two-hander', lineNumber: 8 }],
     ['rod 10 ft 9 in #3', { kind: 'rod', hands: 'trout-two-hander', lineNumber: 3 }],
     ['running line mono 7 gō 30 lb', { kind: 'running-line', build: 'mono' }],
     ['reel no 11 full frame', { kind: 'reel', forNumber: 11, cage: 'full' }],

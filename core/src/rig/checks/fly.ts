@@ -35,6 +35,19 @@ const THROWN = {
   needsKgPerM: 0.001 as number,
 }
 
+/** The rule of thumb by mass per foot [kg/m]: to hold and to be what the rule would pick. */
+const byRule = (value: number, low: number) =>
+  ({
+    state: value >= low * MAKESHIFT ? 'holds' : 'watch',
+    reason: 'straight',
+    value,
+    allowed: { low },
+    measure: 'massPerLength',
+    tag: 'practice',
+    data: { dropM: 0, speedMps: 0, carrier: 'tip', needsKgPerM: low },
+    from: value >= low ? 0 : 1,
+  }) as const
+
 /**
  * Does the cast turn this fly over? The unrolling loop decides (C42): straight when the fly arrives with speed and has not
  * dropped. The rule of thumb by mass per foot stands beside it as a second witness.
@@ -69,19 +82,12 @@ const flyTip = defineCheck({
       from: trusted ? 0 : 1,
     }
   })
-  .standIn(['head', 'tip'], (parts, { fly }) => {
-    const value = carrierKgPerM(parts)
-    const low = flyNeedsKgPerM(fly)
-    return {
-      state: value >= low * MAKESHIFT ? 'holds' : 'watch',
-      reason: 'straight',
-      value,
-      allowed: { low },
-      measure: 'massPerLength',
-      tag: 'practice',
-      data: { dropM: 0, speedMps: 0, carrier: 'tip', needsKgPerM: low },
-      from: value >= low ? 0 : 1,
-    }
+  .standIn(['head', 'tip'], (parts, { fly }) => byRule(carrierKgPerM(parts), flyNeedsKgPerM(fly)), {
+    // To the tips a head's own front says nothing, and to none only how it stands to the rule.
+    key: ({ head }, { fly }) => {
+      const { state, from } = byRule(carrierKgPerM({ head, tip: null }), flyNeedsKgPerM(fly))
+      return `${state} ${from}`
+    },
   })
 
 /**
@@ -135,14 +141,18 @@ const flyFloats = defineCheck({
   code: 'fly-floats',
   slots: ['tipId', 'headId'],
   reasons: { 'all-floats': {}, 'part-sinks': {}, 'lands-hard': {} },
-}).look(['head', 'tip'], ({ head, tip }, { fly: { floats } }) => {
-  if (floats === undefined) return null
-  const base = { value: null, measure: 'none', tag: 'practice' } as const
-  if ((tip?.sinkingLengthM ?? 0) > 0 || headSinks(head))
-    return { ...base, state: 'breaks', reason: 'part-sinks' }
-  return floats === 'dry' && head.head.style === 'skagit'
-    ? { ...base, state: 'watch', reason: 'lands-hard' }
-    : { ...base, state: 'holds', reason: 'all-floats' }
-})
+}).look(
+  ['head', 'tip'],
+  ({ head, tip }, { fly: { floats } }) => {
+    if (floats === undefined) return null
+    const base = { value: null, measure: 'none', tag: 'practice' } as const
+    if ((tip?.sinkingLengthM ?? 0) > 0 || headSinks(head))
+      return { ...base, state: 'breaks', reason: 'part-sinks' }
+    return floats === 'dry' && head.head.style === 'skagit'
+      ? { ...base, state: 'watch', reason: 'lands-hard' }
+      : { ...base, state: 'holds', reason: 'all-floats' }
+  },
+  { key: ({ head }) => `${headSinks(head)} ${head.head.style === 'skagit'}` },
+)
 
 export const FLY_CHECKS = [flyTip, flyHead, flyFloats, sinkingLeader] as const

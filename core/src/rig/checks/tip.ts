@@ -15,17 +15,21 @@ const skagitTip = defineCheck({
   code: 'skagit-tip',
   slots: ['tipId', 'headId'],
   reasons: { bare: {}, 'carries-tip': {} },
-}).look(['head', 'tip'], ({ head, tip }) => {
-  if (!wantsTip(head)) return null
-  const bare = tip === null
-  return {
-    state: bare ? 'breaks' : 'holds',
-    reason: bare ? 'bare' : 'carries-tip',
-    value: null,
-    measure: 'none',
-    tag: 'practice',
-  }
-})
+}).look(
+  ['head', 'tip'],
+  ({ head, tip }) => {
+    if (!wantsTip(head)) return null
+    const bare = tip === null
+    return {
+      state: bare ? 'breaks' : 'holds',
+      reason: bare ? 'bare' : 'carries-tip',
+      value: null,
+      measure: 'none',
+      tag: 'practice',
+    }
+  },
+  { key: ({ head }) => `${wantsTip(head)}` },
+)
 
 /** Mass per length may rise this much at a joint before it is a warning, and before it breaks. */
 const JOINT_SLACK = { printed: { holds: 1.05, watch: 1.2 }, estimate: { holds: 1.2, watch: 1.35 } } as const
@@ -211,11 +215,15 @@ const simplest = defineCheck({
   code: 'simplest',
   slots: ['tipId'],
   reasons: { 'needs-tip': {}, 'without-tip': {}, 'with-tip': {} },
-}).look(['head', 'tip'], ({ head, tip }) => {
-  const base = { state: 'holds', value: null, measure: 'none', tag: 'practice' } as const
-  if (wantsTip(head)) return { ...base, reason: 'needs-tip' }
-  return tip === null ? { ...base, reason: 'without-tip' } : { ...base, reason: 'with-tip', from: SPARED }
-})
+}).look(
+  ['head', 'tip'],
+  ({ head, tip }) => {
+    const base = { state: 'holds', value: null, measure: 'none', tag: 'practice' } as const
+    if (wantsTip(head)) return { ...base, reason: 'needs-tip' }
+    return tip === null ? { ...base, reason: 'without-tip' } : { ...base, reason: 'with-tip', from: SPARED }
+  },
+  { key: ({ head }) => `${wantsTip(head)}` },
+)
 
 /** In cold water, for fish at the bottom, a sinking part at least so long, and a leader no longer [m]; in water at least so deep. [practice] */
 const COLD_FRONT_M = { sinks: 5 * M_PER_FOOT, leader: 6 * M_PER_FOOT, deep: 0.9 } as const
@@ -245,21 +253,25 @@ const coldFront = defineCheck({
   code: 'cold-front',
   slots: ['tipId'],
   reasons: { sinks: COLD, 'front-floats': COLD, 'sinks-little': COLD },
-}).look(['head', 'tip'], ({ head, tip }, day) => {
-  if (!coldBottom(day)) return null
-  const value = sinkingM(head, tip)
-  const little = Math.max(0, 1 - value / COLD_FRONT_M.sinks)
-  const base = {
-    value,
-    allowed: { low: COLD_FRONT_M.sinks },
-    measure: 'length',
-    tag: 'practice',
-    data: { sinksM: COLD_FRONT_M.sinks },
-    from: COLD_COUNTS.floats * little,
-  } as const
-  if (value <= 0) return { ...base, state: 'watch', reason: 'front-floats' }
-  return { ...base, state: 'holds', reason: little > 0 ? 'sinks-little' : 'sinks' }
-})
+}).look(
+  ['head', 'tip'],
+  ({ head, tip }, day) => {
+    if (!coldBottom(day)) return null
+    const value = sinkingM(head, tip)
+    const little = Math.max(0, 1 - value / COLD_FRONT_M.sinks)
+    const base = {
+      value,
+      allowed: { low: COLD_FRONT_M.sinks },
+      measure: 'length',
+      tag: 'practice',
+      data: { sinksM: COLD_FRONT_M.sinks },
+      from: COLD_COUNTS.floats * little,
+    } as const
+    if (value <= 0) return { ...base, state: 'watch', reason: 'front-floats' }
+    return { ...base, state: 'holds', reason: little > 0 ? 'sinks-little' : 'sinks' }
+  },
+  { key: ({ head }) => `${Math.min(COLD_FRONT_M.sinks, sinkingM(head, null))}` },
+)
 
 /** And a short leader, which lets the fly stay down. [practice] */
 const coldLeader = defineCheck({

@@ -60,6 +60,9 @@ const REASONS = {
 /** From float to weight, in depths of the water (C25). [practice] */
 export const FLOAT_TO_WEIGHT = Object.freeze({ low: 1.2, high: 1.3 })
 
+const drownsFloat = ({ head, tip }: Pick<RigParts, 'head' | 'tip'>): boolean =>
+  (tip?.sinkingLengthM ?? 0) > 0 || headSinks(head)
+
 /** Under a float nothing swings: a line that floats, and leader enough from float to weight (C25). [practice] */
 function underFloat(
   { head, tip, leader }: Pick<RigParts, 'head' | 'tip' | 'leader'>,
@@ -67,15 +70,16 @@ function underFloat(
 ): Finding<typeof REASONS> {
   const { waterDepthM } = day
   const low = FLOAT_TO_WEIGHT.low * waterDepthM
+  const data = { lowM: low, highM: FLOAT_TO_WEIGHT.high * waterDepthM }
+  if (drownsFloat({ head, tip }))
+    return { state: 'breaks', reason: 'float-drowned', value: null, measure: 'none', tag: 'practice', data }
   const base = {
     value: leader?.lengthM ?? 0,
     allowed: { low },
     measure: 'length',
     tag: 'practice',
-    data: { lowM: low, highM: FLOAT_TO_WEIGHT.high * waterDepthM },
+    data,
   } as const
-  if ((tip?.sinkingLengthM ?? 0) > 0 || headSinks(head))
-    return { ...base, state: 'breaks', reason: 'float-drowned' }
   if (base.value >= low) return { ...base, state: 'holds', reason: 'float-set' }
   return { ...base, state: base.value >= waterDepthM ? 'watch' : 'breaks', reason: 'float-short' }
 }
@@ -175,10 +179,17 @@ const depth = defineCheck({
       data: { ridesM: value, lowM, highM, fishAt: day.fishAt },
     }
   })
+  // A float drowned by what sinks is told before any leader is chosen.
+  .standIn(
+    ['head', 'tip'],
+    (parts, day) =>
+      day.indicator && drownsFloat(parts) ? underFloat({ ...parts, leader: null }, day) : null,
+    { key: ({ head }) => `${headSinks(head)}` },
+  )
   .standIn(
     ['head', 'tip', 'leader'],
     (parts, day) => {
-      if (day.indicator) return underFloat(parts, day)
+      if (day.indicator) return drownsFloat(parts) ? null : underFloat(parts, day)
       const { depthM: value, lowM, highM } = searchedRide(parts, day)
       const allowed = holdingBand(day.fishAt, day.waterDepthM)
       const near = highM >= allowed.low && lowM <= allowed.high

@@ -95,6 +95,10 @@ export function StandFields(props: Props) {
   )
 }
 
+/** Gusts below the wind itself are none. */
+const blowing = ({ gustMps = 0, ...wind }: Stand['wind']): Stand['wind'] =>
+  gustMps > wind.mps ? { ...wind, gustMps } : wind
+
 /** Who says how the wind is, and, by hand, how it is. */
 function WindFields({ stand, air: { spot }, onChange }: Props) {
   const within = useWithin()
@@ -128,7 +132,14 @@ function WindFields({ stand, air: { spot }, onChange }: Props) {
             label="Wind"
             measure="windSpeed"
             value={stand.wind.mps}
-            onChange={(mps) => onChange('wind', ({ wind }) => ({ wind: { ...wind, mps } }))}
+            onChange={(mps) => onChange('wind', ({ wind }) => ({ wind: blowing({ ...wind, mps }) }))}
+            refuse={within(WIND_LIMITS, 'windSpeed')}
+          />
+          <QuantityField
+            label="In gusts"
+            measure="windSpeed"
+            value={stand.wind.gustMps ?? stand.wind.mps}
+            onChange={(gustMps) => onChange('gusts', ({ wind }) => ({ wind: blowing({ ...wind, gustMps }) }))}
             refuse={within(WIND_LIMITS, 'windSpeed')}
           />
         </>

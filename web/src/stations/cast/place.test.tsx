@@ -178,4 +178,11 @@ test('where no cast is safe that is the headline, and none is taught as the cast
   expect((await screen.findByText(/^No cast is safe here and now/)).dataset.none).toBeDefined()
   expect(screen.queryByRole('button', { name: /side/, pressed: true })).toBeNull()
   expect(screen.queryByRole('button', { name: /Play/ })).toBeNull()
+  type('Wind', '7 mph')
+  await waitFor(() => expect(document.querySelector('[data-none]')).toBeNull())
+  // Sides are judged by the gusts, and gusts below the wind are none.
+  type('In gusts', '36 mph')
+  await waitFor(() => expect(document.querySelector('[data-none]')).toBeTruthy())
+  type('In gusts', '2 mph')
+  await waitFor(() => expect((screen.getByLabelText('In gusts') as HTMLInputElement).value).toBe('7 mph'))
 })
