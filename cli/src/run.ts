@@ -89,14 +89,22 @@ export async function run(args: readonly string[], input: () => Promise<string>)
     )
   if (flag === '--help' || flag === '-h') return fine(help(command))
   if (flag !== undefined)
-    return wrong('unknown-flag', [], `“${flag}” is not understood. Input comes on standard input.`)
+    return wrong(
+      'unknown-flag',
+      [],
+      `Unknown option “${flag}”. Send the input as JSON on standard input, or try --help.`,
+    )
   const json = parse(await input())
-  if (json === undefined)
-    return wrong('not-json', [], 'Standard input is not JSON, or breaks off before its end.')
+  if (json === undefined) return wrong('not-json', [], 'Standard input is not JSON, or is cut short.')
   const checked = command.schema.safeParse(json.value)
   if (!checked.success) {
     const [first] = problemsOf(checked.error, command.schema)
-    if (first === undefined) return wrong('invalid', [], 'The input cannot be used.')
+    if (first === undefined)
+      return wrong(
+        'invalid',
+        [],
+        'The input doesn’t match this command. Run it with --help for a working example.',
+      )
     return wrong(first.code, first.path, sayProblem(first, 'trade'))
   }
   try {

@@ -48,7 +48,7 @@ test('the full form says what is wrong beside each field', async ({ page }) => {
   await page.getByLabel('Line number', { exact: true }).fill('8')
   await page.getByLabel('Length', { exact: true }).fill('13 stone')
   await page.getByRole('button', { name: 'Add it' }).click()
-  await expect(page.getByText('“stone” is not a unit Hoxen knows here.')).toBeVisible()
+  await expect(page.getByText('Hoxen doesn’t know the unit “stone” here.')).toBeVisible()
   await page.getByLabel('Length', { exact: true }).fill('13\'6"')
   await page.getByLabel('Skagit window, from').fill('36 g')
   await page.getByLabel('Skagit window, to').fill('600 gr')
@@ -71,9 +71,9 @@ test('a table with three bad rows: the good ones are taken, the bad ones explain
   await expect(dialog.getByRole('status')).toHaveText('2 to add, 0 to change, 0 already the same, 3 refused')
   await expect(dialog.getByText(/Row 3, Brick/)).toContainText('Row 3, Brick.')
   await expect(dialog.getByText(/“hat” is not a kind of gear/)).toBeVisible()
-  await expect(dialog.getByText(/“many” is not a figure/)).toBeVisible()
-  await expect(dialog.getByText(/Columns not known and left out: colour/)).toBeVisible()
-  await dialog.getByRole('button', { name: 'Take these 2 in' }).click()
+  await expect(dialog.getByText(/“many” is not a number/)).toBeVisible()
+  await expect(dialog.getByText(/Unknown columns, left out: colour/)).toBeVisible()
+  await dialog.getByRole('button', { name: 'Import 2' }).click()
   await expect(page.getByText('<b>Bold</b> Skagit', { exact: true })).toBeVisible()
   await expect(page.getByRole('button', { name: /^All/ })).toContainText('2')
 })
@@ -84,7 +84,7 @@ test('files that are not gear change nothing', async ({ page }) => {
   const says = page.getByRole('dialog').getByRole('alert')
   for (const [text, sentence] of [
     ['<!doctype html><h1>hello</h1>', 'web page'],
-    ['{"format":"hoxen","version":1,"gear":{"items":[', 'breaks off'],
+    ['{"format":"hoxen","version":1,"gear":{"items":[', 'cut short'],
     ['{"format":"hoxen","version":7,"gear":{"items":[]}}', 'format version 7'],
     ['a,b\n1,2\n', 'not a table of gear'],
     [`kind,name\n${'leader,x\n'.repeat(100_000)}`, '100,000 items'],
@@ -102,9 +102,9 @@ test('export, clear, import: all back', async ({ page }) => {
   const saving = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save everything to a file' }).click()
   const saved = await readFile(await (await saving).path(), 'utf8')
-  await page.getByRole('button', { name: 'Clear all gear' }).click()
-  await page.getByRole('dialog').getByRole('button', { name: 'Clear them' }).click()
-  await expect(page.getByText('All gear cleared')).toBeVisible()
+  await page.getByRole('button', { name: 'Delete all gear' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Delete them' }).click()
+  await expect(page.getByText('All gear deleted')).toBeVisible()
   await go(page, '/match')
   await expect(page.getByRole('heading', { name: /Which of your lines/ })).toBeVisible()
   await go(page, '/gear?import')
@@ -115,7 +115,7 @@ test('export, clear, import: all back', async ({ page }) => {
     `0 to add, 0 to change, ${DEMO_OTHERS} already the same, 0 to take away, ${DEMO_ITEMS} newer here, 0 refused`,
   )
   // Carried between devices a thing that was taken away stays away; as a backup the file brings it back.
-  await page.getByLabel('Restore this backup: all is again as it was saved').check()
+  await page.getByLabel('Restore this backup: everything goes back to how it was saved').check()
   await expect(page.getByRole('dialog').getByRole('status')).toHaveText(
     `${DEMO_ITEMS} to come back, 0 to be as they were, 0 that came since to go`,
   )
@@ -157,7 +157,7 @@ test('hundreds of items: search and sort, only what is in view is drawn', async 
   await page
     .getByLabel(/A table/)
     .setInputFiles(table(`kind,name,style,mass_gr,length_ft\n${rows.join('\n')}\n`))
-  await page.getByRole('button', { name: 'Take these 900 in' }).click()
+  await page.getByRole('button', { name: 'Import 900' }).click()
   await expect(page.getByRole('button', { name: /^All/ })).toContainText('900')
   const list = page.getByRole('list', { name: 'Your gear' })
   expect(await list.getByRole('listitem').count()).toBeLessThan(80)

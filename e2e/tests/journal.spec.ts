@@ -6,7 +6,9 @@ test('five heads are tried to a verdict, the next one named each time; two rods 
 }) => {
   await openDemo(page, '/journal?view=trials&rod=one-hand-six-9-ft-6&style=skagit')
   const said = page.locator('[data-own]')
-  await expect(said).toContainText(/Nothing tried yet\. The next head worth borrowing is one of about \d+ gr/)
+  await expect(said).toContainText(
+    /No heads tried yet\. The next head worth borrowing is one of about \d+ gr/,
+  )
   for (const [grains, feel] of [
     ['240 gr', 'a little light'],
     ['270 gr', 'a little heavy'],
@@ -14,12 +16,12 @@ test('five heads are tried to a verdict, the next one named each time; two rods 
     ['230 gr', 'too light'],
     ['280 gr', 'too heavy'],
   ] as const) {
-    await page.getByLabel('Its mass').fill(grains)
-    await page.getByLabel('Its mass').press('Enter')
+    await page.getByLabel('Its weight').fill(grains)
+    await page.getByLabel('Its weight').press('Enter')
     await page.getByRole('button', { name: feel, exact: true }).click()
     await expect(page.getByRole('list', { name: 'Trials, latest first' }).getByText(grains)).toBeVisible()
   }
-  await expect(said).toContainText(/(Yours is|So far yours looks like) 2[34]\d – 2[67]\d gr/)
+  await expect(said).toContainText(/(Your window is|So far your window looks like) 2[34]\d to 2[67]\d gr/)
   await page.goto('/#/journal?view=bend')
   for (const [which, free, drops] of [
     [0, '11 ft', ['1.2 m', '1.45 m']],
@@ -38,9 +40,9 @@ test('five heads are tried to a verdict, the next one named each time; two rods 
         .press('Tab')
     }
   }
-  await expect(page.locator('[data-bend="compared"]')).toContainText(/carries \d+ % of what/)
-  await page.getByRole('button', { name: 'Keep this bend' }).click()
-  await expect(page.getByRole('list', { name: 'Bends that are kept' }).getByRole('listitem')).toHaveCount(2)
+  await expect(page.locator('[data-bend="compared"]')).toContainText(/carries \d+% of what/)
+  await page.getByRole('button', { name: 'Save this bend test' }).click()
+  await expect(page.getByRole('list', { name: 'Saved bend tests' }).getByRole('listitem')).toHaveCount(2)
 })
 
 test('a swing is filled in at leisure: a large photo is made small, a time to come is refused; the season is narrowed down', async ({
@@ -53,12 +55,12 @@ test('a swing is filled in at leisure: a large photo is made small, a time to co
   const sheet = page.getByRole('dialog')
   await sheet.getByLabel('Fish').fill('two')
   await sheet.getByLabel('Fish').press('Enter')
-  await expect(sheet.getByText('A number of fish from 0 to 999.')).toBeVisible()
+  await expect(sheet.getByText('Enter 0 to 999 fish.')).toBeVisible()
   await sheet.getByLabel('Fish').fill('2')
   await sheet.getByLabel('Fish').press('Enter')
   await sheet.getByLabel('When').fill('2099-01-01T10:00')
   await sheet.getByLabel('When').blur()
-  await expect(sheet.getByText('That is still to come.', { exact: false })).toBeVisible()
+  await expect(sheet.getByText('That’s in the future.', { exact: false })).toBeVisible()
   // Twelve megapixels, as a phone takes them.
   const photo = await page.evaluate(async () => {
     const canvas = new OffscreenCanvas(4000, 3000)
@@ -73,8 +75,8 @@ test('a swing is filled in at leisure: a large photo is made small, a time to co
   const take = (name: string, buffer: Buffer) =>
     sheet.locator('input[type="file"]').setInputFiles({ name, mimeType: 'image/png', buffer })
   await take('bank.png', Buffer.from(photo, 'base64'))
-  await expect(sheet.getByRole('img', { name: 'Kept with this swing' })).toBeVisible()
-  const kept = await sheet.getByRole('img', { name: 'Kept with this swing' }).getAttribute('src')
+  await expect(sheet.getByRole('img', { name: 'Photo of this swing' })).toBeVisible()
+  const kept = await sheet.getByRole('img', { name: 'Photo of this swing' }).getAttribute('src')
   expect(kept?.length).toBeLessThanOrEqual(200_000)
   await take('notes.png', readFileSync(new URL(import.meta.url)))
   await expect(sheet.getByText('cannot open “notes.png” as a photo', { exact: false })).toBeVisible()

@@ -11,20 +11,20 @@ test('a form that is left keeps what was typed, and says so; another tab that ty
   await notes(page).fill('Lands hard with T-8')
   await page.getByRole('link', { name: 'Gear', exact: true }).first().click()
   await page.goto('/gear/item/510-gr-short-skagit')
-  await expect(page.getByText('What you had typed here and not saved is back.')).toBeVisible()
+  await expect(page.getByText('Restored what you typed but didn’t save.')).toBeVisible()
   await expect(notes(page)).toHaveValue('Lands hard with T-8')
 
   const other = await context.newPage()
   await other.goto('/gear/item/510-gr-short-skagit')
-  await expect(other.getByText('Another tab is changing this too: “Lands hard with T-8”')).toBeVisible()
-  await expect(other.getByText('What you had typed here')).toBeHidden()
+  await expect(other.getByText('Another tab is editing this too: “Lands hard with T-8”')).toBeVisible()
+  await expect(other.getByText('Restored what you typed')).toBeHidden()
   await notes(other).fill('Mine is the better note')
-  await expect(page.getByText('Another tab is changing this too: “Mine is the better note”')).toBeVisible()
+  await expect(page.getByText('Another tab is editing this too: “Mine is the better note”')).toBeVisible()
   await other.getByRole('button', { name: 'Save' }).click()
   await expect(other.getByText('saved').first()).toBeVisible()
-  await expect(page.getByText('Another tab is changing this too')).toBeHidden()
+  await expect(page.getByText('Another tab is editing this too')).toBeHidden()
 
-  await page.getByRole('button', { name: 'Forget it' }).click()
+  await page.getByRole('button', { name: 'Discard' }).click()
   await expect(notes(page)).toHaveValue('Mine is the better note')
   await other.close()
 })
@@ -35,7 +35,7 @@ test('undo belongs to the tab that did it, and lets be what another has changed 
 }) => {
   await openDemo(page)
   await page.getByRole('article').first().getByRole('button', { name: 'Make this my rig' }).click()
-  await expect(page.getByText('It is in the strip')).toBeVisible()
+  await expect(page.getByText('It’s your rig now')).toBeVisible()
   const other = await context.newPage()
   await other.goto('/gear/item/t-11-10-ft')
   await expect(other.getByRole('button', { name: 'Nothing to undo' })).toBeDisabled()
@@ -47,14 +47,16 @@ test('undo belongs to the tab that did it, and lets be what another has changed 
     await notes(tab).fill(text)
     if (tab === other) {
       // The same field was saved elsewhere since it was opened here: nothing is overwritten in silence.
-      await expect(tab.getByText('Saved elsewhere meanwhile: “first”; typed here: “second”.')).toBeVisible()
-      await tab.getByRole('button', { name: 'Keep mine' }).click()
+      await expect(
+        tab.getByText('Saved in another tab meanwhile: “first”; typed here: “second”.'),
+      ).toBeVisible()
+      await tab.getByRole('button', { name: 'Use mine' }).click()
     }
     await tab.getByRole('button', { name: 'Save' }).click()
     await expect(tab.getByText('T-11, 10 ft saved')).toBeVisible()
   }
   await page.getByRole('button', { name: 'Undo: Change T-11, 10 ft' }).click()
-  await expect(page.getByText('was let be')).toBeVisible()
+  await expect(page.getByText('can’t be undone')).toBeVisible()
   await page.goto('/gear/item/t-11-10-ft')
   await expect(notes(page)).toHaveValue('second')
   await expect(page.getByRole('button', { name: 'Undo: Make this my rig' })).toBeEnabled()
@@ -81,7 +83,7 @@ test('a note in a swing is there after a reload; Back closes the sheet and stays
   await expect(notes(page)).toHaveValue('grey fish, took on the dangle')
   // A sheet without an address of its own is closed by Back too.
   await page.goto('/#/settings')
-  await page.getByRole('button', { name: 'Clear all gear' }).click()
+  await page.getByRole('button', { name: 'Delete all gear' }).click()
   await page.goBack()
   await expect(page.getByRole('dialog')).toHaveCount(0)
   await expect(page).toHaveURL(/#\/settings$/)

@@ -15,14 +15,14 @@ test('demo → the 13 ft seven → winter → first rig holds → a tungsten tip
   await page.getByRole('button', { name: /T-14, 10 ft —/ }).click()
   const joint = ledger.locator('[data-check="joint-step"]')
   await expect(joint).toHaveAttribute('data-state', 'breaks')
-  await expect(joint).toContainText('the fine front cannot turn it over')
-  await expect(joint.getByRole('button', { name: 'Mend it' })).toBeVisible()
+  await expect(joint).toContainText('so fine a front can’t turn it over')
+  await expect(joint.getByRole('button', { name: 'Fix it' })).toBeVisible()
   await expect(strip.getByRole('link', { name: /^Tip: T-14, 10 ft.*Breaks/ })).toBeVisible()
 
   await page.getByRole('button', { name: /^Undo: Change the tip/ }).click()
   await expect(strip.getByRole('link', { name: /^Tip: T-14, 10 ft/ })).toHaveCount(0)
   await page.getByRole('button', { name: /^Redo: Change the tip/ }).click()
-  await joint.getByRole('button', { name: 'Mend it' }).click()
+  await joint.getByRole('button', { name: 'Fix it' }).click()
   await expect(ledger.locator('[data-check="joint-step"][data-state="breaks"]')).toHaveCount(0)
 })
 
@@ -80,7 +80,7 @@ test('a rig has an address: reload and back keep the place', async ({ page }) =>
 
 test('a second rig is pinned and compared line by line', async ({ page }) => {
   await openDemo(page)
-  await expect(page.getByText('Each judged by its swing in this water.')).toBeVisible()
+  await expect(page.getByText('Each judged by its swing in your water.')).toBeVisible()
   await page.getByRole('article').nth(1).getByRole('button', { name: 'Pin' }).click()
   await page.getByRole('article').first().getByRole('link', { name: 'Ledger' }).click()
   await page.getByRole('link', { name: 'Compare with the pinned' }).click()
@@ -88,7 +88,7 @@ test('a second rig is pinned and compared line by line', async ({ page }) => {
   await expect(page.locator('[data-which]')).toContainText(/The (pinned one|other) (casts|needs|rides|is)/)
   await expect(page.getByRole('img', { name: /^Both swings.* s with the fish/ })).toBeVisible()
   await page.getByText(/^What is the same/).click()
-  await expect(page.getByRole('row', { name: /^Mass in the rod/ })).toContainText('gr')
+  await expect(page.getByRole('row', { name: /^Weight in the rod/ })).toContainText('gr')
 })
 
 test('when nothing fits, the one thing that would fix most is named', async ({ page }) => {
@@ -98,9 +98,7 @@ test('when nothing fits, the one thing that would fix most is named', async ({ p
   await page.getByLabel('or a figure').press('Enter')
   await expect(page.getByRole('heading', { name: 'Nothing fits yet' })).toBeVisible()
   // No rod there is lands such a fish quickly, whatever else is bought; the one item that helps is tested in core.
-  await expect(
-    page.getByText('Every rig breaks somewhere, and no single new item would change that.'),
-  ).toBeVisible()
+  await expect(page.getByText('Every rig breaks somewhere, and no single part would fix that.')).toBeVisible()
   await expect(page.getByRole('article').first()).toContainText('Rod for the fish.')
 })
 
@@ -181,7 +179,7 @@ test('a hitched fly wakes; a short cast leaves the head inside the rod; in a sto
   const wind = page.getByLabel('Wind', { exact: true })
   await wind.fill('16 m/s')
   await wind.press('Enter')
-  await expect(page.getByText('Too much wind to cast in').first()).toBeVisible()
+  await expect(page.getByText('Too windy to cast').first()).toBeVisible()
   await go(page, '/match')
   await expect(page.getByRole('heading', { name: 'Nothing fits yet' })).toBeVisible()
   await go(page, '/rig')

@@ -107,8 +107,8 @@ test('the converter and the label reader', async ({ page }) => {
   await page.getByLabel('Figure, in any unit').fill('6 gō')
   await expect(page.locator('[data-unit="mm"]')).toHaveText('0.40466')
   await page.getByLabel('Figure, in any unit').fill('6 pints')
-  await expect(page.getByText('“pints” is not a unit Hoxen knows here.')).toBeVisible()
-  await expect(page.locator('#label').getByText(/by its mass it is 3\.9 heavier/)).toBeVisible()
+  await expect(page.getByText('Hoxen doesn’t know the unit “pints” here.')).toBeVisible()
+  await expect(page.locator('#label').getByText(/by weight it is 3\.9 sizes heavier/)).toBeVisible()
 })
 
 test('a worker that cannot start is said plainly, and trying again helps', async ({ page, context }) => {

@@ -18,7 +18,7 @@ async function atThePool(page: Page): Promise<void> {
   await expect(page.getByRole('button', { name: /^Undo: Open the demo/ })).toBeVisible()
   await page.goto(`${host.base}#/match/rig/${RIG}`)
   await page.getByRole('button', { name: 'Make this my rig' }).click()
-  await expect(page.getByText('It is in the strip')).toBeVisible()
+  await expect(page.getByText('It’s your rig now')).toBeVisible()
   await page.goto(`${host.base}#/pocket`)
   await expect(page.getByRole('heading', { name: 'Kettle Run' })).toBeVisible()
   // Taken over by what keeps it whole.
@@ -57,7 +57,7 @@ test('no server, no signal: a page never visited opens, swings are logged, a tip
   await page.getByRole('button', { name: 'Put T-11, 10 ft on the line' }).tap()
   await expect(page.getByRole('button', { name: 'T-11, 10 ft is on the line' })).toBeVisible()
   await logged(page, 'band', 1)
-  await page.getByRole('button', { name: 'Take it back' }).tap()
+  await page.getByRole('button', { name: 'Undo' }).tap()
   await expect(page.locator('[data-latest="high"]')).toBeVisible()
   await logged(page, 'band', 1)
   // The leader stayed on the tip that came off; this one came with its own.
@@ -75,8 +75,8 @@ test('no server, no signal: a page never visited opens, swings are logged, a tip
   await again.goto(`${host.base}#/pocket`)
   await expect(again.getByRole('button', { name: 'T-11, 10 ft is on the line' })).toBeVisible()
   await again.goto(`${host.base}#/rig?view=weigh`)
-  await again.getByRole('button', { name: 'Start the stand-in scale' }).tap()
-  await expect(again.getByText(/scale did not answer|is not there|no scale/i).first()).toBeVisible()
+  await again.getByRole('button', { name: 'Start the demo scale' }).tap()
+  await expect(again.getByText(/scale didn’t answer|is not there|no scale/i).first()).toBeVisible()
 })
 
 test('a newer Hoxen is told of while it is open, and loading it loses nothing that was typed', async ({
@@ -88,9 +88,9 @@ test('a newer Hoxen is told of while it is open, and loading it loses nothing th
   await page.waitForTimeout(700)
   host.change('sw.js', (text) => `${text}\n// a newer one`)
   await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.update())
-  await expect(page.getByText('A newer Hoxen is ready. Nothing you have kept changes.')).toBeVisible()
+  await expect(page.getByText('An update is ready. Your data stays as it is.')).toBeVisible()
   const loaded = page.waitForEvent('load')
-  await page.getByRole('button', { name: 'Load it' }).click()
+  await page.getByRole('button', { name: 'Update' }).click()
   await loaded
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Half typed')
   await page.goto(`${host.base}#/pocket`)

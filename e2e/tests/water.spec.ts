@@ -20,9 +20,9 @@ const figure = (page: Page, id: string) => page.locator(`[data-figure="${id}"]`)
 const swung = (page: Page) => expect(page.locator('section[aria-busy="false"]')).toBeVisible()
 
 async function sayFlow(page: Page, flow: string): Promise<void> {
-  const open = page.getByRole('button', { name: 'Say the level' })
+  const open = page.getByRole('button', { name: 'Set today’s flow' })
   if (await open.isVisible()) await open.click()
-  const field = page.getByLabel('Flow today, by your word')
+  const field = page.getByLabel('Today’s flow')
   await field.fill(flow)
   await field.press('Enter')
 }
@@ -36,7 +36,7 @@ test('a pool, played; more water lifts the fly and reorders the ladder; the best
   page,
 }) => {
   await atTheWater(page)
-  await expect(page.locator('[data-flow]')).toHaveText('848 ft³/s')
+  await expect(page.locator('[data-flow]')).toHaveText('848 cfs')
   // Contact is told alike in figures and picture.
   await expect(figure(page, 'touches')).toHaveText(/touch/)
   const touches = (await figure(page, 'touches').textContent()) ?? ''
@@ -57,20 +57,20 @@ test('a pool, played; more water lifts the fly and reorders the ladder; the best
   await expect(clock).toHaveText('0.0 s')
 
   const before = await holding(page)
-  await page.getByRole('link', { name: 'Ladder of tips' }).click()
+  await page.getByRole('link', { name: 'Tip ladder' }).click()
   await sayFlow(page, '12 m³/s')
   // The ladder is asked only once the page is at that flow: before, the last one still stands.
-  await expect(page.locator('[data-flow]')).toHaveText('424 ft³/s')
+  await expect(page.locator('[data-flow]')).toHaveText('424 cfs')
   const low = await topOfLadder(page)
   await sayFlow(page, '34 m³/s')
-  await expect(page.locator('[data-flow]')).toHaveText('1201 ft³/s')
+  await expect(page.locator('[data-flow]')).toHaveText('1,201 cfs')
   await expect.poll(async () => topOfLadder(page)).not.toBe(low)
   await page.getByRole('link', { name: 'Swing', exact: true }).click()
   await swung(page)
   await expect.poll(() => holding(page)).toBeLessThan(before)
   const high = await holding(page)
 
-  await page.getByRole('link', { name: 'Ladder of tips' }).click()
+  await page.getByRole('link', { name: 'Tip ladder' }).click()
   const best = await topOfLadder(page)
   await page.getByRole('button', { name: `Take ${best}` }).click()
   await expect(page.getByText(`Change the tip to ${best}`)).toBeVisible()
@@ -116,7 +116,7 @@ test('one change is proposed, each let swing, and taken under one undo step', as
   await expect(page.getByLabel('Mend', { exact: true })).toHaveValue('none')
   await castField.fill('900 ft')
   await castField.press('Enter')
-  await expect(page.getByText('Between 9.8 – 196.9 ft, please.')).toBeVisible()
+  await expect(page.getByText('Enter 9.8 to 196.9 ft.')).toBeVisible()
 })
 
 test('a silent gauge shows the last it said and how old that is; a web page or nonsense is called so', async ({
@@ -124,32 +124,32 @@ test('a silent gauge shows the last it said and how old that is; a web page or n
 }) => {
   await page.route('**/api/gauge/*', (route) => route.fulfill({ json: gaugeReply(30, 5) }))
   await atTheWater(page)
-  await expect(page.locator('[data-age]')).toHaveText(/5 h ago, which may be other water/)
+  await expect(page.locator('[data-age]')).toHaveText(/5 h ago, and the river may have changed/)
   await page.unroute('**/api/gauge/*')
   await page.route('**/api/gauge/*', (route) =>
     route.fulfill({ contentType: 'text/html', body: '<!doctype html><p>Sign in' }),
   )
-  await page.getByRole('button', { name: 'Say the level' }).click()
+  await page.getByRole('button', { name: 'Set today’s flow' }).click()
   await page.getByRole('button', { name: 'Ask the gauge now' }).click()
   await expect(page.getByText('The gauge answered with a web page')).toBeVisible()
-  await expect(page.locator('[data-flow]')).toHaveText('1059 ft³/s')
+  await expect(page.locator('[data-flow]')).toHaveText('1,059 cfs')
   await expect(page.locator('[data-age]')).toHaveText(/5 h ago/)
   await page.unroute('**/api/gauge/*')
   await page.route('**/api/gauge/*', (route) => route.fulfill({ json: { station: 'x', readings: [] } }))
   await page.getByRole('button', { name: 'Ask the gauge now' }).click()
-  await expect(page.getByText('The gauge sent figures that cannot be')).toBeVisible()
+  await expect(page.getByText('The gauge sent impossible readings')).toBeVisible()
 
-  const file = page.getByLabel(/read a file of the gauge/)
+  const file = page.getByLabel(/import a file from the gauge/)
   await file.setInputFiles({ name: 'page.csv', mimeType: 'text/csv', buffer: Buffer.from('<html>no</html>') })
   await expect(page.getByRole('alert')).toContainText('web page instead of readings')
-  await expect(page.locator('[data-flow]')).toHaveText('1059 ft³/s')
+  await expect(page.locator('[data-flow]')).toHaveText('1,059 cfs')
   const now = new Date().toISOString()
   await file.setInputFiles({
     name: 'skarn.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from(`time,level_m,flow_m3ps,water_c\n${now},1.4,40,3.9\n`),
   })
-  await expect(page.locator('[data-flow]')).toHaveText('1413 ft³/s')
+  await expect(page.locator('[data-flow]')).toHaveText('1,413 cfs')
   await expect(page.getByText('(from a file)')).toBeVisible()
 })
 
@@ -185,7 +185,7 @@ test('the bed is drawn, typed and said in words; what cannot be is refused besid
   await expect(soundings.getByRole('alert')).toContainText('in order')
   await from.fill('-3')
   await from.press('Enter')
-  await expect(soundings.getByRole('alert')).toContainText('cannot be negative')
+  await expect(soundings.getByRole('alert')).toContainText('can’t be negative')
   const current = page.getByLabel('Current', { exact: true }).first()
   await current.fill('90 ft/s')
   await current.press('Enter')
@@ -201,7 +201,7 @@ test('a new pool from nothing; a cast over a narrow river is explained; no rig i
   await expect(page.getByRole('heading', { name: 'The water as described' })).toBeVisible()
   await page.getByRole('link', { name: 'The pool' }).click()
   await expect(page.getByRole('heading', { name: 'No pool yet' })).toBeVisible()
-  await page.getByRole('button', { name: 'Make it a pool' }).dblclick()
+  await page.getByRole('button', { name: 'Save as a pool' }).dblclick()
   await expect(page.getByRole('heading', { name: 'New pool 1' })).toBeVisible()
   await expect(page.getByRole('button', { name: /^New pool \d/ })).toHaveCount(1)
   await page.keyboard.press('z')
@@ -213,7 +213,7 @@ test('a new pool from nothing; a cast over a narrow river is explained; no rig i
   await width.press('Enter')
   await expect(page.getByRole('alert')).toContainText('beyond the far bank')
   await page.getByRole('link', { name: 'Swing', exact: true }).click()
-  await expect(page.getByRole('heading', { name: 'No rig in the strip yet' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'No rig yet' })).toBeVisible()
   await atTheWater(page)
   await page.getByRole('button', { name: 'Bell Tail' }).click()
   await expect(page.getByText('This cast lands on the far bank')).toBeVisible()
@@ -233,7 +233,7 @@ test('rigs are compared in one swing, and a calculation that breaks down is star
         throw new Error('broken on purpose')
       }, 0)
     })
-  await expect(page.getByText('broke down and was started again').first()).toBeVisible()
+  await expect(page.getByText('failed and was started again').first()).toBeVisible()
   const before = await holding(page)
   await sayFlow(page, '40 m³/s')
   await expect.poll(() => holding(page)).not.toBe(before)
@@ -245,7 +245,7 @@ test('a pool chosen is the day of every page; the gauge moves and every verdict 
   await atTheWater(page)
   const day = page.getByRole('region', { name: 'The day' })
   await expect(day).toContainText('Kettle Run')
-  await expect(day).toContainText('848 ft³/s')
+  await expect(day).toContainText('848 cfs')
   await page.getByRole('link', { name: 'Match', exact: true }).first().click()
   await expect(page.getByRole('button', { name: /^What time of year.*the water at 40 °F/ })).toBeVisible()
   const deepBefore = await page.getByText(/today about [\d.]+ ft deep/).textContent()
@@ -254,9 +254,9 @@ test('a pool chosen is the day of every page; the gauge moves and every verdict 
   await page.route('**/api/gauge/*', (route) => route.fulfill({ json: gaugeReply(60) }))
   await day.getByRole('link', { name: /848/ }).click()
   await page.getByRole('button', { name: 'Ask the gauge now' }).click()
-  await expect(day.locator('[data-news]')).toContainText('Kettle Run went from 848 ft³/s to 2119 ft³/s')
+  await expect(day.locator('[data-news]')).toContainText('Kettle Run, 848 to 2,119 cfs')
   await expect(day.locator('[data-news]')).toContainText(/My rig (now|\w+ as before)/)
-  await day.getByRole('button', { name: 'Heard' }).click()
+  await day.getByRole('button', { name: 'Got it' }).click()
   await expect(day.locator('[data-news]')).toHaveCount(0)
   await page.getByRole('link', { name: 'Match', exact: true }).first().click()
   await expect(page.getByText(/today about [\d.]+ ft deep/)).not.toHaveText(deepBefore ?? '')
@@ -271,7 +271,7 @@ const inStrip = (page: Page) => page.getByRole('banner').getByRole('link', { nam
 const shortSkagit = (page: Page) =>
   page.getByRole('article').filter({ hasText: '510 gr short Skagit' }).first()
 const settled = (page: Page) =>
-  expect(page.getByText('Each judged by its swing in this water.')).toBeVisible()
+  expect(page.getByText('Each judged by its swing in your water.')).toBeVisible()
 
 test('the gauge rises: strip, Match and Water come to the same new verdict', async ({ page }) => {
   await atTheWater(page)
@@ -306,7 +306,7 @@ test('a weak leader breaks; the mend is offered, taken, and holds everywhere', a
   const line = page.locator('[data-check="leader-fish"]')
   await expect(line).toHaveAttribute('data-state', 'breaks')
   await expect(inStrip(page)).toContainText('Breaks')
-  await line.getByRole('button', { name: 'Mend it' }).click()
+  await line.getByRole('button', { name: 'Fix it' }).click()
   await expect(line).toHaveAttribute('data-state', 'holds')
   await expect(inStrip(page)).toContainText('Holds')
 })
@@ -314,13 +314,13 @@ test('a weak leader breaks; the mend is offered, taken, and holds everywhere', a
 test('a fly for the surface that swings at the surface is praised', async ({ page }) => {
   await openDemo(page)
   await page.getByRole('button', { name: 'Summer evening' }).click()
-  await expect(page.getByRole('button', { name: /^Undo: Job: summer evening/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Undo: Day: summer evening/ })).toBeVisible()
   await go(page, '/match/rig/long-seven-13-ft~450-gr-scandi~_~tapered-15-ft~coated-30-lb~full-frame-eleven')
   const depth = page.locator('[data-check="depth"]')
   await expect(depth).toHaveAttribute('data-state', 'holds')
   await expect(depth).toContainText('It rides near the surface, where the fish are.')
   await page.getByRole('button', { name: 'Make this my rig' }).click()
-  await expect(page.getByText('It is in the strip')).toBeVisible()
+  await expect(page.getByText('It’s your rig now')).toBeVisible()
   await go(page, '/water')
   await expect(page.locator('[data-verdict]')).toHaveAttribute('data-verdict', 'holds')
 })
@@ -330,11 +330,11 @@ test('a level the pool’s measure says nothing about is refused by hand, and sa
 }) => {
   await atTheWater(page)
   await sayFlow(page, '5000 m³/s')
-  await expect(page.getByRole('alert')).toContainText('says nothing about such a level')
+  await expect(page.getByRole('alert')).toContainText('too far from the one it was measured at')
   await page.unroute('**/api/gauge/*')
   await page.route('**/api/gauge/*', (route) => route.fulfill({ json: gaugeReply(100_000) }))
   await page.getByRole('button', { name: 'Ask the gauge now' }).click()
-  await expect(page.getByText('it is shown as it was measured').first()).toBeVisible()
+  await expect(page.getByText('it’s shown as measured').first()).toBeVisible()
   await swung(page)
 })
 
@@ -343,7 +343,7 @@ test('a pool is removed and brought back; the file that holds everything holds t
 }) => {
   await atTheWater(page)
   await page.getByRole('link', { name: 'The pool' }).click()
-  await page.getByRole('button', { name: 'Remove this pool' }).click()
+  await page.getByRole('button', { name: 'Delete this pool' }).click()
   await expect(page.getByRole('heading', { name: 'The water as described' })).toBeVisible()
   await page.keyboard.press('z')
   await expect(page.getByRole('heading', { name: 'Kettle Run' })).toBeVisible()

@@ -18,11 +18,11 @@ export const ownHostOnly =
   (request, response, next) => {
     const { host = '', origin } = request.headers
     if (!OWN_NAMES.has(nameOf(host)) && !more.includes(nameOf(host))) {
-      response.status(421).json(refusal('other-host', 'This server answers to this machine’s own name only.'))
+      response.status(421).json(refusal('other-host', 'This server answers only to this machine’s own name.'))
       return
     }
     if (origin !== undefined && origin !== `${request.protocol}://${host}`) {
-      response.status(403).json(refusal('other-origin', 'This server answers to its own pages only.'))
+      response.status(403).json(refusal('other-origin', 'This server answers only its own pages.'))
       return
     }
     next()
@@ -30,7 +30,7 @@ export const ownHostOnly =
 
 /** An address under /api that nothing answers to. */
 export const noSuchApi: RequestHandler = (_request, response) => {
-  response.status(404).json(refusal('unknown-address', 'Nothing answers at this address.'))
+  response.status(404).json(refusal('unknown-address', 'There is nothing at this address.'))
 }
 
 /** Every failure in the same shape, without a word of the inside. */
@@ -44,13 +44,13 @@ export const sayFailure: ErrorRequestHandler = (
   const status = error.status !== undefined && error.status >= 400 && error.status < 500 ? error.status : 500
   const said =
     error.type === 'entity.parse.failed'
-      ? refusal('not-json', 'What was sent is not JSON, or breaks off before its end.')
+      ? refusal('not-json', 'The request is not JSON, or is cut short.')
       : error.type === 'entity.too.large'
-        ? refusal('too-large', 'That is more than this address takes.')
+        ? refusal('too-large', 'The request is too large.')
         : status === 404
           ? refusal('not-found', 'There is no such file.')
           : status < 500
-            ? refusal('refused', 'That cannot be answered as it was asked.')
-            : refusal('failed', 'The server could not answer that.')
+            ? refusal('refused', 'The request is not valid.')
+            : refusal('failed', 'The server could not answer.')
   response.status(status).json(said)
 }

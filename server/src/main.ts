@@ -80,7 +80,7 @@ console.log(
   `\nHoxen with the demo angler’s gear:  ${scheme}://${shown}:${port}/?demo\nHoxen with your own gear:           ${scheme}://${shown}:${port}/\n`,
 )
 if (host !== HOST && secure === undefined)
-  console.log('Over plain http a phone keeps nothing for when the signal is gone: give --cert and --key.\n')
+  console.log('Over plain http a phone can’t work offline. Start with --cert and --key to fix that.\n')
 console.log('Stop it with Ctrl-C.')
 
 for (const signal of ['SIGINT', 'SIGTERM'] as const)

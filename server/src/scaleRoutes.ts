@@ -28,7 +28,7 @@ export function scaleRoutes(): Router {
     const object = BENCH_OBJECTS.find((o) => o.id === wanted)
     if (object === undefined) {
       response.status(400).json({
-        error: { code: 'unknown-object', path: ['id'], message: 'There is no such thing on the bench.' },
+        error: { code: 'unknown-object', path: ['id'], message: 'There is no such object on the bench.' },
       })
       return
     }

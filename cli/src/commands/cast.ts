@@ -10,7 +10,7 @@ const positive = z.number().positive()
 
 export const shootCommand = command({
   name: 'shoot',
-  summary: 'how far a head shoots with this running line behind it',
+  summary: 'how far a head shoots with this running line',
   schema: z.strictObject({ headKg: positive, runningKgPerM: z.number().min(0), launchM: z.number().min(0) }),
   example: { headKg: 0.034, runningKgPerM: 0.0013, launchM: 20 },
   run: ({ headKg, runningKgPerM, launchM }) => ({ shootM: shootLengthM(headKg, runningKgPerM, launchM) }),
@@ -61,7 +61,7 @@ const degrees = z.number().min(-360).max(360)
 
 export const dLoopCommand = command({
   name: 'dloop',
-  summary: 'room a D loop takes behind the rod tip, and the mass in its upper leg',
+  summary: 'room a D loop needs behind the rod tip, and the weight in its upper leg',
   schema: z.strictObject({
     tipHeightM: positive.max(10),
     arcM: positive.max(40),
@@ -84,7 +84,7 @@ export const dLoopCommand = command({
 
 export const castsCommand = command({
   name: 'casts',
-  summary: 'every cast on each side of the body: good, with care, or not, and why',
+  summary: 'every cast off either side: good, with care, or ruled out, and why',
   schema: z.strictObject({
     hand: z.enum(SIDES),
     bank: z.enum(SIDES).nullable(),

@@ -12,7 +12,7 @@ import { dayFrom, dayInput, EXAMPLE, EXAMPLE_RIG, EXAMPLE_RUN } from './match.ts
 
 export const chartCommand = command({
   name: 'chart',
-  summary: 'which tip at which level of a pool, each at the angle that serves it best',
+  summary: 'which tip at which flow of a pool, each at its best angle',
   schema: z.strictObject({
     gear: gearInput,
     rig: rigChoiceSchema,

@@ -5,7 +5,7 @@ import { command } from '../command.ts'
 
 export const checkCommand = command({
   name: 'check',
-  summary: 'whether a gear or backup file is sound, item by item',
+  summary: 'check a gear or backup file, item by item',
   schema: z.unknown(),
   example: {
     format: 'hoxen',

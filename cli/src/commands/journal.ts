@@ -24,7 +24,7 @@ const positive = z.number().positive()
 
 export const trialsCommand = command({
   name: 'trials',
-  summary: 'a caster’s own window from what heads felt like, and the next head worth borrowing',
+  summary: 'a caster’s own window from head trials, and the next head worth borrowing',
   schema: z.strictObject({
     rod: rodSchema,
     style: z.enum(WINDOW_STYLES),
@@ -77,13 +77,13 @@ function refuseImpossible(test: BendTest, path: string): void {
     throw new InputError(
       'drop-beyond-rod',
       [path, 'loads', wrong, 'dropM'],
-      'The tip cannot drop further than the rod is long.',
+      'The rod tip can’t drop further than the rod is long.',
     )
 }
 
 export const bendCommand = command({
   name: 'bend',
-  summary: 'the window of a rod by its bend beside one whose window is known',
+  summary: 'the window of a rod, from a bend test against a rod whose window is known',
   schema: z.strictObject({
     known: z.strictObject({
       ...bendTestShape,
@@ -128,7 +128,7 @@ const planInput = planSchema.extend({ castM: positive.max(80).optional() })
 
 export const calibrateCommand = command({
   name: 'calibrate',
-  summary: 'a pool’s own depth and current, from what was seen of swings in it',
+  summary: 'how deep and fast a pool really is, from logged swings',
   schema: z.strictObject({
     gear: gearInput,
     run: runInput,

@@ -28,7 +28,7 @@ export function profileOf(line: z.infer<typeof lineSchema>): LineProfile {
     throw new InputError(
       'unknown-number',
       ['line', 'number'],
-      'The single-hand standard knows numbers 1 to 15.',
+      'The single-hand standard covers line numbers 1 to 15.',
     )
   throw new InputError(
     'taper-too-long',
@@ -39,7 +39,7 @@ export function profileOf(line: z.infer<typeof lineSchema>): LineProfile {
 
 export const lineCommand = command({
   name: 'line',
-  summary: 'mass of the first metres of a line, and mass per length there',
+  summary: 'weight of the first metres of a line, and weight per length there',
   schema: z.strictObject({ line: lineSchema, atM: z.array(z.number().min(0)) }),
   example: { line: { standard: 'single-hand', number: 9, frontTaperM: 2.4384 }, atM: [9.144, 12.192] },
   run: ({ line, atM }) => {
@@ -57,7 +57,7 @@ export const lineCommand = command({
 
 export const cutCommand = command({
   name: 'cut',
-  summary: 'how much to take off one end of a line so that the rest weighs so much, and what is left',
+  summary: 'how much to cut off one end of a line to reach a weight, and what is left',
   schema: z.strictObject({ line: lineSchema, targetKg: z.number().positive(), from: z.enum(CUT_ENDS) }),
   example: {
     line: { sections: [{ lengthM: 7, startKgPerM: 0.003, endKgPerM: 0.005 }] },
@@ -69,7 +69,7 @@ export const cutCommand = command({
 
 export const carryCommand = command({
   name: 'carry',
-  summary: 'equal-mass carry: the length of double taper that weighs what a head weighs',
+  summary: 'equal-weight carry: the length of double taper that weighs the same as a head',
   schema: z.strictObject({
     number: z.number().int(),
     frontTaperM: z.number().positive(),
@@ -84,7 +84,11 @@ export const carryCommand = command({
       case 'heavier-than-line':
         return { outcome: result.outcome }
       case 'unknown-number':
-        throw new InputError(result.outcome, ['number'], 'The single-hand standard knows numbers 1 to 15.')
+        throw new InputError(
+          result.outcome,
+          ['number'],
+          'The single-hand standard covers line numbers 1 to 15.',
+        )
       case 'taper-too-long':
         throw new InputError(
           result.outcome,

@@ -56,7 +56,7 @@ const reachOf = ({ measuredFlowM3ps = 0 }: Run) => {
   return { lowM3ps: low, highM3ps: high }
 }
 
-/** The day of a command's input; a level the run's measure says nothing about is refused. */
+/** The day of a command's input; a flow too far from the one the pool was measured at is refused. */
 export function dayFrom({
   job,
   run,
@@ -198,7 +198,7 @@ const cardTold = ({ rig, tips, leaders, lines }: Card) => ({
 
 export const matchCommand = command({
   name: 'match',
-  summary: 'all sensible rigs from a gear list for a job, best first, each let swing in its water',
+  summary: 'the best rigs from a gear list for one day, each swung in its water',
   schema,
   example: EXAMPLE,
   run: ({ gear, limit, ...asked }) => {
@@ -217,7 +217,7 @@ export const matchCommand = command({
 
 export const judgeCommand = command({
   name: 'judge',
-  summary: 'one rig in a day: its ledger, and how it swings',
+  summary: 'one rig on one day: its ledger and how it swings',
   schema: z.strictObject({ gear: gearInput, rig: rigChoiceSchema, ...dayInput }),
   example: {
     ...EXAMPLE,

@@ -5,7 +5,7 @@ import { command, InputError } from '../command.ts'
 
 export const readCommand = command({
   name: 'read',
-  summary: 'what a typed line is understood as, and what of it is only supposed',
+  summary: 'how a typed line is read, and what is assumed',
   schema: z.strictObject({ line: z.string().max(400) }),
   example: { line: '13 ft no. 7 two-hander' },
   run: ({ line }) => {

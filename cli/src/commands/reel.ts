@@ -16,7 +16,7 @@ const lineSchema = z.union([
 
 export const fillCommand = command({
   name: 'fill',
-  summary: 'how full a spool gets, and how much backing still goes on',
+  summary: 'how full a spool gets, and how much backing still fits',
   schema: z.strictObject({
     spool: spoolSchema,
     packing: positive,
@@ -34,7 +34,7 @@ export const fillCommand = command({
       throw new InputError(
         'beyond-packing',
         ['packing'],
-        'Round lines cannot lie denser than 0.907 (hexagonal packing).',
+        'Round lines can’t pack tighter than 0.907 (hexagonal packing).',
       )
     if (spool.arborDiameterM >= spool.rimDiameterM)
       throw new InputError(
@@ -55,7 +55,7 @@ export const fillCommand = command({
 
 export const balanceCommand = command({
   name: 'balance',
-  summary: 'reel mass that balances a rod at the hand; all distances from the butt end',
+  summary: 'reel weight that balances a rod at the hand; all distances from the butt end',
   schema: z.strictObject({
     rod: z.strictObject({ massKg: positive, balanceM: positive, reelSeatM: z.number().min(0) }),
     handM: positive,

@@ -88,7 +88,7 @@ const whyTold = ({ spans }: SpecifiedRig) =>
 
 export const specifyCommand = command({
   name: 'specify',
-  summary: 'what to look for in each part of a whole rig that is not there yet',
+  summary: 'what to look for in each missing part of a rig',
   schema: z.strictObject({
     ...dayInput,
     fixed: z

@@ -9,7 +9,7 @@ const iso = (atMs: number): string => new Date(atMs).toISOString()
 
 export const tideCommand = command({
   name: 'tide',
-  summary: 'height of the tide over time, and its turns, from harmonic constituents',
+  summary: 'height of the tide over time, with high and low water, from harmonic constituents',
   schema: z.strictObject({
     constituents: z
       .array(

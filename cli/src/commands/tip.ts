@@ -12,13 +12,13 @@ const schema = z.strictObject({
 
 export const tipCommand = command({
   name: 'tip',
-  summary: 'what an unlabelled tip is, from its mass, length and, where known, diameter or sink rate',
+  summary: 'what an unlabelled tip is, from its weight, length and, if known, diameter or sink rate',
   schema,
   example: { massKg: 0.00713, lengthM: 3.048, sinkRateMps: 0.178 },
   run: (input) => {
     const { massKg, lengthM, sinkingLengthM } = input
     if (sinkingLengthM !== undefined && sinkingLengthM > lengthM)
-      throw new InputError('sinks-beyond-tip', ['sinkingLengthM'], 'More of the tip sinks than there is.')
+      throw new InputError('sinks-beyond-tip', ['sinkingLengthM'], 'The sinking part is longer than the tip.')
     const { outcome, kgPerM, grainsPerFt, material, deviation, nearest, sinkingGrainsPerFt } = nameMaterial(
       massKg,
       lengthM,

@@ -60,7 +60,7 @@ const RUN = {
 
 export const steadyCommand = command({
   name: 'steady',
-  summary: 'shape and depth at rest of a line in a uniform current',
+  summary: 'shape and depth of a line at rest in a uniform current',
   schema: z.strictObject({
     currentMps: z.number().min(0).max(20),
     parts: partsSchema,
@@ -144,7 +144,7 @@ export const swingCommand = command({
 
 export const levelCommand = command({
   name: 'level',
-  summary: 'a run carried from the flow it was measured at to today’s',
+  summary: 'a pool carried from the flow it was measured at to today’s',
   schema: z.strictObject({ run: runInput, measuredFlowM3ps: flowSchema, todayFlowM3ps: flowSchema }),
   example: { run: RUN, measuredFlowM3ps: 18, todayFlowM3ps: 36 },
   run: ({ run, measuredFlowM3ps, todayFlowM3ps }) => {

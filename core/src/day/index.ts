@@ -16,7 +16,7 @@ export { hushedSchema } from './hushedSchema.ts'
 export { type Job, jobSchema } from './job.ts'
 export { isElsewhere, kindThere } from './place.ts'
 export { runOfWords } from './plainWater.ts'
-export { seasonFelt } from './season.ts'
+export { SEASON_C, seasonFelt } from './season.ts'
 export {
   STAND_LIMITS,
   type Stand,

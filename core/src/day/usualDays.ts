@@ -39,7 +39,7 @@ export const USUAL_DAYS: readonly UsualDay[] = Object.freeze([
     },
   },
   {
-    name: 'Beck after rain',
+    name: 'Small stream after rain',
     job: {
       fishKg: 2 * KG_PER_POUND,
       water: 'beck',

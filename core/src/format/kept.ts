@@ -51,19 +51,19 @@ export const LISTS = {
   trials: list({
     schema: triedSchema,
     limit: 5000,
-    words: { one: 'trial of a head', many: 'trials of heads' },
+    words: { one: 'head trial', many: 'head trials' },
     countAs: () => 'trial',
   }),
   bends: list({
     schema: bentSchema,
     limit: 500,
-    words: { one: 'bend of two rods', many: 'bends of two rods' },
+    words: { one: 'bend test', many: 'bend tests' },
     countAs: () => 'bend',
   }),
   entries: list({
     schema: entrySchema,
     limit: 20_000,
-    words: { one: 'entry of the journal', many: 'entries of the journal' },
+    words: { one: 'logged swing', many: 'logged swings' },
     countAs: () => 'entry',
   }),
   photos: list({
@@ -75,15 +75,15 @@ export const LISTS = {
 } as const
 
 export const SINGLES = {
-  job: single(jobSchema, 'the job'),
-  rig: single(rigChoiceSchema, 'the rig in the strip'),
+  job: single(jobSchema, 'the day'),
+  rig: single(rigChoiceSchema, 'my rig'),
   pinned: single(rigChoiceSchema, 'the pinned rig'),
   settings: single(settingsSchema, 'the settings'),
-  wallet: single(walletSchema, 'the wallet of tips'),
-  rigging: single(riggingSchema, 'knots and the rigging list'),
+  wallet: single(walletSchema, 'the wallet'),
+  rigging: single(riggingSchema, 'knots and rigging list'),
   water: single(waterChoiceSchema, 'the water fished now'),
   stand: single(standSchema, 'where you stand to cast'),
-  hushed: single(hushedSchema, 'cautions put aside for the day'),
+  hushed: single(hushedSchema, 'cautions hidden for the day'),
 } as const
 
 type Of<E> = E extends { readonly schema: z.ZodType<infer T> } ? T : never

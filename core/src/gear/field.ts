@@ -19,7 +19,7 @@ export type FieldType =
   | { readonly as: 'count' }
   | { readonly as: 'text' }
 
-/** One thing a person can say about one kind of gear: drives the form, the file columns and the error words. */
+/** One property of one kind of gear: drives the form, the file columns and the error words. */
 export interface Field {
   /** Path in the item, dots between levels. */
   readonly path: string
@@ -28,7 +28,7 @@ export interface Field {
   readonly label: string
   readonly type: FieldType
   readonly required?: true
-  /** Not required, but asked among the first. */
+  /** Not required, but among the essentials. */
   readonly early?: true
   /** Read and written in files, but not asked for. */
   readonly unasked?: true
@@ -67,17 +67,17 @@ const NOTES: Field = { path: 'notes', column: 'notes', label: 'Notes', type: { a
 const windowFields = (style: string, label: string): readonly Field[] => [
   quantity(`windows.${style}.lowKg`, `${style}_low`, `${label} window, from`, 'lineMass'),
   quantity(`windows.${style}.highKg`, `${style}_high`, `${label} window, to`, 'lineMass'),
-  choice(`windows.${style}.counts`, `${style}_counts`, `${label} window counts`, COUNTS),
+  choice(`windows.${style}.counts`, `${style}_counts`, `${label} window is for`, COUNTS),
 ]
 
 const materialFields = [
   choice('material', 'material', 'Material', MATERIALS),
-  quantity('breakingN', 'breaking', 'Breaking load', 'breakingLoad'),
+  quantity('breakingN', 'breaking', 'Breaking strain', 'breakingLoad'),
 ] as const
 
 const BODY: Readonly<Record<Kind, readonly Field[]>> = {
   rod: [
-    need(choice('hands', 'hands', 'Built for', HANDS)),
+    need(choice('hands', 'hands', 'Kind of rod', HANDS)),
     need(count('lineNumber', 'number', 'Line number', 'As on the rod; the lower one of a pair')),
     count('lineNumberHigh', 'number_high', 'Upper number of a pair'),
     at('whole', need(quantity('lengthM', 'length', 'Length', 'rodLength'))),
@@ -86,7 +86,7 @@ const BODY: Readonly<Record<Kind, readonly Field[]>> = {
     ...windowFields('scandi', 'Scandi'),
     ...windowFields('overhead', 'Overhead'),
     ...windowFields('trout-line', 'Trout line'),
-    at('whole', quantity('massKg', 'mass', 'Mass', 'gearMass')),
+    at('whole', quantity('massKg', 'mass', 'Weight', 'gearMass')),
     at('front', quantity('balanceM', 'balance', 'Balance point from butt', 'length')),
     at('rear', quantity('reelSeatM', 'reel_seat', 'Reel seat from butt', 'length')),
   ],
@@ -97,9 +97,9 @@ const BODY: Readonly<Record<Kind, readonly Field[]>> = {
       quantity(
         'massKg',
         'mass',
-        'Mass',
+        'Weight',
         'lineMass',
-        'Without the tip; a full line may give its box number instead',
+        'Without the tip; for a trout line the number on the box will do',
       ),
     ),
     at('whole', need(quantity('lengthM', 'length', 'Length', 'length'))),
@@ -107,8 +107,8 @@ const BODY: Readonly<Record<Kind, readonly Field[]>> = {
     choice('labelStandard', 'label_standard', 'Standard on the box', LINE_STANDARDS),
     at('front', quantity('frontTaperM', 'front_taper', 'Front taper', 'length')),
     choice('density', 'density', 'Density', ['floating', 'intermediate', 'sinking']),
-    { ...quantity('cheaterM', 'cheater', 'Of it a cheater behind', 'length'), unasked: true },
-    { ...choice('sectionsBy', 'sections_by', 'Sections were', SECTIONS_BY), unasked: true },
+    { ...quantity('cheaterM', 'cheater', 'Cheater included', 'length'), unasked: true },
+    { ...choice('sectionsBy', 'sections_by', 'Sections from', SECTIONS_BY), unasked: true },
   ],
   cheater: [
     at('whole', need(quantity('lengthM', 'length', 'Length', 'length'))),
@@ -116,9 +116,9 @@ const BODY: Readonly<Record<Kind, readonly Field[]>> = {
       quantity(
         'kgPerM',
         'mass_per_length',
-        'Mass per length',
+        'Weight per foot or metre',
         'massPerLength',
-        'Near the belly of the head it goes behind',
+        'About as heavy as the thick part of the head it goes behind',
       ),
     ),
   ],
@@ -129,21 +129,24 @@ const BODY: Readonly<Record<Kind, readonly Field[]>> = {
       quantity(
         'kgPerM',
         'mass_per_length',
-        'Mass per length',
+        'Weight per foot or metre',
         'massPerLength',
         'T-11 is 11 gr/ft; type “T-11”',
       ),
     ),
-    at('rear', quantity('massKg', 'mass', 'Mass', 'lineMass', 'As weighed; outranks the name on the bag')),
+    at(
+      'rear',
+      quantity('massKg', 'mass', 'Weight', 'lineMass', 'As weighed; outranks the name on the packet'),
+    ),
     quantity('sinkRateMps', 'sink_rate', 'Sink rate', 'sinkRate'),
-    at('front', quantity('sinkingLengthM', 'sinking_length', 'Length that sinks', 'length')),
+    at('front', quantity('sinkingLengthM', 'sinking_length', 'Sinking part', 'length')),
     count('rodNumber', 'rod_number', 'Made for rod number'),
     quantity('diameterM', 'diameter', 'Diameter', 'diameter'),
   ],
   'sinking-leader': [
     at('whole', need(quantity('lengthM', 'length', 'Length', 'length'))),
     at('front', need(quantity('sinkRateMps', 'sink_rate', 'Sink rate', 'sinkRate', '0 floats'))),
-    at('rear', quantity('massKg', 'mass', 'Mass', 'lineMass')),
+    at('rear', quantity('massKg', 'mass', 'Weight', 'lineMass')),
   ],
   leader: [
     need(choice('form', 'form', 'Form', ['tapered', 'stepped', 'level'])),
@@ -162,30 +165,30 @@ const BODY: Readonly<Record<Kind, readonly Field[]>> = {
     need(choice('dress', 'dress', 'Dressing', DRESSES)),
     need(choice('weighting', 'weighting', 'Weighting', WEIGHTINGS)),
     choice('floats', 'floats', 'On top', FLOATING_FLIES),
-    at('rear', quantity('massKg', 'mass', 'Mass', 'flyMass')),
+    at('rear', quantity('massKg', 'mass', 'Weight', 'flyMass')),
     at('whole', quantity('lengthM', 'length', 'Length', 'diameter')),
   ],
   'running-line': [
     need(choice('build', 'build', 'Build', ['coated', 'mono'])),
     at('rear', quantity('diameterM', 'diameter', 'Diameter', 'diameter', '6 gō or 0.45 mm')),
-    at('front', quantity('breakingN', 'breaking', 'Breaking load', 'breakingLoad')),
-    quantity('kgPerM', 'mass_per_length', 'Mass per length', 'massPerLength'),
+    at('front', quantity('breakingN', 'breaking', 'Breaking strain', 'breakingLoad')),
+    quantity('kgPerM', 'mass_per_length', 'Weight per foot or metre', 'massPerLength'),
     at('whole', quantity('lengthM', 'length', 'Length', 'backingLength')),
   ],
   reel: [
     early(
-      count('forNumber', 'number', 'For single-hand number', 'What the box says; or give the spool below'),
+      count('forNumber', 'number', 'Made for single-hand no.', 'From the box; or measure the spool below'),
     ),
     choice('cage', 'cage', 'Frame', ['full', 'open']),
-    at('whole', quantity('massKg', 'mass', 'Mass', 'gearMass')),
+    at('whole', quantity('massKg', 'mass', 'Weight', 'gearMass')),
     at('whole', quantity('spool.rimDiameterM', 'spool_rim', 'Spool rim diameter', 'spoolSize')),
     at('front', quantity('spool.arborDiameterM', 'spool_arbor', 'Arbor diameter', 'spoolSize')),
     at('rear', quantity('spool.widthM', 'spool_width', 'Spool width', 'spoolSize')),
-    quantity('spool.clearanceM', 'spool_clearance', 'Kept free below the rim', 'spoolSize'),
+    quantity('spool.clearanceM', 'spool_clearance', 'Left free below the rim', 'spoolSize'),
   ],
   backing: [
     choice('material', 'material', 'Material', ['braided', 'gel-spun', 'mono']),
-    at('front', quantity('breakingN', 'breaking', 'Breaking load', 'breakingLoad')),
+    at('front', quantity('breakingN', 'breaking', 'Breaking strain', 'breakingLoad')),
     at('rear', quantity('diameterM', 'diameter', 'Diameter', 'diameter')),
     at('whole', quantity('lengthM', 'length', 'Length', 'backingLength')),
   ],

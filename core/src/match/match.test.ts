@@ -69,17 +69,17 @@ describe('ranking', () => {
     expect([card?.tips.length, few?.someOf]).toEqual([MOST_TIPS_SWUNG, undefined])
     expect(card?.someOf).toBeGreaterThan(many.length)
     expect(card && total(card.rig)).toBeLessThanOrEqual(few ? total(few.rig) : 0)
-    expect(card && sayWhyTip(card)).toContain(`Of ${card?.someOf} tips some of every depth were let swing.`)
+    expect(card && sayWhyTip(card)).toContain(`Of ${card?.someOf} tips Hoxen swung some for every depth.`)
   })
   test('as many as nobody counts are said so', () => {
     expect([1, 1077, 1.04e22].map(sayCombinations)).toEqual([
-      '1 combination',
-      '1,077 combinations',
-      'more than a billion combinations',
+      '1 rig',
+      '1,077 rigs',
+      'more than a billion rigs',
     ])
   })
   test('the order of the gear list decides nothing', () => {
-    const day = on('Beck after rain')
+    const day = on('Small stream after rain')
     const choices = (items: readonly Item[]) =>
       secondLook({ items }, day, matchRigs({ items }, day), 4).cards.map((c) => c.rig.choice)
     expect(choices([...DEMO.items].reverse())).toEqual(choices(DEMO.items))

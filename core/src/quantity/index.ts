@@ -26,6 +26,8 @@ export {
   printMeasure,
   printRange,
   printRound,
+  printShare,
+  readBy,
   spokenUnit,
   withUnit,
 } from './print.ts'

@@ -1,9 +1,10 @@
+import type { DecimalMark } from './decimal.ts'
 import { M_PER_FOOT, M_PER_INCH } from './factor.ts'
 import { MEASURES, type Measure, type UnitSystem } from './measure.ts'
 import { unitOf } from './unit.ts'
 
 /** Symbols as people write them, where the plain symbol would read oddly. */
-const SPOKEN: Readonly<Record<string, string>> = { go: 'gō', lbf: 'lb', kgf: 'kg' }
+const SPOKEN: Readonly<Record<string, string>> = { go: 'gō', lbf: 'lb', kgf: 'kg', 'ft³/s': 'cfs' }
 
 export function spokenUnit(symbol: string): string {
   return SPOKEN[symbol] ?? symbol
@@ -13,6 +14,15 @@ function trimmed(value: number, decimals: number): string {
   const text = value.toFixed(decimals)
   return decimals > 0 ? text.replace(/\.?0+$/, '') : text
 }
+
+/** The sign between thousands; whoever writes a decimal comma reads a thin space rather than a second kind of comma. */
+let betweenThousands = ','
+export function readBy(mark: DecimalMark): void {
+  betweenThousands = mark === '.' ? ',' : '\u202f'
+}
+/** Thousands apart, as the reader parts them. */
+const grouped = (figure: string): string =>
+  figure.replace(/\B(?<!\.\d*)(?=(\d{3})+(?!\d))/g, betweenThousands)
 
 /** Feet and inches to a tenth of an inch: 13 ft, 10 ft 9 in. */
 function feetAndInches(m: number): string {
@@ -31,22 +41,28 @@ function feetAndInches(m: number): string {
 export function printMeasure(si: number, measure: Measure, system: UnitSystem, moreDecimals = 0): string {
   if (measure === 'rodLength' && system === 'trade') return feetAndInches(si)
   const [symbol, decimals] = MEASURES[measure][system]
-  return `${trimmed(unitOf(symbol).fromSi(si), decimals + moreDecimals)} ${spokenUnit(symbol)}`
+  const figure = trimmed(unitOf(symbol).fromSi(si), decimals + moreDecimals)
+  return `${measure === 'flow' ? grouped(figure) : figure} ${spokenUnit(symbol)}`
 }
 
-/** "3.2 ± 0.4 m" style ranges share one unit: "470 – 550 gr". Either end may be open. */
+/** A range that shares one unit: "470–550 gr"; one that does not, or with a sign: "12 ft 6 in to 13 ft". Either end may be open. @param between ' to ' in running text */
 export function printRange(
   range: { low?: number; high?: number },
   measure: Measure,
   system: UnitSystem,
+  between = '–',
 ): string {
   const one = (si: number): string => printMeasure(si, measure, system)
   if (range.low === undefined) return range.high === undefined ? 'any' : `up to ${one(range.high)}`
   if (range.high === undefined) return `${one(range.low)} or more`
   const unit = ` ${spokenUnit(MEASURES[measure][system][0])}`
   const low = one(range.low)
-  return `${low.endsWith(unit) ? low.slice(0, -unit.length) : low} – ${one(range.high)}`
+  const bare = low.endsWith(unit) ? low.slice(0, -unit.length) : low
+  return /^[\d.,]+$/.test(bare) ? `${bare}${between}${one(range.high)}` : `${low} to ${one(range.high)}`
 }
+
+/** A share of a whole: 0.14 is "14%". */
+export const printShare = (share: number, decimals = 0): string => `${(share * 100).toFixed(decimals)}%`
 
 /**
  * A figure for a field that will be read back: the fewest figures (up to 15) that still give the same value.

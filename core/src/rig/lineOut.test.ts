@@ -116,6 +116,9 @@ describe('lines in one piece carry what is asked [physics] C49', () => {
     const inBeck = ledger(line, short)
     expect(inBeck.find((l) => l.code === 'room-behind')?.state).toBe('holds')
     expect(inBeck.find((l) => l.code === 'cast')?.state).toBe('holds')
+    // With next to nothing carried the D loop needs less than a roll cast, and that counts.
+    const least = ledger(line, dayWith({ castM: 6, roomBehindM: 1 }))
+    expect(least.find((l) => l.code === 'room-behind')?.state).toBe('holds')
     // Further out than three rod lengths of line it does not roll: the D loop counts.
     expect(roomNeededM(line, far)).toBeGreaterThan(short.roomBehindM)
     expect(stateOf(line, 8, 'line-out')).toBeUndefined()

@@ -123,10 +123,14 @@ const anySwung: fc.Arbitrary<Swung | undefined> = fc
     ),
   })
   .chain(({ onTop, ...change }) =>
-    fc.constantFrom<Swung | undefined>(undefined, {
-      outcome: 'swung',
-      summary: { ...SWUNG.summary, aboveS: 10, ...change, ...(onTop && { onTop }) },
-    }),
+    fc.constantFrom<Swung | undefined>(
+      undefined,
+      { ...SWUNG, outcome: 'did-not-finish' },
+      {
+        outcome: 'swung',
+        summary: { ...SWUNG.summary, aboveS: 10, ...change, ...(onTop && { onTop }) },
+      },
+    ),
   )
 const seeded = { seed: 20261126, numRuns: 6000 }
 

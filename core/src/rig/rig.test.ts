@@ -311,8 +311,8 @@ describe('leader, reel, water', () => {
     expect(state({ head: SKAGIT, job: { roomBehindM: 3.4 } }, 'room-behind')).toBe('holds')
   })
   test('the loop inside the tip-top is warned of only when stripping so close', () => {
-    expect(state({ head: SKAGIT, tip: level(11) }, 'loop-in-guides')).toBe('absent')
-    expect(state({ head: SKAGIT, tip: level(11), job: { stripToM: 3 } }, 'loop-in-guides')).toBe('watch')
+    const at = (job: { stripToM?: number }) => state({ head: SKAGIT, tip: level(11), job }, 'loop-in-guides')
+    expect([at({}), at({ stripToM: 3 }), at({ stripToM: 30 })]).toEqual(['absent', 'watch', 'holds'])
     expect(state({ head: head('integrated', 480, 36), job: { stripToM: 3 } }, 'loop-in-guides')).toBe(
       'absent',
     )

@@ -70,7 +70,7 @@ describe('what an angler would say of a swing', () => {
     expect(swingVerdict({ outcome: 'swung', summary: { ...SUMMARY, onTop } })).toEqual({ state, reason })
   })
   test('what did not finish is no swing; what grounds where the bank shelves is judged by the rest of its way', () => {
-    expect(swingVerdict({ outcome: 'did-not-finish', summary: SUMMARY }).reason).toBe('no-swing')
+    expect(swingVerdict({ outcome: 'did-not-finish', summary: SUMMARY }).reason).toBe('unfinished')
     expect(swingVerdict({ outcome: 'grounded', summary: SUMMARY }).state).toBe('holds')
   })
 })

@@ -20,6 +20,7 @@ export const SWING_REASONS = [
   'drags',
   'grounded',
   'no-swing',
+  'unfinished',
 ] as const
 export type SwingReason = (typeof SWING_REASONS)[number]
 
@@ -50,7 +51,8 @@ function onTopVerdict({ floats, upShare, wakeMps, dragFreeS }: OnTop): SwingVerd
 export function swingVerdict({ outcome, summary }: Swung): SwingVerdict {
   const { holdsShare, breaksShare, holdsBedShare, breaksBedShare, hurriedMps } = SWING_THRESHOLDS
   const { holdingShare, bedShare, touches, aboveS, belowS, crossMps, overHoldingS, onTop } = summary
-  if (outcome === 'did-not-finish' || overHoldingS <= 0) return { state: 'breaks', reason: 'no-swing' }
+  if (outcome === 'did-not-finish') return { state: 'breaks', reason: 'unfinished' }
+  if (overHoldingS <= 0) return { state: 'breaks', reason: 'no-swing' }
   // With the fish deep down it is too high, whatever it does up there.
   if (onTop !== undefined && (holdingShare >= holdsShare || belowS > aboveS)) return onTopVerdict(onTop)
   if (summary.grounded) return { state: 'breaks', reason: 'grounded' }

@@ -6,14 +6,14 @@ const MINUTE_MS = 60_000
 /** Age in words, as it is spoken. */
 export function sayAge(ageMs: number): string {
   const minutes = Math.round(ageMs / MINUTE_MS)
-  if (minutes < -15) return 'by a clock that goes ahead of this one'
+  if (minutes < -15) return 'in the future, by this device’s clock'
   if (minutes < 2) return 'just now'
   if (minutes < 90) return `${minutes} min ago`
   const hours = Math.round(minutes / 60)
   return hours < 36 ? `${hours} h ago` : `${Math.round(hours / 24)} days ago`
 }
 
-/** How old today's level is, and that one should say it, once that matters; undefined while it is fresh, or said by hand. */
+/** How old today's flow is, and that one should enter it, once that matters; undefined while it is fresh, or set by hand. */
 export function sayLevelAge(flow: TodaysFlow | undefined, nowMs: number): string | undefined {
   if (flow?.atMs === undefined) return undefined
   const ageMs = nowMs - flow.atMs

@@ -23,7 +23,7 @@ import type { Obstruction } from '../water/index.ts'
 
 export const ANCHOR_NAMES: Readonly<Record<Anchor, string>> = Object.freeze({
   sustained: 'sustained anchor',
-  'touch-and-go': 'touch and go',
+  'touch-and-go': 'touch-and-go',
   none: 'no anchor',
 })
 
@@ -51,68 +51,69 @@ const loopM = ({ rig, wadingM = 0 }: CastSetting, stroke: 'full' | 'compact'): n
 
 const REASONS: Readonly<Record<CastReason, Say>> = {
   windward: ({ side }, { wind, targetDeg }, show) =>
-    `The wind comes from the ${side}, ${show(windOnto(wind, side, targetDeg), 'windSpeed')} across you${wind.gustMps === undefined ? '' : ' in its gusts'}: it puts line and hook into you. Cast off the ${other(side)}.`,
+    `Wind from your ${side}, ${wind.gustMps === undefined ? '' : 'gusting '}${show(windOnto(wind, side, targetDeg), 'windSpeed')} across you: it would put the hook in you. Cast off your ${other(side)} side.`,
   'light-windward': ({ side }, _setting, show) =>
-    `A light wind from the ${side}: below ${show(ACROSS_MPS.no, 'windSpeed')} across you it can be done, with care.`,
+    `A light wind from your ${side}: under ${show(ACROSS_MPS.no, 'windSpeed')} across you it can be done, with care.`,
   'wind-turns': ({ side }, { wind }) =>
-    `The wind turns by ${wind.veerDeg ?? 0}° and comes from the ${side} now and then: cast between.`,
-  headwind: () => 'Into a wind: a tight loop, low and hard, and expect less.',
-  tailwind: () => 'A wind from behind flattens the D loop: wait for it less, aim higher.',
+    `The wind swings ${wind.veerDeg ?? 0}° and now and then comes from your ${side}: cast between those spells.`,
+  headwind: () => 'Into the wind: throw a tight loop, low and hard, and expect less distance.',
+  tailwind: () => 'A wind from behind collapses the D loop: pause less, aim higher.',
   'tailwind-back-cast': () =>
-    'A wind from behind holds the back cast up short and blows it down: throw it hard and low, the cast itself high.',
-  crosswind: () => 'A hard wind across: it carries the line away sideways. Keep the loop low and tight.',
-  'too-windy': () => 'Too much wind to cast in: wait, or go where it is sheltered.',
-  'other-side': ({ side }) =>
-    `Belongs to the other side: with this current it is made off the ${other(side)}.`,
+    'A wind from behind stops the back cast short and blows it down: throw it hard and low, and the forward cast high.',
+  crosswind: () => 'A hard crosswind carries the line sideways. Keep the loop low and tight.',
+  'too-windy': () => 'Too windy to cast: wait, or find shelter.',
+  'other-side': ({ side }) => `Wrong side: in this current it is made off your ${other(side)}.`,
   'no-room': (_choice, setting, show) =>
-    `The D loop takes ${show(loopM(setting, setting.rig.style === 'skagit' ? 'compact' : 'full'), 'length')} behind you, and ${show(setting.roomM, 'length')} are there.`,
+    `The D loop needs ${show(loopM(setting, setting.rig.style === 'skagit' ? 'compact' : 'full'), 'length')} behind you; you have ${show(setting.roomM, 'length')}.`,
   'compact-stroke': (_choice, setting, show) =>
-    `In the compact stroke: tip near the shoulder, a third of the head left anchored, ${show(loopM(setting, 'compact'), 'length')} behind you. It reaches ${setting.compactCostM === undefined ? 'less' : `about ${show(setting.compactCostM, 'length')} less`}.`,
+    `With the compact stroke: rod tip near the shoulder, a third of the head left on the water, ${show(loopM(setting, 'compact'), 'length')} behind you. It reaches ${setting.compactCostM === undefined ? 'less' : `about ${show(setting.compactCostM, 'length')} less`}.`,
   'tight-room': (_choice, setting, show) =>
-    `The D loop takes ${show(loopM(setting, 'full'), 'length')} behind you: only just.`,
+    `The D loop needs ${show(loopM(setting, 'full'), 'length')} behind you: it only just fits.`,
   'back-cast-room': (_choice, setting, show) =>
-    `A back cast lays ${show(backCastIn(setting).lineM, 'length')} out behind you, and ${show(setting.roomM, 'length')} are there.`,
+    `A back cast lays ${show(backCastIn(setting).lineM, 'length')} of line out behind you; you have ${show(setting.roomM, 'length')}.`,
   'people-behind': ({ anchor }) =>
-    anchor === 'none' ? 'People behind: no back cast.' : 'People about: look behind before each sweep.',
-  'cliff-behind': () => 'A back cast meets the cliff: the hook breaks on it, or stays.',
+    anchor === 'none' ? 'People behind: no back cast.' : 'People about: look behind you before each sweep.',
+  'cliff-behind': () => 'A back cast would hit the cliff: the hook breaks on it, or stays in it.',
   'clears-behind': (_choice, setting, show) =>
-    `The back cast goes over what is behind, ${show(backCastIn(setting).lowM, 'length')} up against ${show(setting.behindHighM ?? 0, 'length')}: keep it high, and do not wait too long.`,
+    `The back cast clears what is behind you, ${show(backCastIn(setting).lowM, 'length')} up over ${show(setting.behindHighM ?? 0, 'length')}. Keep it high, and do not wait too long.`,
   'meets-behind': (_choice, setting, show) =>
-    `The back cast comes down to ${show(backCastIn(setting).lowM, 'length')}, and what is behind stands ${show(setting.behindHighM ?? 0, 'length')} high: the hook stays in it.`,
+    `The back cast drops to ${show(backCastIn(setting).lowM, 'length')}, and what is behind you is ${show(setting.behindHighM ?? 0, 'length')} high: the hook would stay in it.`,
   'swell-close': (_choice, setting, show) =>
-    `The back cast comes down to ${show(backCastIn(setting).lowM, 'length')} over the water: cast between the waves.`,
+    `The back cast drops to ${show(backCastIn(setting).lowM, 'length')} above the water: cast between the waves.`,
   'swell-meets': (_choice, setting, show) =>
-    `The back cast comes down to ${show(backCastIn(setting).lowM, 'length')}, and the waves stand ${show(setting.swellM ?? 0, 'length')} high: step back.`,
+    `The back cast drops to ${show(backCastIn(setting).lowM, 'length')}, and the waves are ${show(setting.swellM ?? 0, 'length')} high: move back.`,
   branches: ({ anchor }) =>
-    anchor === 'none' ? 'The rod has no room above.' : 'The rod goes high in this cast: mind the branches.',
-  'power-line': () => 'No cast near a power line: rod and wet line carry the current. Go elsewhere.',
-  'head-wants-sustained': () => 'A Skagit wants an anchor that lies: touch and go needs good timing with it.',
-  'head-wants-touch': () => 'A fine head wants to touch and go: a lying anchor holds it back.',
+    anchor === 'none'
+      ? 'No room for the rod overhead.'
+      : 'The rod goes high in this cast: mind the branches.',
+  'power-line': () => 'Never cast near a power line: rod and wet line conduct. Go elsewhere.',
+  'head-wants-sustained': () => 'A Skagit likes a sustained anchor; touch-and-go takes good timing.',
+  'head-wants-touch': () => 'A Scandi is built for touch-and-go; a sustained anchor holds it back.',
   'head-is-for-overhead': () => 'An overhead head makes a poor D loop.',
-  'angle-wide': () => 'A wide change of angle for this cast: turn it in two.',
-  'angle-too-wide': () => 'It does not turn the line so far.',
-  skill: () => 'Touch and go is for a later season: learn the lying anchor first, on both sides.',
+  'angle-wide': () => 'A big change of direction for this cast: do it in two.',
+  'angle-too-wide': () => 'It can’t turn the line that far.',
+  skill: () => 'Leave touch-and-go for a later season: learn the sustained anchor first, on both sides.',
   'long-carry': (_choice, { rig, skill = 'practised' }, show) =>
-    `${show(rig.overheadLengthM ?? 0, 'length')} of line in the air: you carry ${show(carryOf(skill).easyM, 'length')} with ease, beyond it is hard work.`,
-  'one-grip': () => 'This rod has one grip.',
+    `${show(rig.overheadLengthM ?? 0, 'length')} of line in the air: you carry ${show(carryOf(skill).easyM, 'length')} with ease; more is hard work.`,
+  'one-grip': () => 'A single-hander: no lower grip to pull with.',
   'heavy-for-one-hand': () => 'A long rod for one hand.',
   'shoulder-one-hand': () =>
-    'One arm lifts it all, above the shoulder: with a sore one take two hands, and a lighter rig.',
-  'shoulder-high': () => 'The arms go high in it: a sore shoulder feels that.',
+    'One arm lifts everything above the shoulder: with a sore one use two hands, and a lighter rig.',
+  'shoulder-high': () => 'Your arms go high in this cast: a sore shoulder will feel it.',
   'shoulder-spared': ({ anchor }) =>
     anchor === 'none'
-      ? 'Short and flat, the lower hand takes the turn: it spares the shoulder.'
-      : 'Low, and the lower hand does the pulling: it spares the shoulder.',
+      ? 'Short and flat, with the lower hand leading: easy on the shoulder.'
+      : 'Low, and the lower hand does the pulling: easy on the shoulder.',
   'skagit-first': () =>
-    'For a first season a Skagit forgives more: its anchor lies still, and it asks for little timing.',
-  'top-hand-habit': () => 'Your upper hand leads by habit: here the lower one pulls in.',
+    'A Skagit forgives more in a first season: its anchor stays put, and timing matters less.',
+  'top-hand-habit': () => 'Your top hand leads by habit: in this cast the lower one pulls in.',
   'strong-hand': ({ side }, { rig }) =>
     rig.rodLengthM < ONE_HAND_M.least
-      ? `Off the ${side} shoulder, with your own hand.`
+      ? `Off the ${side} shoulder, with your casting hand.`
       : `Off the ${side} shoulder, your stronger hand on top.`,
-  'across-the-body': ({ side }) =>
-    `Off the ${side} shoulder, across the body, the hand in front of the face.`,
-  'off-hand': ({ side }) => `Off the ${side} shoulder: the other hand on top, or your own across the body.`,
+  'across-the-body': ({ side }) => `Off the ${side} shoulder, across your body, hand in front of your face.`,
+  'off-hand': ({ side }) =>
+    `Off the ${side} shoulder: ${side} hand on top, or your own hand on top and across your body (cack-handed).`,
 }
 
 /** Why a cast is as it is, in sentences. */
@@ -155,9 +156,9 @@ export function sayPulls(loopsM: readonly number[], build: 'coated' | 'mono', pu
 
 /** Advice on loops and twist, said once. [practice] Common practice, no source. */
 export const LOOP_ADVICE: readonly string[] = [
-  'Loops of one size tangle: each a pull shorter than the one before; mono in a few long ones.',
-  'A tangle: stop, hold the line, open it from the reel’s side; never pull it into the rings.',
-  'Twist: take the head off and let the line hang in the current for a minute.',
+  'Loops of the same size tangle: make each a pull shorter than the one before; hold mono in a few long ones.',
+  'If it tangles, stop, hold the line and open it from the reel’s side; never pull it into the guides.',
+  'If it twists, take the head off and let the line hang in the current for a minute.',
 ]
 
 /** Whether so much line can be held here, and what to do where it cannot; undefined where it is easy. */
@@ -171,23 +172,21 @@ export function sayHeld(
   if (state === 'easy' || limit === undefined) return undefined
   const why = [
     ...(holding.hands === undefined ? [] : [`with ${holding.hands} hands`]),
-    ...((holding.wadingM ?? 0) > 0.2 ? ['so deep in the water'] : []),
+    ...((holding.wadingM ?? 0) > 0.2 ? ['wading this deep'] : []),
   ].join(' and ')
   const most = printMeasure(limit.mostM, 'length', system)
   const slips =
     holding.hands !== undefined && build === 'mono' ? ' Mono slips: a coated line grips better.' : ''
   return state === 'much'
-    ? `More than is held easily${why === '' ? '' : ` ${why}`}: ${most} at most.${slips}`
-    : `${most} is the most that is held${why === '' ? '' : ` ${why}`}: cast shorter, stand shallower or take a basket.${slips}`
+    ? `More than you can hold easily${why === '' ? '' : ` ${why}`}: ${most} at most.${slips}`
+    : `${most} is the most anyone holds${why === '' ? '' : ` ${why}`}: cast shorter, wade shallower or use a stripping basket.${slips}`
 }
 
 /** Change of a cast's length by the wind along it [m], below zero where it costs; undefined where it is next to nothing. */
 export function sayWindOnCast(gainM: number, system: UnitSystem): string | undefined {
   if (Math.abs(gainM) < SAID_FROM_M) return undefined
   const by = printMeasure(Math.abs(gainM), 'length', system)
-  return gainM < 0
-    ? `The wind ahead takes about ${by} of it.`
-    : `The wind from behind gives about ${by} of it.`
+  return gainM < 0 ? `The headwind costs you about ${by}.` : `The tailwind gives you about ${by}.`
 }
 /** Less than this is not worth a word [m]. */
 const SAID_FROM_M = 0.3
@@ -197,52 +196,55 @@ export const sayStripIn = (
   { pulls, hangsM, hangsKg }: { readonly pulls: number; readonly hangsM: number; readonly hangsKg: number },
   system: UnitSystem,
 ): string =>
-  `Before the next cast strip in ${inWords(pulls)} ${pulls === 1 ? 'pull' : 'pulls'}, until the mark is at your finger; then ${printMeasure(hangsM, 'length', system)} hang from the tip, ${printMeasure(hangsKg, 'lineMass', system)} to lift.`
+  `Before the next cast strip in ${inWords(pulls)} ${pulls === 1 ? 'pull' : 'pulls'}, until the mark is at your finger. Then ${printMeasure(hangsM, 'length', system)} hangs from the rod tip: ${printMeasure(hangsKg, 'lineMass', system)} to lift.`
 
-/** Below the rod tip the belly should have sunk so far before the sweep (C32) [m]. [practice] */
+/** Below the rod tip the line should sag so far before the sweep (C32) [m]. [practice] */
 const BELLY_M = { low: 3 * M_PER_FOOT, high: 5 * M_PER_FOOT }
 
 type SayStep = (show: (low: number, high: number) => string, longHead: boolean, oneHand: boolean) => string
 const STEPS: Readonly<Record<CastStepCode, SayStep>> = {
-  lift: () => 'Lift slowly, tip high, until the head is on the surface.',
-  'lift-low': () => 'Lift low and slow with a slight dip; keep the line moving.',
-  'draw-back': () => 'Draw the rod back slowly along the side; the line stays on the water.',
+  lift: () => 'Lift slowly, rod tip high, until the head is on the surface.',
+  'lift-low': () =>
+    'Lift low and slow, with a slight dip as you start round, never in the sweep; keep the line moving.',
+  'draw-back': () => 'Draw the rod back slowly beside you; the line stays on the water.',
   'lay-upstream': () =>
-    'Lay the line across in front of you: swing the rod upstream, flat, so that the fly lands a rod’s length downstream.',
+    'Swing the rod upstream, low and flat, and lay the line in front of you; the fly stops about a rod length downstream.',
   snap: () =>
-    'Carry the tip up and round, then snap it down and under: the fly lands upstream, ahead of you.',
-  dump: () => 'Drop the line in a heap ahead of you; it may lie in curves.',
-  'draw-oval': () => 'Draw an oval with the tip, out and back over the water, without a stop.',
-  'swing-touch': () => 'Swing the line round in one rising curve: fly and leader kiss the water beside you.',
+    'Carry the rod tip up and round, then snap it down and under: the fly lands upstream of you, about a rod length out.',
+  dump: () => 'Drop the line in a heap in front of you; curves don’t matter.',
+  'draw-oval': () =>
+    'Draw a flat, backward “e” with the rod tip (forward on the other side), out and back without a stop.',
+  'swing-touch': () =>
+    'Swing the line round in one rising curve: fly and leader touch down about a rod length out, a little to that side.',
   sweep: (show) =>
-    `When the belly hangs ${show(BELLY_M.low, BELLY_M.high)} below the tip, sweep round, low and even, peeling the line off the water.`,
-  'circle-up': () => 'Let the tip climb as it comes round: the line follows behind it.',
+    `When the line sags ${show(BELLY_M.low, BELLY_M.high)} below the rod tip, sweep round, low and even, peeling it off the water. With a fast sink tip start the sweep at once, before the tip sinks away.`,
+  'circle-up': () => 'Let the rod tip climb as it comes round: the line follows behind it.',
   'form-loop': (_show, longHead) =>
     longHead
-      ? 'Tip at the shoulder: wait until the long head has drawn the loop out behind you.'
-      : 'Tip at the shoulder: the loop fills behind you; do not stop long.',
+      ? 'Rod tip at the shoulder: wait until the long head has drawn the loop out behind you.'
+      : 'Rod tip at the shoulder: the loop fills behind you; don’t stop long.',
   forward: (_show, _longHead, oneHand) =>
     oneHand
-      ? 'Forward with a short haul of the line hand, and stop high; let the line go.'
-      : 'Forward with the lower hand pulling in, and stop high; let the line go.',
+      ? 'Forward with a short haul of your line hand, stop high, and let the line go.'
+      : 'Forward with the lower hand pulling in, stop high, and let the line go.',
   'back-cast': () => 'A short, flat, quick stroke back; stop high.',
   wait: (_show, longHead) =>
-    longHead ? 'Wait: the whole line must straighten behind you.' : 'Wait until it pulls behind you.',
+    longHead ? 'Wait: the whole line must straighten behind you.' : 'Wait until you feel it pull behind you.',
   'forward-overhead': (_show, _longHead, oneHand) =>
     oneHand
-      ? 'Forward with a haul of the line hand, and stop high.'
-      : 'Forward, and stop high; the lower hand takes the turn.',
+      ? 'Forward with a haul of your line hand, and stop high.'
+      : 'Forward with the lower hand pulling in, and stop high.',
 }
 
 const FAULTS: Readonly<Record<CastFault, string>> = {
-  'sweep-too-early': 'Swept before the belly formed: the line tears off the water and the loop stays small.',
-  'anchor-far-back': 'Anchor behind you: it looks as if the line sticks, and the fly comes past your ear.',
-  'anchor-ahead': 'Anchor too far ahead: the loop has nothing to pull on and the cast lands in a heap.',
-  'rod-dips': 'The tip dips in the sweep: slack between rod and anchor, a loop that sags.',
-  'lift-too-fast': 'Lifted too fast: the line leaves the water before it is meant to.',
+  'sweep-too-early': 'Swept before the line sagged: it tears off the water and the loop stays small.',
+  'anchor-far-back': 'Anchor behind you: the line seems to stick, and the fly comes past your ear.',
+  'anchor-ahead': 'Anchor too far out: the loop has nothing to pull on and the cast lands in a heap.',
+  'rod-dips': 'The rod tip dips in the sweep: slack between rod and anchor, and a sagging loop.',
+  'lift-too-fast': 'Lifted too fast: the line leaves the water too soon.',
   crossed: 'Anchor across the line of the cast: the line crosses itself in the air.',
   'loop-stalls': 'Stopped too long at the shoulder: the loop collapses onto the water.',
-  'back-drops': 'The back cast drops: it touches the ground, and hooks break.',
+  'back-drops': 'The back cast drops: the fly hits the ground, and hooks break.',
 }
 
 /** A head longer than this many rods needs a wait. [practice] */
@@ -259,7 +261,7 @@ export function sayMoves(
   const { steps, faults } = CAST_MOVES[cast]
   return {
     steps: steps.map(({ code }) =>
-      STEPS[code]((low, high) => printRange({ low, high }, 'length', system), long, oneHand),
+      STEPS[code]((low, high) => printRange({ low, high }, 'length', system, ' to '), long, oneHand),
     ),
     faults: faults.map((fault) => FAULTS[fault]),
   }

@@ -1,13 +1,13 @@
-import { printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
+import { printMeasure, printRange, printShare, type UnitSystem } from '../quantity/index.ts'
 import { CHECK_CODES, type Check, type CheckCode } from '../rig/index.ts'
 import { FRONT_WORDS } from './checkFront.ts'
-import { type CheckWords, percent, type Say } from './checkText.ts'
+import type { CheckWords, Say } from './checkText.ts'
 import { WATER_WORDS } from './checkWater.ts'
 
 /** All of them; the compiler sees that none is left out. */
 const WORDS: CheckWords = { ...FRONT_WORDS, ...WATER_WORDS }
 
-/** Titles of the lines of the ledger. */
+/** Titles of the checks. */
 export const CHECK_TITLES = Object.fromEntries(
   CHECK_CODES.map((code) => [code, WORDS[code].title]),
 ) as Readonly<Record<CheckCode, string>>
@@ -21,15 +21,18 @@ export function sayFigure(
 ): string {
   if (check.measure === 'number') return `no. ${Math.round(si * 10) / 10}`
   if (check.measure === 'none') return ''
-  return check.measure === 'share' ? percent(si) : printMeasure(si, check.measure, system, moreDecimals)
+  return check.measure === 'share' ? printShare(si) : printMeasure(si, check.measure, system, moreDecimals)
 }
 
 /** Allowed range, as the ledger shows it; empty when the check is not about a figure. */
 export function sayAllowed({ measure, allowed }: Check, system: UnitSystem): string {
   const { low, high } = allowed
   if (measure === 'none' || (low === undefined && high === undefined)) return ''
-  if (measure === 'share') return `${low === undefined ? 'up to' : `${percent(low)} –`} ${percent(high ?? 1)}`
-  if (measure === 'number') return `no. ${low ?? ''}${high === undefined ? ' or more' : ` – ${high}`}`
+  if (measure === 'share')
+    return low === undefined
+      ? `up to ${printShare(high ?? 1)}`
+      : `${printShare(low)} to ${printShare(high ?? 1)}`
+  if (measure === 'number') return `no. ${low ?? ''}${high === undefined ? ' or more' : `–${high}`}`
   return printRange(allowed, measure, system)
 }
 
@@ -43,7 +46,7 @@ function couldGoEitherWay({ tag, value, allowed: { low, high } }: Check): boolea
   return tag === 'estimate' && (near(low) || near(high))
 }
 
-/** The sentence of one ledger line, in the user's units. */
+/** The sentence of one check, in the user's units. */
 export function sayCheck(check: Check, system: UnitSystem): string {
   // The compiler has seen that every reason of every check has its words, and of which data they are made.
   const says = WORDS[check.code].says as unknown as Readonly<Record<string, Say<Check['data']>>>
@@ -64,5 +67,7 @@ export function sayCheck(check: Check, system: UnitSystem): string {
     data: check.data,
     in: (si, measure) => printMeasure(si, measure, system),
   })
-  return couldGoEitherWay(check) ? `${sentence} So near the limit that it could go either way.` : sentence
+  return couldGoEitherWay(check)
+    ? `${sentence} It is so near the limit that it could go either way.`
+    : sentence
 }

@@ -3,13 +3,13 @@ import type { CheckWords, Say } from './checkText.ts'
 
 const JOINT_UP: Say<CheckReasons<'joint-step'>['steps-up']> = ({ value, data, in: show }) =>
   data.levelOnFine
-    ? `A level tip of ${value} hangs on a front of about ${show(data.behindKgPerM, 'massPerLength')}: the fine front cannot turn it over.`
-    : `Mass per length rises from ${show(data.behindKgPerM, 'massPerLength')} to ${value}: the lighter part behind cannot turn over the heavier one ahead.`
+    ? `A level tip of ${value} on a front of about ${show(data.behindKgPerM, 'massPerLength')}: so fine a front can’t turn it over.`
+    : `The weight per foot steps up, ${show(data.behindKgPerM, 'massPerLength')} to ${value}: the lighter part can’t turn over the heavier one in front.`
 
-/** Lines of the ledger about what is joined to what: head, tip, leader and fly. */
+/** Checks of what is joined to what: head, tip, leader and fly. */
 export const FRONT_WORDS = {
   'mass-in-window': {
-    title: 'Mass in the rod’s window',
+    title: 'Weight in the rod’s window',
     says: {
       inside: ({ data }) =>
         data.counts === 'head+tip'
@@ -17,22 +17,22 @@ export const FRONT_WORDS = {
           : 'The head, weighed without its tip, loads this rod.',
       'too-light': ({ value, low, high, estimated }) =>
         estimated
-          ? `${value} lies below the band estimated for such a rod, about ${low} to ${high}: it may not bend far enough to cast by itself.`
-          : `${value} is less than the ${low} this rod wants: it will not bend far enough to cast by itself.`,
+          ? `${value} is under the estimated window, about ${low} to ${high}: it may not load this rod.`
+          : `${value} is under the ${low} this rod needs: it won’t load it.`,
       'too-heavy': ({ value, low, high, estimated }) =>
         estimated
-          ? `${value} lies above the band estimated for such a rod, about ${low} to ${high}: it may fold it and open the loop.`
-          : `${value} is more than the ${high} this rod carries: it folds and the loop opens. Never above the printed window at full power.`,
+          ? `${value} is over the estimated window, about ${low} to ${high}: it may fold the rod and open the loop.`
+          : `${value} is over the rod’s ${high}: the rod folds and the loop opens. Never cast above the printed window at full power.`,
       'no-window': () =>
-        'The line standard ends below this rod’s strength, so no window can be estimated. Enter the one its maker prints.',
+        'The line standard stops below this rod’s strength, so no window can be estimated. Enter the one printed on the rod.',
     },
   },
   'rod-number': {
     title: 'Rod number and line number',
     says: {
       'own-number': ({ data }) =>
-        `By its mass this is a line for a single-hand ${data.own}. A two-handed ${data.own} wants the mass of about a single-hand ${data.wanted}: it will not load.`,
-      clear: ({ data }) => `Heavier than a single-hand ${data.own} line, as a two-handed ${data.own} wants.`,
+        `By its weight this is a line for a single-hand ${data.own}. A two-handed ${data.own} needs about the weight of a single-hand ${data.wanted}: it won’t load.`,
+      clear: ({ data }) => `Heavier than a single-hand ${data.own} line, as a two-handed ${data.own} needs.`,
     },
   },
   'skagit-tip': {
@@ -45,26 +45,26 @@ export const FRONT_WORDS = {
   },
   'joint-step': {
     title: 'Joint of head and tip',
-    says: { 'steps-down': () => 'Mass per length falls from head to tip.', 'steps-up': JOINT_UP },
+    says: { 'steps-down': () => 'The weight per foot steps down from head to tip.', 'steps-up': JOINT_UP },
   },
   'cheater-joint': {
     title: 'Cheater behind the head',
     says: {
-      'steps-down': () => 'Mass per length falls from the cheater to the head.',
+      'steps-down': () => 'The weight per foot steps down from cheater to head.',
       'steps-up': ({ value, data, in: show }) =>
-        `Mass per length rises from the cheater’s ${show(data.behindKgPerM, 'massPerLength')} to ${value} of the head: a hinge.`,
+        `The weight per foot steps up from the cheater’s ${show(data.behindKgPerM, 'massPerLength')} to the head’s ${value}: it will hinge.`,
       'lighter-than-line': ({ value, data, in: show }) =>
-        `The cheater has ${value}, the running line ${show(data.behindKgPerM, 'massPerLength')}: a hinge.`,
+        `The cheater has ${value}, the running line ${show(data.behindKgPerM, 'massPerLength')}: it will hinge.`,
     },
   },
   'leader-joint': {
     title: 'Joint to the leader',
-    says: { 'steps-down': () => 'Mass per length falls on to the leader.', 'steps-up': JOINT_UP },
+    says: { 'steps-down': () => 'The weight per foot steps down to the leader.', 'steps-up': JOINT_UP },
   },
   'tip-material': {
     title: 'Tip material for the head',
     says: {
-      carries: ({ data }) => `A head of this mass turns over up to ${data.material}.`,
+      carries: ({ data }) => `A head of this weight turns over up to ${data.material}.`,
       'tip-too-heavy': ({ value, data, in: show }) =>
         `A ${show(data.headKg, 'lineMass')} head turns over up to ${data.material}; ${value} sinks the cast before it unrolls.`,
       'tip-too-light': ({ value, data, in: show }) =>
@@ -86,19 +86,19 @@ export const FRONT_WORDS = {
     title: 'No more parts than it needs',
     says: {
       'needs-tip': () => 'A Skagit needs its tip.',
-      'without-tip': () => 'Leader straight on the head: nothing to spare.',
+      'without-tip': () => 'The leader is looped straight to the head: nothing to spare.',
       'with-tip': () =>
-        'This head needs no tip: one is worth it only where it takes the fly down to the fish. Of rigs that do the same, take the simplest.',
+        'This head needs no tip. One is worth it only where it takes the fly down to the fish; of rigs that do the same, fish the simplest.',
     },
   },
   'cold-front': {
     title: 'Cold water, fish at the bottom',
     says: {
-      sinks: () => 'Enough of it sinks for cold water and fish at the bottom.',
+      sinks: () => 'Enough of the line sinks for cold water and fish at the bottom.',
       'front-floats': ({ data, in: show }) =>
-        `Fish that lie at the bottom in cold water want ${show(data.sinksM, 'length')} or more that sinks, even where a long leader would get the fly down.`,
+        `Fish at the bottom in cold water call for ${show(data.sinksM, 'length')} or more of sinking line, even where a long leader would get the fly down.`,
       'sinks-little': ({ value, low }) =>
-        `${value} of it sinks; for fish that lie at the bottom in cold water ${low} or more comes first.`,
+        `${value} of the line sinks; for fish at the bottom in cold water ${low} or more is better.`,
     },
   },
   'cold-leader': {
@@ -106,7 +106,7 @@ export const FRONT_WORDS = {
     says: {
       short: () => 'Short enough to keep the fly down at the bottom.',
       long: ({ value, high }) =>
-        `In cold water ${value} of leader lets the fly rise off the bottom: ${high} at most comes first.`,
+        `In cold water ${value} of leader lets the fly ride up off the bottom: ${high} at most is better.`,
     },
   },
   'fly-tip': {
@@ -115,31 +115,29 @@ export const FRONT_WORDS = {
       straight: ({ data }) =>
         `The ${data.carrier} turns this fly over: it arrives with speed, before it can drop.`,
       'rule-doubts': ({ data, in: show }) =>
-        `It turns over straight, though the rule of thumb would want ${show(data.needsKgPerM, 'massPerLength')} behind such a fly: an open loop, and no hurry.`,
+        `It turns over straight, though the rule of thumb asks for ${show(data.needsKgPerM, 'massPerLength')} to carry this fly: open the loop and don’t rush.`,
       falls: ({ value, data }) =>
-        `The fly drops about ${value} before the loop is out: a shorter leader, more mass in front, or a lighter fly. The ${data.carrier} is light for it.`,
+        `The fly drops about ${value} before the loop is out: shorten the leader, put more weight in front, or fish a lighter fly. The ${data.carrier} is light for it.`,
       'rule-trusts': ({ value }) =>
-        `By the rule of thumb there is mass enough behind this fly, yet it drops about ${value} before the loop is out: shorten the leader.`,
+        `By the rule of thumb there is weight enough to carry this fly, yet it drops about ${value} before the loop is out: shorten the leader.`,
       dies: ({ data }) =>
-        `The cast dies before it straightens: the ${data.carrier} has not the mass to carry this fly through the air.`,
+        `The cast dies before it straightens: the ${data.carrier} is too light to carry this fly through the air.`,
     },
   },
   'fly-head': {
-    title: 'Heavy fly on the head',
+    title: 'Head for a heavy fly',
     says: {
       'blunt-front': () => 'A blunt front throws a heavy fly.',
       'fine-front': () =>
-        'A heavy fly, or a heavy dropper, wants a Skagit: a fine front throws it badly, and it drops.',
+        'A heavy fly, or a heavy dropper, needs a Skagit: a Scandi’s fine front throws it badly, and it drops.',
     },
   },
   'fly-floats': {
     title: 'Fly that stays on top',
     says: {
-      'all-floats': () => 'Everything in front of it floats; grease the leader.',
-      'part-sinks': () =>
-        'Something in front of it sinks and draws it under: it wants a line and tip that float.',
-      'lands-hard': () =>
-        'A blunt front lands hard beside a dry fly: a fine head or a trout line lays it down.',
+      'all-floats': () => 'The whole line floats; grease the leader.',
+      'part-sinks': () => 'Part of the line sinks and pulls the fly under: fish a line and tip that float.',
+      'lands-hard': () => 'A blunt front lands hard beside a dry fly: a Scandi or a trout line lays it down.',
     },
   },
   'sinking-leader': {
@@ -147,18 +145,17 @@ export const FRONT_WORDS = {
     says: {
       'own-tip': () => 'A head of this kind turns over a tapered sinking leader.',
       makeshift: () =>
-        'On a full-size Skagit a tapered sinking leader is a makeshift: it lands in a heap when thrown hard.',
+        'On a full-size Skagit a tapered sinking leader is a makeshift: thrown hard, it lands in a heap.',
       'quick-fix': () => 'By your setting a sinking leader is a fix for a few casts, not the tip of the rig.',
     },
   },
   'head-length': {
-    title: 'Head against rod length',
+    title: 'Head length for the rod',
     says: {
       suits: () => 'Not too long a head for this rod.',
-      'trout-line': () => 'A trout line casts by what is carried; heads reach further.',
-      short: () => 'A head shorter than the rod: easy in tight places; it reaches and anchors less.',
-      long: ({ value, high }) =>
-        `${value} is a long head for this rod: ${high} is about what it lifts and sweeps.`,
+      'trout-line': () => 'A trout line casts with the length you carry; heads reach further.',
+      short: () => 'A head shorter than the rod: easy in tight places, but it reaches and anchors less.',
+      long: ({ value, high }) => `${value} is a long head for this rod: it lifts and sweeps about ${high}.`,
       'long-with-tip': ({ value, high }) =>
         `Head and tip together are ${value}: more than about ${high} is hard to lift with this rod.`,
     },
@@ -168,42 +165,42 @@ export const FRONT_WORDS = {
     says: {
       'all-out': () => 'On a cast of this length the whole head is outside the rod.',
       'inside-rod': ({ value, data, in: show }) =>
-        `A cast of ${show(data.castM, 'length')} leaves ${value} of ${show(data.wholeM, 'length')} outside the rod, and only that loads it: cast further, shorten leader or tip, or take a shorter head.`,
+        `A cast of ${show(data.castM, 'length')} leaves ${value} of the ${show(data.wholeM, 'length')} head outside the rod, and only that loads it: cast further, shorten the leader or tip, or use a shorter head.`,
     },
   },
   reach: {
     title: 'Reach',
     says: {
-      reaches: ({ value }) => `Casts about ${value}, with what shoots after the head.`,
+      reaches: ({ value }) => `Casts about ${value}, running line and all.`,
       short: ({ value, low }) =>
-        `Casts about ${value}, and ${low} is asked: wade, shorten the cast, or take a rig that carries further.`,
+        `Casts about ${value}; you need ${low}. Wade, shorten the cast, or use a rig that reaches further.`,
       'short-in-wind': ({ value, low }) =>
-        `Casts about ${value} into this wind, and ${low} is asked: in still air it would reach.`,
+        `Casts about ${value} into this wind; you need ${low}. In still air it would reach.`,
       'short-compact': ({ value, low }) =>
-        `Casts about ${value} in the compact stroke, and ${low} is asked: with more room behind it would reach.`,
+        `Casts about ${value} in the compact stroke; you need ${low}. With more room behind it would reach.`,
     },
   },
   'leader-fish': {
     title: 'Leader and the fish',
     says: {
-      'strong-enough': () => 'Its weakest piece holds such a fish on a tight line.',
-      weak: ({ value, data, in: show }) =>
-        `Fish of ${show(data.fishKg, 'fishMass')} that hit a tight line want about ${show(data.wantedN, 'breakingLoad')} on the spool; this breaks at ${value}.`,
+      'strong-enough': () => 'Its weakest piece holds a fish of this size on a tight line.',
+      weak: ({ value, low, data, in: show }) =>
+        `Fish of ${show(data.fishKg, 'fishMass')} on a tight line call for about ${show(data.wantedN, 'breakingLoad')} tippet, ${low} at the least; this breaks at ${value}.`,
     },
   },
   'leader-length': {
     title: 'Leader length',
     says: {
-      fits: () => 'Long enough to anchor or turn over, short enough to lift.',
+      fits: () => 'Long enough to hold the anchor, short enough to lift.',
       missing: ({ low, high }) => `No leader chosen: tie one of ${low} to ${high}.`,
       'too-short': ({ value, low, data }) =>
         data.behindTip
-          ? `${value} puts the fly too close behind the tip; ${low} at least.`
-          : `${value} is too short to anchor the cast; it slips. ${low} at least.`,
+          ? `${value} puts the fly too close to the tip; ${low} at least.`
+          : `${value} is too short to hold the anchor; ${low} at least.`,
       'too-long': ({ value, high, data }) =>
         data.fast
-          ? `${value} behind a fast tip lets the fly ride up; ${high} at most.`
-          : `${value} will not lift and turn over with this fly; ${high} at most.`,
+          ? `${value} on a fast tip lets the fly ride up; ${high} at most.`
+          : `${value} won’t lift and turn over with this fly; ${high} at most.`,
     },
   },
 } satisfies Partial<CheckWords>

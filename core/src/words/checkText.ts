@@ -6,7 +6,7 @@ export interface Text<Data> {
   readonly value: string
   readonly low: string
   readonly high: string
-  /** An estimated limit is a band with soft ends, and is spoken of as one. */
+  /** An estimated limit is a window with soft ends, and is spoken of as one. */
   readonly estimated: boolean
   readonly data: Data
   readonly in: (si: number, measure: Measure) => string
@@ -14,12 +14,10 @@ export interface Text<Data> {
 
 export type Say<Data> = (text: Text<Data>) => string
 
-/** Title of a line of the ledger, and one sentence for each way it can come out; none can be left out. */
+/** Title of a check, and one sentence for each way it can come out; none can be left out. */
 export type CheckWords = {
   readonly [C in CheckCode]: {
     readonly title: string
     readonly says: { readonly [R in keyof CheckReasons<C>]: Say<CheckReasons<C>[R]> }
   }
 }
-
-export const percent = (share: number): string => `${Math.round(share * 100)} %`

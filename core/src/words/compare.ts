@@ -5,7 +5,7 @@ const SAID: Readonly<Record<Advantage['what'], (by: number, system: UnitSystem) 
   reach: (by, system) => `casts ${printMeasure(by, 'length', system)} further`,
   room: (by, system) => `needs ${printMeasure(by, 'length', system)} less room behind`,
   'with-fish': (by) => `rides ${Math.round(by)} s longer with the fish`,
-  lift: (by, system) => `is ${printMeasure(by, 'lineMass', system)} lighter to lift`,
+  lift: (by, system) => `lifts ${printMeasure(by, 'lineMass', system)} less`,
 }
 
 /** Sentence on which rig is for what. @param names of the two */
@@ -22,6 +22,6 @@ export function sayAdvantages(
   }
   return (
     [of(0), of(1)].filter((part) => part !== '').join(' ') ||
-    'For this day there is nothing to choose between them.'
+    'There is nothing to choose between them for this day.'
   )
 }

@@ -7,7 +7,7 @@ import { nearestWord } from './plain.ts'
 type Words<K extends string> = Readonly<Record<K, string>>
 
 export const WATER_NAMES: Words<Job['water']> = Object.freeze({
-  beck: 'a beck',
+  beck: 'a small stream',
   river: 'a river',
   'big-river': 'a big river',
   surf: 'the surf',
@@ -20,7 +20,7 @@ export const FISH_AT_NAMES: Words<Job['fishAt']> = Object.freeze({
 export const STYLE_NAMES: Words<Job['style']> = Object.freeze({
   any: 'any kind of head',
   skagit: 'a Skagit',
-  scandi: 'a Scandi or another fine head',
+  scandi: 'a Scandi or similar',
   overhead: 'an overhead head',
 })
 export const HABIT_NAMES: Words<Caster['habit']> = Object.freeze({
@@ -62,15 +62,15 @@ export const sayFish = ({ fishKg, fishAt }: Pick<Job, 'fishKg' | 'fishAt'>, syst
 export function sayLevelDoubt({ where }: Pick<Day, 'where'>): string | undefined {
   if (where.by === 'words') return undefined
   if (where.level === 'too-far')
-    return 'This pool’s measure says nothing about such a level: it is shown as it was measured.'
+    return 'Today’s flow is too far from the one this pool was measured at, so it’s shown as measured.'
   if (where.level === 'far')
-    return 'That is so far from the measured level that the pool is no longer the same water: banks are topped or bars dry. Take the depths as a guess.'
+    return 'This is so far from the flow it was measured at that the pool is hardly the same water: banks flooded or bars dry. Treat the depths as a guess.'
   return undefined
 }
 
 /** Question where the kind of water that was said is not that of the place. */
 export const sayElsewhere = ({ name, shore }: Pick<Run, 'name' | 'shore'>, said: Job['water']): string =>
-  `${name} is ${shore === undefined ? 'no beach' : 'a beach'}, and the day is fished in ${WATER_NAMES[said]}: which is it?`
+  `${name} is ${shore === undefined ? 'not a beach' : 'a beach'}, but the day says ${WATER_NAMES[said]}. Which is it?`
 
 /** Advice on standing where one stands today; undefined where there is nothing. */
 export function sayWading(
@@ -82,8 +82,8 @@ export function sayWading(
   const depth = printMeasure(depthM, 'length', system)
   const where = byDepth
     ? `it is ${depth} deep`
-    : `${depth} of water runs at ${printMeasure(currentMps, 'current', system)} on the mean`
+    : `${depth} of water runs at ${printMeasure(currentMps, 'current', system)} on average`
   return state === 'care'
     ? `Wade with care: where you stand ${where}.`
-    : `Not to be waded today: where you would stand ${where}. Fish it from the bank or further in.`
+    : `Don’t wade here today: where you’d stand ${where}. Fish from the bank or nearer to it.`
 }

@@ -27,9 +27,9 @@ function printed(value: unknown): string {
 
 const SHOWN = 4
 
-/** Difference of one state of a kept thing from another, in the user's units: “Mass 525 gr, Length 23 ft”. */
+/** Difference of one state of a kept thing from another, in the user's units: “Weight 525 gr, Length 23 ft”. */
 export function differing(row: object, other: object | undefined, system: UnitSystem): string {
-  if (other === undefined) return 'kept'
+  if (other === undefined) return 'still there'
   const [mine, theirs] = [flat(row), flat(other)]
   const kind = (row as { readonly kind?: Kind }).kind
   const fields = kind === undefined ? [] : (FIELDS[kind] ?? [])

@@ -56,6 +56,7 @@ export {
   sayLeaderWith,
   summarize,
   TAG_MEANINGS,
+  TAG_NAMES,
   WINDOW_NAMES,
 } from './names.ts'
 export { nearestWord, PLAIN_WORDS, type PlainQuestion, type PlainWord } from './plain.ts'
@@ -100,6 +101,7 @@ export {
   sayAhead,
   sayAngle,
   sayChange,
+  sayChanged,
   sayFactor,
   sayLies,
   sayNoLie,

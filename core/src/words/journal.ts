@@ -1,5 +1,5 @@
 import type { Calibrated, Feel, OwnWindow, Pace, Remembered, Saw } from '../journal/index.ts'
-import { printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
+import { printMeasure, printRange, printShare, type UnitSystem } from '../quantity/index.ts'
 import type { BendComparison } from '../rod/index.ts'
 import type { ByLog } from '../water/index.ts'
 
@@ -12,24 +12,23 @@ export const FEEL_WORDS: Readonly<Record<Feel, string>> = Object.freeze({
   2: 'too heavy',
 })
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`
-
 /** Summary of trials, and what to do next. */
 export function sayOwnWindow(own: OwnWindow, nextKg: number | undefined, system: UnitSystem): string {
   const next =
     nextKg === undefined
       ? ''
       : ` The next head worth borrowing is one of about ${printMeasure(nextKg, 'lineMass', system)}.`
-  if (own.trials === 0) return `Nothing tried yet.${next}`
-  const range = printRange({ low: own.lowKg, high: own.highKg }, 'lineMass', system)
+  if (own.trials === 0) return `No heads tried yet.${next}`
+  const range = printRange({ low: own.lowKg, high: own.highKg }, 'lineMass', system, ' to ')
   const sure = printRange(
     own.sure.lowKg === own.sure.highKg ? {} : { low: own.sure.lowKg, high: own.sure.highKg },
     'lineMass',
     system,
+    ' to ',
   )
   return own.settled
-    ? `Yours is ${range}. That is narrow enough: it counts on every page before what is estimated, and no more need be borrowed.`
-    : `So far yours looks like ${range}, its middle four times in five between ${sure}. It counts when that is narrower.${next}`
+    ? `Your window is ${range}. That is narrow enough: every page now uses it instead of the estimate, and there is no need to borrow more heads.`
+    : `So far your window looks like ${range}, centred somewhere in ${sure}. It takes over from the estimate once that is narrower.${next}`
 }
 
 /** Summary of the bend of two rods. */
@@ -38,13 +37,13 @@ export function sayBend(
   names: { readonly known: string; readonly unknown: string },
 ): string {
   if (result.outcome === 'too-light')
-    return `The weights on ${names[result.which]} only stir its tip: hang more, until it drops a quarter to a half of its length.`
+    return `The weights on ${names[result.which]} hardly move its tip: hang more, until the rod tip drops a quarter to a half of the rod’s length.`
   if (result.outcome === 'too-heavy')
-    return `The weights on ${names[result.which]} bend it double: hang less, until it drops a quarter to a half of its length.`
+    return `The weights on ${names[result.which]} bend it double: hang less, until the rod tip drops a quarter to a half of the rod’s length.`
   if (result.outcome !== 'compared') return ''
   const { ratio, ratioLow, ratioHigh } = result
-  const band = `between ${percent(ratioLow)} and ${percent(ratioHigh)}`
-  return `${names.unknown} carries ${percent(ratio)} of what ${names.known} carries, ${band}.`
+  const range = `likely ${printShare(ratioLow)} to ${printShare(ratioHigh)}`
+  return `${names.unknown} carries ${printShare(ratio)} of what ${names.known} carries (${range}).`
 }
 
 /** Words for its pace through the water. */
@@ -56,48 +55,58 @@ export const PACE_WORDS: Readonly<Record<Pace, string>> = Object.freeze({
 
 /** Words for what one saw of a swing. */
 export const SAW_WORDS: Readonly<Record<Saw, string>> = Object.freeze({
-  touched: 'touched',
-  band: 'in the band',
+  touched: 'touched bottom',
+  band: 'right depth',
   high: 'too high',
 })
 
 const times = (n: number): string => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`)
 
-/** Sentence on a pool's memory of a tip: “T-11, 10 ft was in the band twice and touched once, the water 3 % deeper.” */
+/** Sentence on a pool's memory of a tip: “T-11, 10 ft: right depth twice, touched bottom once, in water 3% deeper.” */
 export function sayRemembered({ tip, leader, saw, deeper }: Remembered): string {
   const said = (['band', 'touched', 'high'] as const).flatMap((what) =>
-    saw[what] === 0
-      ? []
-      : [what === 'touched' ? `touched ${times(saw[what])}` : `was ${SAW_WORDS[what]} ${times(saw[what])}`],
+    saw[what] === 0 ? [] : [`${SAW_WORDS[what]} ${times(saw[what])}`],
   )
   const off = Math.round(Math.abs(deeper) * 100)
-  const water = off === 0 ? 'in the same water' : `in water ${off} % ${deeper > 0 ? 'deeper' : 'shallower'}`
+  const water = off === 0 ? 'in the same water' : `in water ${off}% ${deeper > 0 ? 'deeper' : 'shallower'}`
   const front = leader === undefined ? '' : leader === null ? ' without a leader' : ` with ${leader}`
-  return `${tip ?? 'No tip'}${front} ${said.join(' and ')}, ${water}.`
+  return `${tip ?? 'No tip'}${front}: ${said.join(', ')}, ${water}.`
 }
 
 const offBy = (factor: number, more: string, less: string, even: string): string => {
   const off = Math.round(Math.abs(factor - 1) * 100)
-  return off === 0 ? `as ${even} as measured` : `${off} % ${factor > 1 ? more : less} than measured`
+  return off === 0 ? `as ${even} as measured` : `${off}% ${factor > 1 ? more : less} than measured`
 }
 
-/** Sentence on what the log has taught a pool, as it is listened to. */
-export function sayByLog({ depth, current, combined, swings, on, off }: ByLog): string {
-  const put = off ? 'It is shown as it was measured; by your log it would be' : 'Corrected by your log:'
+/** A range of factors in the words of the figure: “4 to 21% deeper”, “8% shallower to 12% deeper”. */
+function sayFactors(low: number, high: number, more: string, less: string): string {
+  const off = (factor: number): number => Math.round((factor - 1) * 100)
+  const [from, to] = [off(low), off(high)]
+  if (from >= 0) return `${from} to ${to}% ${more}`
+  if (to <= 0) return `${-to} to ${-from}% ${less}`
+  return `${-from}% ${less} to ${to}% ${more}`
+}
+
+/** Sentence on the correction that the log has made to a pool. @param onDay prints a day, “2026-11-20”, as the reader does */
+export function sayByLog(
+  { depth, current, combined, swings, on, off }: ByLog,
+  onDay: (day: string) => string,
+): string {
+  const put = off ? 'Shown as measured; by your log it would be' : 'Corrected by your log:'
   const deep = offBy(depth.factor, 'deeper', 'shallower', 'deep')
   const what = combined
-    ? `${deep}, depth and current taken as one`
+    ? `${deep}, depth and current taken together`
     : `${deep} and ${offBy(current.factor, 'faster', 'slower', 'fast')}`
-  return `${put} ${what}, from ${swings} swings${on === undefined ? '' : ` up to ${on}`}.`
+  return `${put} ${what}, from ${swings} swings${on === undefined ? '' : ` up to ${onDay(on)}`}.`
 }
 
-/** Sentence on a pool's own depth and current by its log. */
+/** Sentence on how deep and fast a pool is by its log. */
 export function sayCalibrated(found: Calibrated): string {
-  if (found.outcome === 'too-few')
-    return 'Two swings that were seen, with the flow known, are the least it can learn from.'
+  if (found.outcome === 'too-few') return 'Log at least two swings at a known flow, then try again.'
   const depth = ({ factor }: { factor: number }): string => offBy(factor, 'deeper', 'shallower', 'deep')
-  const band = ({ low, high }: { low: number; high: number }): string => `${percent(low)} to ${percent(high)}`
+  const likely = ({ low, high }: { low: number; high: number }, more: string, less: string): string =>
+    `likely ${sayFactors(low, high, more, less)}`
   if (found.combined !== undefined)
-    return `Depth and current cannot be told apart yet; taken as depth alone it is ${depth(found.combined)} (${band(found.combined)}).`
-  return `By what you saw it is ${depth(found.depth)} (${band(found.depth)}) and ${offBy(found.current.factor, 'faster', 'slower', 'fast')} (${band(found.current)}).`
+    return `The log can’t tell depth from current yet. Taken as depth alone, the pool is ${depth(found.combined)} (${likely(found.combined, 'deeper', 'shallower')}).`
+  return `From what you saw, the pool is ${depth(found.depth)} (${likely(found.depth, 'deeper', 'shallower')}) and ${offBy(found.current.factor, 'faster', 'slower', 'fast')} (${likely(found.current, 'faster', 'slower')}).`
 }

@@ -5,10 +5,10 @@ import { printMeasure, type UnitSystem } from '../quantity/index.ts'
 export function sayLeaderWarning(warning: LeaderWarning, system: UnitSystem): string {
   switch (warning) {
     case 'step-too-big':
-      return `One step is more than ${printMeasure(LEADER_STEP_M, 'diameter', system)}: put a spool in between, or a tippet ring.`
+      return `One step is more than ${printMeasure(LEADER_STEP_M, 'diameter', system)}: put another spool in between, or a tippet ring.`
     case 'butt-too-thin':
-      return 'The thickest spool is thin for a butt: the line’s end will hinge there.'
+      return 'Your thickest spool is thin for a butt: the line will hinge there.'
     case 'strength-unknown':
-      return 'The point’s spool does not say what it breaks at.'
+      return 'The spool at the point has no breaking strain.'
   }
 }

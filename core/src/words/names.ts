@@ -3,20 +3,21 @@ import { type EvidenceTag, printMeasure, type UnitSystem } from '../quantity/ind
 import type { CheckState, RigSlot } from '../rig/index.ts'
 import { nameMaterial } from '../sink/index.ts'
 
-export const KIND_NAMES: Readonly<Record<Kind, { readonly one: string; readonly many: string }>> =
-  Object.freeze({
-    rod: { one: 'rod', many: 'Rods' },
-    head: { one: 'head', many: 'Heads' },
-    cheater: { one: 'cheater', many: 'Cheaters' },
-    tip: { one: 'tip', many: 'Tips' },
-    'sinking-leader': { one: 'sinking leader', many: 'Sinking leaders' },
-    leader: { one: 'leader', many: 'Leaders' },
-    tippet: { one: 'tippet', many: 'Tippet' },
-    fly: { one: 'fly', many: 'Flies' },
-    'running-line': { one: 'running line', many: 'Running lines' },
-    reel: { one: 'reel', many: 'Reels' },
-    backing: { one: 'backing', many: 'Backing' },
-  })
+export const KIND_NAMES: Readonly<
+  Record<Kind, { readonly one: string; readonly many: string; readonly a: string }>
+> = Object.freeze({
+  rod: { one: 'rod', many: 'Rods', a: 'a rod' },
+  head: { one: 'head', many: 'Heads', a: 'a head' },
+  cheater: { one: 'cheater', many: 'Cheaters', a: 'a cheater' },
+  tip: { one: 'tip', many: 'Tips', a: 'a tip' },
+  'sinking-leader': { one: 'sinking leader', many: 'Sinking leaders', a: 'a sinking leader' },
+  leader: { one: 'leader', many: 'Leaders', a: 'a leader' },
+  tippet: { one: 'tippet', many: 'Tippet', a: 'a spool of tippet' },
+  fly: { one: 'fly', many: 'Flies', a: 'a fly' },
+  'running-line': { one: 'running line', many: 'Running lines', a: 'a running line' },
+  reel: { one: 'reel', many: 'Reels', a: 'a reel' },
+  backing: { one: 'backing', many: 'Backing', a: 'a spool of backing' },
+})
 
 export const SLOT_NAMES: Readonly<Record<RigSlot, string>> = Object.freeze({
   rodId: 'Rod',
@@ -40,24 +41,36 @@ export const STATE_NAMES: Readonly<Record<CheckState, string>> = Object.freeze({
   breaks: 'Breaks',
 })
 
+/** Each evidence tag as it is shown. */
+export const TAG_NAMES: Readonly<Record<EvidenceTag, string>> = Object.freeze({
+  standard: 'standard',
+  practice: 'rule of thumb',
+  physics: 'physics',
+  estimate: 'estimate',
+  log: 'your log',
+  printed: 'given',
+})
+
 /** Meaning of each evidence tag, shown beside it. */
 export const TAG_MEANINGS: Readonly<Record<EvidenceTag, string>> = Object.freeze({
   standard: 'A published standard or table',
-  practice: 'A rule of thumb of practitioners; common practice, no source',
+  practice: 'A rule of thumb among experienced anglers; no published source',
   physics: 'Follows from mechanics or geometry',
-  estimate: 'Our own model, shown with its band; never a fact',
-  log: 'Learnt from your own records',
-  printed: 'Printed by its maker, or measured by you',
+  estimate: 'Our own model, shown with its likely range; never a fact',
+  log: 'Learned from your own log',
+  printed: 'Printed on the box or rod, or measured by you',
 })
 
 const words = (text: string): string => text.replaceAll('-', ' ')
 
 /** A choice as people say it. */
 const CHOICES: Readonly<Record<string, string>> = {
-  'trout-two-hander': 'trout two-hander',
+  'trout-two-hander': 'trout spey rod',
   'two-hander': 'two-hander',
-  single: 'single hand',
+  single: 'single-hander',
   'head+tip': 'head and tip',
+  switch: 'switch rod',
+  surf: 'surf rod',
   'double-taper': 'double taper',
   'weight-forward': 'weight forward',
   'multi-density': 'multi-density',
@@ -78,7 +91,7 @@ function tipSummary(item: Extract<Item, { kind: 'tip' }>, system: UnitSystem): s
   return `${material ?? sayChoice(item.build)}, ${lengthText}${sinks}`
 }
 
-/** Summary of a thing in one short line, in the user's units. */
+/** Summary of an item in one short line, in the user's units. */
 export function summarize(item: Item, system: UnitSystem): string {
   const show = (si: number | undefined, measure: Parameters<typeof printMeasure>[1]): string | undefined =>
     si === undefined ? undefined : printMeasure(si, measure, system)
@@ -97,7 +110,7 @@ export function summarize(item: Item, system: UnitSystem): string {
         show(item.massKg, 'lineMass'),
         show(item.lengthM, 'length'),
         item.labelNumber === undefined ? undefined : `box says ${item.labelNumber}`,
-        item.cheaterM === undefined ? undefined : `${show(item.cheaterM, 'length')} of it a cheater`,
+        item.cheaterM === undefined ? undefined : `${show(item.cheaterM, 'length')} cheater included`,
       )
     case 'cheater':
       return join(show(item.kgPerM, 'massPerLength'), show(item.lengthM, 'length'))
@@ -133,7 +146,7 @@ export function summarize(item: Item, system: UnitSystem): string {
   }
 }
 
-/** A question good practitioners differ on, with each side's reason in one sentence. */
+/** A question good anglers differ on, with each side's reason in one sentence. */
 export interface SchoolWords {
   readonly question: string
   readonly choices: Readonly<Record<string, { readonly label: string; readonly reason: string }>>
@@ -143,15 +156,18 @@ export interface SchoolWords {
 
 export const SCHOOL_WORDS: Readonly<Record<SchoolQuestion, SchoolWords>> = Object.freeze({
   twoHandNumber: {
-    question: 'How much heavier is a two-hander than its number?',
+    question: 'How many sizes heavier does a two-hander throw than a single-hander of the same number?',
     inUse: true,
     choices: {
       'by-number': {
-        label: 'Two for trout two-handers, three for the rest',
-        reason: 'Fits the heads people really use on trout and full two-handers.',
+        label: 'Two for trout spey rods, three for the rest',
+        reason: 'Fits the heads people really use on trout spey rods and full two-handers.',
       },
-      'plus-two': { label: 'Always two', reason: 'A two-hander no. 5 fishes like a single-hand 7.' },
-      'plus-three': { label: 'Always three', reason: 'A two-hander no. 4 fishes like a single-hand 7.' },
+      'plus-two': { label: 'Always two', reason: 'A two-hander no. 5 fishes like a single-hander no. 7.' },
+      'plus-three': {
+        label: 'Always three',
+        reason: 'A two-hander no. 4 fishes like a single-hander no. 7.',
+      },
     },
   },
   boxNumber: {
@@ -160,39 +176,42 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolQuestion, SchoolWords>> = Objec
     choices: {
       'read-grains': {
         label: 'Read grains and length',
-        reason: 'The same number means very different masses by class and length.',
+        reason: 'The same number means very different weights by class and length.',
       },
       'trust-label': {
         label: 'Trust the number',
-        reason: 'Makers widened the system so that number meets number.',
+        reason: 'Makers now match heads to rods by number.',
       },
     },
   },
   headJoint: {
-    question: 'Head and running line',
+    question: 'Joining head and running line',
     inUse: true,
     choices: {
       'loop-to-loop': {
         label: 'Loop to loop',
         reason: 'Change anything on the bank; one reel serves several rods.',
       },
-      integrated: { label: 'In one piece', reason: 'Nothing clicks through the guides.' },
+      integrated: { label: 'Integrated line', reason: 'Nothing clicks through the guides.' },
     },
   },
   runningLine: {
     question: 'Running line',
     inUse: true,
     choices: {
-      coated: { label: 'Coated', reason: 'Contact and grip, also with cold hands.' },
-      mono: { label: 'Mono', reason: 'Shoots further and leaves room on the spool.' },
+      coated: { label: 'Coated', reason: 'Good feel and grip, even with cold hands.' },
+      mono: { label: 'Mono', reason: 'Shoots further and takes less room on the spool.' },
     },
   },
   sinkTipLeader: {
-    question: 'Leader behind a sink tip',
+    question: 'Leader on a sink tip',
     inUse: true,
     choices: {
-      stepped: { label: 'Tapered and stepped', reason: 'Turns over, and lands off the brush.' },
-      level: { label: 'One level piece', reason: 'Easily renewed, no knots.' },
+      stepped: {
+        label: 'Tapered and stepped',
+        reason: 'Turns over well, and breaks above the fly when it is snagged.',
+      },
+      level: { label: 'One level piece', reason: 'Quickly replaced, no knots.' },
     },
   },
   sinkingLeaders: {
@@ -200,7 +219,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolQuestion, SchoolWords>> = Objec
     inUse: true,
     choices: {
       'main-tip': {
-        label: 'The tip of a fine-fronted head',
+        label: 'The tip for a Scandi',
         reason: 'Light enough for a Scandi to turn over all day.',
       },
       'quick-fix': {
@@ -210,15 +229,15 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolQuestion, SchoolWords>> = Objec
     },
   },
   weightPlace: {
-    question: 'Where the weight goes',
+    question: 'Which fly carries the weight',
     inUse: true,
     choices: {
-      dropper: { label: 'In the dropper', reason: 'In slow water a heavy point fly swims dull.' },
+      dropper: { label: 'In the dropper', reason: 'In slow water a heavy point fly hardly swims.' },
       'point-fly': { label: 'In the point fly', reason: 'In fast water it holds the whole rig down.' },
     },
   },
   reelWeight: {
-    question: 'Weight of the reel',
+    question: 'Reel weight',
     inUse: true,
     choices: {
       heavy: { label: 'Heavy', reason: 'Balances a long rod at the upper hand.' },
@@ -226,10 +245,10 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolQuestion, SchoolWords>> = Objec
     },
   },
   headMass: {
-    question: 'Head mass for the same rod',
+    question: 'Head weight for the same rod',
     inUse: true,
     choices: {
-      'by-trials': { label: 'By trials', reason: 'Only trying heads settles it for one caster.' },
+      'by-trials': { label: 'By trials', reason: 'Only trying heads settles it for you.' },
       lighter: { label: 'Lighter', reason: 'For a caster who bends the rod fully.' },
       heavier: { label: 'Heavier', reason: 'For a caster who pushes late with the top hand.' },
     },
@@ -246,15 +265,15 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolQuestion, SchoolWords>> = Objec
     },
   },
   alternatingPools: {
-    question: 'Two pools that want different tips',
+    question: 'Two pools that need different tips',
     inUse: false,
     choices: {
       'change-tip': { label: 'Change the tip', reason: 'One rod to carry, two minutes to change.' },
-      'second-rod': { label: 'Carry a second rod', reason: 'No rigging when pools alternate.' },
+      'second-rod': { label: 'Carry a second rod', reason: 'No re-rigging between pools.' },
     },
   },
   backingJoint: {
-    question: 'Backing to running line',
+    question: 'Joining backing to running line',
     inUse: true,
     choices: {
       loop: { label: 'Loop to loop', reason: 'The whole line comes off in a minute.' },

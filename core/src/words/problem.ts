@@ -22,8 +22,8 @@ const SUBJECTS: Readonly<Record<string, Subject>> = {
   fishKg: { label: 'The fish', measure: 'fishMass' },
   waterDepthM: { label: 'The depth of the water', measure: 'length' },
   roomBehindM: { label: 'The room behind', measure: 'length' },
-  stripToM: { label: 'What is left out when it is stripped in', measure: 'length' },
-  upM: { label: 'The distance of the dropper up the leader', measure: 'length' },
+  stripToM: { label: 'The length left out after stripping in', measure: 'length' },
+  upM: { label: 'The dropper’s distance above the point fly', measure: 'length' },
   massKg: { label: 'The fly', measure: 'lineMass' },
   angleDeg: { label: 'The angle of the cast, in degrees,' },
   tipHeightM: { label: 'The height of the rod tip', measure: 'length' },
@@ -69,13 +69,13 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   empty: () => 'Type something first.',
   'not-a-number': (d) =>
     d.text === undefined
-      ? 'That is not a figure. Try “525 gr”, “7.2 m” or “23 ft 6 in”.'
-      : `${text(d.text)} is not a figure.`,
+      ? 'That is not a number. Try “525 gr”, “7.2 m” or “23 ft 6 in”.'
+      : `${text(d.text)} is not a number.`,
   'not-a-count': (d) => `${text(d.text)} is not a whole number.`,
-  negative: () => 'A figure here cannot be negative.',
-  'out-of-range': () => 'That is outside what the unit can stand for.',
-  'unknown-unit': (d) => `${text(d.unit)} is not a unit Hoxen knows here.`,
-  'other-dimension': (d, f) => `${text(d.unit)} measures something else than ${what(f).toLowerCase()}.`,
+  negative: () => 'This can’t be negative.',
+  'out-of-range': () => 'That is out of range for this unit.',
+  'unknown-unit': (d) => `Hoxen doesn’t know the unit ${text(d.unit)} here.`,
+  'other-dimension': (d, f) => `${text(d.unit)} is not a unit for ${what(f).toLowerCase()}.`,
   'column-without-unit': (d) =>
     `${text(d.text)} has no unit: name the column “${d.column}_${String(d.trade)}” or “${d.column}_${String(d.metric)}”, or write the unit in the cell.`,
   too_small: (d, f, s) => (d.origin === 'string' ? `${what(f)} is needed.` : outside(d, f, s)),
@@ -89,50 +89,49 @@ const SENTENCES: Readonly<Record<string, Say>> = {
         : `${what(f)} is needed.`,
   invalid_value: (d, f) =>
     `${what(f)} must be one of: ${(d.values as readonly string[] | undefined)?.join(', ')}.`,
-  invalid_union: () => 'This is none of the kinds of gear Hoxen knows.',
+  invalid_union: () => 'Hoxen doesn’t know this kind of gear.',
   invalid_format: (d, f) =>
     String(d.pattern).includes('A-Z')
-      ? `${what(f)} may hold letters, figures and “-” only.`
-      : `${what(f)} must stand on one line, without control characters.`,
+      ? `${what(f)} may hold letters, digits and “-” only.`
+      : `${what(f)} must be one line, without control characters.`,
   unrecognized_keys: (d) => `Not known here: ${(d.keys as readonly string[] | undefined)?.join(', ')}.`,
   // Gear that cannot be
-  'needs-mass': () => 'Say what the head weighs; nothing can be matched without it.',
+  'needs-mass': () => 'Enter what the head weighs; nothing can be matched without it.',
   'too-thick': (d) =>
-    `That would be ${millimetres(d.diameterM)} thick, and nothing above ${millimetres(d.limitM)} runs through the rings. Check mass and length.`,
+    `That would be ${millimetres(d.diameterM)} thick, and nothing above ${millimetres(d.limitM)} runs through the guides. Check weight and length.`,
   'too-thin': (d) =>
-    `That would be ${millimetres(d.diameterM)} thin: a running line, not a head. Check mass and length.`,
+    `That would be ${millimetres(d.diameterM)} thin: a running line, not a head. Check weight and length.`,
   'cheater-beyond-head': () => 'The cheater is longer than head and cheater together.',
   'taper-beyond-head': () => 'The front taper is longer than the head.',
   'sections-length': (d, _f, s) =>
     `The sections add up to ${length(d.lengthM, s)}, not to the head’s length.`,
-  'tip-needs-mass': () => 'Say the material (“T-11”) or what the tip weighs.',
-  'tip-needs-number': () => 'Say which rod number it is made for, or what it weighs.',
-  'needs-sinking-length': () => 'Say how much of it sinks.',
-  'sinks-beyond-tip': () => 'More of it sinks than there is.',
+  'tip-needs-mass': () => 'Enter the material (“T-11”) or what the tip weighs.',
+  'tip-needs-number': () => 'Enter the rod number it is made for, or what it weighs.',
+  'needs-sinking-length': () => 'Enter how much of it sinks.',
+  'sinks-beyond-tip': () => 'The sinking part is longer than the tip.',
   'floats-and-sinks': () => 'A floating tip cannot have a sink rate.',
   'lighter-than-water': (d) =>
-    `At that mass and diameter it weighs ${Number(d.densityKgPerM3).toFixed(0)} kg/m³, less than water: it floats.`,
+    `At that weight and diameter it comes to ${Number(d.densityKgPerM3).toFixed(0)} kg/m³, less than water: it floats.`,
   'window-order': () => 'The window ends below where it starts.',
   'pair-order': () => 'The upper number of a pair must be above the lower one.',
-  'balance-beyond-rod': () => 'The balance point lies beyond the tip of the rod.',
-  'seat-beyond-handle': () => 'The reel seat lies beyond the middle of the rod.',
+  'balance-beyond-rod': () => 'The balance point is beyond the rod tip.',
+  'seat-beyond-handle': () => 'The reel seat is beyond the middle of the rod.',
   'point-thicker-than-butt': () => 'The point is thicker than the butt.',
   'arbor-beyond-rim': () => 'The arbor is as large as the rim: no room for line.',
   'clearance-beyond-spool': () => 'The clearance leaves no room for line.',
-  'reel-needs-size': () => 'Say the number on the box, or measure the spool.',
-  // Runs of water
-  'beyond-width': (d, _f, s) => `That lies beyond the far bank: the run is ${length(d.widthM, s)} wide.`,
+  'reel-needs-size': () => 'Enter the number on the box, or measure the spool.',
+  // Pools
+  'beyond-width': (d, _f, s) => `That is beyond the far bank: the pool is ${length(d.widthM, s)} wide.`,
   'out-of-order': (d, _f, s) =>
-    `Points go out from your bank in order; the one before lies at ${length(d.beforeM, s)}.`,
+    `Enter points in order from your bank outward; the one before is at ${length(d.beforeM, s)}.`,
   'bed-above-surface': () =>
-    'A depth below nothing would put the bed above the water. Use 0 where the bed is dry.',
-  'too-deep': (d, _f, s) => `Deeper than ${length(d.limitM, s)} is no water a line is swung in.`,
-  'negative-current': () =>
-    'A current cannot be negative. Use 0 for slack water; an eddy that runs upstream is not modelled.',
+    'A negative depth would put the bed above the water. Use 0 where the bed is dry.',
+  'too-deep': (d, _f, s) => `Nobody swings a line in water deeper than ${length(d.limitM, s)}.`,
+  'negative-current': () => 'A current can’t be negative. Use 0 for slack water; Hoxen doesn’t model eddies.',
   'absurd-current': (d, _f, s) =>
     `No river that can be fished runs faster than ${printMeasure(Number(d.limitMps), 'current', s)}.`,
   'wades-across': (d, _f, s) =>
-    `You would stand beyond the far bank: the run is ${length(d.widthM, s)} wide.`,
+    `You would be standing beyond the far bank: the pool is ${length(d.widthM, s)} wide.`,
   // Gauges
   'gauge-is-page': () => 'The gauge answered with a web page instead of readings.',
   'gauge-empty': () => 'The gauge has no readings.',
@@ -143,11 +142,10 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   'gauge-unit': (d) => `${text(d.unit)} is not a unit Hoxen knows for a river gauge.`,
   // The typed line
   'no-kind': (d) =>
-    `${text(d.text)} does not say what it is. Start with a kind: rod, skagit, scandi, tip, T-11, leader, reel…`,
-  'says-otherwise': (d) =>
-    `${text(d.text)} says otherwise than what stands beside it: leave one of them out.`,
-  'negative-figure': (d) => `${text(d.text)} is less than nothing: leave the sign out.`,
-  'figure-without-place': (d) => `${text(d.text)} has no place in a ${String(d.kind).replace('-', ' ')}.`,
+    `What is ${text(d.text)}? Start with a kind: rod, skagit, scandi, tip, T-11, leader, reel…`,
+  'says-otherwise': (d) => `${text(d.text)} contradicts what you typed next to it. Leave one out.`,
+  'negative-figure': (d) => `${text(d.text)} is negative: leave the sign out.`,
+  'figure-without-place': (d) => `${text(d.text)} doesn’t belong to a ${String(d.kind).replace('-', ' ')}.`,
   'figure-without-unit': (d) => `${text(d.text)} needs a unit (gr, ft, mm…), or “no. 7” for a line number.`,
   // Files
   'empty-file': () => 'The file is empty.',
@@ -157,35 +155,37 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   'missing-column': (d) =>
     `The column ${(d.columns as readonly string[]).map((c) => `“${c}”`).join(' and ')} is missing.`,
   'too-many-rows': (d) =>
-    `It holds ${Number(d.rows).toLocaleString('en')} ${String(d.what ?? 'items')}; Hoxen keeps up to ${Number(d.limit).toLocaleString('en')}. Nothing was taken.`,
+    `It holds ${Number(d.rows).toLocaleString('en')} ${String(d.what ?? 'items')}; Hoxen stores up to ${Number(d.limit).toLocaleString('en')}. Nothing was imported.`,
   'too-many-lines': (d) =>
-    `It has ${Number(d.rows).toLocaleString('en')} lines; a list may have ${Number(d.limit).toLocaleString('en')}. Nothing was taken: send it in parts, or as a table.`,
+    `It has ${Number(d.rows).toLocaleString('en')} lines; a list may have ${Number(d.limit).toLocaleString('en')}. Nothing was imported: split it up, or send it as a table.`,
   'unknown-kind': (d) =>
-    d.text === '' ? 'It does not say what kind of gear it is.' : `${text(d.text)} is not a kind of gear.`,
+    d.text === '' ? 'The kind of gear is missing.' : `${text(d.text)} is not a kind of gear.`,
   'duplicate-id': (d) =>
     d.row === undefined
-      ? `The identifier ${text(d.id)} stands twice.`
-      : `The identifier ${text(d.id)} already stands in row ${d.row}.`,
-  'not-json': () => 'This is not a Hoxen file: it is not JSON.',
-  'cut-short': () => 'The file breaks off before its end; it may not have been saved completely.',
+      ? `The identifier ${text(d.id)} is there twice.`
+      : `The identifier ${text(d.id)} is already used in row ${d.row}.`,
+  'not-json': () => 'This is not a Hoxen file.',
+  'cut-short': () => 'The file is cut short; it may not have been saved completely.',
   'is-markup': () => 'This is a web page, not a Hoxen file.',
-  'other-file': () => 'This is a file of another kind: it does not say it is Hoxen’s.',
+  'other-file': () => 'This is not a Hoxen file, but one of another kind.',
   'no-version': () => 'The file does not say which version of the format it is.',
-  'no-places': () => 'There is no waypoint in the file.',
+  'no-places': () => 'There are no waypoints in the file.',
   'not-places': () => 'That is neither GPX nor GeoJSON.',
-  'too-many-places': (d) => `The file has ${d.rows} places; up to ${d.limit} can be taken.`,
-  'not-a-place': (d) => `Place ${d.row} lies nowhere on earth: latitude is −90 to 90, longitude −180 to 180.`,
+  'too-many-places': (d) => `The file has ${d.rows} places; Hoxen imports up to ${d.limit}.`,
+  'not-a-place': (d) =>
+    `Place ${d.row} is nowhere on earth: latitude goes from −90 to 90, longitude from −180 to 180.`,
   'bad-trails': () =>
-    'What the file says of how its things came about is damaged; it is taken as a plain file, and nothing is taken away by it.',
+    'The file’s change history is damaged, so it’s imported as a plain file: nothing will be deleted.',
   'newer-version': (d) => `The file is of format version ${d.version}; this Hoxen knows up to ${d.known}.`,
-  'no-list': (d) => `What should be its list of ${String(d.list)} is none.`,
+  'no-list': (d) => `Its list of ${String(d.list)} is not a list.`,
   'unknown-key': (d) => `${text(d.key)} is not part of the format and was left out.`,
   'too-much-work': (d) =>
-    `That is ${Number(d.steps).toLocaleString('en')} steps of ${String(d.nodes)} pieces of line, more than can be worked out here: take longer steps, fewer nodes or a shorter time.`,
+    `That is ${Number(d.steps).toLocaleString('en')} steps of ${String(d.nodes)} pieces of line, more than Hoxen will work out: use longer steps, fewer nodes or a shorter time.`,
   'level-too-far': (d, _f, s) =>
-    `This pool’s measure says nothing about such a level: it reaches from ${flow(d.lowM3ps, s)} to ${flow(d.highM3ps, s)}.`,
-  'flow-without-measure': () => 'A flow means nothing to a pool whose own flow was not measured with it.',
-  'missing-item': (d) => `The gear has no ${text(d.id)}.`,
+    `This pool can be shown from ${flow(d.lowM3ps, s)} to ${flow(d.highM3ps, s)}; that flow is too far from the one it was measured at.`,
+  'flow-without-measure': () =>
+    'Today’s flow can’t be applied: this pool has no measured flow. Enter it under The pool.',
+  'missing-item': (d) => `There is no ${text(d.id)} in this gear.`,
 }
 
 /** A wind's speed is no current's. */
@@ -214,7 +214,7 @@ export function sayProblem(problem: Problem, system: UnitSystem): string {
   const field = kind === undefined ? subjectAt(problem.path) : subjectOf(fieldAt(kind, problem.path))
   const say = SENTENCES[problem.code]
   return say === undefined
-    ? `${what(field)} cannot be used as it is.`
+    ? `${what(field)} can’t be used as it is.`
     : say(kind === undefined ? problem.data : { kind, ...problem.data }, field, system)
 }
 

@@ -32,15 +32,15 @@ export function sayStep(step: RiggingStep, knot: RigKnot | undefined, system: Un
     case 'wind':
       return 'Wind on firmly and evenly, and stop below the rim.'
     case 'cheater':
-      return `Between them the cheater of ${length}, loop to loop at both ends.`
+      return `Put the ${length} cheater between them, loop to loop at both ends.`
     case 'load-mark':
       return `Mark the running line where it leaves the tip-top with the head at its load point, about ${length} of overhang.`
     case 'finger-mark':
       return `Mark it again where your finger holds it, about ${length} behind the head.`
     case 'string-rod':
-      return 'Draw the line through every ring, doubled so that it cannot slip back.'
+      return 'Thread the line through every guide, doubled over so it can’t slip back.'
     case 'turn-ferrules':
-      return 'Line up the rings and seat the ferrules with a quarter turn.'
+      return 'Put the rod together: line up the guides and seat the ferrules with a quarter turn.'
     case 'stretch':
       return 'Stretch the mono by hand so that it lies straight.'
     case 'set-drag':

@@ -10,7 +10,7 @@ describe('rules in words, made from the figures the ledger reads', () => {
   test.each([
     [
       'Tip for a Skagit',
-      'Under 475 gr T-8, to 575 gr T-11, to 650 gr T-14, above that T-17; within 50 gr below a bound the heavier too. Two steps lighter than its own, a heavy head kicks.',
+      'Under 475 gr T-8, to 575 gr T-11, to 650 gr T-14, above that T-17; within 50 gr below a limit the heavier one works too. On a tip two steps lighter than its own, a heavy head kicks.',
     ],
     [
       'Rod length',
@@ -40,8 +40,8 @@ describe('a day in words', () => {
     const at = (level: 'at-level' | 'far' | 'too-far') =>
       sayLevelDoubt({ where: { by: 'pool', pool: words.run, level, flow: undefined, ratio: 1 } })
     expect(at('at-level')).toBeUndefined()
-    expect(at('far')).toContain('Take the depths as a guess')
-    expect(at('too-far')).toContain('says nothing about such a level')
+    expect(at('far')).toContain('Treat the depths as a guess')
+    expect(at('too-far')).toContain('too far from the one this pool was measured at')
   })
   test('warnings of a leader', () => {
     for (const warning of ['step-too-big', 'butt-too-thin', 'strength-unknown'] as const)

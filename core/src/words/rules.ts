@@ -1,3 +1,4 @@
+import { SEASON_C } from '../day/index.ts'
 import { LEADER_RULES } from '../leader/index.ts'
 import {
   type EvidenceTag,
@@ -12,7 +13,7 @@ import {
 import { COATED_FOR, LIGHT_HEAD_KG, MATERIAL_BY_HEAD, MATERIAL_OVERLAP_GR, MONO_FOR } from '../rig/index.ts'
 import { FISH_POUNDS_PER_NUMBER, ROD_FOR_CAST, WINDOW_MODEL } from '../rod/index.ts'
 
-/** A rule the ledger reads by, in words made from the figures it reads. */
+/** A rule the checks go by, in words made from the figures it reads. */
 export interface Rule {
   readonly title: string
   readonly tag: EvidenceTag
@@ -24,14 +25,15 @@ const feet = (n: number, system: UnitSystem): string => printMeasure(n * M_PER_F
 const rodFeet = (n: number, system: UnitSystem): string => printMeasure(n * M_PER_FOOT, 'rodLength', system)
 const feetRange = ({ low, high }: { low: number; high: number }, system: UnitSystem): string =>
   printRange({ low: low * M_PER_FOOT, high: high * M_PER_FOOT }, 'length', system)
-const percent = (share: number): string => `${Math.round(share * 1000) / 10} %`
-const go = (m: number): string => `${Math.round(unitOf('go').fromSi(m) * 2) / 2} gō`
+const percent = (share: number): string => `${Math.round(share * 1000) / 10}%`
+const go = (m: number): string =>
+  `${(m * 1000).toFixed(2)} mm (${Math.round(unitOf('go').fromSi(m) * 2) / 2} gō)`
 
 function window(system: UnitSystem): string {
   const { standardFactor: standard, lightFactor: light, singleHandFactor: one } = WINDOW_MODEL
   const { standardFrom, halfWidth, perFoot, referenceLengthM } = WINDOW_MODEL
   const reference = printMeasure(referenceLengthM, 'rodLength', system)
-  return `Two-handers from no. ${standardFrom} up: the two-hand standard’s class S × ${standard.skagit} Skagit, ${standard.scandi} Scandi; overhead the middle of classes H and S × ${standard.overhead}. Lighter ones the single-hand grains of three numbers more, trout two-handers of two more, × ${light.skagit} Skagit, ${light.scandi} Scandi, ${light.overhead} overhead. All ± ${percent(halfWidth)}, and ${percent(perFoot)} more for each foot above ${reference}, less below. Single-hand rods: their own grains × ${one.skagit} for a short Skagit.`
+  return `From the two-hand standard for no. ${standardFrom} and up; from single-hand grains below. In full: two-handers from no. ${standardFrom} up take the standard’s class S × ${standard.skagit} for a Skagit, × ${standard.scandi} for a Scandi; overhead the middle of classes H and S × ${standard.overhead} (H shooting head, S short belly). Lighter ones take the single-hand grains of three numbers more, trout spey rods of two more, × ${light.skagit} Skagit, × ${light.scandi} Scandi, × ${light.overhead} overhead. All ±${percent(halfWidth)}, and ${percent(perFoot)} more for each foot above ${reference}, less below. Single-handers take their own grains × ${one.skagit} for a short Skagit.`
 }
 
 function tipForHead(system: UnitSystem): string {
@@ -41,7 +43,7 @@ function tipForHead(system: UnitSystem): string {
       : `above that T-${material}`,
   )
   const said = rows.join(', ')
-  return `${said.slice(0, 1).toUpperCase()}${said.slice(1)}; within ${grains(MATERIAL_OVERLAP_GR, system)} below a bound the heavier too. Two steps lighter than its own, a heavy head kicks.`
+  return `${said.slice(0, 1).toUpperCase()}${said.slice(1)}; within ${grains(MATERIAL_OVERLAP_GR, system)} below a limit the heavier one works too. On a tip two steps lighter than its own, a heavy head kicks.`
 }
 
 function rodForCast(system: UnitSystem): string {
@@ -60,32 +62,32 @@ function fishForTrout(system: UnitSystem): string {
 
 function runningLine(system: UnitSystem): string {
   const load = (bounds: { low: number; high: number }): string => printRange(bounds, 'breakingLoad', system)
-  return `Heads to about ${printMeasure(LIGHT_HEAD_KG, 'lineMass', system)}: mono of ${go(MONO_FOR.light.low)} to ${go(MONO_FOR.light.high)}, or coated with a core of ${load(COATED_FOR.light)}; heavier heads ${go(MONO_FOR.heavy.low)} and up, or ${load(COATED_FOR.heavy)}.`
+  return `Heads up to about ${printMeasure(LIGHT_HEAD_KG, 'lineMass', system)}: mono of ${go(MONO_FOR.light.low)} to ${go(MONO_FOR.light.high)}, or coated with a core of ${load(COATED_FOR.light)}; heavier heads ${go(MONO_FOR.heavy.low)} and up, or ${load(COATED_FOR.heavy)}.`
 }
 
-/** The rules the ledger reads by. Common practice unless tagged otherwise. */
+/** The rules the checks go by. Common practice unless tagged otherwise. */
 export const RULES: readonly Rule[] = [
   { title: 'Window, where none is printed', tag: 'estimate', say: window },
   { title: 'Tip for a Skagit head', tag: 'practice', say: tipForHead },
   {
-    title: 'Joint',
+    title: 'Joints',
     tag: 'physics',
     say: () =>
-      'Mass per length never rises from the line to the fly: the fine front of a Scandi carries no level tungsten tip.',
+      'The weight per foot never steps up from line to fly: the fine front of a Scandi can’t carry a level tungsten tip.',
   },
   { title: 'Rod length', tag: 'practice', say: rodForCast },
-  { title: 'Fish for a trout two-hander', tag: 'practice', say: fishForTrout },
+  { title: 'Fish for a trout spey rod', tag: 'practice', say: fishForTrout },
   {
     title: 'Leader, floating line',
     tag: 'practice',
     say: (system) =>
-      `${LEADER_RULES.rodsFloating.low} to ${LEADER_RULES.rodsFloating.high} rod lengths; on a trout two-hander ${feetRange(LEADER_RULES.troutFloating, system)}, with a weighted fly ${feetRange(LEADER_RULES.troutWeighted, system)}.`,
+      `${LEADER_RULES.rodsFloating.low} to ${LEADER_RULES.rodsFloating.high} rod lengths; on a trout spey rod ${feetRange(LEADER_RULES.troutFloating, system)}, with a weighted fly ${feetRange(LEADER_RULES.troutWeighted, system)}.`,
   },
   {
     title: 'Leader, sinking tip',
     tag: 'practice',
     say: (system) =>
-      `Behind a fast tip ${feetRange(LEADER_RULES.fastTip, system)}; behind a slow one ${feetRange(LEADER_RULES.slowTip, system)}, behind a floating one longer.`,
+      `On a fast tip ${feetRange(LEADER_RULES.fastTip, system)}; on a slow one ${feetRange(LEADER_RULES.slowTip, system)}; longer on a floating one.`,
   },
   { title: 'Running line', tag: 'practice', say: runningLine },
   {
@@ -96,6 +98,7 @@ export const RULES: readonly Rule[] = [
   {
     title: 'Season',
     tag: 'practice',
-    say: () => 'Scandi in summer and autumn, warmer water and active fish; Skagit in late autumn and winter.',
+    say: (system) =>
+      `Scandi in warm water (summer, or above ${printMeasure(SEASON_C.warm, 'temperature', system)}), Skagit in cold (winter, or below ${printMeasure(SEASON_C.cold, 'temperature', system)}). In between, in spring and autumn, either is usual.`,
   },
 ]

@@ -33,18 +33,18 @@ const check = (measure: Check['measure'], allowed: Check['allowed']): Check => (
 
 describe('figures and limits', () => {
   test.each([
-    [check('lineMass', { low: 0.03, high: 0.035 }), 'trade', '463 – 540 gr'],
-    [check('lineMass', { low: 0.03, high: 0.035 }), 'metric', '30 – 35 g'],
+    [check('lineMass', { low: 0.03, high: 0.035 }), 'trade', '463–540 gr'],
+    [check('lineMass', { low: 0.03, high: 0.035 }), 'metric', '30–35 g'],
     [check('length', { high: 4 }), 'metric', 'up to 4 m'],
     [check('massPerLength', { low: 0.002 }), 'metric', '2 g/m or more'],
     [check('number', { low: 8 }), 'trade', 'no. 8 or more'],
-    [check('number', { low: 11, high: 13 }), 'trade', 'no. 11 – 13'],
-    [check('share', { low: 0.45, high: 1 }), 'trade', '45 % – 100 %'],
+    [check('number', { low: 11, high: 13 }), 'trade', 'no. 11–13'],
+    [check('share', { low: 0.45, high: 1 }), 'trade', '45% to 100%'],
     [check('none', {}), 'trade', ''],
   ] as const)('%# is allowed as said', (line, system, said) => expect(sayAllowed(line, system)).toBe(said))
   test('a line number is a number, a share a percentage', () => {
     expect(sayFigure({ measure: 'number' }, 14.23, 'trade')).toBe('no. 14.2')
-    expect(sayFigure({ measure: 'share' }, 0.927, 'metric')).toBe('93 %')
+    expect(sayFigure({ measure: 'share' }, 0.927, 'metric')).toBe('93%')
   })
 })
 
@@ -117,48 +117,50 @@ test('a figure beyond its limit is told by its name and in units, typed, in a ta
   })
   for (const [problem] of [typed.ok ? [] : typed.problems, table.rowProblems, file.problems]) {
     if (problem === undefined) throw new Error('accepted')
-    expect(sayProblem(problem, 'trade')).toBe('Mass must be between 31 gr and 2315 gr.')
-    expect(sayProblem(problem, 'metric')).toBe('Mass must be between 2 g and 150 g.')
+    expect(sayProblem(problem, 'trade')).toBe('Weight must be between 31 gr and 2315 gr.')
+    expect(sayProblem(problem, 'metric')).toBe('Weight must be between 2 g and 150 g.')
   }
 })
 
 test('a limit too small for the figures at hand is printed finer, not as nothing', () => {
   const low = { path: ['todayFlowM3ps'], code: 'too_small', data: { minimum: 0.001 } }
-  expect(sayProblem(low, 'trade')).toBe('The flow must be at least 0.04 ft³/s.')
+  expect(sayProblem(low, 'trade')).toBe('The flow must be at least 0.04 cfs.')
 })
 
 describe('what a pool remembers and learns', () => {
   test.each([
     [
       { tip: 'T-11, 10 ft', saw: { touched: 1, band: 2, high: 0 }, deeper: 0.031 },
-      'T-11, 10 ft was in the band twice and touched once, in water 3 % deeper.',
+      'T-11, 10 ft: right depth twice, touched bottom once, in water 3% deeper.',
     ],
     [
       { tip: 'T-8', leader: 'Level 4 ft', saw: { touched: 0, band: 1, high: 0 }, deeper: -0.05 },
-      'T-8 with Level 4 ft was in the band once, in water 5 % shallower.',
+      'T-8 with Level 4 ft: right depth once, in water 5% shallower.',
     ],
     [
       { tip: null, saw: { touched: 0, band: 0, high: 3 }, deeper: 0.001 },
-      'No tip was too high 3 times, in the same water.',
+      'No tip: too high 3 times, in the same water.',
     ],
   ])('%p', (one, said) => expect(sayRemembered(one)).toBe(said))
   const factor = (f: number) => ({ factor: f, low: f * 0.9, high: f * 1.1 })
   const learnt = { outcome: 'calibrated', correlation: 0, byLog: {} as never } as const
   test('both factors, one of them as measured', () => {
     expect(sayCalibrated({ ...learnt, depth: factor(1.2), current: factor(1) })).toBe(
-      'By what you saw it is 20 % deeper than measured (108 % to 132 %) and as fast as measured (90 % to 110 %).',
+      'From what you saw, the pool is 20% deeper than measured (likely 8 to 32% deeper) and as fast as measured (likely 10% slower to 10% faster).',
     )
   })
   test('one combined where they cannot be told apart, and too few', () => {
     const one = { ...learnt, depth: factor(1), current: factor(1), combined: factor(0.8) }
-    expect(sayCalibrated(one)).toContain('taken as depth alone it is 20 % shallower than measured')
-    expect(sayCalibrated({ outcome: 'too-few' })).toContain('the least it can learn from')
+    expect(sayCalibrated(one)).toContain(
+      'Taken as depth alone, the pool is 20% shallower than measured (likely 12 to 28% shallower)',
+    )
+    expect(sayCalibrated({ outcome: 'too-few' })).toContain('Log at least two swings')
   })
   test('what stands beside a pool, listened to or not', () => {
     const byLog = { depth: factor(1.06), current: factor(0.92), swings: 10, on: '2026-11-20' }
-    expect(sayByLog(byLog)).toBe(
-      'Corrected by your log: 6 % deeper than measured and 8 % slower than measured, from 10 swings up to 2026-11-20.',
+    expect(sayByLog(byLog, (day) => `day ${day}`)).toBe(
+      'Corrected by your log: 6% deeper than measured and 8% slower than measured, from 10 swings up to day 2026-11-20.',
     )
-    expect(sayByLog({ ...byLog, combined: true, off: true })).toContain('shown as it was measured')
+    expect(sayByLog({ ...byLog, combined: true, off: true }, String)).toContain('Shown as measured')
   })
 })

@@ -1,5 +1,5 @@
 import type { Wind } from '../day/index.ts'
-import { printMeasure, type UnitSystem } from '../quantity/index.ts'
+import { printMeasure, printShare, type UnitSystem } from '../quantity/index.ts'
 import type { Light, SunDay } from '../sky/index.ts'
 
 const LIGHT_NAMES: Readonly<Record<Light, string>> = Object.freeze({
@@ -27,9 +27,9 @@ export function sayLight(
     .join(', ')
   const sun =
     low === 'glare'
-      ? ' The sun stands low ahead: glare on the water, and the fish do not see you well.'
+      ? ' The sun is low in front of you: glare on the water, and you are well lit. Keep low.'
       : low === 'shadow'
-        ? ' The sun stands low behind: keep your shadow off the water.'
+        ? ' The sun is low behind you: keep your shadow off the water.'
         : ''
   return `${LIGHT_NAMES[light]}${times === '' ? ': the sun neither rises nor sets here today' : `: ${times}`}.${sun}`
 }
@@ -41,7 +41,7 @@ export function sayMoon({ fraction, phase }: { readonly fraction: number; readon
       ? 'New moon'
       : Math.abs(phase - 0.5) < 0.03
         ? 'Full moon'
-        : `Moon ${Math.round(fraction * 100)} % lit, ${phase < 0.5 ? 'waxing' : 'waning'}`
+        : `Moon ${printShare(fraction)} lit, ${phase < 0.5 ? 'waxing' : 'waning'}`
   // Springs follow new and full moon by a day or two. [practice]
   const days = Math.min(phase % 0.5, 0.5 - (phase % 0.5)) * SYNODIC_DAYS
   return days < 3 ? `${name}: spring tides.` : days > 5.5 ? `${name}: neap tides.` : `${name}.`
@@ -49,7 +49,7 @@ export function sayMoon({ fraction, phase }: { readonly fraction: number; readon
 /** From new moon to new moon [days]. [standard] */
 const SYNODIC_DAYS = 29.53
 
-/** The wind that counts, and who says so. @param age how old a station's reading is, in words */
+/** The wind in use, and where it comes from. @param age how old a station's reading is, in words */
 export function sayWind(
   wind: Wind,
   system: UnitSystem,
@@ -58,9 +58,9 @@ export function sayWind(
 ): string {
   const show = (mps: number): string => printMeasure(mps, 'windSpeed', system)
   if (wind.by !== 'station') return ''
-  const gusts = wind.gustMps === undefined ? '' : `, gusts of ${show(wind.gustMps)}`
-  const veers = wind.veerDeg === undefined ? '' : `, turning ${wind.veerDeg}° either way`
-  return `${show(wind.mps)}${gusts}${veers}; ${age}, ${trend}. Sides are judged by the gusts.`
+  const gusts = wind.gustMps === undefined ? '' : `, gusting ${show(wind.gustMps)}`
+  const veers = wind.veerDeg === undefined ? '' : `, swinging ${wind.veerDeg}° either way`
+  return `${show(wind.mps)}${gusts}${veers}; ${age}, ${trend}. Hoxen judges the sides by the gusts.`
 }
 
 const POINTS = [

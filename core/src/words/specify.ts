@@ -30,16 +30,16 @@ export const SPECIFIED_NAMES: Readonly<
 })
 
 export const FIGURE_NAMES: Readonly<Record<FigureName, string>> = Object.freeze({
-  lineNumber: 'number',
+  lineNumber: 'line number',
   rodLengthM: 'length',
-  headKg: 'mass',
+  headKg: 'weight',
   headM: 'length',
-  boxNumber: 'number on the box, one hand',
+  boxNumber: 'number on the box, single-hand',
   tipKgPerM: 'material',
   tipM: 'length',
-  sinkingM: 'of it sinks',
+  sinkingM: 'sinking part',
   tipNumber: 'made for a rod no.',
-  sinkMps: 'sinks',
+  sinkMps: 'sink rate',
   leaderM: 'length',
   leaderN: 'weakest piece',
   runningN: 'core',
@@ -50,12 +50,12 @@ export const FIGURE_NAMES: Readonly<Record<FigureName, string>> = Object.freeze(
 const one = (value: number, measure: FigureSpan['measure'], system: UnitSystem): string =>
   measure === 'number' ? String(value) : printMeasure(value, measure, system)
 
-/** Text of a figure's span: "445 – 520 gr"; open where nothing of the rig ends it. */
+/** Text of a figure's span: "445–520 gr"; open where nothing of the rig ends it. */
 export function saySpan({ low, high, below, above, measure }: FigureSpan, system: UnitSystem): string {
   if (below === undefined && above === undefined) return 'any'
   if (low === high) return one(low, measure, system)
   if (measure === 'number')
-    return below === undefined ? `up to ${high}` : above === undefined ? `${low} or more` : `${low} – ${high}`
+    return below === undefined ? `up to ${high}` : above === undefined ? `${low} or more` : `${low}–${high}`
   return printRange(
     { ...(below === undefined ? {} : { low }), ...(above === undefined ? {} : { high }) },
     measure,
@@ -67,11 +67,11 @@ export function saySpan({ low, high, below, above, measure }: FigureSpan, system
 export const sayTarget = ({ target, measure }: FigureSpan, system: UnitSystem): string =>
   one(target, measure, system)
 
-/** Limits that end a span either way, in the ledger's words. */
+/** Limits that end a span either way, in the checks' words. */
 export const sayEnds = ({ below, above }: FigureSpan, system: UnitSystem): readonly string[] =>
   [below, above].flatMap((check) => (check === undefined ? [] : [sayCheck(check, system)]))
 
-/** Sort of thing a part is, apart from its figures. */
+/** Sort of part, apart from its figures. */
 export function saySort(parts: RigParts, slot: RigSlot): string {
   const { rod, head, tip, leader, runningLine, reel } = parts
   switch (slot) {
@@ -161,7 +161,7 @@ export const lookForRows = (
   system: UnitSystem,
   reel: readonly string[] = [],
 ): readonly (readonly string[])[] => [
-  ['part', 'sort', 'figure', 'span', 'best', 'why no further'],
+  ['part', 'sort', 'figure', 'span', 'best', 'why this limit'],
   ...open.flatMap((slot) =>
     spans
       .filter((span) => span.slot === slot)
@@ -179,12 +179,12 @@ export const lookForRows = (
     : []),
 ]
 
-/** Rods that a head is for: "two-hander no. 6 – 7, from 12 ft 6 in up". */
+/** Rods that a head is for: "two-hander no. 6–7, 12 ft 6 in or longer". */
 export function sayServed(served: Served | undefined, hands: Hands, system: UnitSystem): string {
   if (served === undefined) return `no ${sayChoice(hands)}`
   const [low, high] = served.numbers
-  const numbers = low === high ? String(low) : `${low} – ${high}`
-  return `${sayChoice(hands)} no. ${numbers}, from ${printMeasure(served.fromM, 'rodLength', system)} up`
+  const numbers = low === high ? String(low) : `${low}–${high}`
+  return `${sayChoice(hands)} no. ${numbers}, ${printMeasure(served.fromM, 'rodLength', system)} or longer`
 }
 
 const list = (names: readonly string[]): string =>
@@ -199,9 +199,9 @@ export const saySortOf = (item: Item, system: UnitSystem): string =>
 /** Sentence on the parts that cannot go together on a day. */
 export function sayClash(parts: readonly RigSlot[]): string {
   const names = parts.map((slot) => SLOT_NAMES[slot].toLowerCase())
-  if (names.length === 0) return 'No rig at all is without a break on such a day.'
-  if (names.length === 1) return `No rig for such a day is without a break with this ${names.join()}.`
-  return `This ${names.slice(0, -1).join(', ')} and this ${names.at(-1)} do not go together on such a day.`
+  if (names.length === 0) return 'No rig works on a day like this.'
+  if (names.length === 1) return `No rig with this ${names.join()} works on a day like this.`
+  return `This ${names.slice(0, -1).join(', ')} and this ${names.at(-1)} don’t work together on a day like this.`
 }
 
 /** Questions over several days, as they are asked. */
@@ -224,8 +224,8 @@ export function sayCover(
       : question === 'next'
         ? [
             without.length === of
-              ? 'On each of the usual days something of yours holds already: nothing needs getting.'
-              : `Something of yours holds already on: ${list(without)}.`,
+              ? 'Your gear already holds on every usual day: you need nothing.'
+              : `Your gear already holds on: ${list(without)}.`,
           ]
         : [`No tip is needed on: ${list(without)}.`]
   if (items.length === 0)
@@ -235,21 +235,21 @@ export function sayCover(
           ...enough,
           question === 'next'
             ? 'On the other days no single part would do: more than one is missing. Start from a whole rig above.'
-            : 'Nothing serves on the other days: this rod is not for them.',
+            : 'Nothing works on the other days: this rod isn’t made for them.',
         ]
   const serves =
     question === 'next'
-      ? `${named}: with it a rig of yours holds on ${list(days)}.`
-      : `${named}: ${items.length > 1 ? 'one or the other serves' : 'it serves'} on ${list(days)}.`
+      ? `${named}: with it, one of your rigs holds on ${list(days)}.`
+      : `${named}: ${items.length > 1 ? 'one or the other works' : 'it works'} on ${list(days)}.`
   return [serves, ...enough, `That is ${days.length + without.length} of ${of} days.`]
 }
 
 const BESIDE: Readonly<Record<Beside, string>> = {
-  lighter: 'A number lighter',
-  stronger: 'A number stronger',
+  lighter: 'One line size down',
+  stronger: 'One line size up',
   shorter: 'Shorter',
   longer: 'Longer',
-  'other-hands': 'Held otherwise',
+  'other-hands': 'The other grip',
 }
 /** Nearer than this two casts are the same [m]. */
 const SAME_CAST_M = 0.3
@@ -265,21 +265,21 @@ export function sayNeighbour({ beside, rig, worse, furtherM }: Neighbour, system
       : furtherM > 0
         ? `casts ${far} further`
         : `gives up ${far} of the cast`
-  const mass = `wants ${printMeasure(rig.massKg, 'lineMass', system)}`
+  const mass = `takes ${printMeasure(rig.massKg, 'lineMass', system)}`
   const [worst] = worse
   return worst === undefined
-    ? `${made}: no line of the ledger is worse; it ${casts} and ${mass}.`
+    ? `${made}: no check is worse; it ${casts} and ${mass}.`
     : `${made}: it ${casts} and ${mass}. ${sayCheck(worst, system)}`
 }
 
 /** Sentence on the room a rig's line and backing need on the reel, and the mass the reel should weigh. */
 export function sayReel(volumeM3: number, mass: ReelMass | undefined, system: UnitSystem): readonly string[] {
-  const room = `room for line and backing ${Math.ceil(volumeM3 * 1e6)} cm³ or more`
+  const room = `room for ${Math.ceil(volumeM3 * 1e6)} cm³ of line and backing, or more`
   return mass === undefined
     ? [room]
     : [
         room,
-        `mass ${printRange(mass, 'gearMass', system)}, best ${printMeasure(mass.target, 'gearMass', system)}`,
+        `weight ${printRange(mass, 'gearMass', system)}, best ${printMeasure(mass.target, 'gearMass', system)}`,
       ]
 }
 

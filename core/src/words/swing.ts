@@ -1,3 +1,4 @@
+import { printShare } from '../quantity/index.ts'
 import type { SwingReason, SwingSummary } from '../swing/index.ts'
 import type { FishAt } from '../water/index.ts'
 
@@ -7,42 +8,46 @@ const WHERE: Readonly<Record<FishAt, string>> = {
   bottom: 'down where the fish hold',
 }
 
-/** Words of an angler for a swing, for fish at the surface, in the middle or at the bottom. */
+/** A swing in plain words, for fish at the surface, in the middle or at the bottom. */
 export function saySwing(reason: SwingReason, fishAt: FishAt): string {
   const there = WHERE[fishAt]
   switch (reason) {
     case 'wakes':
       return 'It stays on top and wakes well.'
     case 'drowns':
-      return 'It goes under: more pull on it, or one that floats better.'
+      return 'It gets pulled under: keep a tighter line, or fish one that floats better.'
     case 'skates':
-      return 'It skates too fast over the water: a steeper cast, or a mend upstream.'
+      return 'It skates too fast over the water: cast steeper, or mend upstream.'
     case 'drifts':
-      return 'It drifts with the water, long enough to be taken.'
+      return 'It drifts free long enough to be taken.'
     case 'drags-on-top':
-      return 'It drags on top before a fish has time for it: cast more slack, or stack a mend.'
+      return 'It drags before a fish has time to take it: cast more slack, or use a stack mend.'
     case 'in-place':
       return `It rides ${there}.`
     case 'touches':
       return `It rides ${there}, and ticks the bottom.`
     case 'seldom-high':
-      return `It rides ${there} for a part of its way only; mostly it is above them.`
+      return fishAt === 'bottom'
+        ? 'It reaches the fish for part of the swing; mostly it rides too high.'
+        : `It rides ${there} for part of the swing; mostly it rides too high.`
     case 'seldom-deep':
-      return `It rides ${there} for a part of its way only; mostly it is too deep.`
+      return `It rides ${there} for part of the swing; mostly it is too deep.`
     case 'scrapes':
-      return 'It scrapes along the bottom for some way: a little lighter or shorter.'
+      return 'It scrapes along the bottom for part of the swing: fish it a little lighter or shorter.'
     case 'too-high':
       return 'It rides above the fish.'
     case 'hurried':
-      return 'It rides above the fish, and in a hurry.'
+      return 'It rides above the fish, and too fast.'
     case 'too-deep':
       return fishAt === 'bottom' ? 'It lies on the bottom.' : 'It passes under the fish.'
     case 'drags':
-      return 'It drags along the bottom: lighten it or shorten it.'
+      return 'It drags along the bottom: go lighter or shorter.'
     case 'grounded':
-      return 'It comes to rest on the bottom before it is round: lighten it or shorten it.'
+      return 'It comes to rest on the bottom before it has swung round: go lighter or shorter.'
     case 'no-swing':
-      return 'It is not carried round over water that holds fish.'
+      return 'The swing never crosses holding water.'
+    case 'unfinished':
+      return 'This swing took too long to work out. Try a shorter cast or a steeper angle.'
   }
 }
 
@@ -50,14 +55,14 @@ type Contact = Pick<SwingSummary, 'touches' | 'touchesOverHolding' | 'bedShare'>
 
 /** Touches of a swing, and where: “2 touches, 1 of them over the fish”. */
 export function sayTouches({ touches, touchesOverHolding: over }: Contact): string {
-  if (touches === 0) return 'no touch'
+  if (touches === 0) return 'no touches'
   const times = touches === 1 ? '1 touch' : `${touches} touches`
   if (over === 0) return `${times}, away from the fish`
   return over === touches ? `${times} over the fish` : `${times}, ${over} of them over the fish`
 }
 
-/** The same with the fly’s share of the swing on the bed, from a twentieth. */
+/** The same with the fly’s share of the swing on the bottom, from a twentieth. */
 export const sayContact = (contact: Contact): string =>
   contact.bedShare < 0.05
     ? sayTouches(contact)
-    : `${sayTouches(contact)}, the fly on the bed for ${Math.round(contact.bedShare * 100)} % of the swing`
+    : `${sayTouches(contact)}, the fly on the bottom for ${printShare(contact.bedShare)} of the swing`

@@ -32,7 +32,7 @@ test('what is only supposed is said, in the unit in use, and asked about', () =>
   const read = quickAdd('Skagit 525', 'x')
   if (!read.ok) throw new Error('not read')
   expect(sayGuesses(read.item, read.guessed, 'trade')).toBe(
-    'Supposed: mass 525 gr, length 22 ft. Type it if it is otherwise.',
+    'Assumed: weight 525 gr, length 22 ft. Type it if that’s wrong.',
   )
   expect(sayGuesses(read.item, ['style'], 'metric')).toContain('Skagit')
   expect(sayGuesses(read.item, [], 'trade')).toBe('')

@@ -18,14 +18,14 @@ export const LINE_EXAMPLES: Readonly<Record<Kind, string>> = Object.freeze({
   backing: 'backing 30 lb 200 yd',
 })
 
-/** Why a typed line is not taken: the figure that stopped it, what is wrong with it, and a line of its kind that would do. */
+/** Why a typed line is refused: the figure that stopped it, what is wrong with it, and a line of its kind that would do. */
 export function sayLine(problem: Problem, system: UnitSystem): string {
   const typed = problem.data.typed === undefined ? '' : `“${String(problem.data.typed)}”: `
   const example = problem.kind === undefined ? '' : ` For example “${LINE_EXAMPLES[problem.kind]}”.`
   return `${typed}${sayProblem(problem, system)}${example}`
 }
 
-/** Question about what of a line is only supposed: "Supposed: mass 525 gr, length 22 ft. Say otherwise if it is not so." */
+/** What was assumed of a typed line: "Assumed: weight 525 gr, length 22 ft. Type it if that’s wrong." */
 export function sayGuesses(item: Item, guessed: readonly string[], system: UnitSystem): string {
   if (guessed.length === 0) return ''
   const each = guessed.map((path) => {
@@ -37,5 +37,5 @@ export function sayGuesses(item: Item, guessed: readonly string[], system: UnitS
         : sayChoice(String(value))
     return `${(field?.label ?? path).toLowerCase()} ${said}`
   })
-  return `Supposed: ${each.join(', ')}. Type it if it is otherwise.`
+  return `Assumed: ${each.join(', ')}. Type it if that’s wrong.`
 }

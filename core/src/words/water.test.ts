@@ -22,15 +22,19 @@ const CHANGES: readonly (readonly [SingleChange, string, string])[] = [
   [{ code: 'sinking-part', byM: -0.762 }, 'A sinking part 2.5 ft shorter', '0.76 m shorter'],
   [{ code: 'angle', angleDeg: 45, steeper: true }, 'Cast steeper: 45°', ''],
   [{ code: 'angle', angleDeg: 75, steeper: false }, 'Cast squarer: 75°', ''],
-  [{ code: 'mend', mends: [] }, 'Leave the mend out', ''],
+  [{ code: 'mend', mends: [] }, 'Don’t mend', ''],
   [{ code: 'mend', mends: [{ kind: 'upstream', atS: 0.5, sizeM: 2 }] }, 'Mend upstream as it lands', ''],
-  [{ code: 'mend', mends: [{ kind: 'stack', atS: 0.5, sizeM: 2 }] }, 'Stack 6.6 ft on the tip', 'Stack 2 m'],
-  [{ code: 'leader', lengthM: 1.2192, leaderId: 'l' }, 'A leader of 4 ft', '1.22 m'],
+  [
+    { code: 'mend', mends: [{ kind: 'stack', atS: 0.5, sizeM: 2 }] },
+    'Stack mend 6.6 ft as it lands',
+    'Stack mend 2 m',
+  ],
+  [{ code: 'leader', lengthM: 1.2192, leaderId: 'l' }, 'Use a 4 ft leader', '1.22 m'],
   [{ code: 'leader', lengthM: 1.2192, leaderId: null }, 'Shorten the leader to 4 ft', ''],
   [{ code: 'fly', weighting: 'heavy' }, 'Tie on a heavy fly', ''],
   [{ code: 'swap-flies', heavierOn: 'dropper' }, 'the heavier on the dropper', ''],
-  [{ code: 'step', wadeM: 6, byM: 1 }, 'Step 3.3 ft further out', 'Step 1 m'],
-  [{ code: 'step', wadeM: 4, byM: -1 }, 'Step 3.3 ft back', ''],
+  [{ code: 'step', wadeM: 6, byM: 1 }, 'Wade 3.3 ft further out', 'Wade 1 m'],
+  [{ code: 'step', wadeM: 4, byM: -1 }, 'Wade 3.3 ft back in', ''],
 ]
 
 describe('words of the water', () => {
@@ -47,10 +51,10 @@ describe('words of the water', () => {
   })
   test.each([
     [20, 'steeply down'],
-    [45, 'down and across'],
-    [60, 'across and down'],
-    [90, 'square across'],
-    [110, 'across and up'],
+    [45, '45° down'],
+    [60, 'a little below square'],
+    [90, 'square'],
+    [110, 'upstream'],
   ])('a cast at %p° is %p', (angle, words) => {
     expect(sayAngle(angle)).toBe(words)
   })
@@ -63,8 +67,8 @@ describe('words of the water', () => {
     expect(sayAge(ms)).toBe(words)
   })
   test('a factor is a change, in whole hundredths', () => {
-    expect(sayFactor(1.164, 'faster', 'slower')).toBe('16 % faster')
-    expect(sayFactor(0.8, 'deeper', 'shallower')).toBe('20 % shallower')
+    expect(sayFactor(1.164, 'faster', 'slower')).toBe('16% faster')
+    expect(sayFactor(0.8, 'deeper', 'shallower')).toBe('20% shallower')
     expect(sayFactor(1.001, 'deeper', 'shallower')).toBe('no deeper')
   })
   test.each([
@@ -81,8 +85,8 @@ describe('words of the water', () => {
       { depthM: -1 },
       'would put the bed above the water',
     ],
-    ['out-of-order', ['run', 'soundings', 1, 'fromBankM'], { beforeM: 5 }, 'the one before lies at 16.4 ft'],
-    ['beyond-width', ['run', 'currents', 1, 'fromBankM'], { widthM: 30 }, 'the run is 98.4 ft wide'],
+    ['out-of-order', ['run', 'soundings', 1, 'fromBankM'], { beforeM: 5 }, 'the one before is at 16.4 ft'],
+    ['beyond-width', ['run', 'currents', 1, 'fromBankM'], { widthM: 30 }, 'the pool is 98.4 ft wide'],
     ['absurd-current', ['run', 'currents', 0, 'mps'], { limitMps: 5 }, 'faster than 16.4 ft/s'],
     ['gauge-row', [], { row: 4, column: 'flow_m3ps' }, 'Row 4 has no readable flow_m3ps.'],
     ['gauge-unit', [], { unit: 'furlong' }, '“furlong”'],

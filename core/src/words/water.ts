@@ -13,24 +13,24 @@ export const BOTTOM_NAMES: Readonly<Record<Bottom, string>> = {
 }
 
 export const ROD_NAMES: Readonly<Record<RodHandling, string>> = {
-  still: 'held still',
-  follow: 'follows',
-  feed: 'feeds line',
-  strip: 'follows, line stripped in',
+  still: 'hold still',
+  follow: 'follow the line',
+  feed: 'feed line',
+  strip: 'follow and strip in',
 }
 
 export const MEND_NAMES: Readonly<Record<MendKind, string>> = {
   upstream: 'upstream',
   downstream: 'downstream',
-  stack: 'stacked on the tip',
+  stack: 'stack mend',
 }
 
 /** The angle of a cast as it is spoken. */
 export function sayAngle(angleDeg: number): string {
   if (angleDeg < 35) return 'steeply down'
-  if (angleDeg < 55) return 'down and across'
-  if (angleDeg < 78) return 'across and down'
-  return angleDeg <= 97 ? 'square across' : 'across and up'
+  if (angleDeg < 55) return '45° down'
+  if (angleDeg < 78) return 'a little below square'
+  return angleDeg <= 97 ? 'square' : 'upstream'
 }
 
 const WEIGHTING_WORDS = {
@@ -51,40 +51,65 @@ export function sayChange(change: SingleChange, system: UnitSystem): string {
       return `Cast ${change.steeper ? 'steeper' : 'squarer'}: ${Math.round(change.angleDeg)}°`
     case 'mend':
       return change.mends[0] === undefined
-        ? 'Leave the mend out'
+        ? 'Don’t mend'
         : change.mends[0].kind === 'stack'
-          ? `Stack ${length(change.mends[0].sizeM)} on the tip as it lands`
+          ? `Stack mend ${length(change.mends[0].sizeM)} as it lands`
           : `Mend ${change.mends[0].kind} as it lands`
     case 'leader':
       return change.leaderId === null
         ? `Shorten the leader to ${length(change.lengthM)}`
-        : `A leader of ${length(change.lengthM)}`
+        : `Use a ${length(change.lengthM)} leader`
     case 'fly':
       return `Tie on ${WEIGHTING_WORDS[change.weighting]} fly`
     case 'swap-flies':
-      return `Let the flies change places: the heavier on the ${change.heavierOn}`
+      return `Swap the flies: the heavier on the ${change.heavierOn}`
     case 'step':
-      return change.byM > 0 ? `Step ${length(change.byM)} further out` : `Step ${length(change.byM)} back`
+      return change.byM > 0 ? `Wade ${length(change.byM)} further out` : `Wade ${length(change.byM)} back in`
+  }
+}
+
+/** The same once it is done: what a notice says. */
+export function sayChanged(change: SingleChange, system: UnitSystem): string {
+  const length = (m: number): string => printMeasure(Math.abs(m), 'length', system)
+  switch (change.code) {
+    case 'tip':
+      return `${change.tipId === null ? 'Tip taken off' : `Tip changed to ${change.name}`}${sayLeaderWith(change.leaderName)}.`
+    case 'sinking-part':
+      return ''
+    case 'angle':
+      return `Casting at ${Math.round(change.angleDeg)}° now.`
+    case 'mend':
+      return change.mends.length === 0
+        ? 'The mend is gone.'
+        : `Mending ${MEND_NAMES[change.mends[0]?.kind ?? 'upstream']} now.`
+    case 'leader':
+      return `The leader is ${length(change.lengthM)} now.`
+    case 'fly':
+      return `Fishing ${WEIGHTING_WORDS[change.weighting]} fly now.`
+    case 'swap-flies':
+      return 'The flies have changed places.'
+    case 'step':
+      return `Standing ${length(change.byM)} ${change.byM > 0 ? 'further out' : 'further in'} now.`
   }
 }
 
 /** Of readings of a file that lie in the future. */
 export function sayAhead(ahead: number, of: number): string {
   return ahead === of
-    ? 'Every reading in the file is of a time still to come, so nothing of it was taken. Is its year right, and this device’s clock?'
-    : `${ahead} of its ${of} readings are of times still to come: they count when they have come.`
+    ? 'Every reading in the file is in the future, so none was imported. Check the year in the file, and this device’s clock.'
+    : `${ahead} of its ${of} readings are in the future: they count once their time comes.`
 }
 
-/** A share as a change: "16 % faster". */
+/** A share as a change: "16% faster". */
 export function sayFactor(factor: number, more: string, less: string): string {
   const share = Math.round((factor - 1) * 100)
-  return share === 0 ? `no ${more}` : `${Math.abs(share)} % ${share > 0 ? more : less}`
+  return share === 0 ? `no ${more}` : `${Math.abs(share)}% ${share > 0 ? more : less}`
 }
 
-/** Stretches where fish are known to hold, as they are typed: “40 – 55 ft; 70 – 80 ft”. */
+/** Stretches where fish are known to hold, as they are typed: “40–55 ft; 70–80 ft”. */
 export const sayLies = (lies: readonly Lie[], system: UnitSystem): string =>
   lies.map(({ fromM, toM }) => printRange({ low: fromM, high: toM }, 'length', system)).join('; ')
 
 /** Said of what is no such stretch. */
 export const sayNoLie = (text: string, system: UnitSystem): string =>
-  `“${text}” is no stretch. Write it from your bank outward, like “${system === 'trade' ? '40 – 55 ft' : '12 – 17 m'}”; several with a “;” between them.`
+  `“${text}” is not a stretch. Write it from your bank outward, like “${system === 'trade' ? '40–55 ft' : '12–17 m'}”, with a “;” between several.`

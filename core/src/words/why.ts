@@ -9,7 +9,7 @@ function sayOut({ swung, ...tip }: PartOption): string | undefined {
   const { outcome, summary } = swung
   if (outcome === 'grounded') return `${nameOf(tip)} comes to rest on the bottom`
   if (summary.touches > 1)
-    return `${nameOf(tip)} touches ${summary.touches === 2 ? 'twice' : `${summary.touches} times`}`
+    return `${nameOf(tip)} touches bottom ${summary.touches === 2 ? 'twice' : `${summary.touches} times`}`
   return summary.holdingS < 0.5 ? `${nameOf(tip)} never gets there` : undefined
 }
 
@@ -20,12 +20,12 @@ export function sayWhyTip({ tips, someOf }: Card): string | undefined {
   const [mine, other] = [lead.swung.summary.holdingS, next.swung.summary.holdingS]
   const compared =
     Math.round(mine) === Math.round(other)
-      ? `${mine.toFixed(0)} s with the fish on either`
-      : `${mine.toFixed(0)} s with the fish against ${other.toFixed(0)}`
+      ? `${mine.toFixed(0)} s with the fish either way`
+      : `${mine.toFixed(0)} s with the fish to ${other.toFixed(0)}`
   const out = rest.map(sayOut).find((text) => text !== undefined)
   const bounded =
-    someOf === undefined ? '' : ` Of ${someOf.toLocaleString('en')} tips some of every depth were let swing.`
-  return `${nameOf(lead)} before ${nameOf(next)}: ${compared}${out === undefined ? '' : `; ${out}`}.${bounded}`
+    someOf === undefined ? '' : ` Of ${someOf.toLocaleString('en')} tips Hoxen swung some for every depth.`
+  return `${nameOf(lead)} beats ${nameOf(next)}: ${compared}${out === undefined ? '' : `; ${out}`}.${bounded}`
 }
 
 /** Beyond this nobody reads a figure. */
@@ -33,6 +33,4 @@ const MANY = 1e9
 
 /** How many rigs the gear could be put together to. */
 export const sayCombinations = (count: number): string =>
-  count > MANY
-    ? 'more than a billion combinations'
-    : `${count.toLocaleString('en')} ${count === 1 ? 'combination' : 'combinations'}`
+  count > MANY ? 'more than a billion rigs' : `${count.toLocaleString('en')} ${count === 1 ? 'rig' : 'rigs'}`

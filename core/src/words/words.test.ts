@@ -66,7 +66,7 @@ describe('the ledger in words', () => {
       expect(said).not.toBe(limit)
     }
   })
-  test('an estimated window is spoken of as a band, a printed one by its edge', () => {
+  test('an estimated window is named as one, a printed one by its edge', () => {
     const light = {
       state: 'watch',
       reason: 'too-light',
@@ -75,8 +75,8 @@ describe('the ledger in words', () => {
     } as const
     const say = (tag: 'estimate' | 'printed') =>
       sayCheck(lineOf('mass-in-window', { ...light, data: {}, measure: 'lineMass', tag }), 'trade')
-    expect(say('estimate')).toContain('the band estimated for such a rod, about 324 gr to 463 gr')
-    expect(say('printed')).toContain('less than the 324 gr this rod wants')
+    expect(say('estimate')).toContain('the estimated window, about 324 gr to 463 gr')
+    expect(say('printed')).toContain('under the 324 gr this rod needs')
   })
 })
 
@@ -87,7 +87,7 @@ test('problems are said in the user’s words and units', () => {
   )
   const said = read.rowProblems.map((p) => sayProblem(p, 'trade'))
   expect(said[0]).toBe('Length must be between 2.6 ft and 131.2 ft.')
-  expect(said[1]).toMatch(/Mass must be between 31 gr and 2315 gr/)
+  expect(said[1]).toMatch(/Weight must be between 31 gr and 2315 gr/)
   expect(said.at(-1)).toBe('Name is needed.')
   for (const sentence of said) expect(sentence).not.toMatch(hollow)
 })

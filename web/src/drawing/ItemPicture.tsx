@@ -29,7 +29,7 @@ export function ItemPicture({ item }: { readonly item: Item }) {
           spool={item.spool}
           rings={[]}
           out={undefined}
-          describe={`${item.name} from its edge and its face`}
+          describe={`${item.name} from the side and the front`}
         />
       </div>
     )

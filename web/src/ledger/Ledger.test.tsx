@@ -56,7 +56,7 @@ test('the remedy stands beside the line it mends, with what it does to the other
   const line = screen.getByRole('list').querySelector<HTMLElement>('[data-check="joint-step"]')
   if (line === null) throw new Error('no line')
   expect(line.textContent).toContain('Joint of head and tip: breaks →')
-  fireEvent.click(within(line).getByRole('button', { name: 'Mend it' }))
+  fireEvent.click(within(line).getByRole('button', { name: 'Fix it' }))
   expect(onTake).toHaveBeenCalledWith(remedy)
   expect(screen.getAllByRole('button')).toHaveLength(1)
 })

@@ -13,13 +13,13 @@ interface Props {
   readonly remedies: ReadonlyMap<CheckCode, Remedy>
   readonly items: ReadonlyMap<string, Item>
   readonly onTake: (remedy: Remedy) => void
-  /** Said under a line, besides its remedy. */
+  /** Said under a check, besides its fix. */
   readonly besides?: ReadonlyMap<CheckCode, ReactNode> | undefined
   /** The ledger as it would be with the part pointed at. */
   readonly preview?: readonly Check[] | undefined
 }
 
-/** Every check one line: what, this rig's figure, what is allowed, why, and what it rests on. Worst first. */
+/** Every check one row: what, this rig's figure, what is allowed, why, and what it rests on. Worst first. */
 export function Ledger({ checks, remedies, items, onTake, besides, preview }: Props) {
   const { system } = useUnits()
   return (
@@ -44,7 +44,7 @@ export function Ledger({ checks, remedies, items, onTake, besides, preview }: Pr
             title={
               <Link
                 to={`/tables#line-${check.code}`}
-                title="What this asks"
+                title="What this check means"
                 className="decoration-rule underline-offset-4 hover:underline"
               >
                 {CHECK_TITLES[check.code]}
@@ -69,13 +69,13 @@ interface BecomesProps {
   readonly previewing: boolean
 }
 
-/** Change of a line with the part pointed at; nothing where it stays. */
+/** Change of a check with the part pointed at; nothing where it stays. */
 function Becomes({ now, then, previewing }: BecomesProps) {
   if (!previewing || then?.state === now.state) return null
   return (
     <span data-becomes={then?.state ?? 'absent'} className="flex items-center gap-1">
       <span aria-hidden="true">→</span>
-      {then === undefined ? <span className="text-faint">not asked</span> : <StateMark state={then.state} />}
+      {then === undefined ? <span className="text-faint">n/a</span> : <StateMark state={then.state} />}
     </span>
   )
 }

@@ -31,16 +31,16 @@ export function PartPicker({ rig, slot, options, onPick, onClose, onPreview }: P
         </Button>
       </div>
       {options === undefined ? (
-        <p className="py-4 text-faint">Weighing each of yours…</p>
+        <p className="py-4 text-faint">Checking your gear…</p>
       ) : options.length === 0 ? (
-        <p className="py-4">You own no {name.toLowerCase()} yet.</p>
+        <p className="py-4">No {name.toLowerCase()} in your gear yet. Add one in Gear.</p>
       ) : (
         <ul className="max-h-96 overflow-y-auto">
           {options.slice(0, SHOWN).map(({ item, rig: after }) => {
             const present = item === null ? rig.choice[slot] === null : item.id === rig.choice[slot]
             const changes = effectsOf(rig.checks, after.checks).map(
               (e) =>
-                `${CHECK_TITLES[e.code]} ${e.to === 'absent' ? 'no longer asked' : STATE_NAMES[e.to].toLowerCase()}`,
+                `${CHECK_TITLES[e.code]}: ${e.to === 'absent' ? 'no longer applies' : STATE_NAMES[e.to]}`,
             )
             return (
               <li key={item?.id ?? 'none'}>
@@ -61,9 +61,9 @@ export function PartPicker({ rig, slot, options, onPick, onClose, onPreview }: P
                     {item !== null && <span className="text-faint"> — {summarize(item, system)}</span>}
                     <span className="block text-[0.86rem] text-faint">
                       {present
-                        ? 'on the rig now'
+                        ? 'on your rig now'
                         : changes.length === 0
-                          ? 'no line changes'
+                          ? 'no check changes'
                           : changes.join(' · ')}
                     </span>
                   </span>

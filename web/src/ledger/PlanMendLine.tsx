@@ -1,5 +1,5 @@
 import type { PlanMend } from '@hoxen/core/ladder'
-import { sayChange } from '@hoxen/core/words'
+import { sayChange, sayChanged } from '@hoxen/core/words'
 import { changeRig, noticeDone, noticeFailed } from '../store/index.ts'
 import { Button, useUnits } from '../ui/index.ts'
 
@@ -10,18 +10,18 @@ export function PlanMendLine({ mend }: { readonly mend: PlanMend }) {
   const { holdingS, overHoldingS } = mend.swung.summary
   const take = (): void =>
     void changeRig(text, { fished: mend.plan }).then((did) => {
-      if (did) noticeDone(text)
+      if (did) noticeDone(sayChanged(mend.change, system))
     }, noticeFailed)
   return (
     <div data-plan-mend className="mt-1.5 border-l-[3px] border-river pl-3">
       <div className="flex flex-wrap items-center gap-x-3">
-        <span>{text}, with this rig</span>
+        <span>{text}, same rig</span>
         <Button weight="quiet" className="px-0" onClick={take}>
-          Fish it so
+          Fish it this way
         </Button>
       </div>
       <p className="text-[0.86rem] text-faint">
-        It would hold then: {holdingS.toFixed(0)} s of {overHoldingS.toFixed(0)} with the fish.
+        It would hold: {holdingS.toFixed(0)} of {overHoldingS.toFixed(0)} s with the fish.
       </p>
     </div>
   )

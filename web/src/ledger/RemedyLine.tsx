@@ -11,7 +11,7 @@ interface Props {
   readonly onTake?: () => void
 }
 
-/** The cheapest change that would mend a line, and what it would do to the others. */
+/** The cheapest change that would fix a check, and what it would do to the others. */
 export function RemedyLine({ remedy, items, href, onTake }: Props) {
   const slot = SLOT_NAMES[remedy.slot].toLowerCase()
   const name = remedy.itemId === null ? undefined : items.get(remedy.itemId)?.name
@@ -29,7 +29,7 @@ export function RemedyLine({ remedy, items, href, onTake }: Props) {
         )}
         {onTake !== undefined && (
           <Button weight="quiet" className="px-0" onClick={onTake}>
-            Mend it
+            Fix it
           </Button>
         )}
       </div>
@@ -39,4 +39,4 @@ export function RemedyLine({ remedy, items, href, onTake }: Props) {
 }
 
 const word = (state: Remedy['effects'][number]['from']): string =>
-  state === 'absent' ? 'not asked' : STATE_NAMES[state].toLowerCase()
+  state === 'absent' ? 'n/a' : STATE_NAMES[state].toLowerCase()

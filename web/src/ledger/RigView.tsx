@@ -80,7 +80,7 @@ function RigLedger({
   const take = (remedy: Remedy): void => {
     const name = remedy.itemId === null ? 'none' : (items.get(remedy.itemId)?.name ?? '')
     const { slot, itemId } = remedy
-    onSwap({ part: { slot, itemId } }, `Mend: ${SLOT_NAMES[remedy.slot].toLowerCase()} to ${name}`)
+    onSwap({ part: { slot, itemId } }, `Fix: ${SLOT_NAMES[remedy.slot].toLowerCase()} to ${name}`)
   }
   const { fixed, missing } = thereOf(parts, question.gear)
   const lacking = lackingFor(rig.checks, missing)
@@ -145,22 +145,24 @@ function RigLedger({
       <aside className="space-y-5">
         {window !== undefined && (
           <figure>
-            <figcaption className="mb-2 text-[0.9rem] text-faint">Where it lies on the rod</figcaption>
+            <figcaption className="mb-2 text-[0.9rem] text-faint">
+              Where it sits in the rod’s window
+            </figcaption>
             <GrainAxis
               bands={[{ label: WINDOW_NAMES[windowStyleOf(parts.head.head.style)], window }]}
               marks={[{ id: 'it', label: parts.head.head.name, massKg: rig.massKg, chosen: true }]}
             />
             <p className="mt-1 text-[0.9rem]">
               The window counts {window.counts === 'head' ? 'the head alone' : 'head and tip together'}
-              {window.countsStated ? '.' : ' (assumed; its maker did not say).'}
+              {window.countsStated ? '.' : ' (assumed: it isn’t given).'}
             </p>
           </figure>
         )}
         <p className="text-[0.95rem]">{sayScore(rig.score)}.</p>
         <Actions choice={rig.choice} mine={mine} />
         <p className="text-[0.85rem] text-faint">
-          Eye protection, a hat, and the hook on the downwind side. Local rules and licensed guides come
-          before any figure here.
+          Wear glasses and a hat, and cast off the downwind side. Local rules and licensed guides come before
+          any figure here.
         </p>
       </aside>
     </div>
@@ -232,7 +234,7 @@ function Actions({ choice, mine }: { readonly choice: RigChoice; readonly mine: 
   }
   const makeMine = (): void => {
     changeRig('Make this my rig', { rig: choice }).then(() => {
-      noticeDone('It is in the strip')
+      noticeDone('It’s your rig now')
       void navigate('/rig')
     }, noticeFailed)
   }
@@ -254,11 +256,11 @@ function Actions({ choice, mine }: { readonly choice: RigChoice; readonly mine: 
                 onChange={(event) => setWithPlace(event.target.checked)}
                 className="size-4"
               />
-              with where the pool lies
+              with the pool’s location
             </label>
           )}
           <Link to="/rig/card" className={buttonLook('plain')}>
-            On paper
+            Printable card
           </Link>
         </>
       )}
@@ -274,7 +276,7 @@ function Actions({ choice, mine }: { readonly choice: RigChoice; readonly mine: 
       </Button>
       {pinned != null && !isPinned && (
         <Link to={`/match/compare/${rigKey(choice)}`} className={buttonLook('plain')}>
-          Compare with the pinned
+          Compare with the pinned rig
         </Link>
       )}
     </div>
@@ -290,14 +292,14 @@ export function Gone({ none = false, level = 1 }: GoneProps) {
   return (
     <Empty
       level={level}
-      title={none ? 'No rig in the strip yet' : 'This rig cannot be put together'}
+      title={none ? 'No rig yet' : 'This rig can’t be put together'}
       action={
         <Link to="/match" className={buttonLook('strong')}>
           Match
         </Link>
       }
     >
-      {none ? 'Match one and make it yours.' : 'One of its parts is no longer in your gear.'}
+      {none ? 'Match one and make it yours.' : 'A part of it is no longer in your gear.'}
     </Empty>
   )
 }

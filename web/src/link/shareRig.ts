@@ -42,7 +42,7 @@ export async function shareRig(
   await navigator.clipboard.writeText(url)
   noticeSaid(
     isOnlyHere()
-      ? 'The link is copied. It leads to this machine alone: for other devices copy it from an address they reach too.'
-      : 'The link is copied. Rig and day are in the link itself: whoever opens it sees them beside their own gear.',
+      ? 'Link copied. It only opens on this machine: to share it, copy it from an address other devices can reach.'
+      : 'Link copied. Rig and day are in the link itself: whoever opens it sees them beside their own gear.',
   )
 }

@@ -13,20 +13,20 @@ async function taken<T>(response: Response, schema: Shape<T>, what: string): Pro
   if (response.status === 404)
     throw new Silent(
       response.headers?.get('content-type')?.includes('json') === false
-        ? `There is no ${what} here: this Hoxen stands on its own.`
+        ? `No ${what} is connected to this copy of Hoxen. Set it by hand.`
         : `There is no such ${what}.`,
     )
-  if (!response.ok) throw new Silent(`The ${what} does not answer.`)
+  if (!response.ok) throw new Silent(`The ${what} isn’t answering.`)
   const text = await response.text()
   if (/^\s*</.test(text)) throw new Silent(`The ${what} answered with a web page instead of readings.`)
   let json: unknown
   try {
     json = JSON.parse(text) as unknown
   } catch {
-    throw new Silent(`What the ${what} sent breaks off or is not readable.`)
+    throw new Silent(`The ${what}’s answer was cut short or can’t be read.`)
   }
   const parsed = schema.safeParse(json)
-  if (!parsed.success) throw new Silent(`The ${what} sent figures that cannot be.`)
+  if (!parsed.success) throw new Silent(`The ${what} sent impossible readings, so they were ignored.`)
   return parsed.data
 }
 

@@ -34,7 +34,7 @@ test('a weather station is asked the same way, under its own address and name', 
   expect(fetch).toHaveBeenCalledWith('./api/weather/ossan-head', { signal: never })
   answer('{}', 503)
   await expect(standInWeather.read('ossan-head', never)).rejects.toThrow(
-    'The weather station does not answer.',
+    'The weather station isn’t answering.',
   )
 })
 
@@ -44,21 +44,26 @@ describe('a gauge over HTTP', () => {
     expect(await standInGauge.read('skarn', never)).toEqual(READINGS)
   })
   test.each([
-    ['an outage', '{"error":{}}', 503, 'does not answer'],
+    ['an outage', '{"error":{}}', 503, 'isn’t answering'],
     ['an unknown gauge', '{}', 404, 'no such gauge'],
     ['a web page', '<!doctype html><h1>Sign in</h1>', 200, 'a web page instead'],
-    ['a reply cut short', '{"station":"Skarn","readings":[{"atMs":17', 200, 'breaks off'],
-    ['another shape', '{"level":1.2}', 200, 'cannot be'],
-    ['a river of negative flow', '{"station":"x","readings":[{"atMs":1,"flowM3ps":-3}]}', 200, 'cannot be'],
-    ['a reading without a figure', '{"station":"x","readings":[{"atMs":1}]}', 200, 'cannot be'],
-    ['no readings', '{"station":"x","readings":[]}', 200, 'cannot be'],
+    ['a reply cut short', '{"station":"Skarn","readings":[{"atMs":17', 200, 'cut short'],
+    ['another shape', '{"level":1.2}', 200, 'impossible readings'],
+    [
+      'a river of negative flow',
+      '{"station":"x","readings":[{"atMs":1,"flowM3ps":-3}]}',
+      200,
+      'impossible readings',
+    ],
+    ['a reading without a figure', '{"station":"x","readings":[{"atMs":1}]}', 200, 'impossible readings'],
+    ['no readings', '{"station":"x","readings":[]}', 200, 'impossible readings'],
   ])('%s is said in plain words', async (_name, body, status, words) => {
     answer(body, status)
     expect(await reason()).toContain(words)
   })
   test('on a host that has no gauge it says that it stands on its own', async () => {
     answer('<h1>Not here</h1>', 404, 'text/html')
-    expect(await reason()).toBe('There is no gauge here: this Hoxen stands on its own.')
+    expect(await reason()).toBe('No gauge is connected to this copy of Hoxen. Set it by hand.')
   })
   test('no connection is said so', async () => {
     jest.spyOn(globalThis, 'fetch').mockImplementation(async () => {
@@ -95,7 +100,7 @@ test('a file that was read and is newer than the gauge survives its next reading
   answer('{}', 503)
   expect(await hear('skarn', never)).toMatchObject({
     heard: file,
-    silent: expect.stringContaining('does not answer'),
+    silent: expect.stringContaining('isn’t answering'),
   })
   // Once the gauge has caught up, what it says is kept.
   answer(JSON.stringify({ ...READINGS, readings: [{ ...live, atMs: live.atMs + 120_000 }] }))

@@ -30,7 +30,7 @@ export async function hear(
     return { heard, silent: undefined }
   } catch (error) {
     if (signal.aborted) throw error
-    const silent = error instanceof Error ? error.message : 'The gauge does not answer.'
+    const silent = error instanceof Error ? error.message : 'The gauge isn’t answering.'
     return { heard: kept && byNow(kept, Date.now()), silent }
   }
 }

@@ -13,12 +13,12 @@ export function BackupReminder() {
   if (savedMs !== undefined && Date.now() - savedMs < LONG_MS) return null
   return (
     <p className="no-print mt-3 text-[0.9rem] text-faint" data-backup={changed}>
-      {changed} things have changed{' '}
+      {changed} changes{' '}
       {savedMs === undefined
-        ? 'and were never saved to a file.'
+        ? 'have never been saved to a file.'
         : `since the file of ${new Date(savedMs).toLocaleDateString([], { dateStyle: 'long' })}.`}{' '}
       <Link to="/settings" className="underline underline-offset-4">
-        Save or carry them
+        Save or send them
       </Link>
     </p>
   )

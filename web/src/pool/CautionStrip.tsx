@@ -16,7 +16,8 @@ export function CautionStrip({ day, stand, air }: Props) {
   return (
     <section aria-labelledby="mind-title" className="mb-4 border-l-4 border-watch pl-3 text-[0.92rem]">
       <h2 id="mind-title" className="sr-only">
-        Mind
+        {' '}
+        Cautions{' '}
       </h2>
       <ul>
         {shown.map((caution) => (
@@ -27,10 +28,11 @@ export function CautionStrip({ day, stand, air }: Props) {
             <button
               type="button"
               onClick={() => hush(caution)}
-              aria-label={`${CAUTION_WORDS[caution].title}: not again today`}
+              aria-label={`${CAUTION_WORDS[caution].title}: hide for today`}
               className="no-print min-h-11 shrink-0 px-1 text-faint underline underline-offset-4 sm:min-h-9"
             >
-              Not again today
+              {' '}
+              Hide for today{' '}
             </button>
           </li>
         ))}

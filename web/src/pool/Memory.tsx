@@ -15,7 +15,7 @@ export function Memory({ run, flowM3ps, entries }: Props) {
   if (known.length === 0)
     return (
       <p className="text-faint">
-        Nothing was logged here at a level near this one.
+        Nothing logged here near today’s flow.
         {nearest === undefined ? '' : ` The nearest: ${sayRemembered(nearest)}`}
       </p>
     )

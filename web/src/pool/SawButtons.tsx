@@ -1,9 +1,6 @@
 import { SAW, type Saw } from '@hoxen/core/journal'
 import { SAW_WORDS } from '@hoxen/core/words'
 
-/** Text of each button: its word, and, where there is room, the verb that goes with it. */
-const says = (saw: Saw): string => (saw === 'touched' ? SAW_WORDS[saw] : `was ${SAW_WORDS[saw]}`)
-
 interface Props {
   readonly onSaw: (saw: Saw) => void
   /** Always side by side, for one thumb. */
@@ -21,7 +18,7 @@ export const SawButtons = ({ onSaw, abreast = false }: Props) => (
         onClick={() => onSaw(saw)}
         className="min-h-20 rounded-lg border-2 border-river bg-sheet px-1 text-xl leading-tight font-semibold text-river hover:bg-shoal"
       >
-        {abreast ? SAW_WORDS[saw] : says(saw)}
+        {SAW_WORDS[saw]}
       </button>
     ))}
   </div>

@@ -10,12 +10,12 @@ export const WorkedOut = ({ done, of, failed }: Props) => (
     <progress
       value={done}
       max={of}
-      aria-label="Swings worked out"
+      aria-label="Swings done"
       className={`h-1 w-full ${done < of ? '' : 'invisible'}`}
     />
     {failed !== undefined && (
       <p role="alert" className="font-medium text-breaks">
-        {failed} What was worked out stands.
+        {failed} The swings done so far stay.
       </p>
     )}
   </>

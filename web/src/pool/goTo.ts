@@ -7,7 +7,7 @@ import { commit, keptIn, noticeFailed } from '../store/index.ts'
  * water follows the place.
  */
 export function goToPool(pool: Run | undefined): void {
-  void commit(pool === undefined ? 'Go by the words of the job' : `Go to ${pool.name}`, async (tx) => {
+  void commit(pool === undefined ? 'Fish the water as described' : `Go to ${pool.name}`, async (tx) => {
     const { plan } = await keptIn(tx, 'water')
     tx.set('water', pool === undefined ? { plan } : { plan, runId: pool.id })
     const job = await keptIn(tx, 'job')

@@ -9,7 +9,7 @@ export function useCautions(day: Day, stand: Stand, { wind, thunder, pool }: Air
   const { obstruction } = behindOf(pool, stand)
   const setting = { day, wind, obstruction, shoulder: stand.shoulder, thunder }
   const put = (cautions: readonly Caution[]): void =>
-    void setKept('Cautions put aside', 'hushed', { on: today(), cautions }).catch(noticeFailed)
+    void setKept('Hide a caution', 'hushed', { on: today(), cautions }).catch(noticeFailed)
   return {
     apply: cautionsIn(setting),
     shown: cautionsIn(setting, hushed),

@@ -12,7 +12,7 @@ import { newId } from '../store/rows.ts'
 const ONE_PRESS_MS = 800
 
 /** Said of a second tap that is the same swing. */
-export const LOGGED_ONCE = 'Two taps at once: one swing is logged.'
+export const LOGGED_ONCE = 'Two taps at once: one swing logged.'
 
 /** State of a log entry to be: its preview, or why it cannot be. */
 export type Log =

@@ -31,10 +31,10 @@ const change = (label: string, next: (now: WaterChoice) => WaterChoice): void =>
 export function useWater(): Water | undefined {
   const today = useToday()
   const sayFlow = useCallback(
-    (flowM3ps: number) => change('Say the flow', (now) => ({ ...now, flowM3ps })),
+    (flowM3ps: number) => change('Set the flow', (now) => ({ ...now, flowM3ps })),
     [],
   )
-  const goByGauge = useCallback(() => change('Go by the gauge', ({ flowM3ps: _said, ...rest }) => rest), [])
+  const goByGauge = useCallback(() => change('Use the gauge', ({ flowM3ps: _said, ...rest }) => rest), [])
   const changePlan = useCallback(
     (label: string, next: Partial<Plan>) =>
       change(label, (now) => ({ ...now, plan: { ...now.plan, ...next } })),

@@ -7,7 +7,7 @@ const post = async (what: string, body: object = {}): Promise<void> => {
     headers: { 'Content-Type': 'application/json' },
     body: JSON.stringify(body),
   })
-  if (!response.ok) throw new Error('The stand-in scale did not answer.')
+  if (!response.ok) throw new Error('The demo scale didn’t answer.')
 }
 
 /** The scale that ships with the server, for trying things out. */
@@ -41,7 +41,7 @@ export interface BenchObject {
 
 export async function benchObjects(): Promise<readonly BenchObject[]> {
   const response = await fetch('./api/scale/objects')
-  if (!response.ok) throw new Error('The stand-in scale did not answer.')
+  if (!response.ok) throw new Error('The demo scale didn’t answer.')
   return (await response.json()) as BenchObject[]
 }
 

@@ -22,8 +22,8 @@ export function ActiveStrip() {
           </svg>
           <span>
             {choice === null
-              ? 'No rig in the strip yet. Match one and make it yours.'
-              : 'Part of your rig is no longer in your gear. Match again.'}
+              ? 'No rig yet. Choose one in Match and make it yours.'
+              : 'A part of your rig is no longer in your gear. Choose another rig in Match.'}
           </span>
         </p>
       ) : (

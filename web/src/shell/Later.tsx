@@ -25,8 +25,8 @@ function useOneStore(): void {
     onVersionTrouble((trouble) =>
       noticeSaid(
         trouble === 'newer-tab'
-          ? 'A newer Hoxen is open in another tab. Load this page again to go on here; nothing is lost.'
-          : 'An older Hoxen is open in another tab. Close that tab, and this one goes on by itself.',
+          ? 'A newer version is open in another tab. Reload this page to carry on here; nothing is lost.'
+          : 'An older version is open in another tab. Close that tab and this one will carry on.',
       ),
     )
   }, [])
@@ -36,8 +36,8 @@ function useOneStore(): void {
 function useKeptWhole(): void {
   useEffect(() => {
     keepWhole(
-      (load) => noticeOffer('A newer Hoxen is ready. Nothing you have kept changes.', 'Load it', load),
-      () => noticeSaid('Hoxen was renewed in another tab. Load this page again when it suits you.'),
+      (load) => noticeOffer('An update is ready. Your data stays as it is.', 'Update', load),
+      () => noticeSaid('Hoxen was updated in another tab. Reload this page when it suits you.'),
     ).catch(console.warn)
   }, [])
 }

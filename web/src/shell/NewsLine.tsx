@@ -50,7 +50,7 @@ function News({ day, rig }: Props) {
         onClick={heard}
         className="min-h-11 font-medium text-river underline underline-offset-4"
       >
-        Heard
+        Got it
       </button>
     </p>
   )

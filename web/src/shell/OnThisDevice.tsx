@@ -14,13 +14,13 @@ export function SinceSaved() {
   const since = useUnsaved()
   if (since === undefined) return null
   const { savedMs, changed } = since
-  const things = changed === 1 ? 'One thing has' : `${changed} things have`
+  const things = changed === 1 ? 'One item has' : `${changed} items have`
   return (
     <span data-since-saved={changed}>
       {savedMs === undefined
         ? changed === 0
           ? 'Nothing of your own is here yet.'
-          : `Never saved to a file from here; ${things.toLowerCase()} changed.`
+          : `Never saved to a file on this device; ${things.toLowerCase()} changed.`
         : changed === 0
           ? `All of it is in the file of ${day(savedMs)}.`
           : `${things} changed since the file of ${day(savedMs)}.`}
@@ -38,8 +38,8 @@ export function OnThisDevice() {
       void safe.refetch()
       noticeSaid(
         did
-          ? 'The browser will not clear it to make room.'
-          : 'This browser makes no such promise. Installed on the home screen it often does; a saved file always holds.',
+          ? 'The browser won’t delete it to make room.'
+          : 'This browser won’t promise. Installing Hoxen on the home screen often helps; a saved file always does.',
       )
     }, noticeFailed)
   return (
@@ -48,19 +48,19 @@ export function OnThisDevice() {
         <dt className="font-semibold">Without signal</dt>
         <dd>
           {isKeptWhole()
-            ? 'Every page works: the whole of Hoxen is on this device.'
-            : 'Not yet whole on this device. Open this page once more with a connection; over plain http it works on this machine only.'}
+            ? 'Every page works: all of Hoxen is on this device.'
+            : 'Not fully downloaded yet. Open this page once more while you have signal (offline use needs an https address).'}
         </dd>
-        <dt className="font-semibold">When room runs short</dt>
+        <dt className="font-semibold">When storage runs short</dt>
         <dd>
           {safe.data === true
-            ? 'The browser has promised to keep it.'
+            ? 'The browser has promised to keep your data.'
             : safe.data === false
-              ? 'The browser may clear it after a long time unused.'
-              : 'This browser does not say.'}{' '}
+              ? 'The browser may delete it after a long time unused.'
+              : 'This browser doesn’t say.'}{' '}
           {safe.data === false && (
             <Button weight="quiet" onClick={makeSafe}>
-              Ask it to keep it
+              Ask it to keep my data
             </Button>
           )}
         </dd>
@@ -71,10 +71,10 @@ export function OnThisDevice() {
       </dl>
       <div className="mt-3 flex flex-wrap gap-2">
         <Button weight="strong" onClick={carryOver}>
-          Carry to another device
+          Send to another device
         </Button>
         <Link to="/gear?import" className={buttonLook('plain')}>
-          Bring a file in
+          Import a file
         </Link>
         <Button onClick={saveEverything}>Save everything to a file</Button>
         {there?.own === true && <Button onClick={saveDemo}>Save the demo as it is</Button>}
@@ -82,12 +82,12 @@ export function OnThisDevice() {
       </div>
       {there?.own === true && (
         <p className="mt-2 max-w-2xl text-[0.95rem] font-medium text-watch" data-own-aside>
-          The demo is open. What is carried and saved is your own, which was put aside for it.
+          The demo is open. What is sent and saved is your own data, set aside meanwhile.
         </p>
       )}
       <p className="mt-2 max-w-2xl text-[0.92rem] text-faint">
-        One file carries everything, and what was taken away. Brought in on the other device it is put beside
-        what is there, thing by thing: the newer stands, and what was changed on both is asked.
+        One file carries everything, deletions included. Import it on the other device and the two are merged
+        item by item: the newer wins, and where both changed you choose.
       </p>
     </>
   )

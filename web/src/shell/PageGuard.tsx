@@ -33,16 +33,17 @@ function Failed({ error }: { readonly error: Error }) {
   const said = inWords(error) as Error
   return (
     <section role="alert" className="max-w-xl py-8">
-      <h1 className="text-2xl">This page could not be shown</h1>
+      <h1 className="text-2xl">This page couldn’t be shown</h1>
       <p className="mt-3">
         {said instanceof NothingKept
           ? said.message
-          : 'Your gear and settings are safe in this browser. Loading the page again usually helps.'}
+          : 'Your gear and settings are safe in this browser. Reloading usually helps.'}
       </p>
       {said === error && <p className="mt-3 text-sm text-faint">{error.message}</p>}
       <p className="mt-5">
         <button type="button" onClick={() => location.reload()} className={buttonLook('strong')}>
-          Load again
+          {' '}
+          Reload{' '}
         </button>
       </p>
     </section>

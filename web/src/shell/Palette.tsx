@@ -49,7 +49,7 @@ function useThings(commands: readonly Command[]): readonly Thing[] {
           ]
         : []),
       ...[...HELP, ...TAG_TOPICS].map((topic) => ({
-        name: `What is: ${topic.title}`,
+        name: `What it means: ${topic.title}`,
         about: sayHelp(topic, system),
         run: () => void navigate(`/tables#${topic.id}`),
       })),
@@ -79,7 +79,7 @@ export function Palette({ open, onClose }: Props) {
     typed?.ok === true
       ? [
           {
-            name: `Add a ${KIND_NAMES[typed.item.kind].one}: ${summarize(typed.item, system)}. ${sayGuesses(typed.item, typed.guessed, system)}`,
+            name: `Add ${KIND_NAMES[typed.item.kind].a}:  ${summarize(typed.item, system)}. ${sayGuesses(typed.item, typed.guessed, system)}`,
             run: () =>
               void addItem({ ...typed.item, id: newId(typed.item.name) }).then(
                 (did) => did && noticeDone(`${typed.item.name} added`),
@@ -99,7 +99,7 @@ export function Palette({ open, onClose }: Props) {
         ].slice(0, SHOWN)
       : [
           {
-            name: `What to look for round a ${summarize(asked, system)}`,
+            name: `What to look for around: ${summarize(asked, system)}`,
             run: () => void navigate(`/match/look?ask=${encodeURIComponent(text.trim())}`),
           },
         ]
@@ -118,7 +118,7 @@ export function Palette({ open, onClose }: Props) {
       >
         <ComboboxInput
           autoFocus
-          aria-label="Command or gear"
+          aria-label="Command, gear or word"
           autoComplete="off"
           className={fieldLook}
           value={text}
@@ -137,7 +137,9 @@ export function Palette({ open, onClose }: Props) {
           ))}
         </ComboboxOptions>
       </Combobox>
-      {found.length === 0 && <p className="p-3 text-faint">Nothing is called that.</p>}
+      {found.length === 0 && (
+        <p className="p-3 text-faint">No match. Try another word, or type a piece of gear to add it.</p>
+      )}
     </Sheet>
   )
 }
@@ -149,8 +151,8 @@ export function ShortcutSheet({ open, onClose }: Props) {
     { name: 'This list', keys: '?' },
     ...commands.filter((c) => c.keys !== undefined),
     { name: 'At the water: play or pause the swing', keys: 'Space' },
-    { name: 'At the water: half a second back or on', keys: '← →' },
-    { name: 'At the water: its beginning, its end', keys: 'Home End' },
+    { name: 'At the water: half a second back or forward', keys: '← →' },
+    { name: 'At the water: to the start, to the end', keys: 'Home End' },
   ]
   return (
     <Sheet open={open} title="Keys" onClose={onClose}>
@@ -165,7 +167,7 @@ export function ShortcutSheet({ open, onClose }: Props) {
         ))}
       </dl>
       <p className="mt-3 text-sm text-faint">
-        Two keys are pressed one after the other. Keys rest while you type.
+        Press two-key shortcuts one after the other. Shortcuts are off while you type.
       </p>
     </Sheet>
   )

@@ -43,14 +43,14 @@ export function SettingsPage() {
             onChoose={(units) => change('Units', (s) => ({ ...s, units }))}
           />
           <OneOf
-            legend="Face"
+            legend="Appearance"
             value={settings.face}
             options={[
               ['light', 'Paper'],
               ['dark', 'Dusk'],
-              ['system', 'As the device'],
+              ['system', 'Same as the device'],
             ]}
-            onChoose={(face) => change('Face', (s) => ({ ...s, face }))}
+            onChoose={(face) => change('Appearance', (s) => ({ ...s, face }))}
           />
         </div>
       </section>
@@ -61,7 +61,7 @@ export function SettingsPage() {
       </p>
       <section aria-labelledby="data">
         <h2 id="data" className="text-xl">
-          Everything that is kept
+          Your data
         </h2>
         <WhereItLives />
         <OnThisDevice />
@@ -72,7 +72,7 @@ export function SettingsPage() {
       </section>
       <section aria-labelledby="schools">
         <h2 id="schools" className="text-xl">
-          Where good practitioners disagree
+          Where good anglers disagree
         </h2>
         <p className="mt-1 text-[0.95rem]">Neither side is wrong. Choose yours; the figures follow.</p>
         <div className="mt-2 divide-y divide-rule">
@@ -93,7 +93,9 @@ function DemoButton() {
   if (there.demo)
     return (
       <Button
-        onClick={() => void leaveDemo().then((did) => did && noticeDone('Your own is back'), noticeFailed)}
+        onClick={() =>
+          void leaveDemo().then((did) => did && noticeDone('Your own data is back'), noticeFailed)
+        }
       >
         Leave the demo
       </Button>
@@ -101,14 +103,9 @@ function DemoButton() {
   return (
     <>
       <Button onClick={() => (there.gear ? asking.show('') : loadDemo())}>Open the demo gear</Button>
-      <Sheet
-        open={asking.open !== null}
-        title="Look round with the demo gear?"
-        onClose={asking.close}
-        inAddress
-      >
+      <Sheet open={asking.open !== null} title="Try the demo gear?" onClose={asking.close} inAddress>
         <p>
-          Your own gear, pools and job are put aside while you look round, and come back when you leave the
+          Your own gear, pools and day are set aside while you look around, and come back when you leave the
           demo.
         </p>
         <div className="mt-4 flex flex-wrap gap-2">
@@ -121,7 +118,7 @@ function DemoButton() {
           >
             Open the demo
           </Button>
-          <Button onClick={asking.close}>Stay with my own</Button>
+          <Button onClick={asking.close}>Cancel</Button>
         </div>
       </Sheet>
     </>
@@ -134,23 +131,23 @@ function ClearButton() {
   const count = useGear()?.items.length ?? 0
   const clear = (): void => {
     setAsking(false)
-    void wipeGear().then((did) => did && noticeDone('All gear cleared'), noticeFailed)
+    void wipeGear().then((did) => did && noticeDone('All gear deleted'), noticeFailed)
   }
   return (
     <>
       <Button weight="danger" disabled={count === 0} onClick={() => setAsking(true)}>
-        Clear all gear
+        Delete all gear
       </Button>
-      <Sheet open={asking} title="Clear all gear?" onClose={() => setAsking(false)}>
+      <Sheet open={asking} title="Delete all gear?" onClose={() => setAsking(false)}>
         <p>
-          {count} {count === 1 ? 'item goes' : 'items go'}; pools, job and settings stay. It can be undone, in
-          this tab.
+          {count} {count === 1 ? 'item will be deleted' : 'items will be deleted'}; pools, day and settings
+          stay. You can undo it in this tab.
         </p>
         <div className="mt-4 flex flex-wrap gap-2">
           <Button weight="danger" onClick={clear}>
-            Clear {count === 1 ? 'it' : 'them'}
+            Delete {count === 1 ? 'it' : 'them'}
           </Button>
-          <Button onClick={() => setAsking(false)}>Keep {count === 1 ? 'it' : 'them'}</Button>
+          <Button onClick={() => setAsking(false)}>Cancel</Button>
         </div>
       </Sheet>
     </>
@@ -183,7 +180,7 @@ function School({ question, settings }: { readonly question: SchoolQuestion; rea
         ))}
       </div>
       {!words.inUse && (
-        <p className="text-[0.85rem] text-faint">Kept as your preference; no figure depends on it yet.</p>
+        <p className="text-[0.85rem] text-faint">Saved as your preference; no figure depends on it yet.</p>
       )}
     </fieldset>
   )
@@ -201,11 +198,12 @@ function WhereItLives() {
   })
   return kept.data === false ? (
     <p role="status" data-kept="nothing" className="mt-1 font-medium text-breaks">
-      This browser keeps nothing here: what you do is gone when you leave. Open Hoxen in an ordinary window.
+      This browser doesn’t save anything here: what you do is lost when you leave. Open Hoxen in an ordinary
+      window.
     </p>
   ) : (
     <p className="mt-1 text-[0.95rem]">
-      It lives in this browser and in the files you save; nothing is sent anywhere.
+      Your data stays in this browser and in the files you save; nothing is sent anywhere.
     </p>
   )
 }

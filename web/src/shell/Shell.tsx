@@ -40,7 +40,7 @@ export function Shell() {
             >
               Hoxen
             </NavLink>
-            <nav aria-label="Stations" className="hidden lg:flex xl:gap-1">
+            <nav aria-label="Pages" className="hidden lg:flex xl:gap-1">
               {STATIONS.map(({ path, name }) => (
                 <NavLink
                   key={path}
@@ -78,7 +78,7 @@ export function Shell() {
         </PageGuard>
       </main>
       <nav
-        aria-label="Stations"
+        aria-label="Pages"
         className="no-print fixed inset-x-0 bottom-0 z-30 grid auto-cols-fr grid-flow-col border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] lg:hidden"
       >
         {STATIONS.filter(({ atTheTable }) => !atTheTable).map(({ path, name, icon: Icon }) => (
@@ -179,7 +179,7 @@ function Tools({ dark, units, onFind, onKeys }: ToolsProps) {
       >
         {units === 'trade' ? 'gr · ft' : 'g · m'}
       </button>
-      <Tool label={dark ? 'Light face' : 'Dark face'} onClick={toggleFace}>
+      <Tool label={dark ? 'Light theme' : 'Dark theme'} onClick={toggleFace}>
         {dark ? <Sun size={19} aria-hidden="true" /> : <Moon size={19} aria-hidden="true" />}
       </Tool>
       <span className="hidden sm:block">

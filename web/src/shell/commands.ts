@@ -32,7 +32,7 @@ export function useCommands(): readonly Command[] {
       { name: 'Redo', keys: 'y', run: redo },
       { name: 'Save everything to a file', run: () => void keeping().then((m) => m.saveEverything()) },
       {
-        name: 'Carry to another device',
+        name: 'Send to another device',
         about: 'share backup phone table',
         run: () => void keeping().then((m) => m.carryOver()),
       },

@@ -47,8 +47,8 @@ describe('news of the day', () => {
     expect(news).toMatchObject({ pool: 'Kettle Run', m3ps: [12, 90] })
     expect(news.depthM[1]).toBeGreaterThan(news.depthM[0])
     const said = sayNews(news, 'metric')
-    expect(said).toContain('Kettle Run went from 12 m³/s to 90 m³/s')
-    expect(said).toMatch(/My rig .+\.$/)
+    expect(said).toContain('The river moved: Kettle Run, 12 to 90 m³/s')
+    expect(said).toMatch(/Your rig .+\.$/)
     expect(said).not.toMatch(/undefined|NaN/)
   })
   test('a verdict that stays is said to stay; without a rig there is no word of it', () => {
@@ -56,7 +56,7 @@ describe('news of the day', () => {
       { pool: 'P', m3ps: [1, 2], depthM: [1, 1.2], verdict: ['watch', 'watch'], effects: [] },
       'trade',
     )
-    expect(said).toContain('My rig watch as before.')
+    expect(said).toContain('Your rig is still Watch.')
     const bare = { pool: 'P', m3ps: [1, 2], depthM: [1, 1.2], verdict: undefined, effects: [] } as const
     expect(sayNews(bare, 'trade')).not.toContain('My rig')
   })

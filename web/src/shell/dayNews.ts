@@ -1,6 +1,6 @@
 import type { Day } from '@hoxen/core/day'
 import { type Effect, effectsOf, type RankedRig } from '@hoxen/core/match'
-import { printMeasure, type UnitSystem } from '@hoxen/core/quantity'
+import { type Measure, printMeasure, type UnitSystem } from '@hoxen/core/quantity'
 import { type CheckState, rigKey } from '@hoxen/core/rig'
 import { CHECK_TITLES, STATE_NAMES } from '@hoxen/core/words'
 import { useState } from 'react'
@@ -55,17 +55,19 @@ export function useDayNews(
 
 /** The news as a sentence: what moved, what that makes of the water, and what became of the rig. */
 export function sayNews({ pool, m3ps, depthM, verdict, effects }: DayNews, system: UnitSystem): string {
-  const flow = m3ps.map((q) => printMeasure(q, 'flow', system)).join(' to ')
-  const depth = depthM.map((m) => printMeasure(m, 'length', system)).join(' to ')
+  const fromTo = ([from, to]: readonly [number, number], measure: Measure): string => {
+    const [low, high] = [printMeasure(from, measure, system), printMeasure(to, measure, system)]
+    return `${low.split(' ')[0]} to ${high}`
+  }
+
   const lines = effects.map(
-    (e) =>
-      `${CHECK_TITLES[e.code]} ${e.to === 'absent' ? 'is no longer asked' : STATE_NAMES[e.to].toLowerCase()}`,
+    (e) => `${CHECK_TITLES[e.code]}: ${e.to === 'absent' ? 'no longer applies' : STATE_NAMES[e.to]}`,
   )
   const rig =
     verdict === undefined
       ? ''
       : verdict[0] === verdict[1]
-        ? ` My rig ${STATE_NAMES[verdict[1]].toLowerCase()} as before${lines.length > 0 ? `; ${lines.join(', ')}` : ''}.`
-        : ` My rig now ${verdict[1] === 'watch' ? 'is to be watched' : STATE_NAMES[verdict[1]].toLowerCase()}: ${lines.join(', ')}.`
-  return `The gauge moved: ${pool} went from ${flow}, about ${depth} deep.${rig}`
+        ? ` Your rig is still ${STATE_NAMES[verdict[1]]}${lines.length > 0 ? `; ${lines.join(', ')}` : ''}.`
+        : ` Your rig is now ${STATE_NAMES[verdict[1]]}: ${lines.join(', ')}.`
+  return `The river moved: ${pool}, ${fromTo(m3ps, 'flow')}, about ${fromTo(depthM, 'length')} deep.${rig}`
 }

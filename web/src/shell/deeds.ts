@@ -7,8 +7,9 @@ export const toggleUnits = (): void =>
   })).catch(noticeFailed)
 
 export const toggleFace = (): void =>
-  void changeKept('Switch face', 'settings', (s) => ({ ...s, face: isDark() ? 'light' : 'dark' })).catch(
-    noticeFailed,
-  )
+  void changeKept('Switch light and dark', 'settings', (s) => ({
+    ...s,
+    face: isDark() ? 'light' : 'dark',
+  })).catch(noticeFailed)
 
 const isDark = (): boolean => document.documentElement.dataset.face === 'dark'

@@ -27,5 +27,5 @@ export const carryOver = (): void =>
 
 export const loadDemo = (): void =>
   void openDemo()
-    .then((did) => did && noticeDone('The demo angler’s gear is here'))
+    .then((did) => did && noticeDone('The demo gear is open'))
     .catch(noticeFailed)

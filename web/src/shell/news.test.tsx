@@ -49,9 +49,7 @@ test('a beach that is fished as a river is asked about, and either answer settle
     })
   await conflict()
   show(<Line />)
-  const asked = await screen.findByText(
-    `${beach?.name} is a beach, and the day is fished in a river: which is it?`,
-  )
+  const asked = await screen.findByText(`${beach?.name} is a beach, but the day says a river. Which is it?`)
   expect(asked.parentElement?.dataset.elsewhere).toBeDefined()
   fireEvent.click(screen.getByRole('button', { name: 'Fish it as it is' }))
   await at(`${beach?.name}, surf`)

@@ -17,17 +17,17 @@ afterEach(() => {
 
 test('without a store Settings says that nothing is kept; with one, where it lives', async () => {
   show(<SettingsPage />, '/settings')
-  expect(await screen.findByText(/^It lives in this browser/)).toBeTruthy()
+  expect(await screen.findByText(/^Your data stays in this browser/)).toBeTruthy()
   cleanup()
   jest.spyOn(db, 'open').mockRejectedValue(new DOMException('raw', 'SecurityError') as never)
   show(<SettingsPage />, '/settings')
-  expect((await screen.findByText(/^This browser keeps nothing here/)).dataset.kept).toBe('nothing')
+  expect((await screen.findByText(/^This browser doesn’t save anything here/)).dataset.kept).toBe('nothing')
 })
 
 test('the demo asked for by an address is asked about over one’s own, and nothing of it is touched', async () => {
   const noOne = () => {}
   jest.spyOn(window, 'scrollTo').mockImplementation(noOne)
-  const loads = () => screen.queryByText('Look round with the demo gear?')
+  const loads = () => screen.queryByText('Try the demo gear?')
   await addItem({ kind: 'leader', id: 'own', name: 'Mine', form: 'level', lengthM: 2 })
   show(
     <>
@@ -38,7 +38,7 @@ test('the demo asked for by an address is asked about over one’s own, and noth
   )
   await waitFor(() => expect(loads()).not.toBeNull())
   expect(await listOf('items')).toHaveLength(1)
-  fireEvent.click(screen.getByRole('button', { name: 'Stay with my own' }))
+  fireEvent.click(screen.getByRole('button', { name: 'Cancel' }))
   await waitFor(() => expect(loads()).toBeNull())
 })
 
@@ -58,7 +58,7 @@ test('a page that fails for want of a store says so in words; another shows what
     return screen.getByRole('alert').textContent
   }
   const raw = failing(Object.assign(new Error('IDBFactory.open: raw'), { name: 'OpenFailedError' }))
-  expect(raw).toMatch(/keeps nothing here/)
+  expect(raw).toMatch(/doesn’t save anything here/)
   expect(raw).not.toMatch(/IDBFactory|are safe/)
   expect(failing(new Error('x is undefined'))).toMatch(/are safe in this browser.*x is undefined/)
 })

@@ -15,6 +15,7 @@ import {
   type Trail,
   trailKey,
 } from '@hoxen/core/format'
+import type { UnitSystem } from '@hoxen/core/quantity'
 import { db, type HistoryEntry, type KeptRow } from './database.ts'
 import { inPortions, type Watched } from './portions.ts'
 import { inOrder, listOf, rowsAt, singleOf, stepsOf } from './reading.ts'
@@ -119,13 +120,20 @@ class Gathered implements Tx {
 }
 
 /** A value as its schema keeps it. */
-function sound({ LISTS, SINGLES, isList }: Registry, name: KeptName, value: unknown): Raw {
+function sound(
+  { LISTS, SINGLES, isList, problemsOf, sayProblem }: Registry,
+  units: UnitSystem,
+  name: KeptName,
+  value: unknown,
+): Raw {
   const { schema, words } = isList(name) ? LISTS[name] : SINGLES[name]
   const parsed = schema.safeParse(value)
   if (parsed.success) return parsed.data as Raw
-  const [first] = parsed.error.issues
+  const [first] = problemsOf(parsed.error, schema, value)
+  const called = isList(name) ? `this ${words.one}` : words.one
+  const why = first === undefined ? '' : ` ${sayProblem(first, units)}`
   throw new NotKept(
-    `That cannot be kept as ${words.one}: ${first?.path.join('.') ?? ''} ${first?.message ?? ''}. Nothing was changed.`,
+    `${called[0]?.toUpperCase()}${called.slice(1)} can’t be saved.${why} Nothing was changed.`,
   )
 }
 
@@ -140,7 +148,7 @@ async function refuseBeyondLimits({ LISTS, isList }: Registry, changes: readonly
     const count = (await inOrder(name).count()) + by
     if (count > limit)
       throw new NotKept(
-        `Hoxen keeps up to ${limit.toLocaleString('en')} ${words.many}, and this would make ${count.toLocaleString('en')}. Nothing was changed.`,
+        `Hoxen stores up to ${limit.toLocaleString('en')} ${words.many}, and this would make ${count.toLocaleString('en')}. Nothing was changed.`,
       )
   }
 }
@@ -178,6 +186,9 @@ async function perform(
   await writeWithTrails(put, gone, told, fieldsTouched(changes), Date.now(), watched)
 }
 
+/** Units that a refusal is told in. */
+const unitsNow = async (): Promise<UnitSystem> => (await singleOf('settings'))?.units ?? 'trade'
+
 /** The changes that writes come to: what is there already is no change; what is new takes the next places. */
 async function changesOf(
   known: Registry,
@@ -185,6 +196,7 @@ async function changesOf(
   watched: Watched,
 ): Promise<{ changes: readonly Change[]; before: readonly (State | undefined)[] }> {
   const next = new Map<KeptName, number>()
+  const units = await unitsNow()
   for (const { name } of writes)
     if (known.isList(name) && !next.has(name)) next.set(name, (await inOrder(name).last())?.place ?? 0)
   const changes: Change[] = []
@@ -194,7 +206,7 @@ async function changesOf(
     if (value !== undefined) {
       if (was === undefined && known.isList(name)) next.set(name, (next.get(name) ?? 0) + 1)
       const place = was?.place ?? (known.isList(name) ? (next.get(name) ?? 0) : 0)
-      after = { value: sound(known, name, value), place }
+      after = { value: sound(known, units, name, value), place }
     }
     const change = changeOf({ name, key }, was, after)
     if (change === undefined) return
@@ -273,6 +285,7 @@ export class Writer {
       const entry = await pick()
       if (entry === undefined) return undefined
       const changes = road(entry)
+      const units = await unitsNow()
       const states = await statesOf(changes)
       const done = changes.every((change, i) => fits(states[i], change))
       if (done) {
@@ -280,7 +293,7 @@ export class Writer {
         const trails = new Map(Object.entries((undone === 1 ? entry.told?.was : entry.told?.is) ?? {}))
         await tellTrails(trails, placesOf(changes))
         await perform(known, changes, states, { ...NOTHING_TOLD, trails }, (name, value) =>
-          sound(known, name, value),
+          sound(known, units, name, value),
         )
         await db.history.update(entry.seq, { undone })
       } else await db.history.delete(entry.seq)

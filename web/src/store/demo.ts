@@ -6,10 +6,10 @@ import { commit } from './write.ts'
 
 async function demoDocument(): Promise<HoxenDocument> {
   const response = await fetch(demoUrl)
-  if (!response.ok) throw new Error(`demo data: ${response.status}`)
+  if (!response.ok) throw new Error(`The demo data can’t be loaded (${response.status}).`)
   const { readDocument } = await files()
   const { document, readable } = readDocument(await response.text())
-  if (!readable) throw new Error('demo data cannot be read')
+  if (!readable) throw new Error('The demo data can’t be read.')
   return document
 }
 

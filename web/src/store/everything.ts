@@ -111,7 +111,7 @@ export async function bringIn(
 }
 
 export function wipeGear(): Promise<boolean> {
-  return commit('Clear all gear', async (tx) => {
+  return commit('Delete all gear', async (tx) => {
     tx.remove(
       'items',
       (await tx.all('items')).map((item) => item.id),

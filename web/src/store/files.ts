@@ -7,3 +7,5 @@ export {
   withoutPast,
   writeDocument,
 } from '@hoxen/core/format'
+export { problemsOf } from '@hoxen/core/gear'
+export { sayProblem } from '@hoxen/core/words'

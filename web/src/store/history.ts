@@ -13,9 +13,7 @@ export function useHistory(): { readonly undo?: string; readonly redo?: string }
 async function walk(step: 'undo' | 'redo'): Promise<void> {
   const walked = await walkBack(step)
   if (walked?.done === false)
-    noticeSaid(
-      `“${walked.label}” was let be: what it changed has been changed again since, perhaps in another tab.`,
-    )
+    noticeSaid(`“${walked.label}” can’t be undone: it has been changed again since, perhaps in another tab.`)
 }
 
 /** Takes back the latest step of this tab, or says why not. */

@@ -5,9 +5,9 @@ const named = (name: string, inner?: unknown): Error => Object.assign(new Error(
 
 describe('what a browser says when it cannot store, in words', () => {
   test.each([
-    [named('QuotaExceededError'), /no room left/],
+    [named('QuotaExceededError'), /out of storage/],
     // As Dexie wraps it, when a transaction breaks off over it.
-    [named('AbortError', named('QuotaExceededError')), /no room left/],
+    [named('AbortError', named('QuotaExceededError')), /out of storage/],
     [named('MissingAPIError'), /private windows/],
     [named('OpenFailedError'), /private windows/],
     [named('SecurityError'), /private windows/],

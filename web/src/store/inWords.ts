@@ -17,11 +17,11 @@ export function inWords(error: unknown): unknown {
   )
   if (names.includes('QuotaExceededError'))
     return new Error(
-      'This device has no room left for it. Nothing was changed. Save everything to a file, then make room: photos take the most.',
+      'This device is out of storage. Nothing was changed. Save everything to a file, then make room: photos take up the most.',
     )
   if (names.some((name) => name !== undefined && KEEPS_NOTHING.includes(name)))
     return new NothingKept(
-      'This browser keeps nothing here: private windows and some settings forbid it. Open Hoxen in an ordinary window.',
+      'This browser doesn’t save anything here: private windows and some settings forbid it. Open Hoxen in an ordinary window.',
     )
   return error
 }

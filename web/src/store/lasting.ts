@@ -4,7 +4,7 @@ import { toaster } from './notice.ts'
 /** Says what stays true until it is mended. */
 export function noticeLasting(error: unknown): void {
   const said = inWords(error)
-  const text = said instanceof Error ? said.message : 'Something does not work here.'
+  const text = said instanceof Error ? said.message : 'Something doesn’t work here.'
   void toaster().then(({ toast }) => toast.error(text, { duration: Number.POSITIVE_INFINITY }), console.error)
 }
 

@@ -8,6 +8,6 @@ export function noticeSaid(text: string): void {
 
 /** Says that something could not be done. */
 export function noticeFailed(error: unknown): void {
-  const text = error instanceof Error ? error.message : 'That did not work. Nothing was changed.'
+  const text = error instanceof Error ? error.message : 'That didn’t work. Nothing was changed.'
   void toaster().then(({ toast }) => toast.error(text), console.error)
 }

@@ -42,7 +42,7 @@ export const addRun = (run: Run): Promise<boolean> =>
   )
 
 export const removeRun = (run: Run): Promise<boolean> =>
-  commit(`Remove ${run.name}`, (tx) => tx.remove('runs', [run.id]))
+  commit(`Delete ${run.name}`, (tx) => tx.remove('runs', [run.id]))
 
 /** A new identifier: the name as far as it goes, made unique. */
 export function newId(name: string): string {

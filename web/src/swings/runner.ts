@@ -12,8 +12,7 @@ let saidAt = Number.NEGATIVE_INFINITY
 /** Says so when a worker broke down and is replaced. */
 function tellOfCrash(): void {
   const now = performance.now()
-  if (now - saidAt > ONE_MISHAP_MS)
-    noticeSaid('A calculation broke down and was started again. Nothing is lost.')
+  if (now - saidAt > ONE_MISHAP_MS) noticeSaid('A calculation failed and was started again. Nothing is lost.')
   saidAt = now
 }
 

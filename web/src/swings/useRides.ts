@@ -36,7 +36,7 @@ export function useRides(tasks: readonly RideTask[] = NONE, priority: Priority =
     }
     askRides(wanted, take, { priority, signal: stop.signal }).catch((error: unknown) => {
       if (!stop.signal.aborted)
-        setFailed(error instanceof Error ? error.message : 'It could not be worked out.')
+        setFailed(error instanceof Error ? error.message : 'It couldn’t be worked out.')
     })
     return () => stop.abort()
   }, [tasks, held, priority])

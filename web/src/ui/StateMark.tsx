@@ -22,7 +22,7 @@ export function VerdictMark({
   readonly provisional: boolean
 }) {
   return provisional && state !== 'breaks' ? (
-    <span className="text-[0.9rem] text-faint">not yet let swing</span>
+    <span className="text-[0.9rem] text-faint">not swung yet</span>
   ) : (
     <StateMark state={state} />
   )

@@ -1,5 +1,5 @@
 import type { EvidenceTag } from '@hoxen/core/quantity'
-import { TAG_MEANINGS } from '@hoxen/core/words'
+import { TAG_MEANINGS, TAG_NAMES } from '@hoxen/core/words'
 
 /** Evidence tag beside a figure. */
 export function Tag({ tag }: { readonly tag: EvidenceTag }) {
@@ -9,7 +9,7 @@ export function Tag({ tag }: { readonly tag: EvidenceTag }) {
       title={TAG_MEANINGS[tag]}
       className={`inline-block self-start whitespace-nowrap align-middle font-text font-normal tracking-normal rounded-sm border px-1.5 py-px text-[0.75rem] text-faint ${solid ? 'border-faint' : 'border-dashed border-faint'}`}
     >
-      {tag}
+      {TAG_NAMES[tag]}{' '}
     </span>
   )
 }

@@ -2,9 +2,14 @@ import { useEffect, useState } from 'react'
 
 const MINUTE_MS = 60_000
 
-/** A time as the angler's own clock shows it. */
-export const clock = (ms: number): string =>
-  new Date(ms).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false })
+const TIME = new Intl.DateTimeFormat([], { timeStyle: 'short' })
+const DAY = new Intl.DateTimeFormat([], { dateStyle: 'medium' })
+
+/** A time as the reader writes it. */
+export const clock = (ms: number): string => TIME.format(ms)
+
+/** A day, “2026-11-20”, as the reader writes it. */
+export const onDay = (day: string): string => DAY.format(new Date(`${day}T12:00:00`))
 
 /** The time, by the minute. */
 export function useNow(): number {

@@ -28,7 +28,7 @@ test('a page that does not come says why, and comes by itself when the connectio
     </Suspense>,
   )
   await act(() => jest.advanceTimersByTimeAsync(600_000))
-  expect(screen.getByRole('status').textContent).toMatch(/^There is no connection/)
+  expect(screen.getByRole('status').textContent).toMatch(/^No connection/)
   there = true
   online(true)
   await act(async () => {

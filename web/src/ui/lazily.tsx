@@ -87,7 +87,7 @@ export function Opening() {
   const held = useSyncExternalStore(subscribe, () => waiting > 0)
   return (
     <p role="status" className="py-10 text-faint">
-      {held ? 'There is no connection. This goes on by itself as soon as there is one.' : 'Opening…'}
+      {held ? 'No connection. This carries on by itself as soon as there is one.' : 'Opening…'}
     </p>
   )
 }

@@ -37,7 +37,7 @@ test('what was typed and not left yet is taken when the form opens again; what i
   expect(take).not.toHaveBeenCalled()
   render(form)
   await waitFor(() => expect(take).toHaveBeenCalledWith('grey fish'))
-  expect((await screen.findByRole('alert')).textContent).toContain('“apples” is not a unit')
+  expect((await screen.findByRole('alert')).textContent).toContain('doesn’t know the unit “apples”')
   await waitFor(async () => expect(await draftOf('entry a')).toEqual({ Flow: '12 apples' }))
 })
 
@@ -161,7 +161,7 @@ function Asking() {
       <button type="button" onClick={() => setOpen(true)}>
         Ask
       </button>
-      <Sheet open={open} title="Clear all gear?" onClose={() => setOpen(false)}>
+      <Sheet open={open} title="Delete all gear?" onClose={() => setOpen(false)}>
         <button type="button" onClick={() => setOpen(false)}>
           Keep them
         </button>
@@ -179,7 +179,7 @@ test('a sheet without an address: Back closes it and the page stays; closed othe
     expect(history.state).toEqual({ idx: 0, sheet: true })
     if (leave === 'back') act(() => history.back())
     else fireEvent.click(keep)
-    await waitFor(() => expect(screen.queryByText('Clear all gear?')).toBeNull())
+    await waitFor(() => expect(screen.queryByText('Delete all gear?')).toBeNull())
     await waitFor(() => expect(history.state).toEqual({ idx: 0 }))
   }
 })

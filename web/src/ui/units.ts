@@ -3,6 +3,7 @@ import {
   type Measure,
   printMeasure,
   printRange,
+  readBy,
   type UnitSystem,
 } from '@hoxen/core/quantity'
 import { createContext, useContext, useMemo } from 'react'
@@ -15,13 +16,16 @@ export const DECIMAL_MARK: DecimalMark =
     ? ','
     : '.'
 
-/** The face every figure is shown in; switched once, for all. */
+readBy(DECIMAL_MARK)
+
+/** The unit system every figure is shown in; switched once, for all. */
 export const UnitsContext = createContext<UnitSystem>('trade')
 
 export interface Units {
   readonly system: UnitSystem
   readonly show: (si: number, measure: Measure) => string
-  readonly range: (range: { low?: number; high?: number }, measure: Measure) => string
+  /** @param between ' to ' in running text */
+  readonly range: (range: { low?: number; high?: number }, measure: Measure, between?: string) => string
 }
 
 export function useUnits(): Units {
@@ -30,7 +34,7 @@ export function useUnits(): Units {
     () => ({
       system,
       show: (si, measure) => printMeasure(si, measure, system),
-      range: (range, measure) => printRange(range, measure, system),
+      range: (range, measure, between) => printRange(range, measure, system, between),
     }),
     [system],
   )

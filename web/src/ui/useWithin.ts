@@ -9,10 +9,12 @@ interface Limits {
 /** A unit's rounding is no figure outside. */
 const SLACK = 1e-9
 
-/** Refuses a figure outside its limits, saying them in the unit in use. */
+/** Refuses a figure outside its limits, naming them in the unit in use. */
 export function useWithin() {
   const { range } = useUnits()
   return (limits: Limits, measure: Measure) =>
     (si: number): string | undefined =>
-      si >= limits.low - SLACK && si <= limits.high + SLACK ? undefined : `${range(limits, measure)}, please.`
+      si >= limits.low - SLACK && si <= limits.high + SLACK
+        ? undefined
+        : `Enter ${range(limits, measure, ' to ')}.`
 }

@@ -52,6 +52,7 @@ const REASONS = {
   drags: SWING,
   grounded: SWING,
   'no-swing': SWING,
+  unfinished: SWING,
   'float-set': FLOAT,
   'float-short': FLOAT,
   'float-drowned': FLOAT,
@@ -145,7 +146,7 @@ function asSwung(swung: Swung, { fishAt, waterDepthM }: Day): Finding<typeof REA
       data,
       from,
     }
-  if (reason === 'grounded' || reason === 'no-swing')
+  if (reason === 'grounded' || reason === 'no-swing' || reason === 'unfinished')
     return { state, reason, value: null, measure: 'none', tag: 'estimate', data, from }
   return {
     state,

@@ -41,15 +41,16 @@ export function riggingSteps(parts: RigParts, backingName?: string): readonly Ri
     if (head.head.cheaterM !== undefined)
       steps.push({ id: 'cheater', code: 'cheater', lengthM: head.head.cheaterM })
   }
+  if (runningLine?.item.build === 'mono') steps.push({ id: 'stretch', code: 'stretch' })
+  // The rod stands before the line goes through it; what is looped on in front of the head would catch in its guides.
+  steps.push({ id: 'turn-ferrules', code: 'turn-ferrules' }, { id: 'string-rod', code: 'string-rod' })
   if (tip) join('head-tip', tip.item.name)
   join('front-leader', leader?.name ?? 'leader')
-  steps.push({ id: 'string-rod', code: 'string-rod' }, { id: 'turn-ferrules', code: 'turn-ferrules' })
   join('leader-fly', 'fly')
   if (!head.onePiece) {
     steps.push({ id: 'load-mark', code: 'load-mark', lengthM: OVERHANG_M })
     steps.push({ id: 'finger-mark', code: 'finger-mark', lengthM: OVERHANG_M + rod.lengthM })
   }
-  if (runningLine?.item.build === 'mono') steps.push({ id: 'stretch', code: 'stretch' })
   for (const code of ['set-drag', 'pinch-barb', 'glasses', 'look-behind'] as const)
     steps.push({ id: code, code })
   return steps

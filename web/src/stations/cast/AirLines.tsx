@@ -24,11 +24,14 @@ export function AirLines({ stand, air, surf }: Props) {
         </p>
       )}
       {wind.by === 'usual' && spot?.prevailing !== undefined && (
-        <p>It usually blows from the {sayBearing(spot.prevailing.fromDeg)} here. Look before you trust it.</p>
+        <p>
+          It usually blows from the {sayBearing(spot.prevailing.fromDeg)} here. Check before you trust it.
+        </p>
       )}
       {silent !== undefined && stand.windBy === 'station' && (
         <p role="status" className="font-medium text-watch">
-          {silent} {wind.by === 'station' ? 'This is the last it said.' : 'The wind said by hand counts.'}
+          {silent}{' '}
+          {wind.by === 'station' ? 'This is its last reading.' : 'Hoxen uses the wind you set by hand.'}
         </p>
       )}
       {spot !== undefined && <Light place={spot} now={now} surf={surf} />}

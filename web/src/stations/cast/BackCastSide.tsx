@@ -28,7 +28,7 @@ export function BackCastSide({ setting }: { readonly setting: CastSetting }) {
           width={width}
           height={HEIGHT}
           role="img"
-          aria-label={`From the side: the line lies ${show(backM, 'length')} behind and comes down to ${show(lowM, 'length')}`}
+          aria-label={`From the side: the line reaches ${show(backM, 'length')} behind you and drops to ${show(lowM, 'length')}`}
           className="block"
         >
           {swellM > 0 && <rect y={y(swellM)} width={width} height={y(0) - y(swellM)} fill="var(--shoal)" />}
@@ -54,9 +54,9 @@ export function BackCastSide({ setting }: { readonly setting: CastSetting }) {
         </svg>
       </div>
       <p className="mt-1">
-        It lies <b className="font-semibold">{show(backM, 'length')}</b> behind you and comes down to{' '}
-        <b className="font-semibold">{show(lowM, 'length')}</b> over the water when it is straight
-        {wadingM > 0.1 ? `, standing ${show(wadingM, 'length')} deep` : ''}.
+        It reaches <b className="font-semibold">{show(backM, 'length')}</b> behind you and drops to{' '}
+        <b className="font-semibold">{show(lowM, 'length')}</b> above the water when it is straight
+        {wadingM > 0.1 ? `, wading ${show(wadingM, 'length')} deep` : ''}.
       </p>
     </section>
   )

@@ -22,15 +22,14 @@ export function Beach({ run, stand, onChange }: Props) {
     <section aria-label="The beach" className="mb-6 rounded-lg border border-rule bg-sheet px-4 pt-3 pb-4">
       {run.shore === undefined ? (
         <p className="font-medium">
-          {run.name} has no tide yet: with its profile and a tide file or constituents it tells when to be
-          gone.
+          {run.name} has no tide yet. Give it a profile and a tide file and it tells you when to leave.
         </p>
       ) : (
         <Tide shore={run.shore} run={run} stand={stand} onChange={onChange} />
       )}
       <details className="no-print mt-1">
         <summary className="min-h-11 cursor-pointer content-center text-[0.95rem]">
-          The bed and the tide of this beach
+          This beach’s bed and tide
         </summary>
         <Suspense fallback={<p className="py-2 text-faint">Opening…</p>}>
           <ShoreForm run={run} />
@@ -78,23 +77,25 @@ function Tide({ shore, run, stand, onChange }: Props & { readonly shore: Shore }
         {sayLeaveBy(way, clock)}
       </h2>
       <p className="text-[0.9rem] text-faint">
-        The lowest point of the straight way back lies {show(lowestWayBack(shore).heightM, 'length')} over the
-        datum. The prediction leaves out surge and pressure; a lower gap beside this way is not seen.{' '}
+        Half an hour in hand; “cut off” means knee-deep at the lowest point,{' '}
+        {show(lowestWayBack(shore).heightM, 'length')} above datum on the straight way back. Surge and air
+        pressure can raise the sea above the prediction, and a lower gap off this line isn’t seen.{' '}
         <Tag tag="estimate" />
       </p>
       {gap !== undefined && (
         <p role="status" className="text-[0.9rem] font-medium text-watch">
-          The tide file has a hole from {clock(gap.fromMs)} to {clock(gap.toMs)}: nothing is known of it.
+          The tide file has a gap from {clock(gap.fromMs)} to {clock(gap.toMs)}: Hoxen knows nothing of that
+          time.
         </p>
       )}
       <TideClock shore={shore} place={run.spot} now={now} shiftM={sea.shiftM} roundTurnH={roundTurnH} />
       <BedSection shore={shore} now={now} shiftM={sea.shiftM} />
       <SeaFields shore={shore} sea={sea} now={now} onChange={onChange}>
         <Select
-          label="I fish round a turn"
+          label="Time I fish either side of high and low water"
           value={HOURS.find((h) => Number(h) >= roundTurnH) ?? '3'}
           options={HOUR_OPTIONS}
-          onChange={(h) => onChange('hours round a turn', () => ({ roundTurnH: Number(h) }))}
+          onChange={(h) => onChange('time fished', () => ({ roundTurnH: Number(h) }))}
         />
       </SeaFields>
     </>
@@ -115,28 +116,28 @@ function SeaFields({ shore, sea, now, onChange, children }: SeaProps) {
   const within = useWithin()
   const predictedM = tideAt(shore.station, now)
   const refuseMark = (si: number): string | undefined => {
-    if (predictedM === undefined) return 'The tide of this hour is not known.'
+    if (predictedM === undefined) return 'The tide at this hour isn’t known.'
     const { low, high } = STAND_LIMITS.shiftM
     const shiftM = si - predictedM
     return shiftM >= low && shiftM <= high
       ? undefined
-      : `The prediction says ${show(predictedM, 'length')}: ${range({ low: predictedM + low, high: predictedM + high }, 'length')}, please.`
+      : `The prediction says ${show(predictedM, 'length')}. Enter ${range({ low: predictedM + low, high: predictedM + high }, 'length')}.`
   }
   return (
     <div className="no-print mt-2 grid items-start gap-x-4 gap-y-2 sm:grid-cols-3">
       <QuantityField
-        label="Waves run up"
+        label="Wave run-up"
         measure="length"
         value={sea.runUpM}
-        onChange={(runUpM) => onChange('how far waves run up', () => ({ runUpM }))}
+        onChange={(runUpM) => onChange('wave run-up', () => ({ runUpM }))}
         refuse={within(STAND_LIMITS.runUpM, 'length')}
       />
       <QuantityField
-        label="My mark reads now"
+        label="My tide mark reads now"
         measure="length"
         value={predictedM === undefined ? undefined : Math.round((predictedM + sea.shiftM) * 100) / 100}
         onChange={(si) =>
-          onChange('the mark', () => ({ mark: { shiftM: si - (predictedM ?? si), atMs: Date.now() } }))
+          onChange('tide mark', () => ({ mark: { shiftM: si - (predictedM ?? si), atMs: Date.now() } }))
         }
         refuse={refuseMark}
       />

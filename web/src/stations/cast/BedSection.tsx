@@ -37,7 +37,7 @@ export function BedSection({ shore, now, shiftM }: Props) {
         width={width}
         height={HEIGHT}
         role="img"
-        aria-label={`The bed: the sea stands ${show(nowM, 'length')} over the datum, ${troughs.length} ${troughs.length === 1 ? 'trough holds' : 'troughs hold'} fish`}
+        aria-label={`The bed: the sea is ${show(nowM, 'length')} above datum, ${troughs.length} ${troughs.length === 1 ? 'stretch is' : 'stretches are'} deep enough to hold fish`}
         className="block"
       >
         <rect x={0} y={y(nowM)} width={width} height={HEIGHT - y(nowM)} fill="var(--shoal)" />

@@ -90,10 +90,11 @@ export function CastMoves({ choice, setting, castM }: Props) {
       </p>
       <div className="no-print mt-1 flex flex-wrap gap-2">
         <Button onClick={() => go(-1)} disabled={at === 0}>
-          Step back
+          {' '}
+          Previous step{' '}
         </Button>
         <Button onClick={play} weight="strong">
-          {playing ? 'Hold' : last ? 'Play again' : 'Play slowly'}
+          {playing ? 'Pause' : last ? 'Play again' : 'Play slowly'}
         </Button>
         <Button onClick={() => go(1)} disabled={last}>
           Next step

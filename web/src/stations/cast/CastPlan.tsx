@@ -88,9 +88,7 @@ export function CastPlan({ setting, chosen, castM, surf, onWind, sunDeg }: Props
         </text>
       </svg>
       <svg width={2 * DIAL + 60} height={2 * DIAL + 38} className="absolute right-2 bottom-2">
-        <title>
-          {onWind === undefined ? 'The wind, as the station says' : 'The wind, to be turned by hand'}
-        </title>
+        <title>{onWind === undefined ? 'Wind, from the station' : 'Wind direction: drag to turn'}</title>
         <WindDial wind={wind} x={DIAL + 30} y={DIAL + 10} onWind={onWind} show={show} sunDeg={sunDeg} />
       </svg>
     </div>
@@ -240,11 +238,11 @@ function WindDial({ wind, x, y, onWind, show, sunDeg }: DialProps) {
       : {
           role: 'slider',
           tabIndex: 0,
-          'aria-label': 'Wind from',
+          'aria-label': 'Wind direction',
           'aria-valuemin': 0,
           'aria-valuemax': 359,
           'aria-valuenow': Math.round(fromDeg),
-          'aria-valuetext': `${Math.round(fromDeg)}° clockwise from ahead, ${show(wind.mps, 'windSpeed')}`,
+          'aria-valuetext': `${Math.round(fromDeg)}° clockwise from straight in front, ${show(wind.mps, 'windSpeed')}`,
           style: { cursor: 'grab', touchAction: 'none' },
           onKeyDown: onKey,
           onPointerDown: (event: PointerEvent<SVGGElement>) => {
@@ -288,7 +286,7 @@ function WindDial({ wind, x, y, onWind, show, sunDeg }: DialProps) {
         paintOrder="stroke"
       >
         {show(wind.mps, 'windSpeed')}
-        {wind.gustMps === undefined ? '' : `, gusts ${show(wind.gustMps, 'windSpeed')}`}
+        {wind.gustMps === undefined ? '' : `, gusting ${show(wind.gustMps, 'windSpeed')}`}
       </text>
     </g>
   )

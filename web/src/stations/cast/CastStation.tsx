@@ -53,7 +53,7 @@ function OnBeach({ day, stand }: { readonly day: Day; readonly stand: Stand }) {
   if (day.where.by === 'words')
     return (
       <p className="mb-4 border-l-4 border-rule pl-3 text-[0.95rem] text-faint">
-        Choose or add a beach under Water to know its tide and when to be gone.
+        Choose or add a beach under Water to see its tide and when to leave.
       </p>
     )
   return (
@@ -150,7 +150,7 @@ interface CastsProps {
 const FITS = [
   ['good', 'Good here', 'text-holds'],
   ['care', 'With care', 'text-watch'],
-  ['no', 'Not here, not now', 'text-breaks'],
+  ['no', 'Ruled out', 'text-breaks'],
 ] as const
 
 /** The casts in order of fitness; those that are out are named with their reason. */
@@ -167,7 +167,7 @@ function Casts({ casts, setting, chosen, onPick }: CastsProps) {
           data-none
           className="mb-3 border-l-4 border-breaks pl-3 text-xl font-semibold text-breaks"
         >
-          No cast is safe here and now: turn, wade, wait or shorten.
+          No cast is safe here right now: turn, wade, wait, or shorten up.
         </p>
       )}
       {FITS.map(([fit, title, colour]) => {
@@ -175,14 +175,14 @@ function Casts({ casts, setting, chosen, onPick }: CastsProps) {
         if (some.length === 0)
           return fit === 'good' && !none ? (
             <p key={fit} className="mb-3 font-medium text-watch">
-              No cast is simply good here: turn, wade, wait or shorten.
+              No cast is good here without care: turn, wade, wait, or shorten up.
             </p>
           ) : null
         return (
           <FitGroup
             key={fit}
             fit={fit}
-            title={`${title}${fit === 'no' ? `: ${some.length}` : ''}`}
+            title={`${title}${fit === 'no' ? ` (${some.length})` : ''}`}
             colour={colour}
             open={none}
           >

@@ -4,7 +4,7 @@ import { Link } from 'react-router'
 import { useDay } from '../../day/index.ts'
 import { useAir, useCautions } from '../../pool/index.ts'
 import { useStand } from '../../store/index.ts'
-import { Button } from '../../ui/index.ts'
+import { Button, useUnits } from '../../ui/index.ts'
 
 /** All cautions on one page; what applies here and now stands out. */
 export function CautionsPage() {
@@ -15,6 +15,7 @@ export function CautionsPage() {
 }
 
 function Cautions({ day, stand }: { readonly day: Day; readonly stand: Stand }) {
+  const { system } = useUnits()
   const { apply, hushed, showAll } = useCautions(day, stand, useAir(day, stand))
   return (
     <section aria-labelledby="cautions-title">
@@ -28,7 +29,7 @@ function Cautions({ day, stand }: { readonly day: Day; readonly stand: Stand }) 
       </h1>
       {hushed.length > 0 && (
         <p className="no-print mt-1">
-          {hushed.length} put aside for today.{' '}
+          {hushed.length} hidden for today.{' '}
           <Button weight="quiet" onClick={showAll}>
             Show them again
           </Button>
@@ -47,9 +48,10 @@ function Cautions({ day, stand }: { readonly day: Day; readonly stand: Stand }) 
                 {title} {now && <span className="text-[0.85rem] text-watch">here, now</span>}
               </h2>
               <ul className="mt-1 list-disc space-y-1 pl-5">
-                {whole.map((sentence) => (
-                  <li key={sentence}>{sentence}</li>
-                ))}
+                {whole.map((text) => {
+                  const sentence = typeof text === 'string' ? text : text(system)
+                  return <li key={sentence}>{sentence}</li>
+                })}
               </ul>
             </li>
           )

@@ -16,9 +16,9 @@ const HEIGHT = 190
 /** Lengths that can be slid to another figure, between what ends [m]. */
 type Slid = 'headM' | 'roomM' | 'wadingM'
 const SLIDES: readonly (readonly [Slid, string, number, number])[] = [
-  ['headM', 'Head of', 3, 14],
+  ['headM', 'Head length', 3, 14],
   ['roomM', 'Room behind', 0, 12],
-  ['wadingM', 'Standing in', 0, 1.4],
+  ['wadingM', 'Wading', 0, 1.4],
 ]
 
 /** The D loop from the side: the room it takes, and the part of the line that loads the rod. */
@@ -64,7 +64,7 @@ export function LoopSide({ setting, parts, stroke: chosen }: Props) {
           width={width}
           height={HEIGHT}
           role="img"
-          aria-label={`From the side: the loop reaches ${show(loop.behindM, 'length')} behind, ${show(roomM, 'length')} are there`}
+          aria-label={`From the side: the loop reaches ${show(loop.behindM, 'length')} behind you; you have ${show(roomM, 'length')}`}
           className="block"
         >
           <path d={`M0 ${y0}H${width}`} stroke="var(--river)" strokeWidth="1.5" />
@@ -110,9 +110,8 @@ export function LoopSide({ setting, parts, stroke: chosen }: Props) {
       <p className="mt-1">
         It reaches{' '}
         <b className={`font-semibold ${fits ? '' : 'text-breaks'}`}>{show(loop.behindM, 'length')}</b> behind
-        you; {upperAt(0)} of its mass hangs in the upper leg, which loads the rod, as the stroke begins, and{' '}
-        {upperAt(loop.tipBehindM)} when the tip comes past you. The longest head of this kind for the room is{' '}
-        {longest > 0 ? show(longest, 'length') : 'none'}.
+        you. {upperAt(0)} of its weight hangs in the upper leg, which loads the rod. Longest head for this
+        room: {longest > 0 ? show(longest, 'length') : 'none'}.
       </p>
       <div className="no-print mt-2 grid grid-cols-[auto_1fr_auto] items-center gap-x-3">
         {SLIDES.map(([slid, label, low, high]) => (
@@ -140,7 +139,7 @@ export function LoopSide({ setting, parts, stroke: chosen }: Props) {
         ))}
         {Object.keys(tried).length > 0 && (
           <Button weight="quiet" onClick={() => setTried({})}>
-            Back to what is
+            Reset to my rig
           </Button>
         )}
       </div>

@@ -26,15 +26,16 @@ export function LoopsInHand({ shot, parts, day, stand }: Props) {
   return (
     <section aria-labelledby="hand-title" className="mt-6">
       <h2 id="hand-title" className="text-xl">
-        In the hand <Tag tag="practice" />
+        {' '}
+        Line in the hand <Tag tag="practice" />
       </h2>
       <p>
         {shot.castM >= castM
-          ? `For ${show(castM, 'length')} strip ${show(stripM, 'length')} (it would go ${show(shot.castM, 'length')}).`
-          : `It goes about ${show(shot.castM, 'length')}, short of the ${show(castM, 'length')} asked: strip ${show(stripM, 'length')}.`}{' '}
+          ? `For ${show(castM, 'length')}, strip off ${show(stripM, 'length')} (this rig reaches ${show(shot.castM, 'length')}).`
+          : `It reaches about ${show(shot.castM, 'length')}, short of your ${show(castM, 'length')}: strip off ${show(stripM, 'length')}.`}{' '}
         {wind !== undefined && `${wind} `}
         <b className="font-semibold">
-          {stand.basket ? 'Into the basket, no loops.' : sayPulls(loopsM, build, PULL_M)}
+          {stand.basket ? 'Into the basket: no loops to hold.' : sayPulls(loopsM, build, PULL_M)}
         </b>
       </p>
       {trouble !== undefined && (

@@ -9,8 +9,8 @@ import { FormName, QuantityField, Select, TextField, useWithin } from '../../ui/
 /** Weather stations a pool can go by: the stand-ins that ship with the server. */
 const WEATHER: readonly (readonly [id: string, name: string])[] = [
   ['none', 'none'],
-  ['skarn-bridge', 'Skarn bridge'],
-  ['ossan-head', 'Ossan head'],
+  ['skarn-bridge', 'Skarn bridge (demo)'],
+  ['ossan-head', 'Ossan head (demo)'],
 ]
 const BEHIND = OBSTRUCTIONS.map((one): readonly [Obstruction, string] => [one, OBSTRUCTION_NAMES[one]])
 type Angle = 'latitudeDeg' | 'longitudeDeg' | 'facesDeg'
@@ -18,8 +18,8 @@ type Angle = 'latitudeDeg' | 'longitudeDeg' | 'facesDeg'
 /** A figure in degrees as it is typed; the sentence where it is none or lies outside. */
 function degrees(text: string, low: number, high: number): number | string {
   const value = Number(text.trim().replace(',', '.').replace(/°$/, ''))
-  if (text.trim() === '' || !Number.isFinite(value)) return `“${text.trim()}” is no figure in degrees.`
-  return value >= low && value <= high ? value : `${low} to ${high} degrees, please.`
+  if (text.trim() === '' || !Number.isFinite(value)) return `“${text.trim()}” is not a number of degrees.`
+  return value >= low && value <= high ? value : `Enter ${low} to ${high} degrees.`
 }
 
 /** Place and facing of a pool, its weather station, what stands behind and how the wind usually blows there. */
@@ -50,15 +50,15 @@ export function PlaceForm({ run }: { readonly run: Run }) {
     <FormName value={`place ${run.id}`}>
       <details className="no-print mt-3">
         <summary className="min-h-11 cursor-pointer content-center text-[0.95rem]">
-          About this place{spot === undefined ? ': where it lies is not written down yet' : ''}
+          About this place{spot === undefined ? ': no location yet' : ''}
         </summary>
         <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
           {angle('Latitude, north positive (°)', 'latitudeDeg', -90, 90)}
           {angle('Longitude, east positive (°)', 'longitudeDeg', -180, 180)}
-          {angle('Across the water I face (°)', 'facesDeg', 0, 360)}
+          {angle('Facing the water I look towards (°)', 'facesDeg', 0, 360)}
           <p className="self-end pb-2 text-[0.9rem] text-faint">
             {spot === undefined
-              ? 'With these three, sun, station and usual wind are known.'
+              ? 'With these three Hoxen knows the sun, and you can add a weather station and the usual wind.'
               : `That is ${sayBearing(spot.facesDeg)}.`}
           </p>
           {spot !== undefined && <Rest spot={spot} save={save} />}
@@ -78,13 +78,13 @@ function Rest({ spot, save }: RestProps) {
   return (
     <>
       <Select
-        label="Its weather station"
+        label="Weather station"
         value={spot.weatherId ?? 'none'}
         options={WEATHER}
         onChange={(id) => save('weather station', { weatherId: id === 'none' ? undefined : id })}
       />
       <Select
-        label="What stands behind"
+        label="What is behind you"
         value={spot.behind ?? 'none'}
         options={BEHIND}
         onChange={(behind) => save('what stands behind', { behind: behind === 'none' ? undefined : behind })}
@@ -100,7 +100,7 @@ function Rest({ spot, save }: RestProps) {
         }}
       />
       <QuantityField
-        label="and blows with"
+        label="at about"
         measure="windSpeed"
         value={spot.prevailing?.mps}
         onChange={(mps) =>

@@ -42,7 +42,7 @@ export function ShoreForm({ run }: Props) {
     <FormName value={`shore ${run.id}`}>
       <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
         <TextField
-          label="The bed from the dry sand out, a point a line: how far, how high over the datum"
+          label="The bed from the dry sand out, one point a line: distance, height above datum"
           lines={7}
           value={(profile ?? [])
             .map(({ fromM, heightM }) => `${typed(fromM, unit)}, ${typed(heightM, unit)}`)
@@ -56,7 +56,7 @@ export function ShoreForm({ run }: Props) {
         />
         <div className="space-y-2">
           <QuantityField
-            label="I stand, from where the bed begins"
+            label="Where I stand, measured from the start of the bed"
             measure="length"
             value={standM}
             onChange={(m) => save('where I stand', { standM: m })}
@@ -65,7 +65,7 @@ export function ShoreForm({ run }: Props) {
               'length',
             )}
           />
-          <Select label="Its tide is known by" value={way} options={BY} onChange={setBy} />
+          <Select label="Tide from" value={way} options={BY} onChange={setBy} />
           {way === 'file' ? (
             <TideFile source={station} onRead={(read) => save('its tide file', { station: read })} />
           ) : (
@@ -110,7 +110,7 @@ function Constituents({ station, unit, onChange }: ConstituentsProps) {
         }}
       />
       <QuantityField
-        label="Mean level over the datum"
+        label="Mean level above datum"
         measure="length"
         value={meanM}
         onChange={(m) => onChange({ ...now, meanM: m })}

@@ -30,14 +30,14 @@ const BANKS = [
 ] as const
 /** From where the wind blows, in words; by the quarter one faces. */
 const FROM = [
-  ['0', 'ahead'],
-  ['45', 'ahead, from the right'],
+  ['0', 'in front'],
+  ['45', 'in front, from the right'],
   ['90', 'the right'],
   ['135', 'behind, from the right'],
   ['180', 'behind'],
   ['225', 'behind, from the left'],
   ['270', 'the left'],
-  ['315', 'ahead, from the left'],
+  ['315', 'in front, from the left'],
 ] as const
 type From = (typeof FROM)[number][0]
 const nearestFrom = (deg: number): From => FROM[Math.round(deg / 45) % FROM.length]?.[0] ?? '0'
@@ -67,7 +67,7 @@ export function StandFields(props: Props) {
         measure="length"
         value={day.roomBehindM}
         onChange={(roomM) =>
-          void changeKept('Job: room behind', 'job', (job) => ({ ...job, roomBehindM: roomM })).catch(
+          void changeKept('Day: room behind', 'job', (job) => ({ ...job, roomBehindM: roomM })).catch(
             noticeFailed,
           )
         }
@@ -76,7 +76,7 @@ export function StandFields(props: Props) {
       <BehindFields {...props} />
       {day.where.by === 'words' ? (
         <QuantityField
-          label="I stand in"
+          label="I’m wading"
           measure="length"
           value={stand.wadingM}
           onChange={(wadingM) => onChange('wading', () => ({ wadingM }))}
@@ -84,10 +84,9 @@ export function StandFields(props: Props) {
         />
       ) : (
         <p className="self-end text-[0.9rem] text-faint">
-          {day.water !== 'surf' || day.run.shore === undefined ? 'As the pool says: ' : 'By the tide: '}
+          {day.water !== 'surf' || day.run.shore === undefined ? 'From the pool: ' : 'From the tide: '}
           {day.water === 'surf' ? '' : `${day.run.bank} bank, `}
-          {day.wadingM <= WADING_LIMITS.high ? 'standing in' : 'nobody stands there, in'}{' '}
-          {show(day.wadingM, 'length')}.
+          {day.wadingM <= WADING_LIMITS.high ? 'wading' : 'too deep to stand,'} {show(day.wadingM, 'length')}.
         </p>
       )}
       <CasterFields {...props} />
@@ -103,25 +102,25 @@ const blowing = ({ gustMps = 0, ...wind }: Stand['wind']): Stand['wind'] =>
 function WindFields({ stand, air: { spot }, onChange }: Props) {
   const within = useWithin()
   const by: readonly (readonly [WindBy, string])[] = [
-    ['hand', 'me'],
+    ['hand', 'my own reading'],
     ...(spot?.weatherId === undefined ? [] : [['station', 'the weather station'] as const]),
-    ...(spot?.prevailing === undefined ? [] : [['usual', 'how it usually blows here'] as const]),
+    ...(spot?.prevailing === undefined ? [] : [['usual', 'the usual wind here'] as const]),
   ]
   const says = by.some(([one]) => one === stand.windBy) ? (stand.windBy ?? 'hand') : 'hand'
   return (
     <>
       {by.length > 1 && (
         <Select
-          label="The wind is said by"
+          label="Wind from"
           value={says}
           options={by}
-          onChange={(windBy) => onChange('who says the wind', () => ({ windBy }))}
+          onChange={(windBy) => onChange('where the wind comes from', () => ({ windBy }))}
         />
       )}
       {says === 'hand' && (
         <>
           <Select
-            label="Wind from"
+            label="Direction"
             value={nearestFrom(stand.wind.fromDeg)}
             options={FROM}
             onChange={(from) =>
@@ -154,7 +153,7 @@ function BehindFields({ stand, air: { spot }, onChange }: Props) {
   const ofPool = spot?.behind
   const options = named(OBSTRUCTIONS, OBSTRUCTION_NAMES).map(([one, name]): readonly [Obstruction, string] =>
     one === 'none' && ofPool !== undefined
-      ? [one, `as here always: ${OBSTRUCTION_NAMES[ofPool]}`]
+      ? [one, `as always here: ${OBSTRUCTION_NAMES[ofPool]}`]
       : [one, name],
   )
   const there = stand.obstruction === 'none' ? ofPool : stand.obstruction
@@ -174,10 +173,10 @@ function BehindFields({ stand, air: { spot }, onChange }: Props) {
       />
       {(there === 'brush' || there === 'cliff') && (
         <QuantityField
-          label="It stands over the water"
+          label="Its height above the water"
           measure="length"
           value={stand.behindHighM ?? (stand.obstruction === 'none' ? spot?.behindHighM : undefined)}
-          onChange={(behindHighM) => onChange('how high it stands', () => ({ behindHighM }))}
+          onChange={(behindHighM) => onChange('its height', () => ({ behindHighM }))}
           refuse={within(STAND_LIMITS.behindHighM, 'length')}
         />
       )}
@@ -190,7 +189,7 @@ const SHOULDERS = [
   ['sore', 'sore'],
 ] as const
 const HAND_NAMES = [
-  ['sound', 'warm and sound'],
+  ['sound', 'warm'],
   ['cold', 'cold'],
   ['sore', 'sore'],
 ] as const
@@ -205,7 +204,7 @@ function CasterFields({ stand, day, onChange }: Props) {
   return (
     <>
       <Select
-        label="My casting"
+        label="Experience"
         value={stand.skill}
         options={named(SKILLS, SKILL_NAMES)}
         onChange={(skill) => onChange('skill', () => ({ skill }))}

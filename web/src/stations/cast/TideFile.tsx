@@ -32,13 +32,13 @@ export function TideFile({ source, onRead }: Props) {
       problems,
     } = await ask((api) => api.readTide(file, zone, file.name.slice(0, 80)))
     setSaid([
-      ...(floating ? [`Its times name no zone: they were read in ${zone}.`] : []),
+      ...(floating ? [`Its times give no zone, so they were read as ${zone}.`] : []),
       ...problems.map(sayTideProblem),
       ...(found === undefined ? ['Nothing was changed.'] : []),
     ])
     if (found === undefined) return
     onRead(found)
-    noticeSaid(`${found.table.length} heights taken from ${file.name}`)
+    noticeSaid(`${found.table.length} heights imported from ${file.name}`)
   }
   const kept = source !== undefined && 'table' in source ? source : undefined
   return (
@@ -46,7 +46,7 @@ export function TideFile({ source, onRead }: Props) {
       <Select label="Times without a zone are in" value={zone} options={ZONES} onChange={setZone} />
       <div>
         <label htmlFor={id} className="block text-sm text-faint">
-          Read a tide file: CSV, iCalendar
+          Import a tide file (CSV or iCalendar)
         </label>
         <input
           id={id}
@@ -56,7 +56,7 @@ export function TideFile({ source, onRead }: Props) {
           onChange={(event) => {
             const [file] = event.target.files ?? []
             if (file !== undefined)
-              read(file).catch(() => setSaid(['The file could not be read. Nothing was changed.']))
+              read(file).catch(() => setSaid(['The file can’t be read. Nothing was changed.']))
             event.target.value = ''
           }}
           className="mt-1 block min-h-11 w-full text-sm file:mr-3 file:min-h-11 file:rounded-md file:border file:border-ink/60 file:bg-sheet file:px-3"
@@ -73,7 +73,7 @@ export function TideFile({ source, onRead }: Props) {
         <p className="text-[0.9rem] text-faint">
           {kept.from ?? 'A table'}: {kept.table.length} heights, {day(kept.table[0]?.[0] ?? 0)} to{' '}
           {day(kept.table.at(-1)?.[0] ?? 0)}
-          {gapsIn(kept).length > 0 ? `, with ${gapsIn(kept).length} holes` : ''}.
+          {gapsIn(kept).length > 0 ? `, with ${gapsIn(kept).length} gaps` : ''}.
         </p>
       )}
     </>

@@ -79,7 +79,7 @@ describe('the air where one stands', () => {
   test('by the station, with its gusts and its age', async () => {
     await by('station')
     show(<Air />)
-    expect(await screen.findByText(/Bridge: 11 mph, gusts of 16 mph; just now/)).toBeTruthy()
+    expect(await screen.findByText(/Bridge: 11 mph, gusting 16 mph; just now/)).toBeTruthy()
     expect(document.querySelector('[data-light]')?.textContent).toMatch(/sunrise.*(moon|Moon)/)
   })
   test('a station that is silent from the first is said, and the hand counts', async () => {
@@ -89,7 +89,7 @@ describe('the air where one stands', () => {
     await by('station')
     show(<Air />)
     expect((await screen.findByRole('status')).textContent).toBe(
-      'The weather station does not answer. The wind said by hand counts.',
+      'The weather station isn’t answering. Hoxen uses the wind you set by hand.',
     )
   })
   test('as it usually blows', async () => {
@@ -107,7 +107,7 @@ test('the cautions on one page: what thunders here and now stands out, what was 
   expect(await screen.findByRole('heading', { name: /^Lightning here, now/ })).toBeTruthy()
   expect(screen.getByRole('heading', { name: 'Power lines' })).toBeTruthy()
   fireEvent.click(await screen.findByRole('button', { name: 'Show them again' }))
-  await waitFor(() => expect(screen.queryByText(/put aside for today/)).toBeNull())
+  await waitFor(() => expect(screen.queryByText(/hidden for today/)).toBeNull())
 })
 
 describe('about a place', () => {
@@ -115,25 +115,23 @@ describe('about a place', () => {
     const { spot: _none, ...bare } = demo.runs.find(({ id }) => id === POOL) as Run
     await commit('Bare', (tx) => tx.put('runs', [bare]))
     show(<Of id={POOL} form={PlaceForm} />)
-    expect(await screen.findByText(/where it lies is not written down yet/)).toBeTruthy()
+    expect(await screen.findByText(/no location yet/)).toBeTruthy()
     type(/Latitude/, 'north')
-    expect(await alertText()).toBe('“north” is no figure in degrees.')
+    expect(await alertText()).toBe('“north” is not a number of degrees.')
     type(/Latitude/, '95')
-    await waitFor(async () => expect(await alertText()).toBe('-90 to 90 degrees, please.'))
+    await waitFor(async () => expect(await alertText()).toBe('Enter -90 to 90 degrees.'))
     type(/Latitude/, '62,1')
     type(/Longitude/, '2.3')
-    expect(screen.queryByLabelText('Its weather station')).toBeNull()
-    type(/I face/, '320°')
-    fireEvent.change(await screen.findByLabelText('Its weather station'), {
+    expect(screen.queryByLabelText('Weather station')).toBeNull()
+    type(/I look towards/, '320°')
+    fireEvent.change(await screen.findByLabelText('Weather station'), {
       target: { value: 'skarn-bridge' },
     })
     expect(await screen.findByText('That is north-west.')).toBeTruthy()
     type('The wind usually comes from (°)', '400')
-    expect(await alertText()).toBe('0 to 360 degrees, please.')
+    expect(await alertText()).toBe('Enter 0 to 360 degrees.')
     type('The wind usually comes from (°)', '240')
-    await waitFor(() =>
-      expect((screen.getByLabelText('and blows with') as HTMLInputElement).value).toMatch(/mph/),
-    )
+    await waitFor(() => expect((screen.getByLabelText('at about') as HTMLInputElement).value).toMatch(/mph/))
     await undo()
   })
 })
@@ -148,7 +146,7 @@ describe('a beach as it is written down', () => {
     const bed = screen.getByLabelText(/The bed from the dry sand out/) as HTMLTextAreaElement
     expect(bed.value).toMatch(/^0 ft, 15\.09 ft\n/)
     type(/The bed from/, '0, 15\nfar, 3')
-    expect(await alertText()).toBe('Line 2: “far” is no length.')
+    expect(await alertText()).toBe('Line 2: “far” is not a length.')
     expect(bed.value).toBe('0, 15\nfar, 3')
     type(/The bed from/, '0, 15\n100, 3\n200, -4')
     await waitFor(() => expect(bed.value).toBe('0 ft, 15 ft\n100 ft, 3 ft\n200 ft, -4 ft'))
@@ -156,15 +154,15 @@ describe('a beach as it is written down', () => {
   test('constituents without a speed are explained; those that are known are kept', async () => {
     await open()
     type(/^Constituents/, 'M9 4 ft 120')
-    expect(await alertText()).toMatch(/no constituent is called “M9”/)
+    expect(await alertText()).toMatch(/doesn’t know a constituent “M9”/)
     type(/^Constituents/, 'm2 4 ft 120\nS2 1.5 ft 160')
     await waitFor(() =>
       expect((screen.getByLabelText(/^Constituents/) as HTMLTextAreaElement).value).toBe(
         'M2 4 ft 120\nS2 1.5 ft 160',
       ),
     )
-    type('Mean level over the datum', '900 ft')
-    expect(await alertText()).toMatch(/65\.6 ft, please/)
+    type('Mean level above datum', '900 ft')
+    expect(await alertText()).toMatch(/to 65\.6 ft\./)
   })
 })
 
@@ -175,7 +173,7 @@ test('where no cast is safe that is the headline, and none is taught as the cast
     tx.set('stand', { ...USUAL_STAND, windBy: 'hand', wind: { fromDeg: 180, mps: 16 } })
   })
   show(<CastStation />, '/cast')
-  expect((await screen.findByText(/^No cast is safe here and now/)).dataset.none).toBeDefined()
+  expect((await screen.findByText(/^No cast is safe here right now/)).dataset.none).toBeDefined()
   expect(screen.queryByRole('button', { name: /side/, pressed: true })).toBeNull()
   expect(screen.queryByRole('button', { name: /Play/ })).toBeNull()
   type('Wind', '7 mph')

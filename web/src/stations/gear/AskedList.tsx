@@ -16,7 +16,7 @@ export function AskedList({ asked, answers, onAnswer }: Props) {
   return (
     <section aria-labelledby="both-sides" className="mt-3 rounded-lg border-2 border-watch p-3">
       <h3 id="both-sides" className="text-lg">
-        Changed here and there
+        Changed on both devices
       </h3>
       <ul className="max-h-72 divide-y divide-rule overflow-y-auto">
         {asked.map(({ place, name, mine, theirs, later }) => {
@@ -40,9 +40,9 @@ export function AskedList({ asked, answers, onAnswer }: Props) {
                         className="size-4 shrink-0"
                       />
                       <span>
-                        <b className="font-medium">{which === 'mine' ? 'As it is here' : 'As in the file'}</b>
-                        {later === which && <span className="text-faint"> (touched last)</span>}:{' '}
-                        {here === undefined ? 'taken away' : differing(here, other, system)}
+                        <b className="font-medium">{which === 'mine' ? 'This device' : 'The file'}</b>
+                        {later === which && <span className="text-faint"> (edited last)</span>}:{' '}
+                        {here === undefined ? 'deleted' : differing(here, other, system)}
                       </span>
                     </label>
                   )

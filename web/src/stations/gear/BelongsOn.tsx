@@ -43,7 +43,7 @@ export function BelongsOn({ rod, question }: { readonly rod: Rod; readonly quest
       <figure className="mt-3 max-w-xl">
         <GrainAxis bands={bands} marks={mine} />
         <figcaption className="-mt-4 text-[0.88rem] text-faint">
-          Bands are its windows, dots the best head for today, strokes the heads you own.
+          Bars: its windows. Dots: the best head weight for the day. Ticks: your heads.
         </figcaption>
       </figure>
       <ul className="space-y-0.5 text-[0.92rem]">
@@ -56,7 +56,7 @@ export function BelongsOn({ rod, question }: { readonly rod: Rod; readonly quest
         ))}
       </ul>
       <div className="mt-2" aria-busy={busy}>
-        <h3 className="text-[1rem] font-semibold">What belongs on it for today</h3>
+        <h3 className="text-[1rem] font-semibold">What to put on it for the day</h3>
         {error ? (
           <p role="alert" className="text-[0.92rem] text-breaks">
             {error.message}
@@ -64,7 +64,7 @@ export function BelongsOn({ rod, question }: { readonly rod: Rod; readonly quest
         ) : found === undefined ? (
           <p className="text-[0.92rem] text-faint">Putting rigs together…</p>
         ) : rigs.length === 0 ? (
-          <p className="text-[0.92rem]">No rig with this rod is without a break on such a day.</p>
+          <p className="text-[0.92rem]">No rig with this rod works on a day like this.</p>
         ) : (
           <ul className="space-y-0.5 text-[0.92rem]">
             {rigs.map((each) => (
@@ -73,7 +73,7 @@ export function BelongsOn({ rod, question }: { readonly rod: Rod; readonly quest
           </ul>
         )}
         <Link to={`/match/look?rod=${rod.id}`} className={`${buttonLook('quiet')} px-0`}>
-          What belongs on it, and how far each figure may go
+          What to look for, and the range for each figure
         </Link>
       </div>
     </>

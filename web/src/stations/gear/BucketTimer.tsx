@@ -34,8 +34,8 @@ export function BucketTimer({ item }: { readonly item: TipItem }) {
         Time it in a bucket
       </h2>
       <p className="text-[0.92rem] text-faint">
-        Hold it level, let it go, and time it to the bottom of still water; a foot of the same material will
-        do. A deep slack tells more than a bucket.
+        Hold it level, let go, and time it to the bottom of still water; a foot of the same material will do.
+        Deep slack water works better than a bucket.
       </p>
       <div className="mt-2 grid grid-cols-2 gap-3">
         <QuantityField
@@ -66,14 +66,14 @@ export function BucketTimer({ item }: { readonly item: TipItem }) {
         {found === undefined
           ? ''
           : found.outcome === 'timed'
-            ? `It sinks ${show(found.rateMps, 'sinkRate')}${found.errorMps === undefined ? '; time it again to know how sure that is' : `, give or take ${show(found.errorMps, 'sinkRate')}`}.`
+            ? `It sinks ${show(found.rateMps, 'sinkRate')}${found.errorMps === undefined ? '; time it again to see how sure that is' : `, ±${show(found.errorMps, 'sinkRate')}`}.`
             : found.outcome === 'too-short'
-              ? 'Each try is a number of seconds, 0.4 at least: a thumb is no quicker.'
-              : 'Nothing that is fished sinks like that: is the depth right, and the time?'}
+              ? 'Each try is a number of seconds, at least 0.4: no thumb is quicker.'
+              : 'No tip sinks at that rate. Check the depth and the time.'}
       </p>
       {found?.outcome === 'timed' && (
         <Button weight="strong" className="mt-1" onClick={() => take(found.rateMps)}>
-          Use what was timed
+          Use this sink rate
         </Button>
       )}
       <UsedIn item={item} />
@@ -89,12 +89,12 @@ function UsedIn({ item }: { readonly item: TipItem }) {
   const told = item.sinkRateMps !== undefined
   return (
     <p className="mt-2 text-[0.92rem] text-faint">
-      {told ? 'Its sink rate is yours' : 'Its sink rate is supposed'}{' '}
-      <Tag tag={told ? 'printed' : 'estimate'} />; it counts in every swing, ladder and chart it is in
-      {rig?.tipId === item.id ? ', in the rig in the strip' : ''}
+      {told ? 'You set its sink rate' : 'Its sink rate is assumed'}{' '}
+      <Tag tag={told ? 'printed' : 'estimate'} />; every swing, ladder and chart uses it
+      {rig?.tipId === item.id ? ', your rig included' : ''}
       {fished === 0
         ? '.'
-        : `, and in what is learnt of ${fished} logged ${fished === 1 ? 'swing' : 'swings'}.`}
+        : `, and so does what Hoxen learns from ${fished} logged ${fished === 1 ? 'swing' : 'swings'}.`}
     </p>
   )
 }

@@ -22,7 +22,7 @@ export function ByOneLine({ kind, onRead }: ByOneLineProps) {
     const found = quickAdd(text, 'typed', DECIMAL_MARK)
     if (!found.ok) return found.problems[0] === undefined ? '' : sayLine(found.problems[0], system)
     if (found.item.kind !== kind)
-      return `That is a ${KIND_NAMES[found.item.kind].one}, not a ${KIND_NAMES[kind].one}.`
+      return `That is ${KIND_NAMES[found.item.kind].a}, not ${KIND_NAMES[kind].a}.`
     onRead(found.item)
     void dropDraft(form)
     return `Filled in below. ${sayGuesses(found.item, found.guessed, system)}`
@@ -31,7 +31,7 @@ export function ByOneLine({ kind, onRead }: ByOneLineProps) {
   return (
     <div className="mt-2">
       <label htmlFor="by-one-line" className="text-[0.92rem] text-faint">
-        In one line, if you like
+        Or in one line
       </label>
       <input
         id="by-one-line"

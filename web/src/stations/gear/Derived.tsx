@@ -1,5 +1,6 @@
 import type { Item, Rod } from '@hoxen/core/gear'
 import { headFacts, readLabel } from '@hoxen/core/line'
+import { printShare } from '@hoxen/core/quantity'
 import { castSpanM, fishSpanKg, singleHandEquivalent } from '@hoxen/core/rod'
 import { nameMaterial, type TipItem, tipFacts } from '@hoxen/core/sink'
 import { summarize } from '@hoxen/core/words'
@@ -37,7 +38,7 @@ function HeadDerived({ item }: { readonly item: Extract<Item, { kind: 'head' }> 
         Front: about {show(facts.frontKgPerM.value, 'massPerLength')} <Tag tag={facts.frontKgPerM.tag} />
       </li>
       <li>
-        By mass a single-hand no. {singleHand.number}
+        By weight a single-hand no. {singleHand.number}
         {orBeyond(singleHand)}, a two-hand no. {twoHand.number} of class {twoHand.of}
         {orBeyond(twoHand)} <Tag tag="standard" />
       </li>
@@ -59,8 +60,8 @@ function RodDerived({ rod }: { readonly rod: Rod }) {
       <List>
         {rod.hands !== 'single' && (
           <li>
-            Strong as a single-hand no. {singleHandEquivalent(rod, 'plus-two')} by one school,{' '}
-            {singleHandEquivalent(rod, 'plus-three')} by the other <Tag tag="practice" />
+            As strong as a single-hand no. {singleHandEquivalent(rod, 'plus-two')} by one school of thought,{' '}
+            {singleHandEquivalent(rod, 'plus-three')} by another <Tag tag="practice" />
           </li>
         )}
         <li>
@@ -89,12 +90,12 @@ function TipDerived({ item }: { readonly item: TipItem }) {
       {facts.level && (
         <li>
           {reading.material === null
-            ? `Between ${near?.material ?? ''} and ${next?.material ?? ''}: weigh and measure once more`
-            : `By mass and length this is ${reading.material}, ${(Math.abs(reading.deviation) * 100).toFixed(1)} % off`}{' '}
+            ? `Between ${near?.material ?? ''} and ${next?.material ?? ''}: weigh and measure again`
+            : `By weight and length this is ${reading.material}, ${printShare(Math.abs(reading.deviation), 1)} off`}{' '}
           <Tag tag="practice" />
         </li>
       )}
-      {joined && <li>Joined from a floating and a sinking part: the scale tells only the sum of the two.</li>}
+      {joined && <li>Part floats and part sinks: the scale only tells the sum of the two.</li>}
       <li>
         {facts.sinkingLengthM === 0 ? 'Floats' : `Sinks ${show(facts.sinkRateMps.value, 'sinkRate')}`}{' '}
         <Tag tag={facts.sinkRateMps.tag} />

@@ -24,7 +24,7 @@ describe('gear, drawn', () => {
   test('a window that nothing stands in is said to be empty', async () => {
     const without = of('head').filter((h) => !(h.kind === 'head' && h.name.includes('trout')))
     show(<GearChart kind="rod" items={[...of('rod'), ...without]} />)
-    const said = await screen.findByText(/^Nothing of yours stands in/)
+    const said = await screen.findByText(/^No head of yours fits/)
     expect(said.parentElement?.textContent).toContain('One-hand six, 9 ft 6, Scandi')
   })
   test('each tip is a mark that leads to its page', async () => {

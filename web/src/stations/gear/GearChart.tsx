@@ -56,19 +56,20 @@ function HeadsOverRods({ items }: Pick<Props, 'items'>) {
       />
       <figcaption className="-mt-4 text-[0.9rem]">
         <span className="text-faint">
-          Bands are your rods’ windows, dots the heads that suit them, strokes all heads you own.
+          Bars: your rods’ windows, hard ends printed, soft ends estimated. Dotted: sweet spot. Dots: heads
+          that suit. Ticks: all your heads.
         </span>
         {found.windows.length > MOST_WINDOWS &&
           ` The first ${MOST_WINDOWS} of ${found.windows.length} windows.`}
         {gaps.length > 0 && (
           <span data-gaps className="block">
-            <b>Nothing of yours stands in</b>{' '}
+            <b>No head of yours fits</b>{' '}
             {gaps.map(({ rod, style }) => `${rod.name}, ${WINDOW_NAMES[style]}`).join('; ')}.
           </span>
         )}
         {found.doubles.length > 0 && (
           <span data-doubles className="block">
-            <b>Hardly to be told apart:</b> {found.doubles.map(names).join('; ')}.
+            <b>Near-duplicates:</b> {found.doubles.map(names).join('; ')}.
           </span>
         )}
       </figcaption>
@@ -103,10 +104,9 @@ function Tips({ items }: Pick<Props, 'items'>) {
   if (spots.length === 0) return null
   return (
     <figure className="mt-4 rounded-lg border border-rule bg-sheet px-3 pt-2 pb-1" data-chart="tips">
-      <SpotChart spots={spots} across={['heavier a foot', 'massPerLength']} up={['length', 'length']} />
+      <SpotChart spots={spots} across={['heavier per foot', 'massPerLength']} up={['length', 'length']} />
       <figcaption className="text-[0.88rem] text-faint">
-        To the right what is heavier a foot, up what is longer; a mark is larger the faster it sinks, and
-        filled as far as it does.
+        Right: heavier per foot. Up: longer. Bigger marks sink faster; the fill is the share that sinks.
       </figcaption>
     </figure>
   )
@@ -137,12 +137,12 @@ function Reels({ items }: Pick<Props, 'items'>) {
       {spots.length > 0 && (
         <SpotChart
           spots={spots}
-          across={['backing it would hold alone', 'backingLength']}
+          across={['backing it would hold by itself', 'backingLength']}
           up={['mass', 'gearMass']}
         />
       )}
       <figcaption className="text-[0.88rem] text-faint">
-        To the right what holds more, up what is heavier.
+        Right: holds more. Up: heavier.
         {bare.length > 0 && ` Not weighed or measured: ${bare.map((r) => r.name).join(', ')}.`}
       </figcaption>
     </figure>

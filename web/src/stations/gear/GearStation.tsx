@@ -87,17 +87,17 @@ export function GearStation() {
         </label>
         {kind !== undefined && (
           <Link to={`/gear/new/${kind}`} className={buttonLook('plain')}>
-            Add a {KIND_NAMES[kind].one} by form
+            Add a {KIND_NAMES[kind].one} with a form
           </Link>
         )}
       </div>
       {gear.length === 0 ? (
         <p className="mt-8 max-w-xl">
-          Nothing here yet. Type what is in your bag, one thing a line, as “skagit 510 gr 23 ft” or “T-11 10
-          ft”; import a table; or open the demo gear in Settings.
+          Nothing here yet. Type what is in your bag, one item at a time, like “skagit 510 gr 23 ft” or “T-11
+          10 ft”; import a table; or try the demo gear in Settings.
         </p>
       ) : shown.length === 0 ? (
-        <p className="mt-8">Nothing of yours matches that.</p>
+        <p className="mt-8">None of your gear matches that.</p>
       ) : (
         <>
           <GearChart kind={kind} items={gear.filter((item) => chartNeeds(kind, item.kind))} />

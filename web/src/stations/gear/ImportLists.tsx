@@ -83,7 +83,7 @@ export function ChangeList({ plan, removed, guessed = NONE_GUESSED }: ChangeList
     return [
       ...removed
         .filter((one) => one.name === name)
-        .map(({ row }) => ({ name, row, says: `${about(name, row)}: taken away` })),
+        .map(({ row }) => ({ name, row, says: `${about(name, row)}: deleted` })),
       ...changed.map(({ before, after }) => ({
         name,
         row: after,
@@ -96,7 +96,7 @@ export function ChangeList({ plan, removed, guessed = NONE_GUESSED }: ChangeList
   if (rows.length === 0) return null
   return (
     <details className="mt-3" open={overwrites || guessed.size > 0}>
-      <summary className="font-semibold">What would be added, changed or taken away</summary>
+      <summary className="font-semibold">What would be added, changed or deleted</summary>
       <ul className="mt-1 max-h-52 overflow-y-auto">
         {rows.slice(0, LISTED).map(({ name, row, says }) => (
           <li key={`${name} ${row.id}`} className="border-b border-rule py-1.5">

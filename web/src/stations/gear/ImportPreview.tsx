@@ -8,6 +8,7 @@ import {
   unanswered,
   type WithPast,
 } from '@hoxen/core/format'
+import { printShare } from '@hoxen/core/quantity'
 import { sayProblem } from '@hoxen/core/words'
 import { type ReactNode, useMemo, useState } from 'react'
 import { withPast } from '../../store/everything.ts'
@@ -50,8 +51,8 @@ export function ImportPreview({ reading, onDone }: Props) {
           legend="What to do with this file"
           value={way}
           options={[
-            ['merge', 'Bring it together with what is here'],
-            ['restore', 'Restore this backup: all is again as it was saved'],
+            ['merge', 'Merge it with what is here'],
+            ['restore', 'Restore this backup: everything goes back to how it was saved'],
           ]}
           onChoose={setWay}
         />
@@ -102,8 +103,8 @@ function TakingRow({ share, onStop, children }: TakingRowProps) {
   if (share === undefined) return <div className="mt-4 flex flex-wrap gap-3">{children}</div>
   return (
     <p role="status" className="mt-4 flex flex-wrap items-center gap-3">
-      Taking it in… {Math.round(share * 100)} %
-      <progress value={share} max={1} className="h-2 flex-1" aria-label="Taken in so far" />
+      Importing… {printShare(share)}
+      <progress value={share} max={1} className="h-2 flex-1" aria-label="Imported so far" />
       <Button onClick={onStop}>Stop</Button>
     </p>
   )
@@ -131,7 +132,7 @@ function Merging({ reading, kept, onDone }: PartProps) {
         <b>{sum((l) => l.same)}</b> already the same,{' '}
         {past !== undefined && (
           <>
-            <b>{removed.length}</b> to take away, <b>{older.length}</b> newer here,{' '}
+            <b>{removed.length}</b> to delete, <b>{older.length}</b> newer here,{' '}
           </>
         )}
         <b className={refusedRows > 0 ? 'text-breaks' : ''}>{refusedRows}</b> refused
@@ -144,13 +145,13 @@ function Merging({ reading, kept, onDone }: PartProps) {
       {removed.length > 0 && (
         <div className="mt-3 rounded-lg border-2 border-watch p-3">
           <OneOf
-            legend={`Taken away there: ${removed
+            legend={`Deleted there: ${removed
               .map(({ name, row }) => calledOf(name, row))
               .slice(0, 8)
               .join(', ')}${removed.length > 8 ? ' …' : ''}`}
             value={answers.takeAway === undefined ? '' : answers.takeAway ? 'away' : 'keep'}
             options={[
-              ['away', 'Take away here too'],
+              ['away', 'Delete here too'],
               ['keep', 'Keep here'],
             ]}
             onChoose={(answer) => setAnswers({ ...answers, takeAway: answer === 'away' })}
@@ -163,15 +164,13 @@ function Merging({ reading, kept, onDone }: PartProps) {
         </p>
       )}
       {unknownColumns.length > 0 && (
-        <p className="text-[0.92rem] text-watch">
-          Columns not known and left out: {unknownColumns.join(', ')}.
-        </p>
+        <p className="text-[0.92rem] text-watch">Unknown columns, left out: {unknownColumns.join(', ')}.</p>
       )}
       <Refused reading={reading} />
       <ChangeList plan={plan} removed={[]} guessed={reading.guessed} />
       {open > 0 && (
         <p className="mt-3 font-medium text-watch">
-          {open === 1 ? 'One question is' : `${open} questions are`} still to be answered above.
+          {open === 1 ? 'One question is' : `${open} questions are`} still open above.
         </p>
       )}
       <TakingRow share={share} onStop={stop}>
@@ -182,13 +181,13 @@ function Merging({ reading, kept, onDone }: PartProps) {
             take(
               merged(document, merge, answers, Date.now(), tail()),
               `Import ${reading.name}`,
-              `${count} taken from ${reading.name}`,
+              `${count} imported from ${reading.name}`,
             )
           }
         >
-          Take {count === 1 ? 'it' : `these ${count}`} in
+          Import {count}
         </Button>
-        <Button onClick={onDone}>Leave everything as it is</Button>
+        <Button onClick={onDone}>Cancel</Button>
       </TakingRow>
     </>
   )
@@ -208,12 +207,12 @@ function Restoring({ reading, kept, onDone }: PartProps) {
   return (
     <>
       <p className="text-lg" role="status">
-        <b>{added}</b> to come back, <b>{changed}</b> to be as they were, <b>{removed.length}</b> that came
-        since to go
+        <b>{added}</b> to bring back, <b>{changed}</b> to change back, <b>{removed.length}</b> added since to
+        delete
       </p>
       {plan.singles.length > 0 && (
         <p className="text-[0.92rem] text-faint">
-          Also as they were: {plan.singles.map((name) => SINGLES[name].words.one).join(', ')}.
+          Also changed back: {plan.singles.map((name) => SINGLES[name].words.one).join(', ')}.
         </p>
       )}
       <Refused reading={reading} />
@@ -224,9 +223,9 @@ function Restoring({ reading, kept, onDone }: PartProps) {
           disabled={nothing}
           onClick={() => take(taken, `Restore ${reading.name}`, `${reading.name} is restored`)}
         >
-          {nothing ? 'All is as it was saved' : 'Restore this backup'}
+          {nothing ? 'Everything is as it was saved' : 'Restore this backup'}
         </Button>
-        <Button onClick={onDone}>Leave everything as it is</Button>
+        <Button onClick={onDone}>Cancel</Button>
       </TakingRow>
     </>
   )

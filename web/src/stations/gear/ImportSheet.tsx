@@ -1,3 +1,4 @@
+import { printShare } from '@hoxen/core/quantity'
 import { useMutation } from '@tanstack/react-query'
 import { proxy } from 'comlink'
 import { useId, useRef, useState } from 'react'
@@ -20,7 +21,7 @@ async function readAny(
   if (table !== undefined) return fromTable(file, table)
   if (document !== undefined) return fromFile(file.name, document)
   if (lines !== undefined) return fromLines(file.name, lines)
-  throw new Error('It was read as nothing.')
+  throw new Error('Nothing readable was found in it.')
 }
 
 /** Reads a file, tells how far it is, and leaves off when that is wanted. */
@@ -68,7 +69,7 @@ export function ImportSheet({ open, list, onClose }: ImportProps) {
     <Sheet open={open} title="Import gear" onClose={close} wide inAddress>
       <label htmlFor={id} className="text-[0.95rem]">
         A table (CSV with the units in its header: kind, name, mass_gr or mass_g, length_ft or length_m …), a
-        list with one thing a line as you would type it, or a file saved from Hoxen
+        list with one item a line as you would type it, or a file saved from Hoxen
       </label>
       <input
         id={id}
@@ -83,14 +84,14 @@ export function ImportSheet({ open, list, onClose }: ImportProps) {
       <PastedList open={list} onRead={start} />
       {reading.isPending && (
         <p role="status" className="mt-4 flex flex-wrap items-center gap-3 text-faint">
-          Reading… {Math.round(share * 100)} %
+          Reading… {printShare(share)}
           <progress value={share} max={1} className="h-2 flex-1" aria-label="Read so far" />
           <Button onClick={stop}>Stop reading</Button>
         </p>
       )}
       {reading.isError && (
         <p role="alert" className="mt-4 font-medium text-breaks">
-          The file could not be read: {reading.error.message} Nothing was changed.
+          The file can’t be read: {reading.error.message} Nothing was changed.
         </p>
       )}
       {reading.data !== undefined && <ImportPreview reading={reading.data} onDone={close} />}
@@ -111,7 +112,7 @@ function PastedList({ open, onRead }: ListProps) {
     <details className="mt-3" open={open}>
       <summary className="min-h-11 content-center font-semibold">Or paste a list</summary>
       <label htmlFor={id} className="sr-only">
-        One thing a line
+        One item a line
       </label>
       <textarea
         id={id}

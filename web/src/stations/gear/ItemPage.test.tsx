@@ -43,19 +43,21 @@ test('what is typed is kept as a draft, and dropped when it is what is stored ag
 test('a draft is back when the form is opened again, said so, and forgotten when that is wanted', async () => {
   await keepDraft(FORM, { name: 'Half a na' })
   open('/gear/item/510-gr-short-skagit')
-  expect(await screen.findByText(/What you had typed here and not saved is back/)).toBeTruthy()
+  expect(await screen.findByText(/Restored what you typed but didn’t save/)).toBeTruthy()
   expect((await field('Name')).value).toBe('Half a na')
-  fireEvent.click(screen.getByRole('button', { name: 'Forget it' }))
+  fireEvent.click(screen.getByRole('button', { name: 'Discard' }))
   await waitFor(async () => expect((await field('Name')).value).toBe('510 gr short Skagit'))
   expect(await draftOf(FORM)).toBeNull()
 })
 
 test('saving keeps the item and drops the draft; a figure that cannot be is said beside its field', async () => {
   open('/gear/item/510-gr-short-skagit')
-  const mass = await field('Mass')
+  const mass = await field('Weight')
   type(mass, '9000 gr')
   fireEvent.click(screen.getByRole('button', { name: 'Save' }))
-  expect((await screen.findByRole('alert')).textContent).toMatch(/^Mass must be between 31 gr and \d+ gr\.$/)
+  expect((await screen.findByRole('alert')).textContent).toMatch(
+    /^Weight must be between 31 gr and \d+ gr\.$/,
+  )
   type(mass, '505 gr')
   fireEvent.click(screen.getByRole('button', { name: 'Save' }))
   expect(await screen.findByText('The list')).toBeTruthy()
@@ -75,7 +77,7 @@ test('only fields that differ are a draft', () => {
 })
 
 const byLine = async (text: string): Promise<void> => {
-  const line = await field('In one line, if you like')
+  const line = await field('Or in one line')
   type(line, text)
   fireEvent.blur(line)
 }
@@ -84,9 +86,9 @@ const says = (): string => document.getElementById('by-one-line-says')?.textCont
 test('a new thing is filled from one line by the reader of the one-line field; a guess is told', async () => {
   open('/gear/new/head')
   await byLine('Skagit 525')
-  await waitFor(async () => expect((await field('Mass')).value).toBe('525 gr'))
+  await waitFor(async () => expect((await field('Weight')).value).toBe('525 gr'))
   expect((await field('Kind of head')).value).toBe('skagit')
-  expect(says()).toMatch(/^Filled in below\. Supposed: .*525 gr/)
+  expect(says()).toMatch(/^Filled in below\. Assumed: .*525 gr/)
   await byLine('T-11 10 ft')
   expect(says()).toBe('That is a tip, not a head.')
   await byLine('skagit 17 wombles')
@@ -110,14 +112,14 @@ test('beside it stand the rods it suits, and where it is used', async () => {
   const first = list.parentElement?.querySelector('[data-suits]')
   expect(first?.getAttribute('data-suits')).toBe('holds')
   expect(first?.textContent).toContain('Long seven, 13 ft')
-  expect(screen.getByText(/^Not on the rig in the strip/)).toBeTruthy()
+  expect(screen.getByText(/^Not on your rig/)).toBeTruthy()
 })
 
 test.each([
   ['long-seven-13-ft', 'Long seven, 13 ft, drawn'],
   ['t-11-10-ft', 'T-11, 10 ft, drawn'],
   ['coated-30-lb', 'Coated 30 lb, drawn'],
-  ['full-frame-eleven', 'Full-frame eleven from its edge and its face'],
+  ['full-frame-eleven', 'Full-frame eleven from the side and the front'],
 ])('%s has a picture', async (id, name) => {
   open(`/gear/item/${id}`)
   expect(await screen.findByRole('img', { name })).toBeTruthy()
@@ -131,14 +133,14 @@ test('a field saved elsewhere while it was typed in here is asked about, showing
   if (now === undefined) throw new Error('no head')
   await editRow('Elsewhere', 'items', now, { ...now, notes: 'theirs', name: '510, renamed' })
   expect(
-    (await screen.findByText(/Saved elsewhere meanwhile: “theirs”; typed here: “mine”/)).dataset.clash,
+    (await screen.findByText(/Saved in another tab meanwhile: “theirs”; typed here: “mine”/)).dataset.clash,
   ).toBeDefined()
   fireEvent.click(screen.getByRole('button', { name: 'Save' }))
-  expect((await screen.findByRole('alert')).textContent).toBe('Say which of the two stands.')
+  expect((await screen.findByRole('alert')).textContent).toBe('Choose which of the two to keep.')
   const stored = async () => (await everything()).items.find(({ id }) => id === now.id)
   expect(await stored()).toMatchObject({ notes: 'theirs' })
-  fireEvent.click(screen.getByRole('button', { name: 'Keep mine' }))
-  await waitFor(() => expect(screen.queryByText(/Saved elsewhere meanwhile/)).toBeNull())
+  fireEvent.click(screen.getByRole('button', { name: 'Use mine' }))
+  await waitFor(() => expect(screen.queryByText(/Saved in another tab meanwhile/)).toBeNull())
   fireEvent.click(screen.getByRole('button', { name: 'Save' }))
   expect(await screen.findByText('The list')).toBeTruthy()
   expect(await stored()).toMatchObject({ notes: 'mine', name: '510, renamed' })
@@ -150,7 +152,7 @@ test('what was saved elsewhere can be taken instead', async () => {
   const now = (await everything()).items.find(({ id }) => id === '510-gr-short-skagit')
   if (now === undefined) throw new Error('no head')
   await editRow('Elsewhere', 'items', now, { ...now, notes: 'theirs' })
-  fireEvent.click(await screen.findByRole('button', { name: 'Take theirs' }))
+  fireEvent.click(await screen.findByRole('button', { name: 'Use theirs' }))
   await waitFor(async () => expect((await field('Notes')).value).toBe('theirs'))
-  expect(screen.queryByText(/Saved elsewhere meanwhile/)).toBeNull()
+  expect(screen.queryByText(/Saved in another tab meanwhile/)).toBeNull()
 })

@@ -36,7 +36,7 @@ export function ItemPage() {
         }
       >
         {kind === undefined
-          ? 'It may have been removed; undo brings it back.'
+          ? 'It may have been deleted; undo brings it back.'
           : 'Rods, heads, tips, leaders, running lines, reels and more are added in Gear.'}
       </Empty>
     )
@@ -87,7 +87,7 @@ function ItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText 
     resolver: (text) => {
       const read = readForm(kind, item?.id ?? 'new', text, item, system)
       const wrong = 'item' in read ? {} : read.errors
-      const clashing = clashes(text).map((field) => [field, 'Say which of the two stands.'] as const)
+      const clashing = clashes(text).map((field) => [field, 'Choose which of the two to keep.'] as const)
       const said = Object.entries({ ...Object.fromEntries(clashing), ...wrong })
       if (said.length === 0) return { values: text, errors: {} }
       const errors = said.map(([name, message]) => [name, { type: 'refused', message }] as const)
@@ -145,16 +145,16 @@ function ItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText 
           </Link>{' '}
           / {KIND_NAMES[kind].many}
         </p>
-        <h1 className="text-[1.7rem]">{item?.name ?? `A new ${KIND_NAMES[kind].one}`}</h1>
+        <h1 className="text-[1.7rem]">{item?.name ?? `New ${KIND_NAMES[kind].one}`}</h1>
         {restored && (
           <p
             role="status"
             data-draft
             className="mt-2 flex flex-wrap items-center gap-x-3 border-l-[3px] border-river pl-3"
           >
-            What you had typed here and not saved is back.
+            Restored what you typed but didn’t save.
             <Button weight="quiet" className="px-0" onClick={() => void giveUp(true)}>
-              Forget it
+              Discard
             </Button>
           </p>
         )}
@@ -178,20 +178,20 @@ function ItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText 
           </div>
         </figure>
         <fieldset className="mt-4 grid gap-x-5 gap-y-3 sm:grid-cols-2">
-          <legend className="mb-1 text-sm text-faint">What Hoxen must know</legend>
+          <legend className="mb-1 text-sm text-faint">The essentials</legend>
           {rows(needed)}
         </fieldset>
         <fieldset className="mt-6 grid gap-x-5 gap-y-3 sm:grid-cols-2">
           <legend className="mb-1 text-sm text-faint">
-            What makes it surer; left empty, it is derived and marked so
+            Optional. What you leave empty is estimated, and tagged so
           </legend>
           {rows(rest)}
         </fieldset>
         <div className="mt-6 flex flex-wrap gap-3">
           <Button type="submit" weight="strong">
-            {item === undefined ? 'Add it' : 'Save'}
+            {item === undefined ? 'Add' : 'Save'}
           </Button>
-          <Button onClick={() => void giveUp().then(() => navigate('/gear'))}>Leave it as it was</Button>
+          <Button onClick={() => void giveUp().then(() => navigate('/gear'))}>Cancel</Button>
           {item !== undefined && (
             <Button weight="danger" onClick={remove} className="ml-auto">
               Delete
@@ -200,7 +200,7 @@ function ItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText 
         </div>
       </form>
       {item !== undefined && (
-        <aside aria-label={`What follows from ${item.name}`} className="min-w-0 lg:pt-14">
+        <aside aria-label={`What this tells you about ${item.name}`} className="min-w-0 lg:pt-14">
           <Derived item={item} />
           {(item.kind === 'tip' || item.kind === 'sinking-leader') && <BucketTimer item={item} />}
           <Suits item={item} />
@@ -220,7 +220,7 @@ function AsTyped({ kind, item, form }: FormProps & { readonly form: UseFormRetur
   const read = readForm(kind, item?.id ?? 'new', text as FormText, item, system)
   const drawn = 'item' in read ? read.item : item
   return drawn === undefined ? (
-    <p className="py-8 text-center text-faint">It is drawn here as soon as its measures are typed.</p>
+    <p className="py-8 text-center text-faint">Type its measurements and it is drawn here.</p>
   ) : (
     <ItemPicture item={drawn} />
   )
@@ -285,7 +285,7 @@ function FieldRow({ field, form, elsewhere, saved, onKeep }: RowProps) {
       <Clash form={form} name={name} saved={saved} onKeep={onKeep} />
       {elsewhere[name] !== undefined && (
         <p role="status" data-elsewhere className="mt-0.5 text-[0.88rem] font-medium text-watch">
-          Another tab is changing this too: “{elsewhere[name]}”. Whoever saves second is asked.
+          Another tab is editing this too: “{elsewhere[name]}”. Whoever saves second is asked.
         </p>
       )}
       {error !== undefined && (
@@ -309,15 +309,15 @@ function Clash({ form, name, saved, onKeep }: ClashProps) {
     text === undefined || text === '' ? 'nothing' : `“${text}”`
   return (
     <p role="status" data-clash className="mt-0.5 text-[0.92rem] font-medium text-watch">
-      Saved elsewhere meanwhile: {shown(saved)}; typed here: {shown(typed)}.
+      Saved in another tab meanwhile: {shown(saved)}; typed here: {shown(typed)}.
       <Button
         weight="quiet"
         onClick={() => form.setValue(name, saved, { shouldDirty: true, shouldValidate: true })}
       >
-        Take theirs
+        Use theirs
       </Button>
       <Button weight="quiet" onClick={onKeep}>
-        Keep mine
+        Use mine
       </Button>
     </p>
   )

@@ -27,8 +27,8 @@ export function LabelsPage() {
       back={['/gear', 'Gear']}
       about={
         some.length > PAGE
-          ? `The first ${PAGE} of ${some.length}: choose fewer kinds for the rest.`
-          : `${some.length} labels of about 60 × 31 mm. Cut, and put each in its bag where the camera sees it.`
+          ? `The first ${PAGE} of ${some.length}: choose fewer kinds to get the rest.`
+          : `${some.length} labels of about 60 × 31 mm. Cut them out, and put each in its bag where a camera can see it.`
       }
       choices={
         <fieldset>
@@ -53,11 +53,11 @@ export function LabelsPage() {
     >
       {isOnlyHere() && (
         <p className="no-print mb-2 text-[0.9rem]">
-          The codes lead to this machine alone: print from an address that your phone reaches too.
+          The codes only open on this machine: print from an address your phone can reach too.
         </p>
       )}
       {some.length === 0 ? (
-        <p>Nothing of that kind in your gear.</p>
+        <p>None of those in your gear.</p>
       ) : (
         <ul className="grid grid-cols-[repeat(auto-fill,minmax(58mm,1fr))] gap-[1.5mm] print:grid-cols-3">
           {some.slice(0, PAGE).map((item) => (

@@ -70,7 +70,7 @@ export function QuickAdd({ focus }: { readonly focus: boolean }) {
         className={`mt-1 min-h-6 text-[0.9rem] ${error === undefined ? 'text-faint' : 'font-medium text-breaks'}`}
       >
         {rod !== undefined
-          ? `What to look for round a ${summarize(rod, system)}: press Add`
+          ? `To see what to look for around ${summarize(rod, system)}, press Add`
           : (error ??
             (read.ok
               ? `A ${KIND_NAMES[read.item.kind].one}: ${summarize(read.item, system)}. ${sayGuesses(read.item, read.guessed, system)}`

@@ -86,8 +86,8 @@ function Used({ item }: { readonly item: Item }) {
   const has = (rig: RigChoice | null | undefined): boolean =>
     rig != null && RIG_SLOTS.some((slot) => rig[slot] === item.id)
   const where = [
-    ...(has(mine) ? [['/rig', 'the rig in the strip'] as const] : []),
-    ...(has(pinned) ? [['/match', 'the rig that is pinned'] as const] : []),
+    ...(has(mine) ? [['/rig', 'my rig'] as const] : []),
+    ...(has(pinned) ? [['/match', 'the pinned rig'] as const] : []),
   ]
   return (
     <section aria-labelledby="used" className="mt-5">
@@ -95,7 +95,7 @@ function Used({ item }: { readonly item: Item }) {
         Where it is used
       </h2>
       {where.length === 0 ? (
-        <p className="text-faint">Not on the rig in the strip, nor on the one that is pinned.</p>
+        <p className="text-faint">Not on your rig, nor on the pinned one.</p>
       ) : (
         <ul>
           {where.map(([to, name]) => (

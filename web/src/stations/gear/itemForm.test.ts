@@ -48,7 +48,7 @@ describe('the form', () => {
     expect(odd).toEqual({
       errors: {
         lineNumber: '“seven” is not a whole number.',
-        lengthM: '“stone” is not a unit Hoxen knows here.',
+        lengthM: 'Hoxen doesn’t know the unit “stone” here.',
       },
     })
   })

@@ -75,15 +75,15 @@ export function BendView() {
   if (one === undefined || other === undefined)
     return (
       <Empty
-        title="Two rods are wanted"
+        title="You need two rods"
         action={
           <Link to="/gear/new/rod" className={buttonLook('strong')}>
             Add a rod
           </Link>
         }
       >
-        One whose window is printed or tried, and one without. Clamp both at the front of the upper grip, hang
-        the same few weights from each tip-top, and measure how far the tip comes down.
+        One whose window you know, and one whose window you don’t. Clamp both at the front of the upper grip,
+        hang the same few weights from each tip-top, and measure how far the rod tip drops.
       </Empty>
     )
   const open = ({ known, unknown }: Bent): void => {
@@ -103,18 +103,18 @@ export function BendView() {
     commit(`Bend ${other.name} beside ${one.name}`, (tx) => tx.put('bends', [bent])).then((did) => {
       if (!did) return
       void dropDraft('bend')
-      noticeDone(`${other.name} has a window by its bend`)
+      noticeDone(`${other.name} has a window from the bend test`)
     }, noticeFailed)
   }
   return (
     <section aria-labelledby="bend-title">
       <h1 id="bend-title" className="text-2xl">
-        Bend of two rods
+        Bend test
       </h1>
       <p className="mt-1 max-w-3xl text-[0.95rem] text-faint">
-        Clamp each at the front of the upper grip, level. Hang the same few weights from the tip-top (a bag of
-        coins on a kitchen scale will do) and measure how far the tip comes down from where it stood: a
-        quarter to a half of the rod’s length tells most.{' '}
+        Clamp each rod level at the front of the upper grip. Hang the same few weights from the tip-top (a bag
+        of coins weighed on a kitchen scale will do) and measure how far the rod tip drops. A drop of a
+        quarter to a half of the rod’s length tells you most.{' '}
         <Link to="/rig?view=weigh" className="underline underline-offset-4">
           Weigh them on the bench scale
         </Link>
@@ -123,7 +123,7 @@ export function BendView() {
         {(['known', 'unknown'] as const).map((which) => (
           <OneRod
             key={which}
-            title={which === 'known' ? 'The rod whose window is known' : 'The rod without one'}
+            title={which === 'known' ? 'The rod whose window you know' : 'The rod you don’t know'}
             rods={rods}
             rod={which === 'known' ? one : other}
             onRod={(id) => setIds({ ...ids, [which]: id })}
@@ -294,13 +294,13 @@ function Compared({ one, other, known, unknown, onSave }: ComparedProps) {
             <ul className="text-[0.95rem]">
               {bands.map(({ label, window, band }) => (
                 <li key={label}>
-                  {label}: <b>{range({ low: window.lowKg, high: window.highKg }, 'lineMass')}</b>; it may lie
-                  anywhere in {range({ low: band.lowKg, high: band.highKg }, 'lineMass')}
+                  {label}: <b>{range({ low: window.lowKg, high: window.highKg }, 'lineMass')}</b>; likely{' '}
+                  {range({ low: band.lowKg, high: band.highKg }, 'lineMass')}
                 </li>
               ))}
             </ul>
             <Button weight="strong" className="mt-3" onClick={onSave}>
-              Keep this bend
+              Save this bend test
             </Button>
           </>
         )}
@@ -316,10 +316,10 @@ interface KeptProps {
 }
 
 function KeptBends({ bends, rods, onOpen }: KeptProps) {
-  const name = (id: string): string => rods.find((r) => r.id === id)?.name ?? 'a rod that is gone'
+  const name = (id: string): string => rods.find((r) => r.id === id)?.name ?? 'a deleted rod'
   if (bends.length === 0) return null
   return (
-    <ol aria-label="Bends that are kept" className="mt-5 divide-y divide-rule border-y border-rule">
+    <ol aria-label="Saved bend tests" className="mt-5 divide-y divide-rule border-y border-rule">
       {bends.map((bent) => (
         <li key={bent.id} className="flex flex-wrap items-center justify-between gap-x-4 py-1.5">
           <span>
@@ -333,10 +333,10 @@ function KeptBends({ bends, rods, onOpen }: KeptProps) {
             <Button
               weight="quiet"
               onClick={() =>
-                void commit('Take out a bend', (tx) => tx.remove('bends', [bent.id])).catch(noticeFailed)
+                void commit('Delete a bend test', (tx) => tx.remove('bends', [bent.id])).catch(noticeFailed)
               }
             >
-              Take out
+              Delete
             </Button>
           </span>
         </li>

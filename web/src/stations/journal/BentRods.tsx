@@ -31,7 +31,7 @@ export function BentRods({ rods }: { readonly rods: readonly DrawnBend[] }) {
         aria-label={rods
           .map(
             ({ name, test }) =>
-              `${name}: ${test.loads.map((l) => `${show(l.massKg, 'gearMass')} drops its tip ${show(l.dropM, 'length')}`).join(', ')}`,
+              `${name}: ${test.loads.map((l) => `${show(l.massKg, 'gearMass')} drops the rod tip ${show(l.dropM, 'length')}`).join(', ')}`,
           )
           .join('; ')}
         className="block"

@@ -16,7 +16,7 @@ export function EntryPhoto({ photoId, entryId, onError }: Props) {
   const photo = useList('photos')?.find((one) => one.id === photoId)
   const [busy, setBusy] = useState(false)
   const put = (data: string | undefined): Promise<boolean> =>
-    commit(data === undefined ? 'Take a photo out' : 'Add a photo', async (tx) => {
+    commit(data === undefined ? 'Delete a photo' : 'Add a photo', async (tx) => {
       const entry = await tx.find('entries', entryId)
       if (entry === undefined) return
       if (entry.photoId !== undefined) tx.remove('photos', [entry.photoId])
@@ -31,7 +31,7 @@ export function EntryPhoto({ photoId, entryId, onError }: Props) {
     try {
       await put(await shrunk(file))
     } catch (error) {
-      onError(error instanceof Error ? error.message : 'The photo could not be kept. Nothing was changed.')
+      onError(error instanceof Error ? error.message : 'The photo couldn’t be saved. Nothing was changed.')
     } finally {
       setBusy(false)
     }
@@ -44,7 +44,7 @@ export function EntryPhoto({ photoId, entryId, onError }: Props) {
       {photo !== undefined && (
         <img
           src={photo.data}
-          alt="Kept with this swing"
+          alt="Photo of this swing"
           className="mb-1 max-h-48 rounded border border-rule"
         />
       )}
@@ -62,7 +62,7 @@ export function EntryPhoto({ photoId, entryId, onError }: Props) {
       />
       {photo !== undefined && (
         <Button weight="quiet" className="px-0" onClick={() => void put(undefined).catch(noticeFailed)}>
-          Take the photo out
+          Delete photo
         </Button>
       )}
     </div>

@@ -45,29 +45,29 @@ export function EntrySheet({ entry, onClose }: Props) {
   }
   const pool = runs?.find(({ id }) => id === entry.runId)
   const remove = (): void => {
-    commit('Take out an entry', (tx) => {
+    commit('Delete a swing', (tx) => {
       tx.remove('entries', [entry.id])
       if (entry.photoId !== undefined) tx.remove('photos', [entry.photoId])
-    }).then((did) => did && noticeDone('The swing is taken out'), noticeFailed)
+    }).then((did) => did && noticeDone('Swing deleted'), noticeFailed)
     onClose()
   }
   const takeFish = (text: string): string | undefined => {
     if (text.trim() === '') return void change(entry, 'Fish of a swing', { fish: undefined })
     const fish = Number(text)
     if (!Number.isInteger(fish) || fish < 0 || fish > ENTRY_LIMITS.fish)
-      return `A number of fish from 0 to ${ENTRY_LIMITS.fish}.`
+      return `Enter 0 to ${ENTRY_LIMITS.fish} fish.`
     return void change(entry, 'Fish of a swing', { fish })
   }
   const takeNotes = (text: string): string | undefined => {
     if (text.length > ENTRY_LIMITS.notes)
-      return `That is ${text.length} letters; a note has room for ${ENTRY_LIMITS.notes}.`
+      return `That is ${text.length} characters; a note holds ${ENTRY_LIMITS.notes}.`
     const notes = text.trim()
     return void change(entry, 'Notes of a swing', { notes: notes === '' ? undefined : notes })
   }
   return (
     <Sheet
       open
-      title={`${pool?.name ?? 'A pool that is gone'}: ${SAW_WORDS[entry.saw]}`}
+      title={`${pool?.name ?? 'A deleted pool'}: ${SAW_WORDS[entry.saw]}`}
       onClose={onClose}
       inAddress
     >
@@ -78,7 +78,7 @@ export function EntrySheet({ entry, onClose }: Props) {
           {entry.leader == null ? '' : `, ${entry.leader}`}, cast {show(entry.castM, 'length')} at{' '}
           {entry.plan.angleDeg}°{entry.plan.mends.length === 0 ? '' : `, ${entry.plan.mends.length} mends`}
           {entry.waterC === undefined ? '' : `, water at ${show(entry.waterC, 'temperature')}`}. Rig and plan
-          are kept as they were.
+          are stored as they were.
         </p>
         <div className="mt-3">
           <TextField label="Notes" value={entry.notes ?? ''} lines={3} take={takeNotes} />
@@ -91,23 +91,23 @@ export function EntrySheet({ entry, onClose }: Props) {
             onChoose={(saw) => change(entry, 'What a swing did', { saw })}
           />
           <OneOf<Pace | 'unsaid'>
-            legend="It went"
+            legend="How fast it swung"
             value={entry.pace ?? 'unsaid'}
-            options={[...PACES.map((pace) => [pace, PACE_WORDS[pace]] as const), ['unsaid', 'not noticed']]}
+            options={[...PACES.map((pace) => [pace, PACE_WORDS[pace]] as const), ['unsaid', 'didn’t notice']]}
             onChoose={(pace) =>
               change(entry, 'The pace of a swing', { pace: pace === 'unsaid' ? undefined : pace })
             }
           />
           <WhenField atMs={entry.atMs} onTake={(atMs) => change(entry, 'When a swing was', { atMs })} />
           <QuantityField
-            label="Flow of the river"
+            label="Flow"
             measure="flow"
             value={entry.flowM3ps}
-            onChange={(flowM3ps) => change(entry, 'The level of a swing', { flowM3ps })}
+            onChange={(flowM3ps) => change(entry, 'Flow of a swing', { flowM3ps })}
             refuse={within(RUN_LIMITS.flowM3ps, 'flow')}
           />
           <TextField
-            label="Fish"
+            label="Fish landed"
             value={entry.fish === undefined ? '' : String(entry.fish)}
             take={takeFish}
           />
@@ -123,7 +123,7 @@ export function EntrySheet({ entry, onClose }: Props) {
             Done
           </Button>
           <Button weight="danger" onClick={remove}>
-            Take this swing out
+            Delete this swing
           </Button>
         </div>
       </FormName>

@@ -8,8 +8,8 @@ import { TrialsView } from './TrialsView.tsx'
 const VIEWS = [
   ['log', 'Log'],
   ['season', 'Season'],
-  ['trials', 'Trials of heads'],
-  ['bend', 'Bend of two rods'],
+  ['trials', 'Head trials'],
+  ['bend', 'Bend test'],
 ] as const
 
 /** Trials and bends: which heads a rod wants under their own hands, and how a rod bends beside another. */
@@ -19,7 +19,7 @@ export function JournalStation() {
   return (
     <>
       <div className="mb-4 border-b border-rule">
-        <Tabs label="Sides of the journal" home="/journal" tabs={VIEWS} at={view} />
+        <Tabs label="Journal views" home="/journal" tabs={VIEWS} at={view} />
       </div>
       {view === 'log' && <LogView />}
       {view === 'season' && <SeasonView />}

@@ -7,7 +7,7 @@ import { useQuestion } from '../../ledger/index.ts'
 import { noticeDone, noticeFailed } from '../../store/index.ts'
 import { editRow } from '../../store/rows.ts'
 import { askJudged } from '../../swings/index.ts'
-import { Button, Tag, today } from '../../ui/index.ts'
+import { Button, onDay, Tag, today } from '../../ui/index.ts'
 
 /** Correction of a pool's depth and current by its log; kept beside its measure when one wants it. */
 export function Learn({ run, entries }: { readonly run: Run; readonly entries: readonly Entry[] }) {
@@ -48,7 +48,7 @@ export function Learn({ run, entries }: { readonly run: Run; readonly entries: r
   return (
     <section aria-labelledby="learn" className="mt-5">
       <h2 id="learn" className="text-xl">
-        What the pool learns <Tag tag="estimate" />
+        What your log says about this pool <Tag tag="estimate" />
       </h2>
       {run.byLog !== undefined && <Kept run={run} byLog={run.byLog} onKeep={keep} />}
       <p className="mt-1" role="status" data-learnt={found?.outcome ?? 'not-asked'}>
@@ -57,7 +57,7 @@ export function Learn({ run, entries }: { readonly run: Run; readonly entries: r
           : learning.isError
             ? `${learning.error.message} Nothing was changed.`
             : found === undefined
-              ? `${seen.length} ${seen.length === 1 ? 'swing' : 'swings'} can be learnt from.`
+              ? `${seen.length} ${seen.length === 1 ? 'swing' : 'swings'} can be used.`
               : sayCalibrated(found)}
       </p>
       <div className="no-print mt-2 flex flex-wrap gap-2">
@@ -65,14 +65,14 @@ export function Learn({ run, entries }: { readonly run: Run; readonly entries: r
           disabled={seen.length < CALIBRATE_MODEL.least || learning.isPending}
           onClick={() => learning.mutate()}
         >
-          Learn from them
+          Work it out
         </Button>
         {found?.outcome === 'calibrated' && (
           <Button
             weight="strong"
-            onClick={() => keep(`${run.name} is put right by the log`, { ...found.byLog, on: today() })}
+            onClick={() => keep(`${run.name} is corrected by your log`, { ...found.byLog, on: today() })}
           >
-            Put the pool right
+            Correct the pool
           </Button>
         )}
       </div>
@@ -92,7 +92,7 @@ function Kept({ run, byLog, onKeep }: KeptProps) {
   return (
     <div className="mt-1" data-by-log={off ? 'off' : 'on'}>
       <p>
-        {sayByLog(byLog)} <Tag tag="log" />
+        {sayByLog(byLog, onDay)} <Tag tag="log" />
       </p>
       <div className="no-print flex flex-wrap gap-x-2">
         <Button
@@ -100,15 +100,15 @@ function Kept({ run, byLog, onKeep }: KeptProps) {
           className="px-0"
           onClick={() =>
             onKeep(
-              off ? `${run.name} is put right by the log` : `${run.name} is as it was measured`,
+              off ? `${run.name} is corrected by your log` : `${run.name} is shown as measured`,
               off ? on : { ...on, off: true },
             )
           }
         >
-          {off ? 'Listen to the log again' : 'See it as it was measured'}
+          {off ? 'Use the correction again' : 'Show as measured'}
         </Button>
-        <Button weight="quiet" onClick={() => onKeep(`${run.name} forgets what was learnt`, undefined)}>
-          Forget what was learnt
+        <Button weight="quiet" onClick={() => onKeep(`${run.name}: correction deleted`, undefined)}>
+          Delete the correction
         </Button>
       </div>
     </div>

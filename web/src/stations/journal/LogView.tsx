@@ -17,15 +17,15 @@ export function LogView() {
   if (pool === undefined)
     return (
       <Empty
-        title="No pool to write about"
+        title="No pool to log in"
         action={
           <Link to="/water" className={buttonLook('strong')}>
             Choose a pool
           </Link>
         }
       >
-        Swings are logged in a pool, with its level, the rig and the plan as they are: then the pool
-        remembers, and what was seen teaches its own depth and current.
+        A swing is logged in a pool, with its flow, your rig and how you fished. The pool remembers it, and
+        from what you saw Hoxen corrects its depth and current.
       </Empty>
     )
   const here = entries.filter(({ runId }) => runId === pool.pool.id)
@@ -39,7 +39,7 @@ export function LogView() {
         {pool.flow !== undefined && (
           <section aria-labelledby="memory" className="mt-5">
             <h2 id="memory" className="text-xl">
-              At this level <Tag tag="log" />
+              At this flow <Tag tag="log" />
             </h2>
             <Memory run={pool.pool} flowM3ps={pool.flow.m3ps} entries={here} />
           </section>
@@ -73,7 +73,7 @@ function LogButtons() {
   if (log?.outcome === 'no-rig')
     return (
       <p className="mt-3">
-        A swing wants a rig in the strip.{' '}
+        Choose your rig before logging a swing.{' '}
         <Link to="/match" className={buttonLook('quiet')}>
           Choose one
         </Link>
@@ -85,8 +85,8 @@ function LogButtons() {
   return (
     <>
       <p className="mt-1 mb-2">
-        {tip ?? 'No tip'}, cast {show(castM, 'length')} at {plan.angleDeg}°
-        {flowM3ps === undefined ? ', at a flow nobody knows' : `, at ${show(flowM3ps, 'flow')}`}. It
+        {tip ?? 'No tip'}, {show(castM, 'length')} at {plan.angleDeg}°
+        {flowM3ps === undefined ? ', flow unknown' : `, at ${show(flowM3ps, 'flow')}`}. What did it do?
       </p>
       <SawButtons onSaw={log.log} />
     </>

@@ -22,7 +22,7 @@ export function SaveJournal({ entries }: { readonly entries: readonly Entry[] })
         Save these as a table
       </Button>
       <Button disabled={entries.length === 0} onClick={saveWhole}>
-        Save them whole, photos too
+        Save everything, photos too
       </Button>
     </div>
   )

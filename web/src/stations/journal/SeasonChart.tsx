@@ -47,13 +47,13 @@ export function SeasonChart({ entries, runs, pool }: Props) {
     return { entry, x, y: tips.indexOf(entry.tip) + BESIDE * (n % 2 === 0 ? -n / 2 : (n + 1) / 2) }
   })
   const text = { color: colour('faint'), font: { family: 'Libre Franklin Variable', size: 12 } }
-  if (known.length === 0) return <p className="text-faint">No level was known when these were logged.</p>
+  if (known.length === 0) return <p className="text-faint">No flow was known when these were logged.</p>
   return (
     <figure style={{ height: tips.length * ROW_PX + 96 }}>
-      <figcaption className="sr-only">What each tip did, by the level of the river</figcaption>
+      <figcaption className="sr-only">What each tip did, by flow</figcaption>
       <Scatter
         role="img"
-        aria-label={`${known.length} swings of ${tips.length} tips by level: ${SAW.map((saw) => `${known.filter(({ entry }) => entry.saw === saw).length} ${SAW_WORDS[saw]}`).join(', ')}`}
+        aria-label={`${known.length} swings of ${tips.length} tips by flow: ${SAW.map((saw) => `${known.filter(({ entry }) => entry.saw === saw).length} ${SAW_WORDS[saw]}`).join(', ')}`}
         data={{
           datasets: SAW.map((saw) => ({
             label: SAW_WORDS[saw],
@@ -90,7 +90,7 @@ export function SeasonChart({ entries, runs, pool }: Props) {
               title: {
                 display: true,
                 ...text,
-                text: pool === undefined ? 'depth over the measured one, %' : `flow, ${flowUnit}`,
+                text: pool === undefined ? 'depth compared with measured, %' : `flow, ${flowUnit}`,
               },
               ticks: text,
               grid: { color: colour('rule') },

@@ -31,7 +31,7 @@ export function SeasonView() {
           </Link>
         }
       >
-        At the pool one touch says what a swing did. Here the season grows of it: which tip at which level.
+        At the pool one tap logs what a swing did. Here that grows into your season: which tip at which flow.
       </Empty>
     )
   return <Season entries={entries} runs={runs} />
@@ -114,7 +114,7 @@ function Season({ entries, runs }: Props) {
         <div className="min-w-0">
           <h2 className="sr-only">Swing by swing</h2>
           {asked.length === 0 ? (
-            <p className="text-faint">No swing of that sort was logged.</p>
+            <p className="text-faint">No such swing logged.</p>
           ) : (
             <Timeline entries={asked} label="Swings, latest first" pools={pool === undefined} />
           )}
@@ -137,7 +137,7 @@ function Filters({ entries, runs, filter, onFilter }: FiltersProps) {
   const fished = runs.filter(({ id }) => entries.some(({ runId }) => runId === id))
   const tips = tipsOf(entries)
   const levels = [
-    [ANY, 'every level'],
+    [ANY, 'every flow'],
     ...(now === undefined ? [] : [[String(now), `as today: ${show(now, 'flow')}`] as const]),
     ...(filter.nearM3ps === undefined || filter.nearM3ps === now
       ? []
@@ -152,7 +152,7 @@ function Filters({ entries, runs, filter, onFilter }: FiltersProps) {
         onChange={(pool) => onFilter({ pool })}
       />
       <Select
-        label="Level"
+        label="Flow"
         value={filter.nearM3ps === undefined ? ANY : String(filter.nearM3ps)}
         options={levels}
         onChange={(near) => onFilter({ near })}

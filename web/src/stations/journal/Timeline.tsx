@@ -65,7 +65,7 @@ interface RowProps {
 function Row({ entry, pools, onOpen }: RowProps) {
   const { show } = useUnits()
   const runs = useList('runs')
-  const pool = pools ? (runs?.find(({ id }) => id === entry.runId)?.name ?? 'a pool that is gone') : undefined
+  const pool = pools ? (runs?.find(({ id }) => id === entry.runId)?.name ?? 'a deleted pool') : undefined
   return (
     <button
       type="button"

@@ -41,9 +41,9 @@ export function TrialSheetPage() {
   const where = `/journal?view=trials&rod=${rod.id}&style=${style}`
   return (
     <Paper
-      title={`Trials on ${rod.name}: ${WINDOW_NAMES[style]}`}
-      back={[where, 'Trials of heads']}
-      about={`One tick a head, after ten casts of it. ${done === 0 ? 'None is tried yet.' : `${done} are in the journal already.`}`}
+      title={`Head trials on ${rod.name}: ${WINDOW_NAMES[style]}`}
+      back={[where, 'Head trials']}
+      about={`Tick once for each head, after ten casts with it. ${done === 0 ? 'None tried yet.' : `${done} already in the journal.`}`}
       code={<QrCode text={addressOf(where)} label="Opens these trials in Hoxen" mm={22} />}
     >
       {found.outcome === 'window' && (

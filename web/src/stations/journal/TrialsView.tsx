@@ -64,7 +64,7 @@ export function TrialsView() {
         }
       >
         Two good casters disagree about the same rod, and both are right. Add a rod, try a few heads on it,
-        and its window under your own hands comes of what they felt like.
+        and from how they felt Hoxen works out its window in your hands.
       </Empty>
     )
   const style = WINDOW_STYLES.find((each) => each === params.get('style')) ?? 'skagit'
@@ -84,7 +84,7 @@ export function TrialsView() {
     <section aria-labelledby="trials-title">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h1 id="trials-title" className="text-2xl">
-          Trials of heads
+          Head trials
         </h1>
         <span className="no-print flex flex-wrap gap-2">
           <Link to={`/journal/trial-sheet?rod=${rod.id}&style=${style}`} className={buttonLook('plain')}>
@@ -118,10 +118,10 @@ export function TrialsView() {
           onChange={(s) => choose('style', s)}
         />
         <TextField
-          label="Who casts, where several share the gear"
+          label="Caster (if several share this gear)"
           value={castsAs ?? ''}
           take={(name) => {
-            if (name.trim().length > 40) return 'A name of forty letters at most, please.'
+            if (name.trim().length > 40) return 'Use forty characters at most.'
             void changeKept('Who casts', 'settings', ({ castsAs: _old, ...rest }) =>
               name.trim() === '' ? rest : { ...rest, castsAs: name.trim() },
             ).catch(noticeFailed)
@@ -130,7 +130,7 @@ export function TrialsView() {
         />
       </div>
       {own === undefined ? (
-        <p className="mt-4">There is no window of such a rod to start from.</p>
+        <p className="mt-4">There is no window to start from for such a rod.</p>
       ) : (
         <Told rod={rod} style={style} own={own} mine={mine} options={options} />
       )}
@@ -176,7 +176,7 @@ function Told({ rod, style, own, mine, options }: ToldProps) {
   )
   const mineHere = here && owned.find((h) => headFacts(h).massKg.value === here.headKg)
   const bands: readonly AxisBand[] = [
-    { label: found.window.from === 'bend' ? 'by its bend' : found.window.tag, window: found.window },
+    { label: found.window.from === 'bend' ? 'from a bend test' : found.window.tag, window: found.window },
     ...(mine.length === 0
       ? []
       : [
@@ -200,12 +200,14 @@ function Told({ rod, style, own, mine, options }: ToldProps) {
           }))}
         />
         <figcaption className="-mt-4 pb-2 text-[0.9rem] text-faint">
-          Strokes are the heads you tried, a dot the next worth borrowing.
+          Ticks: heads you tried. Dot: the next head worth borrowing.
         </figcaption>
       </figure>
       <p className="mt-2 text-lg" role="status" data-own={own.settled ? 'settled' : 'open'}>
         {sayOwnWindow(own, next?.headKg, system)}
-        {mineHere !== undefined && next !== undefined ? ` Of yours, ${mineHere.name} tells most.` : ''}
+        {mineHere !== undefined && next !== undefined
+          ? ` Of your own, ${mineHere.name} would tell you most.`
+          : ''}
       </p>
     </>
   )
@@ -255,12 +257,12 @@ function NewTrial({ rod, style, caster }: NewTrialProps) {
         <Select
           label="A head of yours"
           value={head?.id ?? ''}
-          options={[['', 'another, by its mass'], ...heads.map((h) => [h.id, h.name] as const)]}
+          options={[['', 'another, by its weight'], ...heads.map((h) => [h.id, h.name] as const)]}
           onChange={setHeadId}
         />
         {head === undefined && (
           <QuantityField
-            label="Its mass"
+            label="Its weight"
             measure="lineMass"
             value={typedKg}
             onChange={setTypedKg}
@@ -296,10 +298,10 @@ function TrialList({ trials }: { readonly trials: readonly Tried[] }) {
           <Button
             weight="quiet"
             onClick={() =>
-              void commit('Take out a trial', (tx) => tx.remove('trials', [t.id])).catch(noticeFailed)
+              void commit('Delete a trial', (tx) => tx.remove('trials', [t.id])).catch(noticeFailed)
             }
           >
-            Take out
+            Delete
           </Button>
         </li>
       ))}

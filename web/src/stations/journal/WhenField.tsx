@@ -17,9 +17,9 @@ export function WhenField({ atMs, onTake }: Props) {
   const ahead = isAhead(atMs, Date.now())
   const refused = (ms: number): string | undefined =>
     Number.isNaN(ms) || ms < 0
-      ? 'A day and a time, please.'
+      ? 'Enter a day and a time.'
       : isAhead(ms, Date.now())
-        ? 'That is still to come. A swing is logged when it was fished.'
+        ? 'That’s in the future. Enter when you fished it.'
         : undefined
   const take = (text: string): void => {
     const ms = new Date(text).getTime()
@@ -28,7 +28,8 @@ export function WhenField({ atMs, onTake }: Props) {
     if (why === undefined && written(ms) !== written(atMs)) onTake(ms)
   }
   const said =
-    error ?? (ahead ? 'By this clock that is still to come: one of two clocks was wrong.' : undefined)
+    error ??
+    (ahead ? 'By this device’s clock that is in the future: one of two clocks was wrong.' : undefined)
   return (
     <div>
       <label htmlFor={id} className="block text-sm text-faint">

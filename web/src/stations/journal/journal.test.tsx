@@ -24,15 +24,15 @@ const fill = (field: HTMLElement, value: string): void => {
 
 test('a head is felt, kept, drawn and taken back; the next worth borrowing is named', async () => {
   show(<TrialsView />, '/journal?rod=long-seven-13-ft')
-  expect((await screen.findByText(/^Nothing tried yet\. The next head worth borrowing/)).dataset.own).toBe(
+  expect((await screen.findByText(/^No heads tried yet\. The next head worth borrowing/)).dataset.own).toBe(
     'open',
   )
   expect((screen.getByRole('button', { name: 'right' }) as HTMLButtonElement).disabled).toBe(true)
-  fill(screen.getByLabelText('Its mass'), '450 gr')
+  fill(screen.getByLabelText('Its weight'), '450 gr')
   fireEvent.click(screen.getByRole('button', { name: 'a little light' }))
   const list = await screen.findByRole('list', { name: 'Trials, latest first' })
   expect(within(list).getByText(/450 gr/).parentElement?.textContent).toContain('a little light')
-  expect(await screen.findByText(/^So far yours looks like/)).toBeTruthy()
+  expect(await screen.findByText(/^So far your window looks like/)).toBeTruthy()
   expect(screen.getByRole('img').getAttribute('aria-label')).toContain('yours window')
   expect((await everything()).trials).toMatchObject([
     { rodId: 'long-seven-13-ft', style: 'skagit', feel: -1 },
@@ -43,12 +43,12 @@ test('a head is felt, kept, drawn and taken back; the next worth borrowing is na
 
 test('a head that none weighs is refused; trials are told apart by who cast', async () => {
   show(<TrialsView />, '/journal?rod=long-seven-13-ft')
-  fill(await screen.findByLabelText('Its mass'), '9 kg')
-  expect(screen.getByRole('alert').textContent).toMatch(/gr, please/)
-  fill(screen.getByLabelText('Its mass'), '500 gr')
+  fill(await screen.findByLabelText('Its weight'), '9 kg')
+  expect(screen.getByRole('alert').textContent).toMatch(/^Enter .* gr\.$/)
+  fill(screen.getByLabelText('Its weight'), '500 gr')
   fireEvent.click(screen.getByRole('button', { name: 'right' }))
   await screen.findByRole('list', { name: 'Trials, latest first' })
-  fill(screen.getByLabelText(/^Who casts/), 'Somebody else')
+  fill(screen.getByLabelText(/^Caster/), 'Somebody else')
   await waitFor(() => expect(screen.queryByRole('list', { name: 'Trials, latest first' })).toBeNull())
   expect((await everything()).settings?.castsAs).toBe('Somebody else')
 })
@@ -64,17 +64,17 @@ test('two rods are bent, drawn, compared and kept; a drop longer than the rod is
   if (drop === undefined || other === undefined) throw new Error('no fields')
   fill(screen.getByLabelText('Weight 1'), '100 g')
   fill(drop, '5 m')
-  expect(screen.getByRole('alert').textContent).toMatch(/ft, please/)
+  expect(screen.getByRole('alert').textContent).toMatch(/^Enter 0 to /)
   fill(drop, '1.2 m')
   fill(other, '1.2 m')
-  const said = await screen.findByText(/carries 100 % of what Long seven, 13 ft carries/)
+  const said = await screen.findByText(/carries 100% of what Long seven, 13 ft carries/)
   expect(said.dataset.bend).toBe('compared')
-  expect(screen.getAllByRole('img')[0]?.getAttribute('aria-label')).toMatch(/drops its tip 3\.9 ft/)
-  fireEvent.click(screen.getByRole('button', { name: 'Keep this bend' }))
-  expect(await screen.findByRole('list', { name: 'Bends that are kept' })).toBeTruthy()
+  expect(screen.getAllByRole('img')[0]?.getAttribute('aria-label')).toMatch(/drops the rod tip 3\.9 ft/)
+  fireEvent.click(screen.getByRole('button', { name: 'Save this bend test' }))
+  expect(await screen.findByRole('list', { name: 'Saved bend tests' })).toBeTruthy()
   expect((await everything()).bends).toHaveLength(1)
   fill(other, '0.1 m')
-  expect((await screen.findByText(/only stir its tip/)).dataset.bend).toBe('too-light')
+  expect((await screen.findByText(/hardly move its tip/)).dataset.bend).toBe('too-light')
 })
 
 const RIG = {
@@ -92,20 +92,20 @@ test('a swing is logged by one touch, remembered at its level, and taken back; t
     tx.set('water', { runId: 'kettle-run', plan: USUAL_PLAN, flowM3ps: 24 })
   })
   show(<LogView />, '/journal')
-  const band = await screen.findByRole('button', { name: 'was in the band' })
-  expect(screen.getByText(/^Nothing was logged here/)).toBeTruthy()
+  const band = await screen.findByRole('button', { name: 'right depth' })
+  expect(screen.getByText(/^Nothing logged here/)).toBeTruthy()
   fireEvent.click(band)
   fireEvent.click(band)
   expect(
-    await screen.findByText('T-11, 10 ft with Level 4 ft was in the band once, in the same water.'),
+    await screen.findByText('T-11, 10 ft with Level 4 ft: right depth once, in the same water.'),
   ).toBeTruthy()
   const { entries } = await everything()
   expect(entries).toMatchObject([
     { runId: 'kettle-run', flowM3ps: 24, saw: 'band', tip: 'T-11, 10 ft', rig: RIG },
   ])
-  expect((screen.getByRole('button', { name: 'Learn from them' }) as HTMLButtonElement).disabled).toBe(true)
+  expect((screen.getByRole('button', { name: 'Work it out' }) as HTMLButtonElement).disabled).toBe(true)
   await undo()
-  expect(await screen.findByText(/^Nothing was logged here/)).toBeTruthy()
+  expect(await screen.findByText(/^Nothing logged here/)).toBeTruthy()
 })
 
 test('without a pool or a rig it says what is wanted first', async () => {
@@ -114,9 +114,9 @@ test('without a pool or a rig it says what is wanted first', async () => {
     tx.set('water', { plan: USUAL_PLAN })
   })
   show(<LogView />, '/journal')
-  expect(await screen.findByRole('heading', { name: 'No pool to write about' })).toBeTruthy()
+  expect(await screen.findByRole('heading', { name: 'No pool to log in' })).toBeTruthy()
   await commit('A pool', (tx) => tx.set('water', { runId: 'kettle-run', plan: USUAL_PLAN }))
-  expect(await screen.findByText(/^A swing wants a rig/)).toBeTruthy()
+  expect(await screen.findByText(/^Choose your rig before/)).toBeTruthy()
 })
 
 function Taught() {

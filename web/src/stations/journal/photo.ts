@@ -35,12 +35,12 @@ function shrinking({
 export async function shrunk(file: File): Promise<string> {
   const megabytes = Math.round(file.size / 1_000_000)
   if (file.size > MOST_BYTES)
-    throw new Error(`A photo of ${megabytes} MB is more than can be opened here. Nothing was changed.`)
+    throw new Error(`A photo of ${megabytes} MB is too large to open here. Nothing was changed.`)
   // Its size is read before it is opened: a small file may hold a picture no phone has room for.
   const size = await imageDimensionsFromStream(file.stream()).catch(() => undefined)
   if (size !== undefined && size.width * size.height > MOST_PIXELS)
     throw new Error(
-      `A photo of ${size.width} × ${size.height} dots is more than can be opened here. Nothing was changed.`,
+      `A photo of ${size.width} × ${size.height} pixels is too large to open here. Nothing was changed.`,
     )
   const picture = await createImageBitmap(file, {
     imageOrientation: 'from-image',
@@ -48,7 +48,7 @@ export async function shrunk(file: File): Promise<string> {
   }).catch(() => undefined)
   if (picture === undefined)
     throw new Error(
-      `This browser cannot open “${file.name}” as a photo${megabytes > 20 ? ` (${megabytes} MB)` : ''}. A JPEG or PNG can be. Nothing was changed.`,
+      `This browser cannot open “${file.name}” as a photo${megabytes > 20 ? ` (${megabytes} MB)` : ''}. Try a JPEG or PNG. Nothing was changed.`,
     )
   try {
     for (const [side, quality] of TRIES) {
@@ -58,7 +58,7 @@ export async function shrunk(file: File): Promise<string> {
   } finally {
     picture.close()
   }
-  throw new Error('The photo could not be made small enough. Nothing was changed.')
+  throw new Error('The photo couldn’t be made small enough. Nothing was changed.')
 }
 
 function drawn(picture: ImageBitmap, side: number, quality: number): string {
@@ -67,7 +67,7 @@ function drawn(picture: ImageBitmap, side: number, quality: number): string {
   canvas.width = Math.max(1, Math.round(picture.width * scale))
   canvas.height = Math.max(1, Math.round(picture.height * scale))
   const ink = canvas.getContext('2d')
-  if (ink === null) throw new Error('This browser cannot draw the photo. Nothing was changed.')
+  if (ink === null) throw new Error('This browser can’t process the photo. Nothing was changed.')
   ink.drawImage(picture, 0, 0, canvas.width, canvas.height)
   return canvas.toDataURL('image/jpeg', quality)
 }

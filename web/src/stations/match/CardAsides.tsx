@@ -23,7 +23,7 @@ function Aside({ title, mark, said, none, onOpen }: AsideProps) {
     >
       <summary className="min-h-11 cursor-pointer content-center sm:min-h-8">{title}</summary>
       {said === undefined ? (
-        <p>looking at each…</p>
+        <p>checking each…</p>
       ) : said.length === 0 ? (
         <p>{none}</p>
       ) : (
@@ -49,10 +49,10 @@ export function NextRods({ question, specified }: MoreProps) {
   const { data } = useNeighbours(question, specified, wanted)
   return (
     <Aside
-      title="The rods next to it"
+      title="Rods one step away"
       mark="rods"
       said={data?.map((each) => sayNeighbour(each, system))}
-      none="There is none next to it."
+      none="There is none one step away."
       onOpen={() => setWanted(true)}
     />
   )
@@ -65,10 +65,10 @@ export function OtherSchools({ question, specified, fixed }: MoreProps & { reado
   const { data } = useOtherSchools(question, fixed, specified, wanted)
   return (
     <Aside
-      title="What other schools would look for"
+      title="What other schools would choose"
       mark="schools"
       said={data?.map((each) => sayOtherSchool(each, system))}
-      none="By every school the same."
+      none="Every school agrees."
       onOpen={() => setWanted(true)}
     />
   )

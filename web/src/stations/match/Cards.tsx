@@ -31,7 +31,7 @@ export function Cards({ question, result, settled }: Shown) {
   const pinned = useSingle('pinned')
   const navigate = useNavigate()
   const makeMine = (rig: RigChoice): void => {
-    changeRig('Make this my rig', { rig }).then(() => noticeDone('It is in the strip'), noticeFailed)
+    changeRig('Make this my rig', { rig }).then(() => noticeDone('It’s your rig now'), noticeFailed)
   }
   const pin = (rig: RigChoice): void => {
     if (same(pinned, rig)) setKept('Unpin', 'pinned', undefined).catch(noticeFailed)
@@ -45,7 +45,7 @@ export function Cards({ question, result, settled }: Shown) {
             to={`/match/compare/${rigKey(result.cards[0]?.rig.choice ?? pinned)}`}
             className={buttonLook('quiet')}
           >
-            Compare the pinned rig with the first, line by line
+            Compare the pinned rig with the first, check by check
           </Link>
         </p>
       )}

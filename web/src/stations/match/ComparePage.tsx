@@ -59,14 +59,14 @@ function TwoRigs({ left, right, day }: TwoProps) {
     <>
       <h1 className="mb-1 text-2xl">Which for what</h1>
       <p className="mb-3 max-w-3xl text-lg" data-which>
-        {sayAdvantages(advantagesOf(left, right), ['The pinned one', 'The other'], system)}
+        {sayAdvantages(advantagesOf(left, right), ['The pinned rig', 'This rig'], system)}
       </p>
       <Heads left={left} right={right} day={day} />
       <Swings left={left} right={right} day={day} />
       <Reels left={left} right={right} day={day} />
       <h2 className="mt-5 text-xl">What differs</h2>
       {differ.length === 0 ? (
-        <p>Nothing: every line reads alike.</p>
+        <p>Nothing: every check reads the same.</p>
       ) : (
         <Lines lines={differ} left={left} right={right} />
       )}
@@ -84,7 +84,7 @@ function TwoRigs({ left, right, day }: TwoProps) {
 function Heads({ left, right, day }: TwoProps) {
   const bands = [left, right].flatMap((rig, i): AxisBand[] => {
     const window = windowOf(rig.parts, day)
-    return window === undefined ? [] : [{ label: i === 0 ? 'Pinned' : 'Other', window }]
+    return window === undefined ? [] : [{ label: i === 0 ? 'Pinned' : 'This rig', window }]
   })
   const marks = [left, right].map((rig, i) => ({
     id: i === 0 ? 'pinned' : 'other',
@@ -121,11 +121,10 @@ function Swings({ left, right, day }: TwoProps) {
           { id: 'other', samples: b.samples, dash: '6 4' },
         ]}
         atS={Math.min(a.summary.swingS, b.summary.swingS) / 2}
-        label={`Both swings, seen along the river: the pinned one ${said[0]}, the other ${said[1]}`}
+        label={`Both swings, seen along the river: the pinned rig ${said[0]}, this rig ${said[1]}`}
       />
       <figcaption className="mt-1 text-[0.9rem] text-faint">
-        Seen along the river, half way round: the pinned one drawn full ({said[0]}), the other dashed (
-        {said[1]}).
+        Seen along the river, half way round: the pinned rig solid ({said[0]}), this rig dashed ({said[1]}).
       </figcaption>
     </figure>
   )
@@ -152,7 +151,7 @@ function Reels({ left, right, day }: TwoProps) {
             label={`${reel.name} with its lines`}
           />
           <span className="text-[0.95rem]">
-            <span className="block text-sm text-faint">{who === 'pinned' ? 'Pinned' : 'Against'}</span>
+            <span className="block text-sm text-faint">{who === 'pinned' ? 'Pinned' : 'This rig'}</span>
             <b className="block">{reel.name}</b>
             room for {show(backingRoomM(parts, spool), 'backingLength')} of backing
             {reel.massKg === undefined ? '' : `, ${show(reel.massKg, 'gearMass')}`}
@@ -178,7 +177,7 @@ function Lines({ lines, left, right }: LinesProps) {
             <td className="w-1/4 py-2" />
             {[left, right].map((rig, i) => (
               <th key={i === 0 ? 'pinned' : 'other'} scope="col" className="py-2 pr-4 font-normal">
-                <span className="block text-sm text-faint">{i === 0 ? 'Pinned' : 'Against'}</span>
+                <span className="block text-sm text-faint">{i === 0 ? 'Pinned' : 'This rig'}</span>
                 <span className="font-display block font-semibold">{nameOf(rig)}</span>
                 <span className="block text-sm">
                   {[rig.parts.tip?.item.name, rig.parts.leader?.name]
@@ -211,7 +210,7 @@ function Lines({ lines, left, right }: LinesProps) {
 
 function Cell({ check, better }: { readonly check: Check | undefined; readonly better: boolean }) {
   const { system } = useUnits()
-  if (check === undefined) return <td className="py-2 text-faint">not asked</td>
+  if (check === undefined) return <td className="py-2 text-faint">n/a</td>
   return (
     <td className={`py-2 pr-4 ${better ? 'bg-shoal' : ''}`}>
       <span className="flex flex-wrap items-center gap-x-3">

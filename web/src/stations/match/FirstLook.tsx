@@ -34,10 +34,10 @@ export function FirstLook() {
     if (rod === undefined) return
     const typed: readonly Item[] = [rod, head].filter((item) => item !== undefined)
     const items = typed.map((item) => ({ ...item, id: newId(item.name) }))
-    addItems('Keep what was typed', items).then((did) => {
+    addItems('Save what was typed', items).then((did) => {
       if (!did) return
       void dropDraft('first look')
-      noticeDone('It is in your gear')
+      noticeDone('Saved to your gear')
     }, noticeFailed)
   }
   return (
@@ -66,7 +66,7 @@ export function FirstLook() {
             headText.trim() === '' || head !== undefined
               ? undefined
               : read.ok
-                ? 'That is no head.'
+                ? 'That is not a head.'
                 : read.problems[0] && sayLine(read.problems[0], system)
           }
         />
@@ -77,7 +77,7 @@ export function FirstLook() {
       )}
       {rod !== undefined && (
         <Button type="submit" weight="strong" className="mt-2">
-          Keep {head === undefined ? 'it' : 'both'} and go on
+          Save {head === undefined ? 'it' : 'both'} and continue
         </Button>
       )}
     </form>
@@ -87,7 +87,7 @@ export function FirstLook() {
 const wrongRod = (text: string, rod: Rod | undefined): string | undefined =>
   text.trim().length < 5 || rod !== undefined
     ? undefined
-    : "A rod wants its length and its number: “13 ft no. 7”, “9' 5wt”."
+    : "Give the rod a length and a line number: “13 ft no. 7”, “9' 5wt”."
 
 interface TypedProps {
   readonly label: string
@@ -139,7 +139,7 @@ function Windows({ rod, head }: { readonly rod: Rod; readonly head: Head | undef
   return (
     <figure className="mt-3">
       <figcaption className="mb-1 text-[0.92rem]">
-        <b className="font-semibold">{summarize(rod, system)}</b>: what it throws, by kind of head
+        <b className="font-semibold">{summarize(rod, system)}</b>: its windows, by kind of head
       </figcaption>
       <GrainAxis bands={bands} marks={marks} />
       {check !== undefined && (

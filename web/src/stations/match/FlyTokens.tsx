@@ -50,7 +50,7 @@ export function FlyToken({ job, flies, onChange }: TokenProps & { readonly flies
           <p className="mt-2 text-sm text-faint">In the water</p>
           <AnswerList
             answers={[
-              { value: undefined, label: 'fished below the surface' },
+              { value: undefined, label: 'below the surface' },
               ...FLOATING_FLIES.map((f) => ({ value: f, label: `stays on top: ${FLOATING_NAMES[f]}` })),
             ]}
             chosen={floats}
@@ -123,12 +123,12 @@ export function DropperToken({ job, flies, onChange }: TokenProps & { readonly f
                 refuse={(si) =>
                   si >= DROPPER_LIMITS.low && si <= DROPPER_LIMITS.high
                     ? undefined
-                    : `Between ${range(DROPPER_LIMITS, 'length')}, please.`
+                    : `Enter ${range(DROPPER_LIMITS, 'length', ' to ')}.`
                 }
                 onChange={(upM) => onChange({ dropper: { ...dropper, upM } }, 'Where does it hang?')}
               />
               <p className="text-sm text-faint">
-                {show(USUAL_DROPPER_M, 'length')} is as close as they come.
+                {show(USUAL_DROPPER_M, 'length')} is the usual minimum; any closer and they tangle.
               </p>
             </Suspense>
           )}

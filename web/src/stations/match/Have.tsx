@@ -34,7 +34,7 @@ export function Have({
   return (
     <form onSubmit={keep} className="no-print mt-2">
       <label className="block text-[0.9rem] text-faint">
-        As it is, in one line
+        Yours, in one line
         <input
           // biome-ignore lint/a11y/noAutofocus: it was asked for by the button beside it
           autoFocus
@@ -53,14 +53,14 @@ export function Have({
         {problem !== undefined
           ? sayLine(problem, system)
           : wrong
-            ? `That is a ${read.ok ? KIND_NAMES[read.item.kind].one : ''}, not a ${KIND_NAMES[item.kind].one}.`
+            ? `That is ${read.ok ? KIND_NAMES[read.item.kind].a : ''}, not ${KIND_NAMES[item.kind].a}.`
             : read.ok && `${summarize(read.item, system)}. ${sayGuesses(read.item, read.guessed, system)}`}
       </p>
       <div className="flex gap-2">
         <Button type="submit" weight="strong">
-          Keep it in my gear
+          Save to my gear
         </Button>
-        <Button onClick={onLeave}>Leave it</Button>
+        <Button onClick={onLeave}>Cancel</Button>
       </div>
     </form>
   )

@@ -63,7 +63,7 @@ export function JobSentence({ job, day, rods, flies, onChange }: Props) {
         , and the fly should ride {choice('fishAt', 'Where should the fly ride?', FISH_AT_NAMES)}.
       </p>
       <p className="mt-1">
-        Behind me is {figure('roomBehindM', 'What room is behind you?', 'length')}. I take{' '}
+        Room behind me: {figure('roomBehindM', 'How much room is behind you?', 'length')}. I’ll fish{' '}
         <JobToken name="rod" question="Which rod?" answer={rod?.name ?? 'any of my rods'}>
           {(close) => (
             <AnswerList
@@ -79,10 +79,11 @@ export function JobSentence({ job, day, rods, flies, onChange }: Props) {
             />
           )}
         </JobToken>{' '}
-        and {choice('style', 'What kind of head?', STYLE_NAMES)}.
+        with {choice('style', 'What kind of head?', STYLE_NAMES)}.
       </p>
       <p className="mt-1">
-        <CasterToken job={job} onChange={onChange} /> I <StripToken job={job} onChange={onChange} />.
+        <CasterToken job={job} onChange={onChange} /> After the swing I{' '}
+        <StripToken job={job} onChange={onChange} />.
       </p>
     </div>
   )

@@ -39,13 +39,13 @@ export function SeasonToken({ job, day, onChange }: TokenProps & { readonly day:
           />
           <Suspense fallback={<div className="h-[4.3rem]" />}>
             <QuantityField
-              label="or the water’s temperature, by your thermometer"
+              label="or the water temperature you measured"
               measure="temperature"
               value={job.waterC}
               refuse={(si) =>
                 si >= JOB_LIMITS.waterC.low && si <= JOB_LIMITS.waterC.high
                   ? undefined
-                  : `Between ${show(JOB_LIMITS.waterC.low, 'temperature')} and ${show(JOB_LIMITS.waterC.high, 'temperature')}, please.`
+                  : `Enter ${show(JOB_LIMITS.waterC.low, 'temperature')} to ${show(JOB_LIMITS.waterC.high, 'temperature')}.`
               }
               onChange={(waterC) => onChange({ waterC, bySeason: undefined }, 'How cold is it?')}
             />
@@ -54,11 +54,11 @@ export function SeasonToken({ job, day, onChange }: TokenProps & { readonly day:
             <Button
               weight="quiet"
               onClick={() => {
-                onChange({ waterC: undefined, bySeason: undefined }, 'Go by the gauge')
+                onChange({ waterC: undefined, bySeason: undefined }, 'Use the gauge')
                 close()
               }}
             >
-              Go by the pool’s gauge
+              Use the pool’s gauge
             </Button>
           )}
         </>
@@ -95,7 +95,7 @@ export function FigureToken({ job, name, question, measure, onChange }: FigureTo
   const exact = Math.abs(near.si / value - 1) < 0.12
   const limits = JOB_LIMITS[name]
   const refuse = (si: number): string | undefined =>
-    si >= limits.low && si <= limits.high ? undefined : `Between ${range(limits, measure)}, please.`
+    si >= limits.low && si <= limits.high ? undefined : `Enter ${range(limits, measure, ' to ')}.`
   const answer =
     name === 'fishKg'
       ? `${near.word} of ${show(value, measure)}`
@@ -153,7 +153,7 @@ export function CasterToken({ job, onChange }: TokenProps) {
             onChoose={(h) => set({ habit: h })}
           />
           <p className="mt-2 text-sm text-faint">
-            The habit moves where in the window to look first; only trials settle it.
+            Your habit shifts the sweet spot within the window; only head trials settle it.
           </p>
           <AnswerList
             answers={entries({ spey: 'mostly spey casts', overhead: 'mostly overhead casts' })}
@@ -161,7 +161,7 @@ export function CasterToken({ job, onChange }: TokenProps) {
             onChoose={(m) => set({ mainly: m })}
           />
           <AnswerList
-            answers={entries({ right: 'right hand above', left: 'left hand above' })}
+            answers={entries({ right: 'right hand on top', left: 'left hand on top' })}
             chosen={hand}
             onChoose={(h) => set({ hand: h })}
           />
@@ -173,7 +173,7 @@ export function CasterToken({ job, onChange }: TokenProps) {
 
 export function StripToken({ job, onChange }: TokenProps) {
   const { show } = useUnits()
-  const question = 'How is the fly brought back?'
+  const question = 'What do you do after the swing?'
   const near = 3
   return (
     <JobToken
@@ -181,16 +181,16 @@ export function StripToken({ job, onChange }: TokenProps) {
       question={question}
       answer={
         job.stripToM === undefined
-          ? 'only swing the fly and lift'
-          : `strip it to ${show(job.stripToM, 'length')} from the rod tip`
+          ? 'lift and recast'
+          : `strip in to ${show(job.stripToM, 'length')} from the rod tip`
       }
     >
       {(close) => (
         <>
           <AnswerList
             answers={[
-              { value: undefined, label: 'only swing and lift' },
-              { value: near as number | undefined, label: 'strip it close', figure: show(near, 'length') },
+              { value: undefined, label: 'lift and recast' },
+              { value: near as number | undefined, label: 'strip it in close', figure: show(near, 'length') },
             ]}
             chosen={job.stripToM}
             onChoose={(stripToM) => {

@@ -160,7 +160,7 @@ function PartRow({ slot, item, sort, open, spans, waiting, onHave, children }: R
             <>
               <p>{sort}</p>
               {waiting && spans.length === 0 && (
-                <p className="text-[0.9rem] text-faint">how far either way…</p>
+                <p className="text-[0.9rem] text-faint">working out the ranges…</p>
               )}
               <ul>
                 {spans.map((span) => (
@@ -212,7 +212,7 @@ function WhyNoFurther({ spans }: { readonly spans: readonly FigureSpan[] }) {
   if (why.length === 0) return null
   return (
     <details className="no-print text-[0.88rem] text-faint">
-      <summary className="min-h-11 cursor-pointer content-center sm:min-h-8">Why no further</summary>
+      <summary className="min-h-11 cursor-pointer content-center sm:min-h-8">Why these limits</summary>
       <ul className="list-disc pl-5">
         {why.map((sentence) => (
           <li key={sentence}>{sentence}</li>

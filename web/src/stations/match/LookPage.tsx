@@ -21,8 +21,8 @@ function Look({ question }: { readonly question: Question }) {
     <div className="max-w-4xl">
       <h1 className="text-2xl">What to look for</h1>
       <p className="no-print mt-1 text-faint">
-        Type a rod, or none: a whole rig for this day is put together round it, by the same ledger and the
-        same swing as your own gear.
+        Type a rod, or leave it empty. Hoxen builds a whole rig around it for the day and judges it like your
+        own gear.
       </p>
       <AskedRod key={looking.typed} question={question} looking={looking} />
       <div aria-busy={busy}>
@@ -81,10 +81,10 @@ function AskedRod({ question, looking }: Props) {
         className={`mt-1.5 min-h-6 text-[0.95rem] ${looking.unread ? 'font-medium text-breaks' : 'text-faint'}`}
       >
         {looking.unread
-          ? `No rod is read in “${looking.typed}”. Say its length and number: “13 ft no. 7 two-hander”.`
+          ? `No rod found in “${looking.typed}”. Give its length and line number: “13 ft no. 7 two-hander”.`
           : looking.fixed.rod === undefined
-            ? 'No rod yet: one is looked for too.'
-            : `A ${sayChoice(looking.fixed.rod.hands)} no. ${looking.fixed.rod.lineNumber}, ${sayStrength(looking.fixed.rod)}`}
+            ? 'No rod yet: Hoxen suggests one too.'
+            : `A ${sayChoice(looking.fixed.rod.hands)}, no. ${looking.fixed.rod.lineNumber}, ${sayStrength(looking.fixed.rod)}`}
       </p>
       {rods.length > 0 && (
         <div className="mt-1 flex flex-wrap gap-2">
@@ -136,9 +136,9 @@ function NotTogether({
     <>
       <p role="alert" className="mt-4 border-l-[3px] border-breaks pl-3">
         <b className="font-semibold">
-          {parts === undefined ? 'No rig of this holds on such a day.' : sayClash(parts)}
+          {parts === undefined ? 'No such rig holds on a day like this.' : sayClash(parts)}
         </b>{' '}
-        {sayCheck(found.line, system)} What comes nearest stands below.
+        {sayCheck(found.line, system)} The nearest is below.
       </p>
       <LookCard question={question} looking={looking} specified={found.nearest} />
     </>

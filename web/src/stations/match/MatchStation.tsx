@@ -40,7 +40,7 @@ export function MatchStation() {
       </Suspense>
     )
   const onChange: JobChange = (change, label) =>
-    void changeKept(`Job: ${label.replace(/\?$/, '').toLowerCase()}`, 'job', (now) =>
+    void changeKept(`Day: ${label.replace(/\?$/, '').toLowerCase()}`, 'job', (now) =>
       without({ ...now, ...change }),
     ).catch(noticeFailed)
   const startFrom = (day: UsualDay): void =>
@@ -52,7 +52,8 @@ export function MatchStation() {
         className="lg:sticky lg:top-[9.5rem] lg:max-h-[calc(100dvh-10rem)] lg:self-start lg:-mx-2 lg:overflow-y-auto lg:px-2 lg:pb-4"
       >
         <h1 id="job" className="mb-1 text-2xl">
-          The job
+          {' '}
+          The day{' '}
         </h1>
         <JobSentence
           job={job}
@@ -112,27 +113,27 @@ function Rigs({ Cards, question, result: first, stale }: RigsProps) {
       <Summary question={question} result={result} settled={result === settled} />
       <div role="status" className="mb-2 min-h-6 text-[0.9rem] text-faint">
         {failed ? (
-          <span className="font-medium text-breaks">{failed.message} What stands here is a first look.</span>
+          <span className="font-medium text-breaks">{failed.message} This list is the first look only.</span>
         ) : waits ? (
           <button
             type="button"
             onClick={() => setTaken(settled)}
             className="min-h-11 font-medium text-river underline underline-offset-4"
           >
-            All have swung: show them in that order
+            All swung. Re-sort the list
           </button>
         ) : settled === undefined ? (
           <>
-            Letting the best swing{progress.of > 0 ? `: ${progress.done} of ${progress.of}` : '…'}
+            Swinging the best{progress.of > 0 ? `: ${progress.done} of ${progress.of}` : '…'}
             <progress
               value={progress.done}
               max={Math.max(1, progress.of)}
               className="ml-3 h-1 w-40"
-              aria-label="Swings worked out"
+              aria-label="Swings done"
             />
           </>
         ) : (
-          'Each judged by its swing in this water.'
+          'Each judged by its swing in your water.'
         )}
       </div>
       <RodAxis question={question} first={result.cards[0]?.rig} />
@@ -162,18 +163,18 @@ function Summary({ question, result, settled }: Shown) {
   const nothing = settled && result.outcome === 'nothing-fits'
   const holding = result.cards.filter((card) => card.rig.verdict === 'holds').length
   const title = !settled
-    ? 'A first look'
+    ? 'First look'
     : nothing
       ? 'Nothing fits yet'
       : holding === 0
-        ? 'Nothing holds in full'
-        : `${holding} ${holding === 1 ? 'rod and head holds' : 'rods and heads hold'}`
+        ? 'Nothing holds on every check'
+        : `${holding} ${holding === 1 ? 'rod-and-head pair holds' : 'rod-and-head pairs hold'}`
   return (
     <>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2 className="text-2xl">{title}</h2>
         <p className="text-[0.9rem] text-faint">
-          of {sayCombinations(result.combinations)} ·{' '}
+          from {sayCombinations(result.combinations)} tried ·{' '}
           <Link
             to={`/match/look${question.day.rodId === undefined ? '' : `?rod=${question.day.rodId}`}`}
             className="text-river underline underline-offset-4"

@@ -116,7 +116,7 @@ function Answer({ question, asked, fixed }: AnswerProps) {
     return (
       <p role="status" className="mt-2 min-h-6 text-[0.95rem] text-faint">
         {said.name}…
-        <progress value={said.done} max={said.of} className="ml-3 h-1 w-40" aria-label="Days looked at" />
+        <progress value={said.done} max={said.of} className="ml-3 h-1 w-40" aria-label="Days checked" />
       </p>
     )
   const [first, ...rest] = sayCover(asked, query.data, system)

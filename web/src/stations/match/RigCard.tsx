@@ -80,7 +80,7 @@ export function RigCard({ card, place, remedy, items, mine, pinned, onMine, onPi
             <b className="font-semibold">{CHECK_TITLES[worst.code]}.</b> {sayCheck(worst, system)}
           </p>
         ) : (
-          <p>Every line of the ledger holds.</p>
+          <p>Every check holds.</p>
         )}
         {failing && remedy !== undefined && (
           <RemedyLine remedy={remedy} items={items} href={`/match/rig/${rigKey(remedy.choice)}`} />
@@ -106,7 +106,7 @@ export function RigCard({ card, place, remedy, items, mine, pinned, onMine, onPi
               mine ? undefined : `Make this my rig: ${rig.parts.rod.name} with ${rig.parts.head.head.name}`
             }
           >
-            {mine ? 'In the strip' : 'Make this my rig'}
+            {mine ? 'My rig' : 'Make this my rig'}
           </Button>
         </div>
       </div>

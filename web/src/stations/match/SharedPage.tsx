@@ -19,10 +19,10 @@ export function SharedPage() {
   }, [code])
   if (reading.outcome === 'read') return <SharedRig shared={reading.shared} />
   return (
-    <Empty title="This link cannot be opened">
+    <Empty title="This link can’t be opened">
       {reading.outcome === 'newer'
-        ? 'It was made by a newer Hoxen than this one. Load the newest, then open the link again.'
-        : 'It breaks off, or something in it was changed on the way. Ask for it once more, and take care that the whole of it is copied. Nothing of yours was changed.'}
+        ? 'It was made by a newer version of Hoxen. Update, then open the link again.'
+        : 'The link is incomplete or was altered on the way. Ask for it again and copy all of it. Nothing of yours has changed.'}
     </Empty>
   )
 }
@@ -43,13 +43,13 @@ function SharedRig({ shared }: { readonly shared: Shared }) {
   const ids = new Set(own.map(({ id }) => id))
   const fresh = shared.items.filter(({ id }) => !ids.has(id))
   const take = (): void =>
-    void takeRig('Take a rig that was sent', shared.rig, fresh).then(
-      (did) => did && noticeDone('It is in the strip, judged in your own day'),
+    void takeRig('Use a rig that was sent', shared.rig, fresh).then(
+      (did) => did && noticeDone('It’s your rig now, judged in your own day'),
       noticeFailed,
     )
   return (
     <section aria-labelledby="shared-title">
-      <p className="text-[0.9rem] text-faint">A rig that was sent to you, in the day it was sent with</p>
+      <p className="text-[0.9rem] text-faint">A rig someone sent you, with its day</p>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h1 id="shared-title" className="text-[1.7rem] leading-tight">
           {rig.parts.rod.name} with {rig.parts.head.head.name}
@@ -77,11 +77,11 @@ function SharedRig({ shared }: { readonly shared: Shared }) {
         <Button weight="strong" onClick={take}>
           {fresh.length === 0
             ? 'Make it my rig'
-            : `Take ${fresh.length === 1 ? 'its part' : `its ${fresh.length} parts`} and make it my rig`}
+            : `Add ${fresh.length === 1 ? 'its part' : `its ${fresh.length} parts`} and make it my rig`}
         </Button>
         <span className="text-[0.92rem] text-faint">
-          Until then nothing of yours is touched.{' '}
-          {fresh.length < shared.items.length && 'Parts you have stay as they are with you.'}
+          Nothing of yours changes until you do.{' '}
+          {fresh.length < shared.items.length && 'Parts you already own stay as they are.'}
         </span>
       </div>
       <div className="mt-4">

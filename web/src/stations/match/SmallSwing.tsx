@@ -59,8 +59,8 @@ function Drawn({ run, swing }: Swung) {
         label={`A swing in a pool, seen along the river: the fly goes down to ${deep} and rides with the fish for ${withFish} seconds`}
       />
       <figcaption className="mt-1 text-[0.9rem] text-faint">
-        {run.name}, seen along the river: down to {deep}, with the fish for {withFish} s of{' '}
-        {Math.round(summary.overHoldingS)} over them.
+        {run.name}, seen along the river: down to {deep}, with the fish for {withFish} of{' '}
+        {Math.round(summary.overHoldingS)} s.
       </figcaption>
     </figure>
   )

@@ -14,18 +14,18 @@ export function Welcome() {
       <FirstLook />
       <SmallSwing />
       <p className="mt-4">
-        Rod, head, tip, leader, running line and reel are put together, let swing in your water, and every
-        line says what holds and why. Everything stays in this browser.
+        Hoxen puts rod, reel, line, tip and leader together, swings the rig in your water, and says what
+        holds, what breaks and why. Everything stays in this browser.
       </p>
       <div className="mt-3 flex flex-wrap gap-3">
         <Button weight="strong" onClick={() => void openDemo().catch(noticeFailed)}>
-          Look round with the demo gear
+          Try the demo gear
         </Button>
         <Link to="/gear?add" className={buttonLook('plain')}>
           Start with my own
         </Link>
         <Link to="/gear?import" className={buttonLook('plain')}>
-          Bring a file
+          Import a file
         </Link>
         <Link to="/match/look" className={buttonLook('plain')}>
           I have one rod, or none

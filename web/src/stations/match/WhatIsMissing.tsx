@@ -35,7 +35,7 @@ export function NothingToMatch({ what, question }: NothingProps) {
         <Link to="/gear?add" className="text-river underline underline-offset-4">
           Add it in Gear
         </Link>
-        . What would do for this day, dashed what is not there yet:
+        . These would do for the day; what you don’t own is dashed:
       </p>
       <LookStrips question={question} fixed={rod === undefined ? {} : { rod }} />
     </div>
@@ -58,8 +58,8 @@ export function WhatIsMissing({ question, first, nothing }: MissingProps) {
   const { fixed, missing } = useMemo(() => thereOf(first.parts, question.gear), [first, question])
   if (missing.length === 0) return nothing ? <FixesMost question={question} /> : null
   return (
-    <section aria-label="With what is missing" className="mb-5">
-      <h3 className="text-[1.15rem]">With what is missing</h3>
+    <section aria-label="With the missing part" className="mb-5">
+      <h3 className="text-[1.15rem]">With the missing part</h3>
       <LookStrips question={question} fixed={fixed} most={1} />
     </section>
   )
@@ -69,22 +69,22 @@ function FixesMost({ question }: { readonly question: Question }) {
   const { system } = useUnits()
   const { data: missing } = useMissing(question)
   if (missing === undefined)
-    return <p className="mb-4 text-faint">Looking for the one thing that would fix most…</p>
+    return <p className="mb-4 text-faint">Looking for the one part that would fix most…</p>
   if (missing === null)
     return (
       <p className="mb-4">
-        Every rig breaks somewhere, and no single new item would change that. Ease the job: less depth, less
-        distance, more room.
+        Every rig breaks somewhere, and no single part would fix that. Ask less of the day: shallower water, a
+        shorter cast, more room behind.
       </p>
     )
   const { item, fitsAfter, mends } = missing
   return (
     <p className="mb-4 border-l-[3px] border-river pl-3">
-      The one thing that would fix most: a {KIND_NAMES[item.kind].one} of this sort —{' '}
+      The one part that would fix most: {KIND_NAMES[item.kind].a} —{' '}
       <b className="font-semibold">{summarize(item, system)}</b>.{' '}
       {mends
-        ? `With it ${fitsAfter} ${fitsAfter === 1 ? 'rod and head has' : 'rods and heads have'} no break.`
-        : 'It would not mend everything, but it helps most.'}{' '}
+        ? `With it, ${fitsAfter} ${fitsAfter === 1 ? 'rod-and-head pair breaks' : 'rod-and-head pairs break'} nowhere.`
+        : 'It wouldn’t fix everything, but nothing helps more.'}{' '}
       Borrow before you buy.
     </p>
   )
@@ -125,7 +125,7 @@ function Strip({ specified, address }: { readonly specified: SpecifiedRig; reado
       </div>
       <CardDrawing rig={rig} height={40} looked={open} />
       <p className="mt-1 text-[0.95rem]">
-        To look for:{' '}
+        Look for:{' '}
         {looked.map(({ slot, said }, i) => (
           <span key={slot}>
             {i > 0 && ' · '}
@@ -134,7 +134,7 @@ function Strip({ specified, address }: { readonly specified: SpecifiedRig; reado
         ))}
       </p>
       <Link to={address} className={`${buttonLook('quiet')} px-0`}>
-        How far each figure may go, and “I have this”
+        See the range for each figure
       </Link>
     </li>
   )

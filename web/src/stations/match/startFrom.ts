@@ -3,7 +3,7 @@ import { commit, keptIn, noticeDone } from '../../store/index.ts'
 
 /** Starts from a usual day: it brings its own water, so a pool is left, and that is said. */
 export async function startFrom({ name, job: usual }: UsualDay, { where }: Day): Promise<void> {
-  const label = `Job: ${name.toLowerCase()}`
+  const label = `Day: ${name.toLowerCase()}`
   await commit(label, async (tx) => {
     const {
       waterC: _read,
@@ -16,5 +16,6 @@ export async function startFrom({ name, job: usual }: UsualDay, { where }: Day):
     const { plan } = await keptIn(tx, 'water')
     tx.set('water', { plan })
   })
-  if (where.by === 'pool') noticeDone(`${name}: ${where.pool.name} is left, the water is that of the day`)
+  if (where.by === 'pool')
+    noticeDone(`${name}: this day has its own water, so ${where.pool.name} is no longer chosen`)
 }

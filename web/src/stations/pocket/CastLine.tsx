@@ -36,7 +36,7 @@ export function CastLine({ day }: Props) {
         <span className="w-16 shrink-0 text-[0.85rem] text-faint">cast</span>
         {first === undefined ? (
           <b className="text-lg leading-tight font-semibold text-breaks">
-            No cast is safe here and now: see why
+            No cast is safe here right now: see why
           </b>
         ) : (
           <span className="leading-tight">

@@ -36,7 +36,7 @@ export function LevelHead({ today: { day, runs, gauge } }: { readonly today: Tod
               Add a pool
             </Link>
           ) : (
-            'Step to a pool to log in it.'
+            'Choose a pool with the arrows to log swings.'
           )}
         </p>
       ) : (
@@ -47,7 +47,7 @@ export function LevelHead({ today: { day, runs, gauge } }: { readonly today: Tod
             </b>
             <span className="block text-[0.95rem] text-faint">
               {[
-                flow?.from === 'hand' ? 'by your word' : trend,
+                flow?.from === 'hand' ? 'set by you' : trend,
                 warm === undefined ? undefined : show(warm.value, 'temperature'),
                 flow?.atMs === undefined || age !== undefined ? undefined : `read ${clock(flow.atMs)}`,
                 where.pool.byLog === undefined || where.pool.byLog.off ? undefined : 'corrected by your log',
@@ -72,7 +72,7 @@ export function LevelHead({ today: { day, runs, gauge } }: { readonly today: Tod
         <p role="status" className="text-[0.92rem] text-watch">
           {gauge.silent}{' '}
           <Link to="/water?say=level" className="underline underline-offset-4">
-            Say the level
+            Set the flow
           </Link>
         </p>
       )}

@@ -64,11 +64,11 @@ function Latest({ entry, twice }: { readonly entry: Entry; readonly twice: boole
       <button
         type="button"
         onClick={() =>
-          void commit('Take back a swing', (tx) => tx.remove('entries', [entry.id])).catch(noticeFailed)
+          void commit('Undo a logged swing', (tx) => tx.remove('entries', [entry.id])).catch(noticeFailed)
         }
         className={look}
       >
-        Take it back
+        Undo
       </button>
     </>
   )

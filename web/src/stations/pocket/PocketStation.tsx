@@ -27,7 +27,7 @@ export function PocketStation() {
   return (
     <div className="mx-auto max-w-5xl max-lg:-mt-4 max-lg:-mb-10">
       <div className="flex justify-end border-b border-rule">
-        <Tabs label="Sides of the pocket" home="/pocket" tabs={VIEWS} at={view} />
+        <Tabs label="Pocket views" home="/pocket" tabs={VIEWS} at={view} />
       </div>
       {view === 'wallet' ? <WalletView /> : <ThisPool today={today} stand={stand} />}
     </div>
@@ -43,14 +43,14 @@ function ThisPool({ today, stand }: { readonly today: Today; readonly stand: Sta
       {log?.outcome === 'no-rig' && (
         <Empty
           level={2}
-          title="No rig on the rod"
+          title="No rig yet"
           action={
             <Link to="/match" className={buttonLook('strong')}>
-              Match one
+              Choose one in Match
             </Link>
           }
         >
-          Choose a rig at the table; here it shows which of its tips to have on.
+          Choose a rig in Match; then this page shows which tip to fish.
         </Empty>
       )}
       {log?.outcome === 'gone' && <Gone level={2} />}

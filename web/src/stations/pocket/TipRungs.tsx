@@ -1,5 +1,6 @@
 import type { Day } from '@hoxen/core/day'
 import { type Remembered, remembers, seenWith } from '@hoxen/core/journal'
+import { printShare } from '@hoxen/core/quantity'
 import { useMemo, useState } from 'react'
 import { judgedIn } from '../../ledger/index.ts'
 import { SawMarks, swapTo, useWalletTips, type WalletTip } from '../../pool/index.ts'
@@ -37,7 +38,7 @@ export function TipRungs({ day }: { readonly day: Day }) {
   return (
     <section aria-labelledby="tips-title" className="mt-2 lg:col-start-2 lg:row-span-6 lg:row-start-1">
       <h2 id="tips-title" className="sr-only">
-        Tips carried
+        Tips you carry
       </h2>
       <ol
         className="divide-y divide-rule border-y border-rule"
@@ -94,7 +95,7 @@ function Rung({ day, tip, memory, onSwap }: RungProps) {
       <span className="min-w-0 flex-1 leading-tight">
         <b className={`block truncate text-lg ${onTheLine ? 'font-bold' : 'font-medium'}`}>{name}</b>
         <span className="block truncate text-[0.85rem] text-faint">
-          {onTheLine ? 'on the line' : (pocket ?? 'in no pocket')}
+          {onTheLine ? 'on the line' : (pocket ?? 'not packed')}
           {leader === undefined ? '' : ` · ${leader}`}
         </span>
       </span>
@@ -105,7 +106,7 @@ function Rung({ day, tip, memory, onSwap }: RungProps) {
         ) : (
           <>
             <StateMark state={judgedIn(parts, day, ride).verdict} />
-            <span className="block text-[0.85rem] text-faint">{Math.round(share * 100)} % with fish</span>
+            <span className="block text-[0.85rem] text-faint">{printShare(share)} with the fish</span>
           </>
         )}
       </span>

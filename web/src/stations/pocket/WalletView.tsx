@@ -22,14 +22,14 @@ export function WalletView() {
   if (tips.length === 0)
     return (
       <Empty
-        title="Nothing to put into a pocket"
+        title="No tips to pack"
         action={
           <Link to="/gear?add" className={buttonLook('strong')}>
             Add tips
           </Link>
         }
       >
-        Type “T-11 10 ft” or weigh what nobody can name; then each gets its pocket here.
+        Type “T-11 10 ft” in Gear, or weigh a tip nobody can name; then give each a pocket here.
       </Empty>
     )
   const on = tips.find(({ id }) => id === rig?.tipId)
@@ -46,15 +46,15 @@ export function WalletView() {
         Wallet
       </h1>
       <p className="text-[0.95rem] text-faint">
-        {on === undefined ? 'No tip on the line.' : `${on.name} is on the line.`} A tip that comes off keeps
-        its leader. The page of the pool tries what is in a pocket
-        {wallet.pockets.length === 0 ? '; with none said, every tip you own.' : '.'}
+        {on === undefined ? 'No tip on the line.' : `${on.name} is on the line.`} A tip you take off keeps its
+        leader. “This pool” tries the tips you’ve packed
+        {wallet.pockets.length === 0 ? ', or every tip if none is.' : '.'}
       </p>
       {groups.map(([pocket, some]) =>
         some.length === 0 && pocket === undefined ? null : (
-          <section key={pocket ?? ''} aria-label={pocket ?? 'In no pocket'} className="mt-4">
+          <section key={pocket ?? ''} aria-label={pocket ?? 'Not packed'} className="mt-4">
             {pocket === undefined ? (
-              <h2 className="text-lg text-faint">In no pocket</h2>
+              <h2 className="text-lg text-faint">Not packed</h2>
             ) : (
               <PocketHead pocket={pocket} count={some.length} />
             )}
@@ -88,8 +88,8 @@ function PocketHead({ pocket, count }: { readonly pocket: string; readonly count
           value={pocket}
           take={(text) => {
             const name = text.trim()
-            if (name === '') return 'A pocket wants a name.'
-            if (name.length > 80) return 'That is too long for a name: 80 letters at most.'
+            if (name === '') return 'Give the pocket a name.'
+            if (name.length > 80) return 'That name is too long: 80 characters at most.'
             change(`Call a pocket ${name}`, (wallet) => renamePocket(wallet, pocket, name))
             setNaming(false)
             return undefined
@@ -102,13 +102,13 @@ function PocketHead({ pocket, count }: { readonly pocket: string; readonly count
       )}
       <span className="flex">
         <Button weight="quiet" onClick={() => setNaming(!naming)}>
-          {naming ? 'Leave its name' : 'Rename'}
+          {naming ? 'Cancel' : 'Rename'}
         </Button>
         <Button
           weight="quiet"
-          onClick={() => change(`Take away ${pocket}`, (wallet) => withoutPocket(wallet, pocket))}
+          onClick={() => change(`Remove ${pocket}`, (wallet) => withoutPocket(wallet, pocket))}
         >
-          Take away
+          Remove
         </Button>
       </span>
     </div>
@@ -136,7 +136,7 @@ function TipRow({ tip, wallet, pockets, onTheLine, rigged }: RowProps) {
       : (leaders.find(({ id }) => id === pouch.leaderId)?.name ?? 'no leader on it')
   const put = (pocket: string): void => {
     const fresh = pocket === ANOTHER ? `pocket ${wallet.pockets.length + 1}` : pocket
-    change(fresh === NOWHERE ? `${tip.name} out of its pocket` : `${tip.name} into ${fresh}`, (now) =>
+    change(fresh === NOWHERE ? `Unpack ${tip.name}` : `Pack ${tip.name} in ${fresh}`, (now) =>
       putInto(now, tip.id, fresh === NOWHERE ? undefined : fresh),
     )
   }
@@ -159,7 +159,7 @@ function TipRow({ tip, wallet, pockets, onTheLine, rigged }: RowProps) {
           label={`Where is ${tip.name}?`}
           value={pouch?.pocket ?? NOWHERE}
           options={[
-            [NOWHERE, 'in no pocket'],
+            [NOWHERE, 'not packed'],
             ...[...new Set([...pockets, ...(pouch?.pocket === undefined ? [] : [pouch.pocket])])].map(
               (pocket) => [pocket, pocket] as const,
             ),

@@ -26,11 +26,11 @@ test('a double tap logs one swing and says so; what takes it back stands over th
   const line = dock.firstElementChild
   fireEvent.click(high)
   fireEvent.click(high)
-  const back = await screen.findByRole('button', { name: 'Take it back' })
+  const back = await screen.findByRole('button', { name: 'Undo' })
   expect(dock.firstElementChild).toBe(line)
   expect(line?.className).toMatch(/\bh-12\b/)
   expect(back.compareDocumentPosition(high) & Node.DOCUMENT_POSITION_FOLLOWING).toBeTruthy()
-  expect(await screen.findByText('Two taps at once: one swing is logged.')).toBeTruthy()
+  expect(await screen.findByText('Two taps at once: one swing logged.')).toBeTruthy()
   const { entries } = await everything()
   expect(entries).toHaveLength(1)
   expect(screen.getByRole('link', { name: 'Note' }).getAttribute('href')).toBe(
@@ -61,13 +61,13 @@ test('where no cast is safe that stands in the place of one', async () => {
   const wind = { fromDeg: 180, mps: 16 }
   await commit('A gale', (tx) => tx.set('stand', { ...USUAL_STAND, windBy: 'hand', wind }))
   show(<PocketStation />, '/pocket')
-  const line = await screen.findByRole('link', { name: /No cast is safe here and now/ })
+  const line = await screen.findByRole('link', { name: /No cast is safe here right now/ })
   expect(line.dataset.cast).toBe('none')
 })
 
 test('a rig whose head is gone cannot be put together, and that is said; the tips are there still', async () => {
   await commit('Delete', (tx) => tx.remove('items', [WINTER_RIG.headId]))
   show(<PocketStation />, '/pocket')
-  expect(await screen.findByRole('heading', { name: 'This rig cannot be put together' })).toBeTruthy()
+  expect(await screen.findByRole('heading', { name: 'This rig can’t be put together' })).toBeTruthy()
   expect(screen.queryByText(/No tips in your gear/)).toBeNull()
 })

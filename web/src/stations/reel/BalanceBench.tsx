@@ -26,9 +26,9 @@ export function BalanceBench({
   if (beam === undefined)
     return (
       <p>
-        Weigh the bare rod and find where it balances on a finger, and Hoxen works out the reel.{' '}
+        Weigh the bare rod and find where it balances on a finger; Hoxen works out the reel.{' '}
         <Link to={`/gear/item/${rod.id}`} className={buttonLook('quiet')}>
-          Add mass and balance point
+          Add weight and balance point
         </Link>
       </p>
     )
@@ -43,7 +43,7 @@ export function BalanceBench({
   const point = balanceOf({ ...rig.parts, reel: reel ?? null }, undefined, backingM, handM)?.pointM
   const loads = [
     { name: 'rod', massKg: beam.massKg, atM: beam.balanceM },
-    ...hung.map(({ massKg, atM }) => ({ name: 'line in the rings', massKg, atM })),
+    ...hung.map(({ massKg, atM }) => ({ name: 'line in the guides', massKg, atM })),
     ...(reel?.massKg === undefined
       ? []
       : [
@@ -86,7 +86,7 @@ export function BalanceBench({
             <Tag tag="physics" />
           </>
         ) : result.outcome === 'no-lever' ? (
-          'The reel sits at or ahead of the hand: no reel can balance the rod there.'
+          'The reel sits at the hand or in front of it: no reel can balance the rod there.'
         ) : (
           'The rod is butt-heavy at this hand without any reel.'
         )}
@@ -94,15 +94,15 @@ export function BalanceBench({
       {point !== undefined && reel !== undefined && (
         <p>
           With {reel.name}, filled, it balances {show(point, 'length')} from the butt,{' '}
-          {show(Math.abs(point - handM), 'length')} {point > handM ? 'ahead of' : 'behind'} the hand.
+          {show(Math.abs(point - handM), 'length')} {point > handM ? 'in front of' : 'behind'} the hand.
         </p>
       )}
       {closest !== undefined && result.outcome === 'balanced' && (
         <p>
-          Of yours, {closest.name} ({show(closest.massKg, 'gearMass')}) comes closest.{' '}
+          Of your reels, {closest.name} ({show(closest.massKg, 'gearMass')}) comes closest.{' '}
           {question.day.schools.reelWeight === 'heavy'
-            ? 'You like it heavy: of two near ones take the heavier.'
-            : 'You like it light: of two near ones take the lighter.'}
+            ? 'You like a heavy reel: of two close ones choose the heavier.'
+            : 'You like a light reel: of two close ones choose the lighter.'}
         </p>
       )}
     </div>

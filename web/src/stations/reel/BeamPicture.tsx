@@ -100,7 +100,7 @@ export function BeamPicture({ rod, seatM, handM, loads, bareM, pointM, band, onH
         <g
           role="slider"
           tabIndex={0}
-          aria-label="Upper hand on the rod, to be dragged"
+          aria-label="Upper hand: drag along the rod"
           aria-valuemin={0}
           aria-valuemax={rod.lengthM}
           aria-valuenow={handM}

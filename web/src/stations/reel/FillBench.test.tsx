@@ -85,6 +85,6 @@ describe('filling', () => {
     expect(document.body.textContent).not.toMatch(/Take \d+ yd off/)
     fireEvent.change(field, { target: { value: '2000 m' } })
     fireEvent.blur(field)
-    expect(screen.getByRole('alert').textContent).toContain('more backing than any spool takes')
+    expect(screen.getByRole('alert').textContent).toContain('No spool holds that much backing')
   })
 })

@@ -1,6 +1,7 @@
 import { BACKING_LIMIT_M, type Backing, itemsOf, type Reel, type Spool } from '@hoxen/core/gear'
 import { runningLineFacts } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
+import { printShare } from '@hoxen/core/quantity'
 import {
   afterRun,
   backingState,
@@ -35,9 +36,9 @@ interface Props {
 }
 
 const VERDICTS: Readonly<Record<Verdict, string>> = {
-  fits: 'Everything goes on, even wound loosely.',
-  'only-if-wound-well': 'It goes on only if wound firmly and evenly.',
-  'does-not-fit': 'It does not go on, however well it is wound.',
+  fits: 'Everything fits, even wound loosely.',
+  'only-if-wound-well': 'It fits only if you wind firmly and evenly.',
+  'does-not-fit': 'It doesn’t fit, however well you wind it.',
 }
 
 /** The reel, filling as lines go on and emptying as a fish runs, and what the ledger says of it. */
@@ -62,8 +63,8 @@ export function FillBench({ rig, question, reel, spool }: Props) {
     if (result.outcome === 'calibrated') setPacking(result.packing)
     setCalibration(
       result.outcome === 'calibrated'
-        ? `Your hands wind at ${result.packing.toFixed(2)} on this spool.`
-        : `That would be denser than round lines can lie (${HEXAGONAL_PACKING.toFixed(3)}): check the spool’s measures or the lengths.`,
+        ? `Saved how tightly you wind (${result.packing.toFixed(2)}).`
+        : `Round lines can’t pack that tightly (${HEXAGONAL_PACKING.toFixed(3)} at most): check the spool’s measurements or the lengths.`,
     )
   }
   const rings = ringsOn(spool, packing, lines, runM)
@@ -78,7 +79,7 @@ export function FillBench({ rig, question, reel, spool }: Props) {
             spool={spool}
             rings={rings}
             out={runM > 0 ? show(runM, 'backingLength') : undefined}
-            describe={`${reel.name} from its edge and its face, ${Math.round(now.fillFraction * 100)} percent full${runM > 0 ? `; after a run of ${show(runM, 'backingLength')}` : ''}`}
+            describe={`${reel.name} from the side and the front, ${Math.round(now.fillFraction * 100)} percent full${runM > 0 ? `; after a run of ${show(runM, 'backingLength')}` : ''}`}
           />
           <Rings rings={rings} />
         </figure>
@@ -87,18 +88,19 @@ export function FillBench({ rig, question, reel, spool }: Props) {
         </Run>
       </div>
       <div className="min-w-0">
-        <ol aria-label="Ledger of the reel" className="divide-y divide-rule border-y border-rule">
+        <ol aria-label="Checks of the reel" className="divide-y divide-rule border-y border-rule">
           <LedgerLine
             state={FILL_STATE[band.verdict]}
-            title="Everything goes on"
-            figure={`${Math.round(now.fillFraction * 100)} %`}
-            allowed={`${Math.round(band.tight.fillFraction * 100)} % wound tightly, ${Math.round(band.loose.fillFraction * 100)} % loosely`}
+            title="Room for everything"
+            figure={printShare(now.fillFraction)}
+            allowed={`up to 100%; yours ${Math.round(band.tight.fillFraction * 100)} to ${printShare(band.loose.fillFraction)}`}
             tag="physics"
           >
             <p data-fill={band.verdict}>{VERDICTS[band.verdict]}</p>
             <p className="text-[0.95rem]">
-              Under this head and running line go <b>{show(room, 'backingLength')}</b> of backing.
-              {over > 0.5 ? <b className="text-breaks"> Take {show(over, 'backingLength')} off.</b> : ''}
+              There’s room for <b>{show(room, 'backingLength')}</b> of backing under this head and running
+              line.
+              {over > 0.5 ? <b className="text-breaks"> Take off {show(over, 'backingLength')}.</b> : ''}
             </p>
           </LedgerLine>
           <LedgerLine
@@ -110,12 +112,13 @@ export function FillBench({ rig, question, reel, spool }: Props) {
           >
             <p data-run={enough}>
               {enough === 'holds'
-                ? 'Backing enough for the run of such a fish.'
-                : 'Short of backing for a fish of this size that runs.'}
+                ? 'Enough backing for a fish of this size to run.'
+                : 'Short of backing if a fish of this size runs.'}
             </p>
             {leaderN !== undefined && (
               <p className="text-[0.95rem]">
-                Drag between {range(dragRangeN(leaderN), 'breakingLoad')}, a quarter to a third of the leader.
+                Set the drag at {range(dragRangeN(leaderN), 'breakingLoad')}, a quarter to a third of the
+                leader’s strength.
               </p>
             )}
           </LedgerLine>
@@ -127,7 +130,7 @@ export function FillBench({ rig, question, reel, spool }: Props) {
         </ol>
         <p className="mt-2 text-[0.95rem]">
           By volume this spool is a single-hand no. {numberByVolume(spoolVolumeM3(spool))}
-          {reel.forNumber === undefined ? '' : `, its box says ${reel.forNumber}`}; this rod wants{' '}
+          {reel.forNumber === undefined ? '' : `, its box says ${reel.forNumber}`}; this rod needs{' '}
           {numbers.low} to {numbers.high} <Tag tag="practice" />. All this line adds{' '}
           {show(lineOnReelKg(rig.parts, backing, backingM), 'gearMass')} to it.
         </p>
@@ -137,11 +140,11 @@ export function FillBench({ rig, question, reel, spool }: Props) {
             measure="backingLength"
             value={backingM}
             onChange={setBackingM}
-            refuse={(m) => (m > BACKING_LIMIT_M ? 'That is more backing than any spool takes.' : undefined)}
+            refuse={(m) => (m > BACKING_LIMIT_M ? 'No spool holds that much backing.' : undefined)}
           />
           <div>
             <label className="text-sm text-faint">
-              Packing of my winding, {packing.toFixed(2)}
+              How tightly I wind, {packing.toFixed(2)}
               <input
                 type="range"
                 min={PACKING.loose}
@@ -152,7 +155,7 @@ export function FillBench({ rig, question, reel, spool }: Props) {
                 className="block h-9 w-full"
               />
             </label>
-            <Button onClick={calibrate}>It is just full with this: learn my winding</Button>
+            <Button onClick={calibrate}>It’s exactly full: save how I wind</Button>
           </div>
         </div>
         {calibration !== undefined && <p role="status">{calibration}</p>}
@@ -228,12 +231,11 @@ function AfterRun({ spool, packing, lines, rings, runM }: AfterProps) {
   return (
     <p role="status" data-after-run>
       {after.leftShare <= 0 ? (
-        <b className="text-breaks">All of it is out: it stands on the knot at the arbor.</b>
+        <b className="text-breaks">Everything is out: you’re down to the arbor knot.</b>
       ) : (
         <>
-          {Math.round(after.leftShare * 100)} % is left, with{' '}
-          <b>{show(backing?.leftM ?? 0, 'backingLength')}</b> of backing; a turn brings{' '}
-          <b>{show(after.retrieveM, 'spoolSize')}</b> <Tag tag="physics" />
+          {printShare(after.leftShare)} is left, with <b>{show(backing?.leftM ?? 0, 'backingLength')}</b> of
+          backing; each turn brings in <b>{show(after.retrieveM, 'spoolSize')}</b> <Tag tag="physics" />
         </>
       )}
     </p>
@@ -254,7 +256,7 @@ function OtherLines({ rig, question, spool, packing, backing }: OtherProps) {
   if (rig.parts.head.onePiece) return null
   return (
     <div className="mt-3 max-w-xl">
-      <p className="text-sm text-faint">Backing there is room for, by running line</p>
+      <p className="text-sm text-faint">Room for backing, by running line</p>
       <dl>
         {itemsOf(question.gear, 'running-line').map((item) => {
           const parts = { ...rig.parts, runningLine: runningLineFacts(item) }

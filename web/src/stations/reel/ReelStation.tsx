@@ -23,7 +23,7 @@ export function ReelStation() {
   const reel = rig.parts.reel ?? undefined
   const pick = (id: string): void => {
     changeRig('Change the reel', { part: { slot: 'reelId', itemId: id === '' ? null : id } }).then(
-      (did) => did && noticeDone('The reel is changed'),
+      (did) => did && noticeDone('Reel changed'),
       noticeFailed,
     )
   }
@@ -55,7 +55,7 @@ export function ReelStation() {
           <>
             <div className="mt-4">
               {reel.spool === undefined ? (
-                <p>Measure the spool with a caliper, or say what its box claims, to see it fill.</p>
+                <p>Measure the spool with a caliper, or enter what its box says, to see it fill.</p>
               ) : (
                 <Spools rig={rig} question={question} reel={reel} spool={reel.spool} />
               )}

@@ -13,7 +13,7 @@ const FIELDS = [
   ['rimDiameterM', 'Rim diameter'],
   ['arborDiameterM', 'Arbor diameter'],
   ['widthM', 'Width between the rims'],
-  ['clearanceM', 'Kept free below the rim'],
+  ['clearanceM', 'Left free below the rim'],
 ] as const
 const NUMBERS = [5, 6, 7, 8, 9, 10, 11, 12, 13]
 
@@ -41,7 +41,7 @@ export function SpoolForm({ reel }: { readonly reel: Reel }) {
     editRow(`Measure ${reel.name}`, 'items', reel, item).then((did) => {
       if (!did) return
       void dropDraft(form)
-      noticeDone('The spool’s measures are kept')
+      noticeDone('Spool measurements saved')
     }, noticeFailed)
   }
   const fromBox = (): void => {
@@ -55,7 +55,7 @@ export function SpoolForm({ reel }: { readonly reel: Reel }) {
   }
   return (
     <details className="mt-4" open={reel.spool === undefined}>
-      <summary className="min-h-11 py-2 font-semibold">Measures of the spool</summary>
+      <summary className="min-h-11 py-2 font-semibold">Spool measurements</summary>
       <div className="grid max-w-3xl gap-3 sm:grid-cols-4">
         {FIELDS.map(([key, label]) => (
           <QuantityField
@@ -91,13 +91,13 @@ export function SpoolForm({ reel }: { readonly reel: Reel }) {
         <Button onClick={fromBox}>Work out the arbor</Button>
         {reel.spool === undefined && (
           <Button weight="strong" onClick={() => keep(spool)}>
-            Keep these measures
+            Save these measurements
           </Button>
         )}
       </div>
       {error !== undefined && (
         <p role="alert" className="mt-2 font-medium text-breaks">
-          {error} Nothing was kept.
+          {error} Nothing was saved.
         </p>
       )}
     </details>

@@ -50,14 +50,14 @@ describe('a run is dragged', () => {
     const lines = woundLines(rig.parts, backing?.kind === 'backing' ? backing : undefined, low)
     const { leftShare, retrieveM } = afterRun(spool, PACKING.usual, lines, 60)
     const said = document.querySelector('[data-after-run]')?.textContent ?? ''
-    expect(said).toContain(`${Math.round(leftShare * 100)} % is left`)
-    expect(said).toContain(`a turn brings ${(unitOf('in').fromSi(retrieveM)).toFixed(2)} in`)
+    expect(said).toContain(`${Math.round(leftShare * 100)}% is left`)
+    expect(said).toContain(`each turn brings in ${(unitOf('in').fromSi(retrieveM)).toFixed(2)} in`)
     expect(screen.getByRole('img').getAttribute('aria-label')).toMatch(/after a run of 66 yd$/)
   })
   test('to the very end, which is said', () => {
     const slider = bench() as HTMLInputElement
     fireEvent.change(slider, { target: { value: slider.max } })
-    expect(document.querySelector('[data-after-run]')?.textContent).toContain('knot at the arbor')
+    expect(document.querySelector('[data-after-run]')?.textContent).toContain('arbor knot')
     const rings = screen.getByRole('list', { name: 'On the spool, arbor outward' })
     expect(rings.textContent?.match(/, 0 yd/g)).toHaveLength(3)
   })

@@ -30,7 +30,7 @@ export function ByThePiece({ question, rig }: Props) {
     const name = `${material}, ${show(lengthM, 'length')}`
     return { kind: 'tip', id: newId(name), name, build: 'level', lengthM, kgPerM }
   }
-  /** State of the ledger for such a tip, before it is let swing. */
+  /** State of the ledger for such a tip before any swing. */
   const stateOf = (lengthM: number) => {
     const parts = { ...rig.parts, tip: tipFacts(tipOf(lengthM)) }
     const checks = judge(parts, question.day).checks.filter(({ code }) => code !== 'depth')
@@ -52,7 +52,7 @@ export function ByThePiece({ question, rig }: Props) {
           value={kgPerM}
           onChange={setKgPerM}
           refuse={(si) =>
-            si > 0 && si <= HEAVIEST ? undefined : `Up to ${show(HEAVIEST, 'massPerLength')}, please.`
+            si > 0 && si <= HEAVIEST ? undefined : `Enter up to ${show(HEAVIEST, 'massPerLength')}.`
           }
         />
         <QuantityField
@@ -61,7 +61,7 @@ export function ByThePiece({ question, rig }: Props) {
           value={pieceM}
           onChange={setPieceM}
           refuse={(si) =>
-            si > 0 && si <= LONGEST_M ? undefined : `Up to ${show(LONGEST_M, 'length')}, please.`
+            si > 0 && si <= LONGEST_M ? undefined : `Enter up to ${show(LONGEST_M, 'length')}.`
           }
         />
         <QuantityField
@@ -78,13 +78,12 @@ export function ByThePiece({ question, rig }: Props) {
       </div>
       {sets.length === 0 ? (
         <p className="mt-3">
-          Too short to cut a tip from: the shortest is {show(LEVEL_TIPS_M[0] ?? 0, 'length')}.
+          Too short to cut a tip from; the shortest is {show(LEVEL_TIPS_M[0] ?? 0, 'length')}.
         </p>
       ) : (
         <>
           <p className="mt-3 text-[0.95rem] text-faint">
-            Sets of different tips it can be cut into. The mark is how each stands behind{' '}
-            {rig.parts.head.head.name}, before it is let swing.
+            Sets of tips this piece makes, each judged on {rig.parts.head.head.name} before any swing.
           </p>
           <ul className="mt-1 divide-y divide-rule border-y border-rule">
             {sets.map((set) => (
@@ -105,7 +104,7 @@ export function ByThePiece({ question, rig }: Props) {
                     <span className="text-faint">{show(set.restM, 'length')} left over</span>
                   )}
                 </span>
-                <Button onClick={() => void keep(set).catch(noticeFailed)}>Keep these tips</Button>
+                <Button onClick={() => void keep(set).catch(noticeFailed)}>Save these tips</Button>
               </li>
             ))}
           </ul>

@@ -33,8 +33,8 @@ export function CutHead({ question, before, after, cutM, targetKg, onTarget, fro
         Cut the head <Tag tag="physics" />
       </h2>
       <p className="text-[0.95rem] text-faint">
-        {head.name}: {show(wholeKg, 'lineMass')} in {show(lengthM, 'length')}. Say what it should weigh, or
-        drag the cut along the curve; nothing is cut here.
+        {head.name}: {show(wholeKg, 'lineMass')} in {show(lengthM, 'length')}. Enter a target weight, or drag
+        the cut. No real line is harmed.
       </p>
       <fieldset className="mt-2 flex flex-wrap gap-x-5">
         <legend className="sr-only">Which end</legend>
@@ -53,21 +53,21 @@ export function CutHead({ question, before, after, cutM, targetKg, onTarget, fro
       </fieldset>
       <div className="grid items-end gap-x-4 gap-y-2 sm:grid-cols-[14rem_1fr]">
         <QuantityField
-          label="What it should weigh"
+          label="Target weight"
           measure="lineMass"
           value={targetKg}
           onChange={onTarget}
           refuse={(si) =>
             si > wholeKg
-              ? `It weighs ${show(wholeKg, 'lineMass')}: less than that, please; cutting adds nothing.`
+              ? `It weighs ${show(wholeKg, 'lineMass')}. Enter less than that: cutting adds nothing.`
               : si < LEAST_SHARE * wholeKg
-                ? `Less than ${show(LEAST_SHARE * wholeKg, 'lineMass')} left of it would be no head any more.`
+                ? `At least ${show(LEAST_SHARE * wholeKg, 'lineMass')} must be left.`
                 : undefined
           }
         />
         <input
           type="range"
-          aria-label="Mass left of the head"
+          aria-label="Weight left in the head"
           aria-valuetext={show(targetKg, 'lineMass')}
           min={LEAST_SHARE}
           max={1}
@@ -83,11 +83,11 @@ export function CutHead({ question, before, after, cutM, targetKg, onTarget, fro
           before={before}
           after={after}
           name={`${head.name}, cut to ${show(left.massKg.value, 'lineMass')}`}
-          keep="Keep the cut head in my gear"
+          keep="Save the cut head to my gear"
         >
           <p>
-            Take <b className="font-semibold">{show(cutM, 'length')}</b> off the {from}:{' '}
-            {show(left.massKg.value, 'lineMass')} in {show(left.lengthM, 'length')} are left,{' '}
+            Cut <b className="font-semibold">{show(cutM, 'length')}</b> off the {from}. That leaves{' '}
+            {show(left.massKg.value, 'lineMass')} in {show(left.lengthM, 'length')}, with{' '}
             {show(left.frontKgPerM.value, 'massPerLength')} at the front.
           </p>
         </HeadChange>

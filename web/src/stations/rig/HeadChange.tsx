@@ -66,7 +66,7 @@ export function HeadChange({ question, before, after, name, keep, children }: Pr
         ))}
       </ul>
       <p className="mt-2 text-[0.95rem]">
-        It was for {served[0]}; now it is for <b className="font-semibold">{served[1]}</b>.
+        Before: suits {served[0]}. Now: <b className="font-semibold">{served[1]}</b>.
       </p>
       <Button className="mt-2" onClick={onKeep}>
         {keep}

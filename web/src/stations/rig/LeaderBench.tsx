@@ -63,8 +63,8 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
               className="size-4"
             />
             {value === 'stepped'
-              ? 'Stepped: turns over, lands off brush'
-              : 'One level piece: easily renewed, no knots'}
+              ? 'Stepped: turns over well, breaks above the fly when snagged'
+              : 'One level piece: quickly replaced, no knots'}
           </label>
         ))}
       </fieldset>
@@ -80,7 +80,7 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
       ) : (
         <p className="mt-3">
           {built.outcome === 'no-spools'
-            ? 'No spool of tippet with a diameter in your gear.'
+            ? 'No tippet in your gear has a diameter.'
             : 'None of your spools is strong enough for this fish.'}{' '}
           <Link to="/gear/new/tippet" className={buttonLook('quiet')}>
             Add a spool
@@ -93,7 +93,7 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
 }
 
 interface RecipeProps {
-  /** As it was built; by hand it becomes another. */
+  /** Start over; by hand it becomes another. */
   readonly built: LeaderRecipe
   readonly form: 'stepped' | 'level'
   readonly rig: RankedRig
@@ -134,8 +134,8 @@ function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
         onEnd={(index, atM) => setRecipe(withEndAt(recipe, index, atM))}
       />
       <p className="mt-1 text-[0.88rem] text-faint">
-        Drag a knot, or the fly; with the keyboard, arrows. Numbers over a piece are its length and thickness,
-        under it what its spool breaks at.
+        Drag a knot or the fly, or use the arrow keys. Above each piece: its length and thickness. Below: what
+        it breaks at.
       </p>
       <ol
         aria-label="Recipe, butt to fly"
@@ -164,10 +164,10 @@ function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
           With a dropper, on a tippet ring
         </label>
         <Button weight="strong" onClick={keep}>
-          Keep this leader in my gear
+          Save this leader to my gear
         </Button>
         {JSON.stringify(recipe) !== JSON.stringify(built) && (
-          <Button onClick={() => setRecipe(built)}>As it was built</Button>
+          <Button onClick={() => setRecipe(built)}>Start over</Button>
         )}
         <span className="text-faint">
           {recipe.knots === 0 ? 'no knots' : `${recipe.knots} ${recipe.knots === 1 ? 'knot' : 'knots'}`}
@@ -181,7 +181,7 @@ function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
             ? 'The weight in the dropper, as you prefer it in slow water.'
             : 'The weight in the point fly, as you prefer it in fast water.'}
           {plan.tooLong
-            ? ` That is more than ${show(plan.mostM, 'length')} behind a fast tip: shorten the leader first.`
+            ? ` That is more than ${show(plan.mostM, 'length')} on a fast tip: shorten the leader first.`
             : ''}{' '}
           <Tag tag="practice" />
         </p>
@@ -209,7 +209,7 @@ function Indicator({ rig, question }: { readonly rig: RankedRig; readonly questi
       </h2>
       <p>
         In water {show(question.day.waterDepthM, 'length')} deep: float to weight{' '}
-        {range(floatToWeight, 'length')}, weight to fly about {show(weightToFlyM, 'length')}. Start light and
+        {range(floatToWeight, 'length')}, weight to fly about {show(weightToFlyM, 'length')}. Start light, and
         add.
         {skagit ? ' The Skagit still carries a floating tip.' : ''}
       </p>

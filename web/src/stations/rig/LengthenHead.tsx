@@ -19,9 +19,8 @@ interface Props {
 }
 
 const REFUSED: Readonly<Record<Exclude<Lengthened['outcome'], 'lengthened'>, string>> = {
-  'one-piece': 'This line is in one piece: there is no loop behind its head to put a cheater on.',
-  'has-one':
-    'There is a cheater behind this head already. Choose the bare head, or make the cheater itself longer.',
+  'one-piece': 'This is an integrated line: there is no loop behind its head for a cheater.',
+  'has-one': 'This head already has a cheater. Choose the bare head, or make the cheater longer.',
 }
 
 /** A cheater behind the head: what it adds, how its joints stand, and which longer rod that serves. */
@@ -34,7 +33,7 @@ export function LengthenHead({ question, before, after, outcome, piece, onPiece 
   const refuse =
     (low: number, high: number, measure: 'length' | 'massPerLength') =>
     (si: number): string | undefined =>
-      si >= low && si <= high ? undefined : `From ${show(low, measure)} to ${show(high, measure)}, please.`
+      si >= low && si <= high ? undefined : `Enter ${show(low, measure)} to ${show(high, measure)}.`
   const long = after.parts.head
   return (
     <section aria-labelledby="lengthen-title" className="mt-4 max-w-3xl">
@@ -69,7 +68,7 @@ export function LengthenHead({ question, before, after, outcome, piece, onPiece 
           refuse={refuse(CHEATER_LIMITS.lengthM.low, CHEATER_LIMITS.lengthM.high, 'length')}
         />
         <QuantityField
-          label="How heavy per length"
+          label="Weight per foot or metre"
           measure="massPerLength"
           value={given.kgPerM}
           onChange={(value) => onPiece({ ...given, kgPerM: value })}
@@ -90,7 +89,7 @@ export function LengthenHead({ question, before, after, outcome, piece, onPiece 
           before={before}
           after={after}
           name={`${head.name} + ${show(given.lengthM, 'length')} cheater`}
-          keep="Keep head and cheater in my gear"
+          keep="Save head and cheater to my gear"
         >
           <p>
             It adds <b className="font-semibold">{show(given.lengthM * given.kgPerM, 'lineMass')}</b>:{' '}

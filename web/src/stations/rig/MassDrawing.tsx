@@ -38,7 +38,7 @@ export function MassDrawing({ rig, cut }: Props) {
   return (
     <section aria-labelledby="mass-title">
       <h1 id="mass-title" className="text-2xl">
-        Mass along the line
+        Weight along the line
       </h1>
       <div ref={ref} className="mt-3 rounded-lg border border-rule bg-sheet py-2">
         <RigDrawing
@@ -50,7 +50,7 @@ export function MassDrawing({ rig, cut }: Props) {
           bare
         />
         <Curve
-          title="Mass per length"
+          title="Weight per foot"
           points={curve}
           value={(p) => p.kgPerM}
           width={width}
@@ -60,7 +60,7 @@ export function MassDrawing({ rig, cut }: Props) {
           cut={cut && { ...cut, mAt: (px) => (px - LEFT) / scale.pxPerM }}
         />
         <Curve
-          title="Mass the window counts, from here forward"
+          title="Weight that counts for the window, from here forward"
           points={curve}
           value={(p) => Math.max(0, p.aheadKg - uncounted)}
           width={width}
@@ -97,7 +97,7 @@ export function MassWords({ rig, schools }: { readonly rig: RankedRig; readonly 
       ))}
       {carry.outcome === 'found' && (
         <li>
-          The head casts the mass of {show(carry.carryM, 'length')} of no. {number} double taper in{' '}
+          The head casts the weight of {show(carry.carryM, 'length')} of no. {number} double taper in{' '}
           {show(rig.parts.head.lengthM, 'length')} <Tag tag="physics" />
         </li>
       )}
@@ -136,7 +136,7 @@ function Curve({ title, points, value, width, x, show, joints, band, cut }: Curv
       ? `highest ${show(top / 1.1)}`
       : narrow
         ? whole
-        : `${whole} in all; the band is the rod’s window`
+        : `${whole} in all; the bar is the rod’s window`
   return (
     <svg
       width={width}

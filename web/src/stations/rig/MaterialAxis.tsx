@@ -20,7 +20,7 @@ export function MaterialAxis({ reading }: { readonly reading: MaterialReading | 
   const { toSi, fromSi } = unitOf('gr/ft')
   const said =
     reading === undefined
-      ? 'Level materials by mass per length'
+      ? 'Level materials by weight per foot'
       : `${show(reading.kgPerM, 'massPerLength')} among the level materials: ${
           reading.material ??
           `between ${reading.nearest
@@ -86,7 +86,7 @@ export function MaterialAxis({ reading }: { readonly reading: MaterialReading | 
               fontSize="13"
               fill="var(--caster)"
             >
-              its sinking part lies in here
+              its sinking part is in this range
             </text>
           </g>
         )}

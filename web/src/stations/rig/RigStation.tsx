@@ -50,7 +50,7 @@ function Framed({ view, children }: { readonly view: View; readonly children: Re
   return (
     <>
       <div className="mb-4 border-b border-rule">
-        <Tabs label="Sides of the rig" home="/rig" tabs={VIEWS} at={view} />
+        <Tabs label="Rig views" home="/rig" tabs={VIEWS} at={view} />
       </div>
       {children}
     </>

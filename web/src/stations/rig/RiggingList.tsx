@@ -50,7 +50,7 @@ export function RiggingList({ rig, question }: { readonly rig: RankedRig; readon
         <div className="no-print flex flex-wrap gap-2">
           <Button
             disabled={!aloud.able}
-            title={aloud.able ? '' : 'This device has no voice of its own'}
+            title={aloud.able ? '' : 'This device can’t read aloud'}
             onClick={() => (aloud.at === undefined ? aloud.start(firstOpen) : aloud.stop())}
           >
             {aloud.at === undefined ? 'Read aloud' : 'Stop reading'}

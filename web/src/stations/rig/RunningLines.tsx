@@ -15,10 +15,15 @@ const TRAITS: Readonly<Record<RunningLine['build'], readonly string[]>> = {
   coated: [
     'grips in cold or sore hands',
     'stretches little',
-    'shrugs off snarls',
-    'tangles and twists in small loops',
+    'snarls pick out easily',
+    'twists in small loops',
   ],
-  mono: ['slips through cold fingers', 'stretches much', 'a kink is a weak point', 'few long loops'],
+  mono: [
+    'slips through cold fingers',
+    'stretches a lot',
+    'a kink is a weak point',
+    'holds in a few long loops',
+  ],
 }
 /** Coated and mono side by side for this head: how far it shoots, what to hold, what room it takes. */
 export function RunningLines({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
@@ -30,7 +35,7 @@ export function RunningLines({ rig, question }: { readonly rig: RankedRig; reado
       <section>
         <h1 className="text-2xl">Running line</h1>
         <p className="mt-2">
-          This line is in one piece: its running line is part of it, and nothing clicks through the guides.
+          This is an integrated line: its running line is part of it, and nothing clicks through the guides.
         </p>
       </section>
     )
@@ -43,7 +48,7 @@ export function RunningLines({ rig, question }: { readonly rig: RankedRig; reado
         Running line
       </h1>
       <p className="mt-1 max-w-3xl text-[0.95rem] text-faint">
-        What each does behind {rig.parts.head.head.name}, thrown as a sound cast goes here and in this wind{' '}
+        How each shoots behind {rig.parts.head.head.name}, with a clean cast, here and in this wind{' '}
         <Tag tag="estimate" />
       </p>
       <div className="mt-3 grid gap-3">

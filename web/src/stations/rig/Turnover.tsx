@@ -30,7 +30,7 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
   const launch = LAUNCH_MPS[question.day.caster.habit]
   const shown: readonly NamedFly[] = useMemo(
     () => [
-      { id: 'job', name: 'The job’s fly', fly: question.day.fly },
+      { id: 'job', name: 'My fly', fly: question.day.fly },
       ...flies.filter((f) => picked.includes(f.id)).map((f) => ({ id: f.id, name: f.name, fly: f })),
     ],
     [question, flies, picked],
@@ -47,11 +47,10 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
         Turnover <Tag tag="estimate" />
       </h1>
       <p className="mt-1 max-w-3xl text-[0.95rem] text-faint">
-        The loop is thrown at about {show(launch, 'current')}, as your habit goes, and unrolls to the fly.
-        Meanwhile the fly falls where the loop’s pull does not bear it: straight is what arrives with speed
-        and has not dropped more than {show(TURNOVER_MODEL.straightDropM, 'length')}. For comparing flies,
-        tips and leaders: the speed is told against the throw’s, for the losses that would say it in full are
-        left out.
+        The loop leaves at about {show(launch, 'current')}(from your casting habit) and unrolls to the fly,
+        which falls meanwhile. “Straight” means the fly arrives with speed, less than{' '}
+        {show(TURNOVER_MODEL.straightDropM, 'length')}low. Use it to compare flies, tips and leaders, not to
+        read speeds.
       </p>
       <fieldset className="mt-2 flex flex-wrap gap-x-5">
         <legend className="text-sm text-faint">Up to three other flies</legend>
@@ -80,7 +79,7 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
                   : result.speedAtFlyMps < TURNOVER_MODEL.arrivesMps
                     ? 'Dies before it straightens'
                     : `Drops ${show(result.dropM, 'length')} before the loop is out`}
-                : {(result.speedAtFlyMps / launch).toFixed(1)} times the throw’s speed is left at the fly,{' '}
+                : {(result.speedAtFlyMps / launch).toFixed(1)} of the launch speed is left at the fly,{' '}
                 {(result.energyLeft * 100).toFixed(1)} % of the energy.
               </span>
             ) : (
@@ -130,7 +129,7 @@ function SpeedChart({ runs, launch }: { readonly runs: readonly Run[]; readonly 
     <figure className="mt-3 h-72 rounded-lg border border-rule bg-sheet p-3">
       <Line
         role="img"
-        aria-label={`Speed of the fly leg as it unrolls, thrown at ${show(launch, 'current')}`}
+        aria-label={`Speed of the fly leg as it unrolls, launched at ${show(launch, 'current')}`}
         data={data}
         options={{
           animation: false,
@@ -151,7 +150,7 @@ function SpeedChart({ runs, launch }: { readonly runs: readonly Run[]; readonly 
               type: 'linear',
               min: 0,
               suggestedMax: 2.5,
-              title: { display: true, text: 'speed, the throw’s = 1', ...text },
+              title: { display: true, text: 'speed, launch = 1', ...text },
               ticks: text,
               grid: { color: colour('rule') },
             },

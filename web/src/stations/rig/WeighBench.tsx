@@ -1,5 +1,5 @@
 import { FLY_KG, type Item, itemSchema, problemsOf } from '@hoxen/core/gear'
-import { unitOf } from '@hoxen/core/quantity'
+import { printShare, unitOf } from '@hoxen/core/quantity'
 import { type MaterialReading, nameMaterial, WEIGHED } from '@hoxen/core/sink'
 import { sayProblem } from '@hoxen/core/words'
 import { useQuery } from '@tanstack/react-query'
@@ -25,10 +25,10 @@ import { Tape } from './Tape.tsx'
 import { useScale } from './useScale.ts'
 
 const ENDS: Readonly<Record<ScaleEnd, string>> = {
-  unplugged: 'The scale was unplugged. The last settled figure below is kept; plug it in and start again.',
+  unplugged: 'The scale was unplugged. Its last settled reading is below; plug it in and start again.',
   nonsense:
-    'The scale sends nonsense. Check the cable and that it speaks one reading a line (“7.16 g stable”), then start again.',
-  refused: 'No scale was chosen, or the browser may not use it.',
+    'The scale’s readings can’t be understood. Check the cable, and that it sends one reading per line (“7.16 g stable”), then reconnect.',
+  refused: 'No scale was chosen, or the browser isn’t allowed to use it.',
 }
 
 /** Weigh a head or an unknown tip, and know what it is. */
@@ -56,7 +56,7 @@ export function WeighBench() {
             <span className={reading?.stable ? 'font-semibold text-holds' : 'text-faint'}>
               {reading === undefined ? 'no scale yet' : reading.stable ? 'settled' : 'settling…'}
             </span>
-            {kept !== undefined && <span className="block">Taken: {show(kept, 'lineMass')}.</span>}
+            {kept !== undefined && <span className="block">Reading: {show(kept, 'lineMass')}.</span>}
           </p>
           <SettlingTrace trace={trace} />
         </div>
@@ -67,16 +67,16 @@ export function WeighBench() {
               disabled={!reading.stable || reading.grams <= 0.05}
               onClick={() => setKept(unitOf('g').toSi(reading.grams))}
             >
-              Take this reading
+              Use this reading
             </Button>
           )}
           <Button weight={scale === undefined ? 'strong' : 'quiet'} onClick={() => restart(() => standIn)}>
-            Start the stand-in scale
+            Start the demo scale
           </Button>
           <Button
             onClick={() => restart(serialScale)}
             disabled={!hasSerial()}
-            title={hasSerial() ? '' : 'This browser has no access to serial devices'}
+            title={hasSerial() ? '' : 'This browser can’t use serial devices'}
           >
             Connect a scale by cable
           </Button>
@@ -102,7 +102,7 @@ function Bench() {
   return (
     <>
       <label className="text-sm text-faint">
-        On the stand-in lies
+        On the demo scale
         <select
           className={`${fieldLook} !mt-0`}
           onChange={(event) => void putOnBench(event.target.value).catch(noticeFailed)}
@@ -158,7 +158,7 @@ function Naming({ massKg, onMass }: NamingProps) {
       </div>
       <div className="no-print mt-1 mb-3 grid gap-3 sm:grid-cols-3">
         <QuantityField
-          label="Mass (or typed)"
+          label="Weight (or type it)"
           measure="lineMass"
           value={massKg}
           onChange={onMass}
@@ -172,7 +172,7 @@ function Naming({ massKg, onMass }: NamingProps) {
           refuse={within(WEIGHED.lengthM, 'length')}
         />
         <QuantityField
-          label="Of which sinks, if not all"
+          label="Sinking part, if not all"
           measure="length"
           value={sinkingM}
           onChange={setSinkingM}
@@ -199,13 +199,13 @@ function TheFly({ massKg }: { readonly massKg: number }) {
   const take = (): void => {
     const label = `The fly weighs ${show(massKg, 'lineMass')}`
     changeKept(label, 'job', (job) => ({ ...job, fly: { ...job.fly, massKg } })).then(
-      (did) => did && noticeDone(`${label}; every swing and cast of the day goes by it`),
+      (did) => did && noticeDone(`${label}; every swing and cast of the day uses it`),
       noticeFailed,
     )
   }
   return (
     <Button weight="quiet" className="no-print px-0" onClick={take}>
-      It is the fly I fish now
+      Use as my fly’s weight
     </Button>
   )
 }
@@ -274,28 +274,28 @@ function OntoMine({ massKg, lengthM }: Pick<NamedProps, 'massKg' | 'lengthM'>) {
     const checked = itemSchema.safeParse({ ...rest, massKg, lengthM })
     if (checked.success)
       editRow(label, 'items', tip, checked.data).then((did) => did && noticeDone(label), noticeFailed)
-    else noticeFailed(new Error(`${tip.name} cannot be so long or so heavy. Nothing was changed.`))
+    else noticeFailed(new Error(`${tip.name} can’t be that long or that heavy. Nothing was changed.`))
   }
   return (
     <span className="flex flex-wrap items-end gap-2">
       <Select
-        label="Or it is one of mine"
+        label="Or it is a tip of mine"
         value={id}
         options={[['', 'choose…'], ...tips.map((tip) => [tip.id, tip.name] as const)]}
         onChange={setId}
       />
       <Button disabled={mine === undefined} onClick={() => mine !== undefined && take(mine)}>
-        Put the measure on it
+        Save to that tip
       </Button>
     </span>
   )
 }
 
 function sayReading({ outcome, deviation, nearest, sinkingGrainsPerFt }: MaterialReading): string {
-  const off = `${(Math.abs(deviation) * 100).toFixed(1)} %`
+  const off = printShare(Math.abs(deviation), 1)
   if (outcome === 'joined' && sinkingGrainsPerFt !== undefined)
     return `The scale tells only the sum: its sinking part weighs between ${sinkingGrainsPerFt.low.toFixed(1)} and ${sinkingGrainsPerFt.high.toFixed(1)} gr/ft, as the floating part may be light or heavy. Weigh a cut-off piece, or time how fast it sinks, to tell more.`
-  if (outcome === 'named') return `Within ${off} of its nominal mass: as sure as scale and tape are.`
+  if (outcome === 'named') return `Within ${off} of its nominal weight: as sure as scale and tape are.`
   const [first, second] = nearest
-  return `Nearest are ${first?.material ?? ''} (${off} off) and ${second?.material ?? ''}. Measure the length again without its loops; a caliper on the coating would decide.`
+  return `Nearest are ${first?.material ?? ''} (${off} off) and ${second?.material ?? ''}. Measure the length again without its loops; a caliper on the coating would settle it.`
 }

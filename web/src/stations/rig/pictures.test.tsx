@@ -68,17 +68,17 @@ describe('the leader, drawn', () => {
     const line = (): string | undefined =>
       document.querySelector<HTMLElement>('[data-check="leader-length"]')?.dataset.state
     expect(line()).toBe('holds')
-    expect(screen.queryByRole('button', { name: 'As it was built' })).toBeNull()
+    expect(screen.queryByRole('button', { name: 'Start over' })).toBeNull()
     const [butt] = within(screen.getByRole('list', { name: 'Recipe, butt to fly' })).getAllByRole('textbox')
     if (butt === undefined) throw new Error('no piece')
     fireEvent.change(butt, { target: { value: '20 ft' } })
     fireEvent.blur(butt)
     expect(line()).toBe('breaks')
-    fireEvent.click(screen.getByRole('button', { name: 'As it was built' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Start over' }))
     expect(line()).toBe('holds')
     fireEvent.change(butt, { target: { value: '90 ft' } })
     fireEvent.blur(butt)
-    expect(screen.getByRole('alert').textContent).toMatch(/^0\.3 – 29\.5 ft, please/)
+    expect(screen.getByRole('alert').textContent).toMatch(/^Enter 0\.3 to 29\.5 ft/)
   })
   test('with a dropper it goes on from a ring', () => {
     show(<LeaderBench rig={rig} question={question} />)
@@ -108,7 +108,7 @@ describe('weighed and named, drawn', () => {
   })
   test('of a joined tip only where its sinking part may lie', () => {
     show(<MaterialAxis reading={nameMaterial(inGrains(100), TEN_FEET, TEN_FEET / 2)} />)
-    expect(screen.getByText('its sinking part lies in here')).toBeTruthy()
+    expect(screen.getByText('its sinking part is in this range')).toBeTruthy()
   })
   test('a scale that is silent, settling, settled', () => {
     const label = (): string | null => screen.getByRole('img').getAttribute('aria-label')

@@ -10,7 +10,7 @@ const DIMENSIONS: Readonly<Record<Dimension, { readonly name: string; readonly f
   massPerLength: { name: 'Mass per length', first: 'T-11' },
   flow: { name: 'Flow', first: '18 m³/s' },
   temperature: { name: 'Temperature', first: '41 °F' },
-  force: { name: 'Breaking load', first: '30 lb' },
+  force: { name: 'Breaking strain', first: '30 lb' },
 }
 
 /** Type a figure in any unit; see it in every other. */
@@ -82,7 +82,7 @@ export function Converter() {
         </dl>
       </div>
       <p className="mt-2 text-[0.85rem] text-faint">
-        1 grain is 64.79891 mg exactly. X and gō are read from their standards’ formulas, quoted from memory.
+        1 grain is exactly 64.79891 mg. X and gō follow their standards’ formulas, quoted from memory.
       </p>
     </section>
   )

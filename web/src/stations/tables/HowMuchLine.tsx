@@ -9,6 +9,7 @@ import {
   singleHandKg,
   USUAL_TAPER_M,
 } from '@hoxen/core/line'
+import { printShare } from '@hoxen/core/quantity'
 import { useState } from 'react'
 import { QuantityField, Select, Tag, useUnits, useWithin } from '../../ui/index.ts'
 
@@ -61,8 +62,8 @@ export function HowMuchLine() {
         {carry.outcome === 'found' ? (
           <>
             A head of {show(headKg, 'lineMass')} is{' '}
-            <b className="font-semibold">{show(carry.carryM, 'length')}</b> of that line, squeezed into its
-            own length.
+            <b className="font-semibold">{show(carry.carryM, 'length')}</b> of that line, packed into its own
+            length.
           </>
         ) : (
           `A head of ${show(headKg, 'lineMass')} weighs more than the longest of such lines.`
@@ -72,8 +73,8 @@ export function HowMuchLine() {
         The number stands for {show(singleHandKg(Number(number)) ?? 0, 'lineMass')}, its first{' '}
         {show(SINGLE_HAND_LENGTH_M, 'length')}. A standard line is comfortable to{' '}
         {show(CARRY_M.comfortable, 'length')} in the air, {weighs(CARRY_M.comfortable)}, and hard work beyond{' '}
-        {show(CARRY_M.most, 'length')}, {weighs(CARRY_M.most)}: to cast far, or a big fly, a rod wants that
-        mass in a shorter head, clearly more than its number says. <Tag tag="practice" />
+        {show(CARRY_M.most, 'length')}, {weighs(CARRY_M.most)}. To cast far, or a big fly, a rod needs that
+        weight in a shorter head, clearly more than its number says. <Tag tag="practice" />
       </p>
       <FrontTapers number={Number(number)} />
     </>
@@ -115,7 +116,7 @@ function FrontTapers({ number }: { readonly number: number }) {
               </th>
               <td className={cell}>{show(carriedKg, 'lineMass')}</td>
               <td className={cell}>
-                {show(liveKg, 'lineMass')}, {Math.round(liveShare * 100)} %
+                {show(liveKg, 'lineMass')}, {printShare(liveShare)}
               </td>
               <td className={cell} aria-hidden="true">
                 <span className="block h-3 bg-shoal" style={{ width: `${(carriedKg / most) * 100}%` }}>

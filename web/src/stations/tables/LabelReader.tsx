@@ -47,8 +47,8 @@ export function LabelReader() {
         Label against grains
       </h2>
       <p className="mb-2 max-w-2xl text-[0.92rem] text-faint">
-        The same number means a far heavier line on a two-handed rod, and a shooting head is the mass of a
-        longer line squeezed into a short one. So read grains and length, and the label last.
+        The same number means a far heavier line on a two-handed rod, and a shooting head packs the weight of
+        a longer line into a short one. So read grains and length, and the label last.
       </p>
       <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[18rem_1fr]">
         <div className="space-y-2">
@@ -98,7 +98,7 @@ function TypedHead({ head, onChange }: { readonly head: Head; readonly onChange:
       </label>
       <div className="grid grid-cols-2 gap-2">
         <QuantityField
-          label="Mass"
+          label="Weight"
           measure="lineMass"
           value={head.massKg}
           onChange={(massKg) => onChange({ ...head, massKg })}
@@ -138,7 +138,7 @@ function TypedHead({ head, onChange }: { readonly head: Head; readonly onChange:
           >
             {LINE_STANDARDS.map((standard) => (
               <option key={standard} value={standard}>
-                {standard === 'single-hand' ? 'single hand' : `two-hand ${standard}`}
+                {standard === 'single-hand' ? 'single-hand' : `two-hand ${standard}`}
               </option>
             ))}
           </select>
@@ -180,17 +180,17 @@ function Reading({ head }: { readonly head: Head }) {
           <dt className="text-sm text-faint">The box says no. {head.labelNumber}</dt>
           <dd>
             {Math.abs(labelOff) < 0.5
-              ? 'and by its mass that is so.'
-              : `but by its mass it is ${one(Math.abs(labelOff))} ${labelOff < 0 ? 'heavier' : 'lighter'} in that standard.`}
+              ? 'the weight agrees.'
+              : `by weight it is ${one(Math.abs(labelOff))} ${Math.abs(labelOff) === 1 ? 'size' : 'sizes'} ${labelOff < 0 ? 'heavier' : 'lighter'}.`}
           </dd>
         </div>
       )}
       {carry?.outcome === 'found' && (
         <div>
-          <dt className="text-sm text-faint">Equal-mass carry on a no. {head.labelNumber} double taper</dt>
+          <dt className="text-sm text-faint">Equal-weight carry on a no. {head.labelNumber} double taper</dt>
           <dd>
-            Casts the mass of <b>{show(carry.carryM, 'length')}</b> of line in {show(facts.lengthM, 'length')}{' '}
-            <Tag tag="physics" />
+            Casts the weight of <b>{show(carry.carryM, 'length')}</b> of line in{' '}
+            {show(facts.lengthM, 'length')} <Tag tag="physics" />
           </dd>
         </div>
       )}

@@ -22,7 +22,7 @@ const SECTIONS = [
   ['two-hand', 'Two-hand numbers'],
   ['line', 'How much line'],
   ['rules', 'Rules of thumb'],
-  ['help', 'What the ledger asks'],
+  ['help', 'What each check means'],
   ['words', 'Plain words'],
   ['tags', 'What the tags mean'],
 ] as const
@@ -92,7 +92,7 @@ function SingleHand() {
       title="Single-hand numbers"
       note={
         <>
-          Mass of the first {show(SINGLE_HAND_LENGTH_M, 'length')}, level tip excluded.{' '}
+          Weight of the first {show(SINGLE_HAND_LENGTH_M, 'length')}, level tip excluded.{' '}
           {STANDARD_SOURCES.singleHand}. <Tag tag="standard" />
         </>
       }
@@ -104,7 +104,8 @@ function SingleHand() {
               no.
             </th>
             <th scope="col" className={cell}>
-              mass
+              {' '}
+              weight{' '}
             </th>
             <th scope="col" className={cell}>
               tolerance
@@ -135,7 +136,8 @@ function TwoHand() {
       title="Two-hand numbers"
       note={
         <>
-          Mass over the class’s own length. {STANDARD_SOURCES.twoHand}. <Tag tag="standard" />
+          Weight over the class’s own length. H: shooting head, S, M, L: short, medium, long belly.{' '}
+          {STANDARD_SOURCES.twoHand}. <Tag tag="standard" />
         </>
       }
     >
@@ -197,7 +199,7 @@ function Help() {
     if (hash.length > 1) document.getElementById(decodeURIComponent(hash.slice(1)))?.scrollIntoView()
   }, [hash])
   return (
-    <Part id="help" title="What the ledger asks, how it is worked out, and what schools say">
+    <Part id="help" title="What each check means, how it is worked out, and where schools differ">
       <dl className="max-w-3xl divide-y divide-rule">
         {HELP.map((topic) => (
           <div
@@ -230,7 +232,7 @@ function Words() {
       title="Plain words"
       note={
         <>
-          The figures the words of the job stand for. <Tag tag="practice" />
+          The figures behind the words of the day. <Tag tag="practice" />
         </>
       }
     >

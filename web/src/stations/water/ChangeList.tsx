@@ -1,4 +1,5 @@
 import { betterRide, frontsToTry, gainS, type SingleChange, singleChanges } from '@hoxen/core/ladder'
+import { printShare } from '@hoxen/core/quantity'
 import type { SwingSetup } from '@hoxen/core/rig'
 import { type Ride, type Swung, swingVerdict } from '@hoxen/core/swing'
 import { sayChange, sayTouches } from '@hoxen/core/words'
@@ -38,7 +39,7 @@ export function ChangeList({
         .sort((a, b) => betterRide(a.ride, b.ride)),
     [trials, rides],
   )
-  const bestId = ranked.find((r) => canTake(r.change))?.id
+  const bestId = ranked.find((r) => canUse(r.change))?.id
   const better = now === undefined ? [] : ranked.filter((r) => betterRide(r.ride, now) < 0)
   return (
     <section aria-labelledby="changes-title" className="mt-4">
@@ -52,10 +53,10 @@ export function ChangeList({
       )}
       <p className="text-[0.85rem] text-faint" role="status">
         {done < of
-          ? `${done} of ${of} changes let swing…`
+          ? `Swinging change ${Math.min(done + 1, of)} of ${of}…`
           : better.length === 0
-            ? 'No single change would be judged better.'
-            : 'Each let swing by itself; the best first.'}
+            ? 'No single change beats what you have.'
+            : 'Each swung on its own, best first.'}
       </p>
       <ol className="mt-1 divide-y divide-rule border-y border-rule">
         {ranked.slice(0, FIRST_SHOWN).map(({ id, change, ride }) => (
@@ -65,7 +66,7 @@ export function ChangeList({
             ride={ride}
             now={now}
             first={id === bestId && done === of && better.some((b) => b.id === id)}
-            onTake={canTake(change) ? () => takeChange(change, sayChange(change, system), water) : undefined}
+            onUse={canUse(change) ? () => takeChange(change, sayChange(change, system), water) : undefined}
           />
         ))}
       </ol>
@@ -73,8 +74,8 @@ export function ChangeList({
   )
 }
 
-/** Says whether it can be taken: not what is not owned. */
-function canTake(change: SingleChange): boolean {
+/** Says whether it can be taken: not what is not in your gear. */
+function canUse(change: SingleChange): boolean {
   return !(change.code === 'sinking-part' || (change.code === 'leader' && change.leaderId === null))
 }
 
@@ -83,10 +84,10 @@ interface RowProps {
   readonly ride: Ride
   readonly now: Swung | undefined
   readonly first: boolean
-  readonly onTake: (() => void) | undefined
+  readonly onUse: (() => void) | undefined
 }
 
-function ChangeRow({ text, ride, now, first, onTake }: RowProps) {
+function ChangeRow({ text, ride, now, first, onUse }: RowProps) {
   const { summary } = ride
   const gain = now === undefined ? 0 : gainS(now.summary, summary)
   const { state } = swingVerdict(ride)
@@ -98,14 +99,14 @@ function ChangeRow({ text, ride, now, first, onTake }: RowProps) {
           {state}: {summary.holdingS.toFixed(0)} s with the fish{' '}
           {gain === 0 ? '(as now)' : `(${gain > 0 ? '+' : '−'}${Math.abs(gain).toFixed(0)})`},{' '}
           {sayTouches(summary)},{' '}
-          <span className="whitespace-nowrap">snag {Math.round(summary.snagRisk * 100)} %</span>
+          <span className="whitespace-nowrap">snag {printShare(summary.snagRisk)}</span>
         </span>
       </div>
-      {onTake === undefined ? (
-        <span className="text-[0.8rem] text-faint">not owned</span>
+      {onUse === undefined ? (
+        <span className="text-[0.8rem] text-faint">not in your gear</span>
       ) : (
-        <Button weight={first ? 'strong' : 'plain'} aria-label={`Take: ${text}`} onClick={onTake}>
-          Take
+        <Button weight={first ? 'strong' : 'plain'} aria-label={`Use: ${text}`} onClick={onUse}>
+          Use
         </Button>
       )}
     </li>

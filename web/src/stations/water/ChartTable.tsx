@@ -1,4 +1,5 @@
 import type { ChartCell } from '@hoxen/core/ladder'
+import { printShare } from '@hoxen/core/quantity'
 import type { SwingSetup } from '@hoxen/core/rig'
 import { SWING_THRESHOLDS, swingVerdict } from '@hoxen/core/swing'
 import { saySwing } from '@hoxen/core/words'
@@ -77,9 +78,8 @@ export function ChartTable({
         </table>
       </div>
       <p className="mt-2 text-[0.88rem] text-faint">
-        Filled: how long of its swing over them the tip keeps the fly where the fish hold, at its best angle.
-        The line at the foot: how far that goes, four times in five, by what is not known of this pool’s depth
-        and current. Hatched: it drags the bed. A cell opens its swing.
+        Fill: share of the swing with the fish, at the tip’s best angle. Line below: the likely range, given
+        how well this pool is known. Hatched: it drags bottom. Tap a cell to see its swing.
       </p>
     </>
   )
@@ -103,10 +103,7 @@ function Cell({ cell, bandOf, tip, setup, small }: CellProps) {
   const { state, reason } = swingVerdict(ride)
   const share = Math.round(ride.summary.holdingShare * 100)
   const band = bandOf(cell)
-  const sure =
-    band === undefined
-      ? ''
-      : ` Four pools in five: ${Math.round(band.low * 100)} to ${Math.round(band.high * 100)} %.`
+  const sure = band === undefined ? '' : ` Likely ${Math.round(band.low * 100)} to ${printShare(band.high)}.`
   const drags = ride.summary.bedShare > SWING_THRESHOLDS.holdsBedShare
   const open = (): void => {
     const label = `${tip} at ${show(flowM3ps, 'flow')}, cast at ${angleDeg}°`
@@ -124,7 +121,7 @@ function Cell({ cell, bandOf, tip, setup, small }: CellProps) {
       type="button"
       onClick={open}
       data-cell={state}
-      aria-label={`${tip} at ${show(flowM3ps, 'flow')}: ${share} % of its way with the fish at ${angleDeg}°. ${saySwing(reason, setup.fishAt)}${sure}`}
+      aria-label={`${tip} at ${show(flowM3ps, 'flow')}: ${share}% of the way with the fish at ${angleDeg}°. ${saySwing(reason, setup.fishAt)}${sure}`}
       className={`relative block w-full overflow-hidden rounded border border-rule bg-sheet text-left hover:border-ink ${small ? 'h-8' : 'h-12 min-w-20'}`}
     >
       <span
@@ -154,7 +151,7 @@ function Cell({ cell, bandOf, tip, setup, small }: CellProps) {
         className={`relative flex flex-wrap items-center gap-x-1 ${small ? 'px-0.5' : 'px-1.5 text-[0.85rem]'}`}
       >
         <StateMark state={state} word={false} />
-        <b>{share} %</b>
+        <b>{share}%</b>
         <span className="text-faint">{angleDeg}°</span>
       </span>
     </button>

@@ -18,8 +18,7 @@ export function ChartView({ setup, water }: Props) {
   if (pool?.measuredFlowM3ps === undefined)
     return (
       <p className="max-w-2xl py-8">
-        A chart wants a pool that was measured at a flow you know: choose one above, or write its flow down
-        under The pool.
+        The chart needs a pool measured at a known flow. Choose one above, or enter its flow under The pool.
       </p>
     )
   if (fronts.length === 0)
@@ -28,14 +27,14 @@ export function ChartView({ setup, water }: Props) {
     <section aria-labelledby="chart-title">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2 id="chart-title" className="text-xl">
-          Which tip at which level <Tag tag="estimate" />
+          Which tip at which flow <Tag tag="estimate" />
         </h2>
         <p className="text-[0.9rem] text-faint" role="status" data-chart={working ? 'working' : 'done'}>
-          {working ? `${done} of ${of} swings` : `${of} swings let go, each tip at three angles`}
+          {working ? `${done} of ${of} swings` : `${of} swings, each tip at three angles`}
         </p>
         <span className="no-print flex gap-2">
           <Link to="/water/card" className={buttonLook('plain')}>
-            On paper
+            Printable chart
           </Link>
           <Button
             disabled={working}

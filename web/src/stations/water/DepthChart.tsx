@@ -75,10 +75,10 @@ export function DepthChart({ samples, scene, clock, height, fan }: Props) {
             ...(fan === undefined
               ? []
               : [
-                  { ...line, label: 'as likely, from', data: edge(fan, 'low'), borderWidth: 0 },
+                  { ...line, label: 'likely range, from', data: edge(fan, 'low'), borderWidth: 0 },
                   {
                     ...line,
-                    label: 'as likely, to',
+                    label: 'likely range, to',
                     data: edge(fan, 'high'),
                     borderWidth: 0,
                     backgroundColor: `color-mix(in srgb, ${colour('caster')} 22%, transparent)`,
@@ -87,7 +87,7 @@ export function DepthChart({ samples, scene, clock, height, fan }: Props) {
                 ]),
             {
               ...line,
-              label: 'where the fish are, from',
+              label: 'fish depth, from',
               data: series((s) => band(s, 'low')),
               borderColor: colour('river'),
               borderDash: [5, 4],

@@ -1,3 +1,4 @@
+import { printShare } from '@hoxen/core/quantity'
 import { type SwingResult, swingVerdict } from '@hoxen/core/swing'
 import { depthAt, type FishAt, type Run } from '@hoxen/core/water'
 import { saySwing, sayTouches } from '@hoxen/core/words'
@@ -22,7 +23,7 @@ export function Figures({
   readonly busy: boolean
 }) {
   const { show } = useUnits()
-  if (result === undefined) return <p className="py-4 text-faint">Letting it swing…</p>
+  if (result === undefined) return <p className="py-4 text-faint">Swinging it…</p>
   const { summary } = result
   const { state, reason } = swingVerdict(result)
   // Straight below the angler there may be no more water than that.
@@ -33,11 +34,11 @@ export function Figures({
         This swing <Tag tag="estimate" />
       </h2>
       <p className="font-display mt-1 text-[1.7rem] leading-tight" data-holding={summary.holdingS.toFixed(1)}>
-        {summary.holdingS.toFixed(0)} s{' '}
-        <span className="text-[1rem]">of {summary.overHoldingS.toFixed(0)} s with the fish</span>
+        {summary.holdingS.toFixed(0)} s <span className="text-[1rem]">with the fish</span>
       </p>
       <p className="text-[0.85rem] text-faint">
-        Over the water that holds fish; the whole swing takes {summary.swingS.toFixed(0)} s.
+        Of {summary.overHoldingS.toFixed(0)} s over holding water. The whole swing takes{' '}
+        {summary.swingS.toFixed(0)} s.
       </p>
       <dl className="mt-1 grid grid-cols-2 gap-x-4">
         {summary.onTop === undefined ? (
@@ -50,14 +51,14 @@ export function Figures({
         )}
         <Figure
           name={stripped ? 'As it is lifted' : 'At the hang-down'}
-          value={`${show(summary.hangDepthM, 'length')}${hangsOnBed ? ', on the bed below you' : ''}`}
+          value={`${show(summary.hangDepthM, 'length')}${hangsOnBed ? ', on the bottom below you' : ''}`}
           id="hang"
         />
         <Figure name="Touches" value={sayTouches(summary)} id="touches" />
-        <Figure name="On the bed" value={`${Math.round(summary.bedShare * 100)} % of the swing`} />
-        <Figure name="Dragged on the bed" value={show(summary.draggedM, 'length')} />
-        <Figure name="Crosses at" value={show(summary.crossMps, 'current')} />
-        <Figure name="Chance of a snag" value={`${Math.round(summary.snagRisk * 100)} %`} />
+        <Figure name="On the bottom" value={`${printShare(summary.bedShare)} of the swing`} />
+        <Figure name="Drags bottom for" value={show(summary.draggedM, 'length')} />
+        <Figure name="Swing speed" value={show(summary.crossMps, 'current')} />
+        <Figure name="Chance of a snag" value={printShare(summary.snagRisk)} />
       </dl>
       <p className="mt-1 text-[0.95rem]" data-verdict={state}>
         <StateMark state={state} /> {saySwing(reason, fishAt)}

@@ -14,7 +14,7 @@ export function HowSure({ fan, pool }: Props) {
   return (
     <div className="mt-2 text-[0.92rem]" data-fan={fan === undefined ? 'working' : 'done'}>
       <p role="status">
-        {fan === undefined ? 'How sure is that? Letting 24 more swing…' : sayFan(fan, system)}{' '}
+        {fan === undefined ? 'How sure is that? Swinging 24 more…' : sayFan(fan, system)}{' '}
         <Tag tag="estimate" />
       </p>
       <p className="text-[0.85rem] text-faint">{saySpreads(pool)}</p>

@@ -26,7 +26,7 @@ export function LadderDrawing({ run, fishAt, strands, pointed }: Props) {
         width={width}
         height={ROOM.height}
         role="img"
-        aria-label={`${run.name} in section, with the way of the fly on each of ${strands.length} tips`}
+        aria-label={`${run.name} in section, with the fly’s path on each of ${strands.length} tips`}
         className="block"
       >
         <SectionPicture section={section} scale={scale} room={room} toDepthM={section.deepestM} band />
@@ -43,8 +43,8 @@ export function LadderDrawing({ run, fishAt, strands, pointed }: Props) {
         <Places strands={strands} scale={scale} />
       </svg>
       <p className="border-t border-rule px-3 py-1 text-[0.8rem] text-faint">
-        Across the river; heights × {scale.exaggeration.toFixed(1)}. Tinted: where the fish are. Figures:
-        places in the list. Strong: the one that holds the fly longest. Dashed: the tip in the strip.
+        Section across the river, heights × {scale.exaggeration.toFixed(1)}. Tinted: fish depth. Numbers:
+        rank. Bold: best tip. Dashed: the tip you have on.
       </p>
     </div>
   )

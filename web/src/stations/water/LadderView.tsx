@@ -1,5 +1,6 @@
 import { frontsToTry, type Strand, strandsOf, tipIdOf, tipRungs } from '@hoxen/core/ladder'
 import { judgeStrand } from '@hoxen/core/match'
+import { printShare } from '@hoxen/core/quantity'
 import type { CheckState, SwingSetup } from '@hoxen/core/rig'
 import { sayLeader, sayTouches } from '@hoxen/core/words'
 import { useMemo, useState } from 'react'
@@ -33,10 +34,10 @@ export function LadderView({ setup }: { readonly setup: SwingSetup }) {
     <section aria-labelledby="ladder-title">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2 id="ladder-title" className="text-xl">
-          Every tip in this run <Tag tag="estimate" />
+          Every tip you own, in this pool <Tag tag="estimate" />
         </h2>
         <p className="text-[0.9rem] text-faint" role="status" data-ladder={done < of ? 'working' : 'done'}>
-          {done < of ? `${done} of ${of} swings` : `${of} swings let go, each tip at three angles`}
+          {done < of ? `${done} of ${of} swings` : `${of} swings, each tip at three angles`}
         </p>
       </div>
       <WorkedOut done={done} of={of} failed={failed} />
@@ -45,13 +46,13 @@ export function LadderView({ setup }: { readonly setup: SwingSetup }) {
         <thead className="text-[0.85rem] text-faint">
           <tr>
             <th className="w-8 py-1 font-normal">
-              <span className="sr-only">Place</span>
+              <span className="sr-only">Rank</span>
             </th>
             <th className="font-normal">Tip</th>
             <th className="font-normal">With the fish</th>
-            <th className="hidden font-normal sm:table-cell">By angle</th>
+            <th className="hidden font-normal sm:table-cell">At each angle</th>
             <th className="hidden font-normal sm:table-cell">Hang-down</th>
-            <th className="hidden font-normal md:table-cell">The rig then</th>
+            <th className="hidden font-normal md:table-cell">Verdict</th>
             <th className="hidden font-normal md:table-cell">Touches</th>
             <th className="hidden font-normal md:table-cell">Snag</th>
             <th>
@@ -107,9 +108,8 @@ function RungRow({ place, setup, strand, onPoint }: RowProps) {
         )}
         {/* What has no column of its own on a narrow screen. */}
         <span className="block text-[0.82rem] font-normal text-faint md:hidden">
-          {verdict !== undefined && <StateMark state={verdict} />} hangs at{' '}
-          {show(summary.hangDepthM, 'length')}, {sayTouches(summary)}, snag{' '}
-          {Math.round(summary.snagRisk * 100)} %
+          {verdict !== undefined && <StateMark state={verdict} />} hang-down{' '}
+          {show(summary.hangDepthM, 'length')}, {sayTouches(summary)}, snag {printShare(summary.snagRisk)}
         </span>
       </th>
       <td className="pr-3 whitespace-nowrap">
@@ -128,16 +128,16 @@ function RungRow({ place, setup, strand, onPoint }: RowProps) {
         {verdict !== undefined && <StateMark state={verdict} />}
       </td>
       <td className="hidden pr-3 md:table-cell">{summary.touches}</td>
-      <td className="hidden pr-3 md:table-cell">{Math.round(summary.snagRisk * 100)} %</td>
+      <td className="hidden pr-3 md:table-cell">{printShare(summary.snagRisk)}</td>
       <td className="py-1 text-right">
         {strand.mine ? (
-          <span className="inline-flex min-h-11 items-center text-[0.9rem]">in the strip</span>
+          <span className="inline-flex min-h-11 items-center text-[0.9rem]">on the line</span>
         ) : (
           <Button
-            aria-label={`Take ${name}`}
+            aria-label={`Use ${name}`}
             onClick={() => takeTip(strand.tipId, name, strand.best.angleDeg)}
           >
-            Take
+            Use
           </Button>
         )}
       </td>

@@ -89,7 +89,7 @@ export function PlanHandles({ layout, wadeM, aim, mend, onAim, onMend }: Props) 
     <svg
       ref={svg}
       role="group"
-      aria-label="Cast and mend, to be dragged"
+      aria-label="Cast and mend: drag, or use the arrow keys"
       className="no-print pointer-events-none absolute inset-0 touch-none"
       width={layout.width}
       height={layout.height}
@@ -106,7 +106,7 @@ export function PlanHandles({ layout, wadeM, aim, mend, onAim, onMend }: Props) 
         strokeDasharray="2 4"
       />
       <Handle
-        label="Where the cast lands. Up and down turn it, left and right shorten and lengthen it"
+        label="Where the cast lands. Up and down arrows change the angle, left and right the length"
         at={at}
         min={ANGLE_LIMITS.low}
         max={ANGLE_LIMITS.high}
@@ -119,7 +119,7 @@ export function PlanHandles({ layout, wadeM, aim, mend, onAim, onMend }: Props) 
         width={layout.width}
       />
       <Handle
-        label="Mend of the line. Up and down lay it over, Delete takes it away"
+        label="Mend. Up and down arrows size it, Delete removes it"
         at={mendAt}
         min={-10}
         max={10}

@@ -52,14 +52,14 @@ export function PlanPanel({ plan: { castM, ...plan }, countS, onChange, onCast }
           refuse={(si) =>
             si >= JOB_LIMITS.castM.low && si <= JOB_LIMITS.castM.high
               ? undefined
-              : `Between ${range(JOB_LIMITS.castM, 'length')}, please.`
+              : `Enter ${range(JOB_LIMITS.castM, 'length', ' to ')}.`
           }
         />
         <QuantityField
-          label="Rod tip over the water"
+          label="Rod tip above the water"
           measure="length"
           value={plan.tipHeightM}
-          onChange={(tipHeightM) => onChange('Change the rod’s height', { tipHeightM })}
+          onChange={(tipHeightM) => onChange('Change the rod tip’s height', { tipHeightM })}
           refuse={(tipHeightM) => fault({ tipHeightM })}
         />
         <Select
@@ -99,14 +99,14 @@ export function PlanPanel({ plan: { castM, ...plan }, countS, onChange, onCast }
         {plan.rod === 'strip' && (
           <>
             <Seconds
-              label="Count before it, in seconds"
+              label="Count down, in seconds"
               limits={RETRIEVE_LIMITS.countdownS}
               what="The count is"
               value={plan.countdownS ?? Math.round(countS)}
               onChange={(countdownS) => onChange('Change the count', { countdownS })}
             />
             <QuantityField
-              label="Speed it is stripped at"
+              label="Stripping speed"
               measure="current"
               value={plan.retrieveMps ?? SWING_OPTIONS.stripMps}
               onChange={(retrieveMps) => onChange('Change the retrieve', { retrieveMps })}

@@ -43,7 +43,7 @@ export function RiverPicture({ scene, clock, setup, water, result }: RiverProps)
   const { plan, run } = setup
   const [mend, ...later] = plan.mends
   const onMend = (next: Pick<Mend, 'kind' | 'sizeM'> | undefined): void =>
-    water.changePlan(next === undefined ? 'Take the mend away' : 'Change the mend', {
+    water.changePlan(next === undefined ? 'Remove the mend' : 'Change the mend', {
       mends: next === undefined ? later : [{ ...USUAL_MEND, ...mend, ...next }, ...later],
     })
   return (
@@ -69,8 +69,8 @@ export function RiverPicture({ scene, clock, setup, water, result }: RiverProps)
       <Player clock={clock} />
       <p className="flex flex-wrap items-center justify-between gap-x-4 text-[0.8rem] text-faint">
         <span>
-          Drag the ring to cast elsewhere, the diamond to mend. Dashes: a second of drift. Hatched: where the
-          fish are. The bed is {BOTTOM_NAMES[run.bottom]}. ✕ touches, red over the fish.
+          Drag the circle to cast elsewhere, the diamond to mend. Dashes: a second of drift. Tinted: fish
+          depth. The bed is {BOTTOM_NAMES[run.bottom]}. ✕: it touched bottom, red over the fish.
         </span>
         <SpeedLegend scene={scene} />
       </p>

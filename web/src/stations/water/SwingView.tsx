@@ -1,7 +1,6 @@
-import { DEEPEST_WADE_M, type Fan } from '@hoxen/core/ladder'
+import type { Fan } from '@hoxen/core/ladder'
 import { type SwingSetup, swingInput, usualCountdownS } from '@hoxen/core/rig'
 import { castReachM, landingOf, landsBeyond, type SwingResult } from '@hoxen/core/swing'
-import { depthAt } from '@hoxen/core/water'
 import { Suspense, useEffect, useMemo, useState } from 'react'
 import { type DrawnSwing, sceneOf, type WaterScene } from '../../drawing/index.ts'
 import type { Water } from '../../pool/index.ts'
@@ -44,7 +43,7 @@ export function SwingView({ setup, water }: { readonly setup: SwingSetup; readon
       <div className="min-w-0 lg:row-span-2">
         <Warnings setup={setup} failed={swing.error} />
         {scene === undefined ? (
-          <p className="py-24 text-center text-faint">Letting it swing…</p>
+          <p className="py-24 text-center text-faint">Swinging it…</p>
         ) : (
           <RiverPicture scene={scene} clock={clock} setup={setup} water={water} result={swing.data} />
         )}
@@ -117,7 +116,7 @@ function InTime({ scene, clock, first, fan }: TimeProps) {
         )}
       </Suspense>
       <p className="border-t border-rule px-3 py-1 text-[0.8rem] text-faint">
-        Depth of the fly in time. Dashed: where the fish hold. Shaded: where four swings in five would be.
+        Depth of the fly over time. Dashed: fish depth. Shaded: likely range (4 swings in 5).
       </p>
     </div>
   )
@@ -126,25 +125,19 @@ function InTime({ scene, clock, first, fan }: TimeProps) {
 function Warnings({ setup, failed }: { readonly setup: SwingSetup; readonly failed: Error | null }) {
   const { show } = useUnits()
   const { run } = setup
-  const depthM = depthAt(run, run.wadeM)
+
   const beyond = landsOnBank(setup)
   return (
     <>
       {failed !== null && (
         <p role="alert" className="mb-2 font-medium text-breaks">
-          {failed.message} The last swing stands.
+          {failed.message} Showing the last swing.
         </p>
       )}
       {beyond !== undefined && (
         <p role="alert" className="mb-2 font-medium text-breaks">
           This cast lands on the far bank: it reaches {show(beyond.reachM, 'length')} across and the water is{' '}
           {show(run.widthM, 'length')} wide today. Cast shorter or steeper.
-        </p>
-      )}
-      {depthM > DEEPEST_WADE_M && (
-        <p role="status" className="mb-2 font-medium text-watch">
-          Where you stand it is {show(depthM, 'length')} deep today. Belt and staff, and never deeper than you
-          can return from: stand nearer the bank.
         </p>
       )}
     </>

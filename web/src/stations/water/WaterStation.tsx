@@ -15,8 +15,8 @@ import { SwingView } from './SwingView.tsx'
 
 const VIEWS = [
   ['swing', 'Swing'],
-  ['ladder', 'Ladder of tips'],
-  ['chart', 'Chart of levels'],
+  ['ladder', 'Tip ladder'],
+  ['chart', 'Flow chart'],
   ['bed', 'The pool'],
 ] as const
 /** The water: what a rig does in this run at today's level. */
@@ -29,7 +29,7 @@ export function WaterStation() {
     const name = `New pool ${water.runs.length + 1}`
     if (!(await addRun(newRun(water.day.run, newId(name), name)))) return
     setParams({ view: 'bed' })
-    noticeDone(`${name} is here, its bed copied from ${water.day.run.name}: make it yours`)
+    noticeDone(`${name} added, its bed copied from ${water.day.run.name}: now make it yours`)
   }
   const onNew = (): void => void addPool().catch(noticeFailed)
   return (
@@ -37,7 +37,7 @@ export function WaterStation() {
       <PoolBar runs={water.runs} chosen={water.pool} onChoose={water.goTo} onNew={onNew} />
       <div className="mt-1 flex flex-wrap items-end gap-x-6 border-b border-rule">
         <h1 className="pb-1.5 text-[1.6rem] leading-tight">{water.day.run.name}</h1>
-        <Tabs label="Sides of the water" home="/water" tabs={VIEWS} at={view} />
+        <Tabs label="Water views" home="/water" tabs={VIEWS} at={view} />
       </div>
       <LevelLine water={water} />
       {view === 'bed' ? (
@@ -72,25 +72,22 @@ function NoPool({ onNew, any }: { readonly onNew: () => void; readonly any: bool
       action={
         <>
           <Button weight="strong" onClick={onNew}>
-            Make it a pool
+            Save as a pool
           </Button>
           {!any && (
             <Button
               onClick={() =>
-                void loadDemoRuns().then(
-                  (did) => did && noticeDone('The demo angler’s pools are here'),
-                  noticeFailed,
-                )
+                void loadDemoRuns().then((did) => did && noticeDone('The demo pools are open'), noticeFailed)
               }
             >
-              Open the demo angler’s pools
+              Open the demo pools
             </Button>
           )}
         </>
       }
     >
-      This is the water as the job describes it in words. Make a pool of it, and put right how wide, how deep
-      and how fast it is: from then on today’s level is applied to it, and every rig is judged in it.
+      This is the water you described in words. Save it as a pool and enter how wide, deep and fast it is:
+      Hoxen then applies today’s flow and judges every rig in it.
     </Empty>
   )
 }

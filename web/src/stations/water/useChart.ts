@@ -10,7 +10,7 @@ import {
   chartLevels,
   frontsToTry,
 } from '@hoxen/core/ladder'
-import { type UnitSystem, unitFor, unitOf } from '@hoxen/core/quantity'
+import { printShare, type UnitSystem, unitFor, unitOf } from '@hoxen/core/quantity'
 import type { Front, SwingSetup } from '@hoxen/core/rig'
 import { swingVerdict } from '@hoxen/core/swing'
 import { useMemo } from 'react'
@@ -79,7 +79,7 @@ export function useChart(setup: SwingSetup, { pool, flow }: Pick<Water, 'pool' |
           const cell = cellOf(tip?.item.id ?? null, flowM3ps)
           return cell === undefined
             ? ''
-            : `${Math.round(cell.ride.summary.holdingShare * 100)} % at ${cell.angleDeg}°, ${swingVerdict(cell.ride).state}`
+            : `${printShare(cell.ride.summary.holdingShare)} at ${cell.angleDeg}°, ${swingVerdict(cell.ride).state}`
         }),
       ]),
     ])

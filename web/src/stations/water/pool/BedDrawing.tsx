@@ -60,7 +60,7 @@ function useBed({ run, onChange }: Props, under: (event: PointerEvent) => Soundi
       if (event.key === 'Delete' || event.key === 'Backspace') {
         if (run.soundings.length > 1)
           onChange(
-            'Take out a sounding',
+            'Delete a sounding',
             run.soundings.filter((_, i) => i !== index),
           )
       } else if (move !== undefined) {
@@ -128,8 +128,8 @@ export function BedDrawing(props: Props) {
         ))}
       </svg>
       <p className="border-t border-rule px-3 py-1 text-[0.8rem] text-faint">
-        Drag a sounding; press in the water to add one. With the keyboard: arrows move, Delete takes out.
-        Heights × {scale.exaggeration.toFixed(1)}; as it was measured.
+        Drag a sounding, or tap the water to add one. On the keyboard: arrows move, Delete deletes. Heights ×{' '}
+        {scale.exaggeration.toFixed(1)}; as measured.
       </p>
     </div>
   )

@@ -59,7 +59,7 @@ export function BedView({ run }: Props) {
           />
           {wrong !== undefined && (
             <p role="alert" className="mt-2 font-medium text-breaks">
-              {wrong} The pool was left as it was.
+              {wrong} The pool stays as it was.
             </p>
           )}
           <div className="mt-4 grid gap-6 sm:grid-cols-2">
@@ -141,27 +141,26 @@ export function BedView({ run }: Props) {
             />
           </div>
           <p className="text-[0.9rem] text-faint">
-            By this bed and current, {show(estimated, 'flow')} pass through (depth × mean velocity, 7/8 of the
-            surface’s).
+            From this bed and current the pool carries about {show(estimated, 'flow')} .
             {run.measuredFlowM3ps === undefined && (
               <>
                 {' '}
                 <Button
                   weight="quiet"
                   onClick={() =>
-                    save('Take the flow from the bed', {
+                    save('Use the flow from the bed', {
                       ...run,
                       measuredFlowM3ps: Math.max(RUN_LIMITS.flowM3ps.low, estimated),
                     })
                   }
                 >
-                  Take that as the flow of the day
+                  Use as its measured flow
                 </Button>
               </>
             )}
           </p>
           <TextField
-            label="Where you know that fish hold, from your bank"
+            label="Where you know fish hold, from your bank"
             value={sayLies(run.lies ?? [], system)}
             take={(text) => {
               const read = readLies(text, unitFor('length', system), DECIMAL_MARK)
@@ -175,8 +174,8 @@ export function BedView({ run }: Props) {
           />
           <p className="text-[0.9rem] text-faint">
             {run.lies === undefined
-              ? 'Left empty, it is where the water runs at walking pace and is deep enough to hide in.'
-              : 'That counts, whatever pace and depth say.'}
+              ? 'Left empty, Hoxen looks for walking-pace water deep enough to hide in.'
+              : 'This counts, whatever the pace and depth.'}
           </p>
           <IndicatorLine run={run} />
           <TextField
@@ -192,10 +191,10 @@ export function BedView({ run }: Props) {
           <Button
             weight="danger"
             onClick={() =>
-              void removeRun(run).then((did) => did && noticeDone(`${run.name} is removed`), noticeFailed)
+              void removeRun(run).then((did) => did && noticeDone(`${run.name} deleted`), noticeFailed)
             }
           >
-            Remove this pool
+            Delete this pool
           </Button>
         </div>
       </div>
@@ -211,7 +210,7 @@ function IndicatorLine({ run }: { readonly run: Run }) {
   return (
     <p className="text-[0.9rem] text-faint">
       An indicator rig here: {range(floatToWeight, 'length')} from float to weight, about{' '}
-      {show(weightToFlyM, 'length')} on to the fly; start light and add. <Tag tag="practice" />
+      {show(weightToFlyM, 'length')} on to the fly. Start light, and add. <Tag tag="practice" />
     </p>
   )
 }
@@ -276,7 +275,7 @@ function Points({ title, list, field, measure, words, run, save, fault }: Points
                 aria-label={`${field === 'depthM' ? 'Depth' : 'Current'} ${i + 1} in plain words`}
                 value=""
                 onChange={(event) =>
-                  save('Say it in words', withPoint(i, { [field]: Number(event.target.value) }))
+                  save('In plain words', withPoint(i, { [field]: Number(event.target.value) }))
                 }
                 className="mt-1 block min-h-11 w-full rounded border border-rule bg-sheet text-sm"
               >
@@ -290,9 +289,9 @@ function Points({ title, list, field, measure, words, run, save, fault }: Points
             </div>
             <button
               type="button"
-              aria-label={`Take out point ${i + 1} of ${title.toLowerCase()}`}
+              aria-label={`Delete ${title === 'Soundings' ? 'sounding' : 'current'} ${i + 1}`}
               disabled={points.length === 1}
-              onClick={() => save('Take out a point', { ...run, [list]: points.filter((_, k) => k !== i) })}
+              onClick={() => save('Delete a point', { ...run, [list]: points.filter((_, k) => k !== i) })}
               className="mt-6 grid size-11 place-items-center rounded text-xl hover:bg-shoal disabled:opacity-30"
             >
               ×

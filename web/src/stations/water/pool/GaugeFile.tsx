@@ -31,15 +31,15 @@ export function GaugeFile({ gaugeId, onRead }: { readonly gaugeId: string; reado
     })
     noticeSaid(
       there === undefined
-        ? `${readings.length} readings taken from ${file.name}`
-        : `${there} readings in ${file.name}; kept: the last fortnight in full, one a day before`,
+        ? `${readings.length} readings imported from ${file.name}`
+        : `${there} readings in ${file.name}; saved: the last fortnight in full, one a day before that`,
     )
     onRead()
   }
   return (
     <div>
       <label htmlFor={id} className="block text-sm text-faint">
-        Or read a file of the gauge’s: CSV, WaterML
+        Or import a file from the gauge (CSV or WaterML)
       </label>
       <input
         id={id}
@@ -49,7 +49,7 @@ export function GaugeFile({ gaugeId, onRead }: { readonly gaugeId: string; reado
         onChange={(event) => {
           const [file] = event.target.files ?? []
           if (file !== undefined)
-            read(file).catch(() => setProblems(['The file could not be read. Nothing was changed.']))
+            read(file).catch(() => setProblems(['The file can’t be read. Nothing was changed.']))
           event.target.value = ''
         }}
         className="mt-1 block min-h-11 w-full text-sm file:mr-3 file:min-h-11 file:rounded-md file:border file:border-ink/60 file:bg-sheet file:px-3"

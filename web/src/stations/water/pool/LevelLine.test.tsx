@@ -55,46 +55,48 @@ describe('the level of a pool', () => {
   test('by its gauge: what it says, how old that is, and what it makes of the pool', async () => {
     gaugeSays(48, Date.now() - 5 * 3600_000)
     show(<Here />, '/water')
-    expect((await flow()).textContent).toBe('1695 ft³/s')
-    expect(screen.getByText(/32 % deeper/)).toBeTruthy()
-    expect(document.querySelector('[data-age]')?.textContent).toMatch(/5 h ago, which may be other water/)
+    expect((await flow()).textContent).toBe('1,695 cfs')
+    expect(screen.getByText(/32% deeper/)).toBeTruthy()
+    expect(document.querySelector('[data-age]')?.textContent).toMatch(
+      /5 h ago, and the river may have changed/,
+    )
   })
   test('said by hand it outranks the gauge; beyond what the measure reaches it is refused, in the unit in use', async () => {
     show(<Here />, '/water?say=level')
     await flow()
-    const field = screen.getByLabelText('Flow today, by your word')
+    const field = screen.getByLabelText('Today’s flow')
     const type = (text: string): void => {
       fireEvent.change(field, { target: { value: text } })
       fireEvent.blur(field)
     }
     type('5000 m³/s')
     expect((await screen.findByRole('alert')).textContent).toBe(
-      'This pool’s measure says nothing about such a level: it reaches from 17 ft³/s to 42378 ft³/s.',
+      'This pool can be shown from 17 cfs to 42,378 cfs; that flow is too far from the one it was measured at.',
     )
     type('0')
     await waitFor(() => expect(screen.getByRole('alert').textContent).toMatch(/at least/))
     type('30 m³/s')
-    expect(await screen.findByText(/By your word it runs at/)).toBeTruthy()
-    fireEvent.click(await screen.findByRole('button', { name: 'Go by the gauge' }))
+    expect(await screen.findByText(/Set by you:/)).toBeTruthy()
+    fireEvent.click(await screen.findByRole('button', { name: 'Use the gauge' }))
     await waitFor(() => expect(screen.queryByText(/By your word/)).toBeNull())
   })
   test('told by a gauge far beyond, the pool is shown as it was measured, and that is said', async () => {
     gaugeSays(100_000)
     show(<Here />, '/water')
     await flow()
-    expect(screen.getByRole('status').textContent).toContain('it is shown as it was measured')
+    expect(screen.getByRole('status').textContent).toContain('it’s shown as measured')
     expect(screen.queryByText(/deeper/)).toBeNull()
   })
   test('a silent gauge is said to be silent', async () => {
     gaugeSays(undefined)
     show(<Here />, '/water')
-    expect(await screen.findByText(/The gauge does not answer\./)).toBeTruthy()
+    expect(await screen.findByText(/The gauge isn’t answering\./)).toBeTruthy()
   })
   test('without a pool the water is as the job describes it; choosing one goes there', async () => {
     await commit('Words', (tx) => tx.set('water', { plan: USUAL_PLAN }))
     show(<Here />, '/water')
     expect(await screen.findByRole('heading', { name: 'The water as described' })).toBeTruthy()
-    expect(screen.getByRole('button', { name: 'As the job describes it' }).getAttribute('aria-pressed')).toBe(
+    expect(screen.getByRole('button', { name: 'No pool, as described' }).getAttribute('aria-pressed')).toBe(
       'true',
     )
     fireEvent.click(screen.getByRole('button', { name: 'Bell Tail' }))

@@ -2,7 +2,7 @@ import { flowReach, freshness, latest, levelFactors, RUN_LIMITS, trendOf } from 
 import { sayAge, sayByLog, sayFactor, sayLevelDoubt, sayProblem } from '@hoxen/core/words'
 import { Link, useSearchParams } from 'react-router'
 import type { Water } from '../../../pool/index.ts'
-import { Button, QuantityField, useNow, useUnits } from '../../../ui/index.ts'
+import { Button, onDay, QuantityField, useNow, useUnits } from '../../../ui/index.ts'
 import { GaugeFile } from './GaugeFile.tsx'
 
 /** The level the pool was measured at, today's, and what that does to it. */
@@ -24,17 +24,17 @@ export function LevelLine({ water }: { readonly water: Water }) {
     return (
       <p className="mt-1 mb-3 text-[0.95rem]">
         About {show(day.waterDepthM, 'length')} deep, {show(day.currentMps, 'current')} at the surface over
-        the fish, by the words of the job. Choose a pool to fish it at its level.
+        the fish, as you described it. Choose a pool to fish it at today’s flow.
       </p>
     )
   const factors = levelFactors(day.where.ratio)
   const doubt = sayLevelDoubt(day)
   return (
-    <section aria-label="Level" className="mt-1 mb-3">
+    <section aria-label="Flow" className="mt-1 mb-3">
       <p className="text-[0.95rem]">
         {pool.measuredFlowM3ps === undefined
-          ? 'Measured at a level nobody wrote down, so it is shown as it was. '
-          : `Measured at ${show(pool.measuredFlowM3ps, 'flow')}${pool.measuredOn === undefined ? '' : ` on ${pool.measuredOn}`}. `}
+          ? 'No flow was noted when this pool was measured, so it’s shown as measured. '
+          : `Measured at ${show(pool.measuredFlowM3ps, 'flow')}${pool.measuredOn === undefined ? '' : ` on ${onDay(pool.measuredOn)}`}. `}
         <GaugeWords water={water} />
         {flow !== undefined && day.where.level !== 'too-far' && day.where.ratio !== 1 && (
           <>
@@ -49,13 +49,13 @@ export function LevelLine({ water }: { readonly water: Water }) {
           onClick={toggle}
           className="no-print whitespace-nowrap font-medium text-river underline underline-offset-4"
         >
-          {open ? 'Done' : 'Say the level'}
+          {open ? 'Done' : 'Set today’s flow'}
         </button>
       </p>
       {pool.byLog !== undefined && (
         <p className="text-[0.95rem]" data-by-log>
           <Link to="/journal" className="underline decoration-rule underline-offset-4 hover:decoration-ink">
-            {sayByLog(pool.byLog)}
+            {sayByLog(pool.byLog, onDay)}
           </Link>
         </p>
       )}
@@ -75,10 +75,10 @@ function GaugeWords({ water: { flow, gauge, pool } }: { readonly water: Water })
   if (flow?.from === 'hand')
     return (
       <>
-        By your word it runs at <b data-flow>{show(flow.m3ps, 'flow')}</b> today.
+        Set by you: <b data-flow>{show(flow.m3ps, 'flow')}</b> today.
       </>
     )
-  if (pool?.gaugeId === undefined) return <>No gauge tells of this water.</>
+  if (pool?.gaugeId === undefined) return <>No gauge covers this water.</>
   if (gauge.waiting) return <>Asking the gauge…</>
   const warm = gauge.heard && latest(gauge.heard.record.readings, 'waterC')
   const trend = gauge.heard && trendOf(gauge.heard.record.readings, now)
@@ -87,8 +87,7 @@ function GaugeWords({ water: { flow, gauge, pool } }: { readonly water: Water })
     <>
       {gauge.silent !== undefined && (
         <span className="font-medium text-watch" role="status">
-          {gauge.silent}{' '}
-          {flow === undefined ? 'Nothing was ever read of it. ' : 'The last that is known stands. '}
+          {gauge.silent} {flow === undefined ? 'It has never been read. ' : 'Showing its last reading. '}
         </span>
       )}
       {flow !== undefined && (
@@ -101,12 +100,14 @@ function GaugeWords({ water: { flow, gauge, pool } }: { readonly water: Water })
             className={age !== undefined && freshness(age) !== 'fresh' ? 'font-medium text-watch' : ''}
           >
             {age === undefined ? '' : sayAge(age)}
-            {age !== undefined && freshness(age) !== 'fresh' ? ', which may be other water by now' : ''}
+            {age !== undefined && freshness(age) !== 'fresh' ? ', and the river may have changed since' : ''}
           </span>
           {flow.from === 'file' ? ' (from a file)' : ''}.
         </>
       )}
-      {flow === undefined && gauge.silent === undefined && <>The gauge tells no flow; say it by hand.</>}
+      {flow === undefined && gauge.silent === undefined && (
+        <>This gauge gives no flow, only a level, and Hoxen needs the flow: set it by hand.</>
+      )}
     </>
   )
 }
@@ -130,7 +131,7 @@ function LevelForm({ water }: { readonly water: Water }) {
   return (
     <div className="mt-2 grid max-w-4xl gap-4 rounded-lg border border-rule bg-sheet p-4 sm:grid-cols-[1fr_auto_1.6fr]">
       <QuantityField
-        label="Flow today, by your word"
+        label="Today’s flow"
         measure="flow"
         value={flow?.m3ps}
         onChange={water.sayFlow}
@@ -138,7 +139,7 @@ function LevelForm({ water }: { readonly water: Water }) {
       />
       <div className="flex flex-wrap items-start gap-2 sm:pt-6">
         {flow?.from === 'hand' && pool?.gaugeId !== undefined && (
-          <Button onClick={water.goByGauge}>Go by the gauge</Button>
+          <Button onClick={water.goByGauge}>Use the gauge</Button>
         )}
         {pool?.gaugeId !== undefined && <Button onClick={gauge.refresh}>Ask the gauge now</Button>}
       </div>

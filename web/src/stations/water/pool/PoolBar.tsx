@@ -33,7 +33,7 @@ export function PoolBar({ runs, chosen, onChoose, onNew }: Props) {
         onClick={() => onChoose(undefined)}
         className={look}
       >
-        As the job describes it
+        No pool, as described
       </button>
       {row.map((run) => (
         <button
@@ -124,7 +124,7 @@ function PoolList({ runs, chosen, onChoose }: ListProps) {
           </ul>
         </section>
       ))}
-      {found.length === 0 && <p className="mt-3 text-faint">No pool is called that.</p>}
+      {found.length === 0 && <p className="mt-3 text-faint">No pool by that name.</p>}
     </>
   )
 }

@@ -7,7 +7,7 @@ import { addressOf } from '../../../link/index.ts'
 import { Paper, QrCode } from '../../../paper/index.ts'
 import { Memory, useMySetup, useWater, type Water, WorkedOut } from '../../../pool/index.ts'
 import { useList } from '../../../store/index.ts'
-import { useUnits } from '../../../ui/index.ts'
+import { onDay, useUnits } from '../../../ui/index.ts'
 import { ChartTable } from '../ChartTable.tsx'
 import { useChart } from '../useChart.ts'
 
@@ -34,21 +34,21 @@ function PoolCard({ water, setup }: Props) {
   return (
     <Paper
       title={run.name}
-      back={['/water?view=chart', 'Chart of levels']}
+      back={['/water?view=chart', 'Flow chart']}
       about={
         <>
           With {setup.parts.rod.name} and {setup.parts.head.head.name}, cast{' '}
           {show(setup.plan.castM, 'length')} at {setup.plan.angleDeg}°.{' '}
           {pool?.measuredFlowM3ps === undefined ? '' : `Measured at ${show(pool.measuredFlowM3ps, 'flow')}. `}
           {flow === undefined ? '' : `Today ${show(flow.m3ps, 'flow')}. `}
-          {pool?.byLog === undefined ? '' : sayByLog(pool.byLog)}
+          {pool?.byLog === undefined ? '' : sayByLog(pool.byLog, onDay)}
         </>
       }
       code={<QrCode text={addressOf('/water?view=chart')} label="Opens the chart in Hoxen" mm={20} />}
     >
       <Bed setup={setup} />
       {chart.columns.length === 0 ? (
-        <p className="py-4">A chart wants a pool that was measured at a flow you know.</p>
+        <p className="py-4">The chart needs a pool measured at a known flow.</p>
       ) : (
         <>
           <p className="no-print text-[0.9rem]" role="status" data-chart={chart.working ? 'working' : 'done'}>
@@ -60,7 +60,7 @@ function PoolCard({ water, setup }: Props) {
       )}
       {pool !== undefined && flow !== undefined && (
         <section className="mt-3 text-[0.85rem]">
-          <h2 className="text-[1.05rem]">What it remembers of this level</h2>
+          <h2 className="text-[1.05rem]">What it remembers of this flow</h2>
           <Memory
             run={pool}
             flowM3ps={flow.m3ps}

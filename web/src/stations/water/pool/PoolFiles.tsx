@@ -27,7 +27,7 @@ export function PoolFiles({ runs, likeRun }: Props) {
   const placed = runs.filter(({ spot }) => spot !== undefined).length
   const fresh = (name: string): Run => ({
     ...newRun(likeRun, newId(name), name),
-    notes: 'Bed and current are as the job describes them, until they are measured.',
+    notes: 'Bed and current are as you described them, until you measure them.',
   })
   const take = async (file: File): Promise<void> => {
     const { places, problems } = await ask((api) => api.readPlaces(file))
@@ -39,7 +39,7 @@ export function PoolFiles({ runs, likeRun }: Props) {
   }
   const bring = ({ name, plan }: Read): void => {
     const count = plan.added.length + plan.moved.length
-    commit(`Bring pools in from ${name}`, async (tx) => {
+    commit(`Import pools from ${name}`, async (tx) => {
       tx.put('runs', plan.added)
       for (const { before, after } of plan.moved) await tx.edit('runs', before, after)
     }).then((did) => {
@@ -53,8 +53,8 @@ export function PoolFiles({ runs, likeRun }: Props) {
         Pools on a map
       </h2>
       <p className="text-[0.92rem] text-faint">
-        {placed} of {runs.length} pools know where they lie; say it of the others under Cast, About this
-        place. GPX carries names and places, GeoJSON the whole of each pool.
+        {placed} of {runs.length} pools have a location. Add the others under Cast → About this place. GPX
+        holds names and places; GeoJSON holds each whole pool.
       </p>
       <div className="mt-2 flex flex-wrap items-center gap-2">
         <Button
@@ -72,7 +72,7 @@ export function PoolFiles({ runs, likeRun }: Props) {
           Save as GeoJSON
         </Button>
         <label htmlFor={id} className="text-sm text-faint">
-          Bring pools in
+          Import pools
         </label>
         <input
           id={id}
@@ -105,12 +105,12 @@ function Preview({ read: { name, plan, problems }, onBring, onLeave }: PreviewPr
   return (
     <div className="mt-3 rounded-lg border border-rule bg-sheet p-3">
       <p role="status">
-        {name}: <b>{added.length}</b> new, <b>{moved.length}</b> told where they lie, <b>{same}</b> already
+        {name}: <b>{added.length}</b> new, <b>{moved.length}</b> given a location, <b>{same}</b> already
         there.
       </p>
       <ul className="max-h-52 overflow-y-auto text-[0.95rem]">
         {added.map(({ id, name: pool }) => (
-          <li key={id}>{pool}: new. Which way one faces, and its bed, are still to be said.</li>
+          <li key={id}>{pool}: new. Add which way it faces, and its bed.</li>
         ))}
         {moved.map(({ after }) => (
           <li key={after.id}>{after.name}: its place changes.</li>
@@ -126,10 +126,10 @@ function Preview({ read: { name, plan, problems }, onBring, onLeave }: PreviewPr
       <div className="mt-2 flex gap-2">
         {count > 0 && (
           <Button weight="strong" onClick={onBring}>
-            Take {count === 1 ? 'it' : `these ${count}`} in
+            Import {count}
           </Button>
         )}
-        <Button onClick={onLeave}>Leave everything as it is</Button>
+        <Button onClick={onLeave}>Cancel</Button>
       </div>
     </div>
   )
