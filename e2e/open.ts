@@ -127,7 +127,7 @@ export async function openDemo(page: Page, place = '/match'): Promise<void> {
   await go(page, place)
   await expect(
     place === '/match'
-      ? page.getByRole('heading', { name: /A first look|heads? holds?|Nothing (holds|fits)/ })
+      ? page.getByRole('heading', { name: /First look|pairs? holds?|Nothing (holds|fits)/ })
       : page.getByRole('heading').first(),
   ).toBeVisible()
 }
@@ -140,7 +140,7 @@ export async function firstWinterRig(page: Page): Promise<void> {
   // Until the page has taken the day up it shows, rightly, the settled answer of the day before.
   await expect(page.getByRole('button', { name: /^What time of year/ })).toContainText('winter')
   await idle(page)
-  await expect(page.getByText('Each judged by its swing in this water.')).toBeVisible()
+  await expect(page.getByText('Each judged by its swing in your water.')).toBeVisible()
   const first = page.getByRole('article').first()
   await expect(first).toContainText('Skagit')
   await expect(first.getByText('Holds').first()).toBeVisible()
@@ -151,7 +151,7 @@ export async function firstWinterRig(page: Page): Promise<void> {
 /** Said once the write is done: leaving the page before that could leave the rig behind. */
 export async function inTheStrip(page: Page): Promise<void> {
   await expect(page).toHaveURL(/\/rig$/)
-  await expect(page.getByText('It is in the strip')).toBeVisible()
+  await expect(page.getByText('It’s your rig now')).toBeVisible()
 }
 
 type Kept = Awaited<ReturnType<ReturnType<Page['context']>['storageState']>>
@@ -174,7 +174,7 @@ export async function winterRig(page: Page, tip = 't-8-5-ft'): Promise<void> {
   await asOnce(page, tip, async () => {
     await openDemo(page)
     await page.getByRole('button', { name: 'Winter run' }).click()
-    await expect(page.getByRole('button', { name: /^Undo: Job: winter run/ })).toBeVisible()
+    await expect(page.getByRole('button', { name: /^Undo: Day: winter run/ })).toBeVisible()
     await go(
       page,
       `/match/rig/long-seven-13-ft~510-gr-short-skagit~${tip}~level-4-ft~coated-30-lb~full-frame-eleven`,

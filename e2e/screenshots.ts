@@ -5,7 +5,7 @@ import { ROOT, served } from './served.ts'
 
 /** Waits until the ranking is settled by the swing. */
 const settled = (page: Page): Promise<void> =>
-  page.getByText('Each judged by its swing in this water.').waitFor({ timeout: 40_000 })
+  page.getByText('Each judged by its swing in your water.').waitFor({ timeout: 40_000 })
 
 async function demoPage(
   base: string,
@@ -49,7 +49,7 @@ async function toTheStrand(page: Page): Promise<void> {
   const at = (path: string): string => new URL(path, page.url()).href
   await page.goto(at('/match'))
   await page.getByRole('button', { name: 'Surf at dawn' }).click()
-  await page.getByRole('button', { name: /^Undo: Job: surf at dawn/ }).waitFor()
+  await page.getByRole('button', { name: /^Undo: Day: surf at dawn/ }).waitFor()
   await page.goto(
     at('/match/rig/strand-eight-nine-11-ft~530-gr-surf-head~_~tapered-9-ft~mono-0-60~strand-reel'),
   )
@@ -96,10 +96,10 @@ async function shoot(
 
 /** A tip without a label on the stand-in scale, and ten feet of tape. */
 async function weighATip(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Start the stand-in scale' }).click()
-  await page.getByLabel('On the stand-in lies').selectOption('tip-a')
+  await page.getByRole('button', { name: 'Start the demo scale' }).click()
+  await page.getByLabel('On the demo scale').selectOption('tip-a')
   await page.getByLabel('Scale', { exact: true }).filter({ hasText: '7.1' }).waitFor()
-  await page.getByRole('button', { name: 'Take this reading' }).click()
+  await page.getByRole('button', { name: 'Use this reading' }).click()
   await page.getByLabel('Length, by tape').fill('10 ft')
   await page.getByLabel('Length, by tape').press('Enter')
   await page.getByText('T-11', { exact: true }).last().waitFor()
@@ -134,7 +134,7 @@ await served(4392, async (base, browser) => {
   await shoot(desk, '/water?view=chart', 'pool-chart', { first: charted })
   await shoot(desk, '/journal?view=season', 'journal')
   await shoot(desk, '/journal?view=trials&rod=switch-six-11-ft-3', 'trials')
-  await shoot(desk, '/journal?view=bend', 'bend', { first: theKeptBend, scrollTo: 'Keep this bend' })
+  await shoot(desk, '/journal?view=bend', 'bend', { first: theKeptBend, scrollTo: 'Save this bend test' })
   await shoot(desk, '/rig/card', 'rig-card')
   await shoot(desk, '/gear?kind=head', 'gear')
   await shoot(desk, '/cast', 'cast')

@@ -73,7 +73,7 @@ test('table and bank: one file merges both ways; what was changed on both is ask
   await add(bank, 'T-17 10 ft', 'T-17')
   await carried(bank, table)
   await expect(said(table)).toContainText('1 to add, 1 to change, 0 already the same, 1 to delete')
-  const asked = table.getByRole('region', { name: 'Changed here and there' })
+  const asked = table.getByRole('region', { name: 'Changed on both devices' })
   await expect(asked).toContainText('from the table')
   // Nothing is answered beforehand.
   const take = table.getByRole('button', { name: 'Import 4' })
@@ -87,7 +87,7 @@ test('table and bank: one file merges both ways; what was changed on both is ask
   // The answer goes back with the file, and is not asked again.
   await carried(table, bank)
   await expect(said(bank)).toContainText('0 to add, 0 to change')
-  await expect(bank.getByRole('region', { name: 'Changed here and there' })).toHaveCount(0)
+  await expect(bank.getByRole('region', { name: 'Changed on both devices' })).toHaveCount(0)
   await bank.context().close()
 })
 

@@ -7,7 +7,7 @@ test('gear is added by typing, and what was understood is shown first', async ({
   await go(page, '/gear')
   const line = page.getByLabel('Add in one line')
   await line.fill('skagit 510 gr 23 ft')
-  await expect(page.getByText('A head: Skagit, 510 gr, 23 ft')).toBeVisible()
+  await expect(page.getByText('Reads as a head: Skagit, 510 gr, 23 ft')).toBeVisible()
   await line.press('Enter')
   await expect(page.getByRole('list', { name: 'Your gear' }).getByText('Skagit 510 gr 23 ft')).toBeVisible()
   await line.fill('skagit 900 gr 3 ft')
@@ -41,18 +41,18 @@ test('a new angler types a rod and a head, and is matched', async ({ page }) => 
 
 test('the full form says what is wrong beside each field', async ({ page }) => {
   await go(page, '/gear/new/rod')
-  await page.getByRole('button', { name: 'Add it' }).click()
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
   await expect(page.getByText('Name is needed.')).toBeVisible()
   await page.getByLabel('Name').fill('Long eight')
   await page.getByLabel('Built for').selectOption('two-hander')
   await page.getByLabel('Line number', { exact: true }).fill('8')
   await page.getByLabel('Length', { exact: true }).fill('13 stone')
-  await page.getByRole('button', { name: 'Add it' }).click()
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
   await expect(page.getByText('Hoxen doesn’t know the unit “stone” here.')).toBeVisible()
   await page.getByLabel('Length', { exact: true }).fill('13\'6"')
   await page.getByLabel('Skagit window, from').fill('36 g')
   await page.getByLabel('Skagit window, to').fill('600 gr')
-  await page.getByRole('button', { name: 'Add it' }).click()
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
   await expect(page.getByText('no. 8, 13 ft 6 in, two-hander')).toBeVisible()
   await page.getByRole('link', { name: /Long eight/ }).click()
   await expect(page.getByLabel('Length', { exact: true })).toHaveValue('13 ft 6 in')
@@ -112,7 +112,7 @@ test('export, clear, import: all back', async ({ page }) => {
     .getByLabel(/A table/)
     .setInputFiles({ name: 'all.json', mimeType: 'application/json', buffer: Buffer.from(saved) })
   await expect(page.getByRole('dialog').getByRole('status')).toHaveText(
-    `0 to add, 0 to change, ${DEMO_OTHERS} already the same, 0 to take away, ${DEMO_ITEMS} newer here, 0 refused`,
+    `0 to add, 0 to change, ${DEMO_OTHERS} already the same, 0 to delete, ${DEMO_ITEMS} newer here, 0 refused`,
   )
   // Carried between devices a thing that was taken away stays away; as a backup the file brings it back.
   await page.getByLabel('Restore this backup: everything goes back to how it was saved').check()

@@ -48,7 +48,7 @@ test('a job figure that cannot be is explained beside its field, and nothing is 
   await depth.click()
   const field = page.getByLabel('or a figure')
   for (const [typed, says] of [
-    ['400 m', /Between 0\.2 – 32\.8 ft/],
+    ['400 m', /Enter 0\.2 to 32\.8 ft/],
     ['deep', /not a figure/],
     ['3 gr', /measures something else/],
   ] as const) {
@@ -75,7 +75,7 @@ test('a rig has an address: reload and back keep the place', async ({ page }) =>
   await page.goBack()
   await expect(page.getByRole('button', { name: /^Leader / })).not.toContainText('Tapered 15 ft')
   await go(page, '/match/rig/not-a-rig')
-  await expect(page.getByText('cannot be put together')).toBeVisible()
+  await expect(page.getByText('can’t be put together')).toBeVisible()
 })
 
 test('a second rig is pinned and compared line by line', async ({ page }) => {
@@ -85,7 +85,7 @@ test('a second rig is pinned and compared line by line', async ({ page }) => {
   await page.getByRole('article').first().getByRole('link', { name: 'Ledger' }).click()
   await page.getByRole('link', { name: 'Compare with the pinned' }).click()
   await expect(page.getByRole('heading', { name: 'Which for what' })).toBeVisible()
-  await expect(page.locator('[data-which]')).toContainText(/The (pinned one|other) (casts|needs|rides|is)/)
+  await expect(page.locator('[data-which]')).toContainText(/(The pinned|This) rig (casts|needs|rides|lifts)/)
   await expect(page.getByRole('img', { name: /^Both swings.* s with the fish/ })).toBeVisible()
   await page.getByText(/^What is the same/).click()
   await expect(page.getByRole('row', { name: /^Weight in the rod/ })).toContainText('gr')

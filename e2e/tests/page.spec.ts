@@ -125,6 +125,6 @@ test('a worker that cannot start is said plainly, and trying again helps', async
   broken = false
   await page.getByRole('button', { name: 'Try again' }).click()
   await expect(
-    page.getByRole('heading', { name: /A first look|heads? holds?|Nothing (holds|fits)/ }),
+    page.getByRole('heading', { name: /First look|pairs? holds?|Nothing (holds|fits)/ }),
   ).toBeVisible()
 })

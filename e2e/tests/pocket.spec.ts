@@ -57,7 +57,7 @@ test('no server, no signal: a page never visited opens, swings are logged, a tip
   await page.getByRole('button', { name: 'Put T-11, 10 ft on the line' }).tap()
   await expect(page.getByRole('button', { name: 'T-11, 10 ft is on the line' })).toBeVisible()
   await logged(page, 'band', 1)
-  await page.getByRole('button', { name: 'Undo' }).tap()
+  await page.getByRole('button', { name: 'Undo', exact: true }).tap()
   await expect(page.locator('[data-latest="high"]')).toBeVisible()
   await logged(page, 'band', 1)
   // The leader stayed on the tip that came off; this one came with its own.
@@ -69,6 +69,8 @@ test('no server, no signal: a page never visited opens, swings are logged, a tip
   await expect(page.locator('[data-unit="g"]')).toHaveText('34.019')
   await page.goto(`${host.base}#/water`)
   await expect(page.getByText(/with the fish/).first()).toBeVisible()
+  await page.getByRole('button', { name: 'holding water' }).tap()
+  await expect(page.getByText('Where in the pool fish hold, and how deep.')).toBeVisible()
   const again = await restarted(context, page)
   await again.goto(`${host.base}#/journal?view=season&pool=kettle-run`)
   await expect(swings(again)).toHaveText(/^13 of 43 swings/)

@@ -152,3 +152,21 @@ test('a head is lengthened by a cheater, and a piece of level material becomes t
   await go(page, '/gear?kind=tip')
   await expect(page.getByRole('link', { name: 'T-11, 7.5 ft tip' })).toBeVisible()
 })
+
+test('a word explains itself where it stands, by keyboard; all of them are on a page with their pictures', async ({
+  page,
+}) => {
+  await winterRig(page)
+  const row = page.locator('[data-check="mass-in-window"]')
+  await row.getByRole('button', { name: 'Holds' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('Nothing to worry about.')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.getByText('Nothing to worry about.')).toHaveCount(0)
+  await expect(row.getByRole('button', { name: 'Holds' })).toBeFocused()
+  await page.getByRole('button', { name: 'window', exact: true }).first().press('Enter')
+  await expect(page.getByText('1 grain is 0.065 g.')).toBeVisible()
+  await page.getByRole('link', { name: 'All words' }).click()
+  await expect(page.locator('#word-window')).toBeInViewport()
+  await expect(page.locator('[id^="word-"] svg')).toHaveCount(await page.locator('[id^="word-"]').count())
+})

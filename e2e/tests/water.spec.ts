@@ -72,7 +72,7 @@ test('a pool, played; more water lifts the fly and reorders the ladder; the best
 
   await page.getByRole('link', { name: 'Tip ladder' }).click()
   const best = await topOfLadder(page)
-  await page.getByRole('button', { name: `Take ${best}` }).click()
+  await page.getByRole('button', { name: `Use ${best}` }).click()
   await expect(page.getByText(`Change the tip to ${best}`)).toBeVisible()
   await expect(page.locator(`[data-rung="${best}"]`)).toContainText('in the strip')
   await page.getByRole('link', { name: 'Swing', exact: true }).click()
@@ -84,10 +84,10 @@ test('a pool, played; more water lifts the fly and reorders the ladder; the best
 test('one change is proposed, each let swing, and taken under one undo step', async ({ page }) => {
   // The heavier of the two scrapes along the inside.
   await atTheWater(page, 't-11-10-ft')
-  await expect(page.getByText('Each let swing by itself')).toBeVisible()
+  await expect(page.getByText('Each swung on its own')).toBeVisible()
   const before = await holding(page)
-  const best = page.getByRole('button', { name: /^Take: / }).first()
-  const says = (await best.getAttribute('aria-label'))?.replace('Take: ', '') ?? ''
+  const best = page.getByRole('button', { name: /^Use: / }).first()
+  const says = (await best.getAttribute('aria-label'))?.replace('Use: ', '') ?? ''
   await best.click()
   await expect(page.getByRole('button', { name: `Undo: ${says}` })).toBeVisible()
   await expect.poll(() => holding(page)).toBeGreaterThan(before)
@@ -255,7 +255,7 @@ test('a pool chosen is the day of every page; the gauge moves and every verdict 
   await day.getByRole('link', { name: /848/ }).click()
   await page.getByRole('button', { name: 'Ask the gauge now' }).click()
   await expect(day.locator('[data-news]')).toContainText('Kettle Run, 848 to 2,119 cfs')
-  await expect(day.locator('[data-news]')).toContainText(/My rig (now|\w+ as before)/)
+  await expect(day.locator('[data-news]')).toContainText(/Your rig is (now|still)/)
   await day.getByRole('button', { name: 'Got it' }).click()
   await expect(day.locator('[data-news]')).toHaveCount(0)
   await page.getByRole('link', { name: 'Match', exact: true }).first().click()
@@ -365,7 +365,7 @@ test('on a phone the swing, its figures and the change come in that order, withi
 }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await atTheWater(page)
-  await expect(page.getByText('Each let swing by itself')).toBeVisible()
+  await expect(page.getByText('Each swung on its own')).toBeVisible()
   const top = async (name: string): Promise<number> =>
     (await page.getByRole('heading', { name }).boundingBox())?.y ?? 0
   expect(await top('This swing')).toBeLessThan(await top('One thing to change'))

@@ -71,7 +71,7 @@ describe('gusts and a turning wind', () => {
   })
 })
 
-describe('a sore shoulder, a habit, one hand (handbook 10; common practice, no source)', () => {
+describe('a sore shoulder, a habit, one hand (common practice, no source)', () => {
   test('two-handed, lower-hand casts lead; the overhead among them only where there is room', () => {
     const sore = { ...CALM, shoulder: 'sore' } as const
     for (const setting of [sore, { ...sore, roomM: 3.5 }, { ...sore, bank: null }]) {
@@ -196,7 +196,7 @@ describe('the D loop’s stroke [physics, estimate]', () => {
   })
 })
 
-describe('held in the hand (handbook 8, C26; common practice, no source)', () => {
+describe('held in the hand (C26; common practice, no source)', () => {
   test('at the ankle: coated 45 ft with ease, 55 at most; mono 60 and 70', () => {
     for (const [build, easy, most] of [
       ['coated', 45, 55],

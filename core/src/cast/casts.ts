@@ -4,7 +4,7 @@ export type Anchor = 'sustained' | 'touch-and-go' | 'none'
 /** Of the current, as the angler faces the water. */
 export type Shoulder = 'downstream' | 'upstream' | 'either'
 
-/** A cast there is (handbook 10). [practice] Common practice, no source. */
+/** A cast there is. [practice] Common practice, no source. */
 export interface CastDefinition {
   readonly anchor: Anchor
   readonly shoulder: Shoulder

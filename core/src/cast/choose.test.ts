@@ -43,7 +43,7 @@ const sidesLeft = (setting: CastSetting): readonly Side[] => [
   ...new Set(chooseCasts(setting).flatMap(({ fit, side }) => (fit === 'no' ? [] : [side]))),
 ]
 
-describe('which cast, off which side (handbook 10; common practice, no source)', () => {
+describe('which cast, off which side (common practice, no source)', () => {
   test('in no wind: the side each cast belongs to, by the bank', () => {
     const belongs = (bank: Side | null, cast: CastName): readonly Side[] =>
       (['left', 'right'] as const).filter((side) => fits({ ...CALM, bank })[`${cast} ${side}`] !== 'no')
@@ -171,7 +171,7 @@ describe('which cast, off which side (handbook 10; common practice, no source)',
 })
 
 describe('room for the D loop', () => {
-  // Handbook 10: room behind the angler, in full and compact [m]. [physics, estimate]
+  // room behind the angler, in full and compact [m]. [physics, estimate]
   test.each([
     [12, 10.75, 'skagit', 1.2, undefined],
     [16, 9.5, 'skagit', 2.2, 1.3],

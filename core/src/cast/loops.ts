@@ -40,7 +40,7 @@ export interface Holding {
   readonly basket?: boolean | undefined
 }
 
-/** Line that is held at ankle depth, easily and at most [m] (handbook 8). [practice] */
+/** Line that is held at ankle depth, easily and at most [m]. [practice] */
 const HELD_M: Readonly<Record<RunningLine['build'], { readonly easyM: number; readonly mostM: number }>> =
   Object.freeze({
     coated: { easyM: 45 * M_PER_FOOT, mostM: 55 * M_PER_FOOT },

@@ -3,7 +3,7 @@ import { M_PER_FOOT } from '../quantity/index.ts'
 import { CAST_NAMES, type CastSetting, chooseCasts, type Fit, type Side } from './index.ts'
 
 /**
- * The whole table: hand × bank × wind × cast × side, read by eye once against handbook 10 and pinned. Common practice, no source.
+ * The whole table: hand × bank × wind × cast × side, read by eye once against common practice and pinned. Common practice, no source.
  * Casts in the order double spey, snap-T, Perry poke, single spey, snake roll, roll, switch, overhead one-handed, overhead two-handed;
  * of each the right side, then the left: ● good, ○ with care, · no. A short Skagit on a 13 ft rod, room for all, no change of angle.
  */

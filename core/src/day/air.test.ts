@@ -79,7 +79,7 @@ test('how deep one stands is the tide’s where it is known; a mark counts for a
   expect([seaShiftM(marked, 2_000_000), seaShiftM(marked, 90_000_000), seaShiftM({}, 5)]).toEqual([0.3, 0, 0])
 })
 
-describe('cautions (handbook 12; common practice, no source)', () => {
+describe('cautions (common practice, no source)', () => {
   const calm: CautionSetting = {
     day: dayWith(),
     wind: { fromDeg: 0, mps: 0, by: 'hand' },

@@ -22,7 +22,7 @@ const COLD_C = 7
 const HOOK_MPS = 0.5
 
 /**
- * Cautions, most urgent first, and when each is shown (handbook 12). One more is one more entry, and its words. They never block.
+ * Cautions, most urgent first, and when each is shown. One more is one more entry, and its words. They never block.
  * [practice]
  */
 export const CAUTIONS = Object.freeze({

@@ -195,7 +195,7 @@ describe('every version that shipped', () => {
   const fixture = (version: string): string =>
     readFileSync(`${process.cwd()}/core/src/format/fixtures/${version}.json`, 'utf8')
 
-  test.each(['0.1.0', '0.2.0', '0.3.0'])(
+  test.each(['0.1.0', '0.2.0', '0.3.0', '0.5.0'])(
     'a file of %s is read whole, and goes out and comes back the same',
     (version) => {
       const { document, problems, readable } = readDocument(fixture(version))

@@ -173,7 +173,7 @@ export function leaderFrom(
   }
 }
 
-/** Least distance of a dropper from the point fly; all of the leader behind a fast tip (handbook rules) [m]. [practice] */
+/** Least distance of a dropper from the point fly; all of the leader behind a fast tip [m]. [practice] */
 const DROPPER = { leastM: 1.5 * M_PER_FOOT, usualM: 0.9, fastTipLeaderM: 9 * M_PER_FOOT } as const
 
 export interface DropperPlan {

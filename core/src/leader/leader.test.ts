@@ -49,22 +49,6 @@ const inFeet = ({ lowM, highM }: { lowM: number; highM: number }): number[] => [
 ]
 
 describe('how long', () => {
-  test('C22 [practice]: floating Scandi, one to one and a half rod lengths', () => {
-    expect(inFeet(leaderRule(rod('two-hander', 13), 'scandi', undefined, fly('unweighted')))).toEqual([
-      expect.closeTo(13, 9),
-      expect.closeTo(19.5, 9),
-    ])
-  })
-  test('C23 [practice]: trout two-hander, unweighted 12–14 ft, weighted about 9 ft', () => {
-    expect(inFeet(leaderRule(rod('trout-two-hander', 11), 'scandi', undefined, fly('unweighted')))).toEqual([
-      expect.closeTo(12, 9),
-      expect.closeTo(14, 9),
-    ])
-    const [low = 0, high = 0] = inFeet(
-      leaderRule(rod('trout-two-hander', 11), 'scandi', undefined, fly('heavy')),
-    )
-    expect((low + high) / 2).toBeCloseTo(9, 9)
-  })
   test('C20 [practice]: fast tip short, slow or floating tip long', () => {
     expect(inFeet(leaderRule(rod('two-hander', 13), 'skagit', 7 * M_PER_INCH, fly('heavy')))).toEqual([
       expect.closeTo(3, 9),

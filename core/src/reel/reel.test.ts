@@ -1,11 +1,9 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import type { Rod, Spool } from '../gear/index.ts'
-import { M_PER_FOOT } from '../quantity/index.ts'
+import type { Spool } from '../gear/index.ts'
 import {
   afterRun,
   arborFromBox,
-  backingWantedM,
   balancePointM,
   calibratePacking,
   diameterAtM,
@@ -16,7 +14,6 @@ import {
   numberByVolume,
   PACKING,
   reelForBalance,
-  reelNumbersFor,
   retrievePerTurnM,
   ringsOn,
   SQUARE_PACKING,
@@ -28,14 +25,6 @@ import {
 
 const SPOOL: Spool = { rimDiameterM: 0.1, arborDiameterM: 0.05, widthM: 0.03, clearanceM: 0.004 }
 const seeded = { seed: 20261125, numRuns: 200 }
-const rod = (lineNumber: number, feet: number, hands: Rod['hands']): Rod => ({
-  kind: 'rod',
-  id: 'r',
-  name: 'r',
-  lineNumber,
-  lengthM: feet * M_PER_FOOT,
-  hands,
-})
 
 describe('filling a spool', () => {
   test('volume is π/4 (D² − d²) W below the clearance [physics]', () => {
@@ -148,20 +137,7 @@ describe('rings on a spool', () => {
   })
 })
 
-test('C29 [practice]: 80–100 m of backing behind a switch rod, 200 yd for fish that run', () => {
-  expect(backingWantedM(rod(6, 11, 'switch'), 4)).toEqual({ low: 80, high: 100 })
-  expect(backingWantedM(rod(8, 13, 'two-hander'), 5).high / 0.9144).toBeCloseTo(200, 9)
-})
-
 describe('reel numbers', () => {
-  test.each([
-    ['switch no. 6', rod(6, 11, 'switch'), 7, 8],
-    ['12 ft no. 7', rod(7, 12, 'two-hander'), 10, 11],
-    ['13 ft no. 8', rod(8, 13, 'two-hander'), 11, 12],
-    ['longer no. 7', rod(7, 13.5, 'two-hander'), 11, 12],
-  ])('C30 [practice]: %s', (_name, of, low, high) => {
-    expect(reelNumbersFor(of)).toMatchObject({ low, high })
-  })
   test('number by volume grows with the spool', () => {
     const at = (rimDiameterM: number): number => numberByVolume(spoolVolumeM3({ ...SPOOL, rimDiameterM }))
     expect([at(0.075), at(0.09), at(0.1)]).toEqual([...[at(0.075), at(0.09), at(0.1)]].sort((a, b) => a - b))

@@ -143,7 +143,7 @@ describe('what a rig comes to', () => {
     expect(cost).toBeLessThan(feet(15))
     expect(compactCostM({ ...skagit, head: headFacts({ ...head, style: 'scandi' }) }, day)).toBeUndefined()
   })
-  test('handbook 4 [practice]: a short-tapered trout line spey-casts to 50–60 ft from an 8–9 ft single-hand no. 5', () => {
+  test('[practice]: a short-tapered trout line spey-casts to 50–60 ft from an 8–9 ft single-hand no. 5', () => {
     const line: Head = {
       kind: 'head',
       id: 'wf',

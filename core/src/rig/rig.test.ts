@@ -262,7 +262,7 @@ describe('C42 [physics, estimate]: heavy flies fall', () => {
   })
 })
 
-describe('room behind [physics, estimate], handbook 10', () => {
+describe('room behind [physics, estimate]', () => {
   const rod_ = (hands: 'two-hander' | 'trout-two-hander' | 'single', number: number, feetLong: number) =>
     item({ kind: 'rod', lineNumber: number, lengthM: feet(feetLong), hands })
   test.each([

@@ -9,7 +9,7 @@ const { items } = JSON.parse(readFileSync(`${process.cwd()}/demo/skarn.json`, 'u
 }
 const byId = new Map(items.map((item) => [item.id, item]))
 
-// Room behind by the handbook's loops [physics, estimate], standing dry: a Scandi wants five metres, a 24 ft Skagit three and a third or the compact
+// Room behind by the practice’s loops [physics, estimate], standing dry: a Scandi wants five metres, a 24 ft Skagit three and a third or the compact
 // stroke, a trout Skagit hardly any.
 test.each([
   ['long-seven-13-ft', '450-gr-scandi', null, 2, 'breaks'],

@@ -45,7 +45,7 @@ export interface FittedBend {
   readonly scatter: number
 }
 
-/** Model of comparing bends (handbook 16). */
+/** Model of comparing bends. */
 export const BEND_MODEL = Object.freeze({
   /** Both rods are compared bent so far: the middle of the quarter to a half that tests the whole rod. [practice] */
   comparedAt: 0.375,
@@ -109,7 +109,7 @@ const loadAt = ({ stiffnessN, tipShare }: FittedBend): number =>
   stiffnessN * alphaFor(BEND_MODEL.comparedAt, tipShare)
 
 /**
- * A rod with no window beside one that has one (handbook 16): bent alike, they carry heads as they carry weights. [physics, estimate]
+ * A rod with no window beside one that has one: bent alike, they carry heads as they carry weights. [physics, estimate]
  * @param known.window of the known rod, in the style that is asked for [kg]
  */
 export function compareBends(known: BendTest & { readonly window: Band }, unknown: BendTest): BendComparison {

@@ -8,7 +8,6 @@ import {
   type Fish,
   HoldingWater,
   HYDRAULIC_GEOMETRY,
-  levelFactors,
   MEAN_OF_SURFACE,
   newRun,
   profileShare,
@@ -86,13 +85,6 @@ const carried = (run: Run, from: number, to: number): Run => {
 }
 
 describe('level of the river', () => {
-  test.each([
-    ['depth', 1.32],
-    ['velocity', 1.27],
-    ['width', 1.2],
-  ] as const)('C21 [standard]: twice the flow makes %s × %p', (what, factor) => {
-    expect(levelFactors(2)[what]).toBeCloseTo(factor, 2)
-  })
   test('exponents sum to 1, so the flow of the section grows as the flow (Leopold & Maddock 1953)', () => {
     const { width, depth, velocity } = HYDRAULIC_GEOMETRY
     expect(width + depth + velocity).toBeCloseTo(1, 12)

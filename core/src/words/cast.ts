@@ -118,9 +118,10 @@ const REASONS: Readonly<Record<CastReason, Say>> = {
 
 /** Why a cast is as it is, in sentences. */
 export const sayCast = (choice: CastChoice, setting: CastSetting, system: UnitSystem): readonly string[] =>
-  choice.reasons.map((reason) =>
-    REASONS[reason](choice, setting, (si, measure) => printMeasure(si, measure, system)),
-  )
+  choice.reasons
+    // The stronger hand on top goes without saying, unless there is nothing else to say.
+    .filter((reason) => reason !== 'strong-hand' || choice.reasons.length === 1)
+    .map((reason) => REASONS[reason](choice, setting, (si, measure) => printMeasure(si, measure, system)))
 
 const NUMBERS = [
   'no',

@@ -49,7 +49,7 @@ const LINES: Readonly<Record<CheckCode, Text>> = Object.freeze({
   reach:
     'How far a clean cast goes: rod, overhang, head, tip, leader and the line that shoots. It allows for wind along the cast, the stroke there is room for and, with a trout line, the weight in the upper leg. A rough estimate.',
   'leader-fish':
-    'Fish that take on a tight line break fine tippets. The check goes by the weakest spool, with your own knot counted in. The formula: 4 × (the fish in pounds)^0.53, in pounds as printed.',
+    'A fish that takes on a tight line can break fine tippet. The check goes by the weakest spool, with your own knot counted in. The formula: 4 × (the fish in pounds)^0.53, in pounds as printed.',
   'leader-length': (system) =>
     `On a floating head one to one and a half rod lengths, shorter for weighted flies; on a fast sink tip ${feet(3, system)} to ${feet(6, system)}.`,
   depth:

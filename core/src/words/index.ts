@@ -33,6 +33,7 @@ export {
 export { differing } from './differing.ts'
 export { sayFan, saySpreads } from './fan.ts'
 export { formatsPage } from './formats.ts'
+export { type About, noteOn, STATE_MEANINGS, TRADE_WORDS, type TradeWordId } from './glossary.ts'
 export { HELP, type HelpTopic, sayHelp, TAG_TOPICS } from './help.ts'
 export {
   FEEL_WORDS,
@@ -63,6 +64,7 @@ export { nearestWord, PLAIN_WORDS, type PlainQuestion, type PlainWord } from './
 export { fieldLabel, sayProblem, sayReadAs } from './problem.ts'
 export { JOINT_NAMES, KNOT_NAMES, sayStep } from './rigging.ts'
 export { RULES } from './rules.ts'
+export { sayScore } from './score.ts'
 export {
   SURF_STEPS,
   sayLeaveBy,
@@ -92,7 +94,7 @@ export {
   sayStrength,
   sayTarget,
 } from './specify.ts'
-export { sayContact, saySwing, sayTouches } from './swing.ts'
+export { sayContact, sayDiffers, saySwing, sayTouches } from './swing.ts'
 export { LINE_EXAMPLES, sayGuesses, sayLine } from './typed.ts'
 export {
   BOTTOM_NAMES,

@@ -9,6 +9,6 @@ export function sayLeaderWarning(warning: LeaderWarning, system: UnitSystem): st
     case 'butt-too-thin':
       return 'Your thickest spool is thin for a butt: the line will hinge there.'
     case 'strength-unknown':
-      return 'The spool at the point has no breaking strain.'
+      return 'The spool at the point doesn’t give its breaking strain.'
   }
 }

@@ -209,7 +209,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolQuestion, SchoolWords>> = Objec
     choices: {
       stepped: {
         label: 'Tapered and stepped',
-        reason: 'Turns over well, and breaks above the fly when it is snagged.',
+        reason: 'Turns over well, and lands clear of the brush.',
       },
       level: { label: 'One level piece', reason: 'Quickly replaced, no knots.' },
     },

@@ -51,6 +51,21 @@ export function saySwing(reason: SwingReason, fishAt: FishAt): string {
   }
 }
 
+/** Less than this nobody could tell apart: of a chance, and of a depth [m]. [estimate] */
+const TELLING = { snag: 0.05, ridesM: 0.1 } as const
+
+/** How a swing differs from another that is as long with the fish: “less snag”, “rides deeper”. */
+export function sayDiffers(
+  now: Pick<SwingSummary, 'snagRisk' | 'ridesM'>,
+  then: Pick<SwingSummary, 'snagRisk' | 'ridesM'>,
+): string {
+  const snag = then.snagRisk - now.snagRisk
+  if (Math.abs(snag) >= TELLING.snag) return snag < 0 ? 'less snag' : 'more snag'
+  const deeper = then.ridesM - now.ridesM
+  if (Math.abs(deeper) >= TELLING.ridesM) return deeper > 0 ? 'rides deeper' : 'rides higher'
+  return 'as now'
+}
+
 type Contact = Pick<SwingSummary, 'touches' | 'touchesOverHolding' | 'bedShare'>
 
 /** Touches of a swing, and where: “2 touches, 1 of them over the fish”. */

@@ -14,7 +14,7 @@ export const BOTTOM_NAMES: Readonly<Record<Bottom, string>> = {
 
 export const ROD_NAMES: Readonly<Record<RodHandling, string>> = {
   still: 'hold still',
-  follow: 'follow the line',
+  follow: 'follow',
   feed: 'feed line',
   strip: 'follow and strip in',
 }

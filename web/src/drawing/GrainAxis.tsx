@@ -1,6 +1,7 @@
 import type { GrainWindow } from '@hoxen/core/rod'
+import { TAG_NAMES } from '@hoxen/core/words'
 import { useId } from 'react'
-import { useUnits } from '../ui/index.ts'
+import { Term, useUnits } from '../ui/index.ts'
 import { unitTicks } from './ticks.ts'
 import { useWidth } from './useWidth.ts'
 
@@ -21,6 +22,9 @@ interface Props {
   readonly bands: readonly AxisBand[]
   readonly marks: readonly AxisMark[]
   readonly compact?: boolean
+  /** What the ticks stand for, and the dots. */
+  readonly ticks?: string
+  readonly dots?: string
 }
 
 const ROW = 26
@@ -46,7 +50,7 @@ function domainOf(bands: readonly AxisBand[], marks: readonly AxisMark[]): reado
 }
 
 /** Windows and heads on one axis of mass: in or out, and by how much, is seen before it is read. */
-export function GrainAxis({ bands, marks, compact = false }: Props) {
+export function GrainAxis({ bands, marks, compact = false, ticks: tickWords = 'your heads', dots }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(300)
   const { system, show } = useUnits()
   const id = useId()
@@ -114,8 +118,16 @@ export function GrainAxis({ bands, marks, compact = false }: Props) {
             >
               {show(mark.massKg, 'lineMass')}
             </text>
-          ))}
+          ))}{' '}
       </svg>
+      {!compact && bands.length > 0 && (
+        <p className="mt-0.5 pb-1 text-[0.82rem] text-faint">
+          Bar: the <Term about="word-window">window</Term>, hard ends given, soft ends estimated. Dotted: the{' '}
+          <Term about="word-sweet-spot">sweet spot</Term>.
+          {marks.length > chosen.length && ` Ticks: ${tickWords}.`}
+          {dots !== undefined && ` Dots: ${dots}.`}
+        </p>
+      )}
     </div>
   )
 }
@@ -199,7 +211,7 @@ function describe(
 ): string {
   const windows = bands.map(
     (b) =>
-      `${b.label} window ${show(b.window.lowKg, 'lineMass')} to ${show(b.window.highKg, 'lineMass')}, ${b.window.tag}${b.dotsKg === undefined ? '' : `, ${b.dotsKg.map((kg) => show(kg, 'lineMass')).join(', ')} on it`}`,
+      `${b.label} window ${show(b.window.lowKg, 'lineMass')} to ${show(b.window.highKg, 'lineMass')}, ${TAG_NAMES[b.window.tag]}${b.dotsKg === undefined ? '' : `, ${b.dotsKg.map((kg) => show(kg, 'lineMass')).join(', ')} on it`}`,
   )
   const chosen = marks.filter((m) => m.chosen).map((m) => `${m.label} ${show(m.massKg, 'lineMass')}`)
   return [...windows, ...chosen].join('; ')

@@ -68,25 +68,15 @@ function paintDepths(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink)
   pen.globalAlpha = 1
 }
 
+/** Height of the bar along holding water [px]. */
+const BAR_PX = 5
+
+/** Holding water as a bar at the foot of the plan, over the fish depth below it. */
 function paintHolding(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink): void {
-  const { top } = RIVER_ROOM
   const foot = layout.seam - 4
-  for (const [from, to] of holdingStretches(scene, layout)) {
-    pen.save()
-    pen.beginPath()
-    pen.rect(from, top, to - from, foot - top)
-    pen.clip()
-    pen.strokeStyle = ink.river
-    pen.globalAlpha = 0.22
-    pen.lineWidth = 1
-    pen.beginPath()
-    for (let x = from - (foot - top); x < to; x += 8) {
-      pen.moveTo(x, foot)
-      pen.lineTo(x + foot - top, top)
-    }
-    pen.stroke()
-    pen.restore()
-  }
+  pen.fillStyle = ink.river
+  for (const [from, to] of holdingStretches(scene, layout))
+    pen.fillRect(from, foot - BAR_PX, to - from, BAR_PX)
 }
 
 function paintBanks(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink): void {

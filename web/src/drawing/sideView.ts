@@ -25,28 +25,15 @@ function trail(pen: Pen, points: readonly (readonly [number, number])[], scale: 
   })
 }
 
-/** Paints the band of the fish: hatched, over the water that holds them. */
+/** Paints the fish depth: tinted, over the water that holds them. */
 function paintBand(pen: Pen, scene: WaterScene, layout: RiverLayout, ink: Ink): void {
   const { section: scale, seam, height } = layout
   pen.save()
   trail(pen, sectionIn(scene, layout).band, scale)
   pen.clip()
-  pen.strokeStyle = ink.river
-  pen.globalAlpha = 0.4
-  pen.lineWidth = 1
-  for (const [from, to] of holdingStretches(scene, layout)) {
-    pen.save()
-    pen.beginPath()
-    pen.rect(from, seam, to - from, height - seam)
-    pen.clip()
-    pen.beginPath()
-    for (let x = from - height; x < to; x += 8) {
-      pen.moveTo(x, height)
-      pen.lineTo(x + height, 0)
-    }
-    pen.stroke()
-    pen.restore()
-  }
+  pen.fillStyle = ink.river
+  pen.globalAlpha = 0.24
+  for (const [from, to] of holdingStretches(scene, layout)) pen.fillRect(from, seam, to - from, height - seam)
   pen.restore()
 }
 

@@ -1,7 +1,7 @@
 import type { EvidenceTag } from '@hoxen/core/quantity'
 import type { CheckState } from '@hoxen/core/rig'
 import type { ReactNode } from 'react'
-import { StateMark, Tag } from '../ui/index.ts'
+import { Note, StateMark, Tag } from '../ui/index.ts'
 
 interface Props {
   readonly state: CheckState
@@ -22,7 +22,9 @@ export function LedgerLine({ state, title, figure, allowed, tag, besides, childr
   return (
     <li {...data} data-state={state} className="grid gap-x-4 py-2.5 sm:grid-cols-[5.6rem_1fr_11rem]">
       <span className="flex flex-wrap gap-x-2 self-start">
-        <StateMark state={state} />
+        <Note about={`state-${state}`}>
+          <StateMark state={state} />
+        </Note>
         {besides}
       </span>
       <div className="min-w-0">

@@ -11,18 +11,18 @@ import {
   windowStyleOf,
 } from '@hoxen/core/rig'
 import { type FixedParts, lackingFor, mendsBeside, thereOf } from '@hoxen/core/specify'
-import { SLOT_NAMES, WINDOW_NAMES } from '@hoxen/core/words'
+import { SLOT_NAMES, sayScore, WINDOW_NAMES } from '@hoxen/core/words'
 import { type ReactNode, useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { useToday } from '../day/index.ts'
 import { GrainAxis, RigStrip } from '../drawing/index.ts'
 import { changeRig, noticeDone, noticeFailed, setKept, useGear, useSingle } from '../store/index.ts'
-import { Button, buttonLook, Empty, VerdictMark } from '../ui/index.ts'
+import { Button, buttonLook, Empty, Term, useUnits, VerdictMark } from '../ui/index.ts'
 import { Ledger } from './Ledger.tsx'
 import { lookAddress } from './lookAddress.ts'
 import { PartPicker } from './PartPicker.tsx'
 import { PlanMendLine } from './PlanMendLine.tsx'
-import { sayScore } from './sayScore.ts'
+
 import { useOptions, usePlanMend, useRemediesOf } from './useJudgement.ts'
 import { type Question, useQuestion, useRig } from './useRig.ts'
 
@@ -51,6 +51,7 @@ function RigLedger({
   onSwap,
 }: Omit<ViewProps, 'choice'> & { readonly question: Question; readonly rig: RankedRig }) {
   const [params, setParams] = useSearchParams()
+  const { system } = useUnits()
   const slot = params.get('part')
   const open = isSlot(slot) ? slot : undefined
   const items = question.byId
@@ -146,7 +147,7 @@ function RigLedger({
         {window !== undefined && (
           <figure>
             <figcaption className="mb-2 text-[0.9rem] text-faint">
-              Where it sits in the rod’s window
+              Where it sits in the rod’s <Term about="word-window">window</Term>
             </figcaption>
             <GrainAxis
               bands={[{ label: WINDOW_NAMES[windowStyleOf(parts.head.head.style)], window }]}
@@ -158,7 +159,7 @@ function RigLedger({
             </p>
           </figure>
         )}
-        <p className="text-[0.95rem]">{sayScore(rig.score)}.</p>
+        <p className="text-[0.95rem]">{sayScore(rig, system)}.</p>
         <Actions choice={rig.choice} mine={mine} />
         <p className="text-[0.85rem] text-faint">
           Wear glasses and a hat, and cast off the downwind side. Local rules and licensed guides come before

@@ -39,7 +39,12 @@ function Failed({ error }: { readonly error: Error }) {
           ? said.message
           : 'Your gear and settings are safe in this browser. Reloading usually helps.'}
       </p>
-      {said === error && <p className="mt-3 text-sm text-faint">{error.message}</p>}
+      {said === error && (
+        <details className="mt-3 text-sm text-faint">
+          <summary className="min-h-11 cursor-pointer content-center">Details</summary>
+          {error.message}
+        </details>
+      )}
       <p className="mt-5">
         <button type="button" onClick={() => location.reload()} className={buttonLook('strong')}>
           {' '}

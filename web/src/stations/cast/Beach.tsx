@@ -3,7 +3,17 @@ import { gapsIn, leaveBy, lowestWayBack, ROUND_TURN_H, type Shore, tideAt, WAY_B
 import type { Run } from '@hoxen/core/water'
 import { SURF_STEPS, sayLeaveBy, sayMark } from '@hoxen/core/words'
 import { Suspense, useMemo } from 'react'
-import { clock, lazily, QuantityField, Select, Tag, useNow, useUnits, useWithin } from '../../ui/index.ts'
+import {
+  clock,
+  lazily,
+  QuantityField,
+  Select,
+  Tag,
+  Term,
+  useNow,
+  useUnits,
+  useWithin,
+} from '../../ui/index.ts'
 import { BedSection } from './BedSection.tsx'
 import type { ChangeStand } from './StandFields.tsx'
 import { TideClock } from './TideClock.tsx'
@@ -78,9 +88,9 @@ function Tide({ shore, run, stand, onChange }: Props & { readonly shore: Shore }
       </h2>
       <p className="text-[0.9rem] text-faint">
         Half an hour in hand; “cut off” means knee-deep at the lowest point,{' '}
-        {show(lowestWayBack(shore).heightM, 'length')} above datum on the straight way back. Surge and air
-        pressure can raise the sea above the prediction, and a lower gap off this line isn’t seen.{' '}
-        <Tag tag="estimate" />
+        {show(lowestWayBack(shore).heightM, 'length')} above <Term about="word-datum">datum</Term> on the
+        straight way back. Surge and air pressure can raise the sea above the prediction, and a lower gap off
+        this line isn’t seen. <Tag tag="estimate" />
       </p>
       {gap !== undefined && (
         <p role="status" className="text-[0.9rem] font-medium text-watch">

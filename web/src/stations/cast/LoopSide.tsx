@@ -3,7 +3,7 @@ import { lengthOf } from '@hoxen/core/line'
 import { frontProfile, type RigParts } from '@hoxen/core/rig'
 import { useEffect, useState } from 'react'
 import { useWidth } from '../../drawing/index.ts'
-import { Button, Tag, useUnits } from '../../ui/index.ts'
+import { Button, Tag, Term, useUnits } from '../../ui/index.ts'
 
 interface Props {
   readonly setting: CastSetting
@@ -57,7 +57,7 @@ export function LoopSide({ setting, parts, stroke: chosen }: Props) {
   return (
     <section aria-labelledby="loop-title" className="mt-6">
       <h2 id="loop-title" className="text-xl">
-        The D loop <Tag tag="estimate" />
+        The <Term about="word-d-loop">D loop</Term> <Tag tag="estimate" />
       </h2>
       <div ref={ref} className="mt-1 overflow-hidden rounded-lg border border-rule bg-sheet">
         <svg

@@ -41,10 +41,7 @@ export function BelongsOn({ rod, question }: { readonly rod: Rod; readonly quest
   return (
     <>
       <figure className="mt-3 max-w-xl">
-        <GrainAxis bands={bands} marks={mine} />
-        <figcaption className="-mt-4 text-[0.88rem] text-faint">
-          Bars: its windows. Dots: the best head weight for the day. Ticks: your heads.
-        </figcaption>
+        <GrainAxis bands={bands} marks={mine} dots="the best head weight for the day" />
       </figure>
       <ul className="space-y-0.5 text-[0.92rem]">
         {bands.map(({ label, window }) => (

@@ -53,12 +53,9 @@ function HeadsOverRods({ items }: Pick<Props, 'items'>) {
           dotsKg: [...new Set(heads.map((head) => headFacts(head).massKg.value))],
         }))}
         marks={marks}
+        dots="heads that suit"
       />
-      <figcaption className="-mt-4 text-[0.9rem]">
-        <span className="text-faint">
-          Bars: your rods’ windows, hard ends printed, soft ends estimated. Dotted: sweet spot. Dots: heads
-          that suit. Ticks: all your heads.
-        </span>
+      <figcaption className="text-[0.9rem]">
         {found.windows.length > MOST_WINDOWS &&
           ` The first ${MOST_WINDOWS} of ${found.windows.length} windows.`}
         {gaps.length > 0 && (

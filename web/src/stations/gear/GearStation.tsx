@@ -87,7 +87,7 @@ export function GearStation() {
         </label>
         {kind !== undefined && (
           <Link to={`/gear/new/${kind}`} className={buttonLook('plain')}>
-            Add a {KIND_NAMES[kind].one} with a form
+            Add {KIND_NAMES[kind].a} with a form
           </Link>
         )}
       </div>

@@ -95,7 +95,7 @@ function Used({ item }: { readonly item: Item }) {
         Where it is used
       </h2>
       {where.length === 0 ? (
-        <p className="text-faint">Not on your rig, nor on the pinned one.</p>
+        <p className="text-faint">Not on your rig, nor on the pinned rig.</p>
       ) : (
         <ul>
           {where.map(([to, name]) => (

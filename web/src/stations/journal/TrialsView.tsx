@@ -198,10 +198,9 @@ function Told({ rod, style, own, mine, options }: ToldProps) {
             massKg: t.headKg,
             chosen: false,
           }))}
+          ticks="heads you tried"
+          dots="the next head worth borrowing"
         />
-        <figcaption className="-mt-4 pb-2 text-[0.9rem] text-faint">
-          Ticks: heads you tried. Dot: the next head worth borrowing.
-        </figcaption>
       </figure>
       <p className="mt-2 text-lg" role="status" data-own={own.settled ? 'settled' : 'open'}>
         {sayOwnWindow(own, next?.headKg, system)}

@@ -10,11 +10,11 @@ import {
   windowOf,
   woundLines,
 } from '@hoxen/core/rig'
-import { CHECK_TITLES, sayAdvantages, sayFigure } from '@hoxen/core/words'
+import { CHECK_TITLES, sayAdvantages, sayFigure, sayScore } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { Link, useParams } from 'react-router'
 import { type AxisBand, GrainAxis, SmallSpool, SwingAcross } from '../../drawing/index.ts'
-import { sayScore, useQuestion, useRig } from '../../ledger/index.ts'
+import { useQuestion, useRig } from '../../ledger/index.ts'
 import { useSingle } from '../../store/index.ts'
 import { useFullSwings } from '../../swings/index.ts'
 import { buttonLook, Empty, StateMark, useUnits } from '../../ui/index.ts'
@@ -169,6 +169,7 @@ interface LinesProps {
 }
 
 function Lines({ lines, left, right }: LinesProps) {
+  const { system } = useUnits()
   return (
     <div className="overflow-x-auto">
       <table className="w-full min-w-[34rem] border-collapse text-left">
@@ -184,7 +185,7 @@ function Lines({ lines, left, right }: LinesProps) {
                     .filter((n) => n !== undefined)
                     .join(' · ')}
                 </span>
-                <span className="block text-sm text-faint">{sayScore(rig.score)}</span>
+                <span className="block text-sm text-faint">{sayScore(rig, system)}</span>
               </th>
             ))}
           </tr>

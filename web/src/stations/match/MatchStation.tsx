@@ -220,7 +220,6 @@ function RodAxis({
         <span>
           <b className="font-semibold text-ink">{parts.rod.name}</b>: its windows, and every head you own
         </span>
-        <span>hard ends are printed, soft ends estimated</span>
       </figcaption>
       <GrainAxis bands={bands} marks={marks} />
     </figure>

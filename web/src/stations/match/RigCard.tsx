@@ -1,10 +1,10 @@
 import type { Item } from '@hoxen/core/gear'
 import type { Card, Remedy } from '@hoxen/core/match'
 import { rigKey, windowStyleOf, worstFirst } from '@hoxen/core/rig'
-import { CHECK_TITLES, sayCheck, WINDOW_NAMES } from '@hoxen/core/words'
+import { CHECK_TITLES, sayCheck, sayScore, WINDOW_NAMES } from '@hoxen/core/words'
 import { Link } from 'react-router'
 import { GrainAxis } from '../../drawing/index.ts'
-import { RemedyLine, sayScore } from '../../ledger/index.ts'
+import { RemedyLine } from '../../ledger/index.ts'
 import { Button, buttonLook, Tag, useUnits, VerdictMark } from '../../ui/index.ts'
 import { CardDrawing } from './CardDrawing.tsx'
 import { OtherParts } from './OtherParts.tsx'
@@ -90,7 +90,7 @@ export function RigCard({ card, place, remedy, items, mine, pinned, onMine, onPi
       <OtherParts title="Leader" options={card.leaders} />
       <OtherParts title="Running line" options={card.lines} />
       <div className="mt-2 flex flex-wrap items-center justify-between gap-2">
-        <p className="text-[0.82rem] text-faint">{sayScore(rig.score)}</p>
+        <p className="text-[0.82rem] text-faint">{sayScore(rig, system)}</p>
         <div className="flex flex-wrap gap-2">
           <Link to={href} className={buttonLook('plain')}>
             Ledger

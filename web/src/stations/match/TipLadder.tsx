@@ -23,7 +23,14 @@ export function TipLadder({ card, items, label }: Props) {
   return (
     <div className="mt-2">
       {why !== undefined && <p className="text-[0.95rem]">{why}</p>}
-      <ol aria-label={label} className="mt-1 text-[0.9rem]">
+      <div aria-hidden="true" className="mt-1 hidden items-center gap-x-3 text-[0.8rem] text-faint sm:flex">
+        <span className="min-w-40 flex-1">Tip and leader</span>
+        <span className="shrink-0" style={{ width: BAR_PX }} />
+        <span className="w-24 whitespace-nowrap">With the fish</span>
+        <span className="w-48">Touches</span>
+        <span className="w-24" />
+      </div>
+      <ol aria-label={label} className="text-[0.9rem]">
         {swung.slice(0, SHOWN).map(({ choice, name, verdict, swung: ride }, i) => {
           const { holdingS = 0, overHoldingS = 0, holdingShare = 0 } = ride?.summary ?? {}
           return (
@@ -54,7 +61,7 @@ export function TipLadder({ card, items, label }: Props) {
                 )}
               </svg>
               <span className="w-24 whitespace-nowrap">
-                {holdingS.toFixed(0)} s of {overHoldingS.toFixed(0)}
+                {holdingS.toFixed(0)} of {overHoldingS.toFixed(0)} s
               </span>
               <span className="w-48 text-faint">{ride && sayTouches(ride.summary)}</span>
               <span className="w-24">

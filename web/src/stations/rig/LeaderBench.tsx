@@ -63,7 +63,7 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
               className="size-4"
             />
             {value === 'stepped'
-              ? 'Stepped: turns over well, breaks above the fly when snagged'
+              ? 'Stepped: turns over well, lands clear of the brush'
               : 'One level piece: quickly replaced, no knots'}
           </label>
         ))}

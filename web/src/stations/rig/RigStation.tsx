@@ -15,7 +15,7 @@ const Turnover = lazily(() => import('./Turnover.tsx').then((m) => m.Turnover))
 
 const VIEWS = [
   ['ledger', 'Ledger'],
-  ['mass', 'Mass along the line'],
+  ['mass', 'Weight along the line'],
   ['turnover', 'Turnover'],
   ['leader', 'Leader'],
   ['running', 'Running line'],

@@ -4,10 +4,10 @@ import { useId, useState } from 'react'
 import { DECIMAL_MARK, fieldLook, useUnits } from '../../ui/index.ts'
 
 const DIMENSIONS: Readonly<Record<Dimension, { readonly name: string; readonly first: string }>> = {
-  mass: { name: 'Mass', first: '525 gr' },
+  mass: { name: 'Weight', first: '525 gr' },
   length: { name: 'Length and diameter', first: '23 ft 6 in' },
   speed: { name: 'Sink rate and current', first: '6.5 ips' },
-  massPerLength: { name: 'Mass per length', first: 'T-11' },
+  massPerLength: { name: 'Weight per length', first: 'T-11' },
   flow: { name: 'Flow', first: '18 m³/s' },
   temperature: { name: 'Temperature', first: '41 °F' },
   force: { name: 'Breaking strain', first: '30 lb' },

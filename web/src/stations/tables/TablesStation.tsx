@@ -7,13 +7,22 @@ import {
   twoHandRows,
 } from '@hoxen/core/line'
 import { EVIDENCE_TAGS, type Measure } from '@hoxen/core/quantity'
-import { HELP, PLAIN_WORDS, type PlainQuestion, RULES, sayHelp, TAG_MEANINGS } from '@hoxen/core/words'
+import {
+  HELP,
+  PLAIN_WORDS,
+  type PlainQuestion,
+  RULES,
+  STATE_MEANINGS,
+  sayHelp,
+  TAG_MEANINGS,
+} from '@hoxen/core/words'
 import { type ReactNode, useEffect } from 'react'
 import { Link, useLocation } from 'react-router'
-import { Tag, useUnits } from '../../ui/index.ts'
+import { StateMark, Tag, useUnits } from '../../ui/index.ts'
 import { Converter } from './Converter.tsx'
 import { HowMuchLine } from './HowMuchLine.tsx'
 import { LabelReader } from './LabelReader.tsx'
+import { TradeWords } from './TradeWords.tsx'
 
 const SECTIONS = [
   ['convert', 'Convert'],
@@ -23,7 +32,8 @@ const SECTIONS = [
   ['line', 'How much line'],
   ['rules', 'Rules of thumb'],
   ['help', 'What each check means'],
-  ['words', 'Plain words'],
+  ['trade', 'Words of the trade'],
+  ['words', 'Figures behind the words'],
   ['tags', 'What the tags mean'],
 ] as const
 
@@ -56,6 +66,9 @@ export function TablesStation() {
         </Part>
         <Rules />
         <Help />
+        <Part id="trade" title="Words of the trade">
+          <TradeWords />
+        </Part>
         <Words />
         <Tags />
       </div>
@@ -81,6 +94,8 @@ function Part({ id, title, note, children }: PartProps) {
     </section>
   )
 }
+
+const STATES = ['holds', 'watch', 'breaks'] as const
 
 const cell = 'border-b border-rule px-3 py-1.5 text-right'
 
@@ -200,6 +215,16 @@ function Help() {
   }, [hash])
   return (
     <Part id="help" title="What each check means, how it is worked out, and where schools differ">
+      <dl className="mb-4 grid max-w-3xl grid-cols-[6.5rem_1fr] gap-y-1">
+        {STATES.map((state) => (
+          <div key={state} id={`state-${state}`} className="contents scroll-mt-40">
+            <dt>
+              <StateMark state={state} />
+            </dt>
+            <dd>{STATE_MEANINGS[state]}</dd>
+          </div>
+        ))}
+      </dl>
       <dl className="max-w-3xl divide-y divide-rule">
         {HELP.map((topic) => (
           <div
@@ -229,7 +254,7 @@ function Words() {
   return (
     <Part
       id="words"
-      title="Plain words"
+      title="Figures behind the words"
       note={
         <>
           The figures behind the words of the day. <Tag tag="practice" />

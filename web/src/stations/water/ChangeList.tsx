@@ -2,7 +2,7 @@ import { betterRide, frontsToTry, gainS, type SingleChange, singleChanges } from
 import { printShare } from '@hoxen/core/quantity'
 import type { SwingSetup } from '@hoxen/core/rig'
 import { type Ride, type Swung, swingVerdict } from '@hoxen/core/swing'
-import { sayChange, sayTouches } from '@hoxen/core/words'
+import { STATE_NAMES, sayChange, sayDiffers, sayTouches } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import type { Water } from '../../pool/index.ts'
 import { useTips } from '../../pool/index.ts'
@@ -96,9 +96,11 @@ function ChangeRow({ text, ride, now, first, onUse }: RowProps) {
       <div className="min-w-0 flex-1 leading-snug">
         {text}
         <span className="block text-[0.85rem] font-normal text-faint">
-          {state}: {summary.holdingS.toFixed(0)} s with the fish{' '}
-          {gain === 0 ? '(as now)' : `(${gain > 0 ? '+' : '−'}${Math.abs(gain).toFixed(0)})`},{' '}
-          {sayTouches(summary)},{' '}
+          {STATE_NAMES[state]}: {summary.holdingS.toFixed(0)} s with the fish{' '}
+          {gain === 0
+            ? `(${now === undefined ? 'as now' : sayDiffers(now.summary, summary)})`
+            : `(${gain > 0 ? '+' : '−'}${Math.abs(gain).toFixed(0)})`}
+          , {sayTouches(summary)},{' '}
           <span className="whitespace-nowrap">snag {printShare(summary.snagRisk)}</span>
         </span>
       </div>

@@ -2,7 +2,8 @@ import { printShare } from '@hoxen/core/quantity'
 import { type SwingResult, swingVerdict } from '@hoxen/core/swing'
 import { depthAt, type FishAt, type Run } from '@hoxen/core/water'
 import { saySwing, sayTouches } from '@hoxen/core/words'
-import { StateMark, Tag, useUnits } from '../../ui/index.ts'
+import type { ReactNode } from 'react'
+import { StateMark, Tag, Term, useUnits } from '../../ui/index.ts'
 
 /** So near the bed nobody tells it from lying on it [m]. */
 const ON_BED_M = 0.02
@@ -37,8 +38,8 @@ export function Figures({
         {summary.holdingS.toFixed(0)} s <span className="text-[1rem]">with the fish</span>
       </p>
       <p className="text-[0.85rem] text-faint">
-        Of {summary.overHoldingS.toFixed(0)} s over holding water. The whole swing takes{' '}
-        {summary.swingS.toFixed(0)} s.
+        Of {summary.overHoldingS.toFixed(0)} s over <Term about="word-holding-water">holding water</Term>. The
+        whole swing takes {summary.swingS.toFixed(0)} s.
       </p>
       <dl className="mt-1 grid grid-cols-2 gap-x-4">
         {summary.onTop === undefined ? (
@@ -50,7 +51,15 @@ export function Figures({
           </>
         )}
         <Figure
-          name={stripped ? 'As it is lifted' : 'At the hang-down'}
+          name={
+            stripped ? (
+              'As it is lifted'
+            ) : (
+              <>
+                At the <Term about="word-hang-down">hang-down</Term>
+              </>
+            )
+          }
           value={`${show(summary.hangDepthM, 'length')}${hangsOnBed ? ', on the bottom below you' : ''}`}
           id="hang"
         />
@@ -72,7 +81,7 @@ function Figure({
   value,
   id,
 }: {
-  readonly name: string
+  readonly name: ReactNode
   readonly value: string
   readonly id?: string
 }) {

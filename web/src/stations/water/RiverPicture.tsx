@@ -69,8 +69,9 @@ export function RiverPicture({ scene, clock, setup, water, result }: RiverProps)
       <Player clock={clock} />
       <p className="flex flex-wrap items-center justify-between gap-x-4 text-[0.8rem] text-faint">
         <span>
-          Drag the circle to cast elsewhere, the diamond to mend. Dashes: a second of drift. Tinted: fish
-          depth. The bed is {BOTTOM_NAMES[run.bottom]}. ✕: it touched bottom, red over the fish.
+          Drag the circle to cast elsewhere, the diamond to mend. Dashes: a second of drift. Bar: holding
+          water. Tinted below it: fish depth. The bed is {BOTTOM_NAMES[run.bottom]}. ✕: it touched bottom, red
+          over the fish.
         </span>
         <SpeedLegend scene={scene} />
       </p>

@@ -116,7 +116,7 @@ function InTime({ scene, clock, first, fan }: TimeProps) {
         )}
       </Suspense>
       <p className="border-t border-rule px-3 py-1 text-[0.8rem] text-faint">
-        Depth of the fly over time. Dashed: fish depth. Shaded: likely range (4 swings in 5).
+        Depth of the fly over time. Tinted: fish depth. Shaded along it: the likely range (4 swings in 5).
       </p>
     </div>
   )

@@ -22,6 +22,7 @@ import {
   QuantityField,
   Select,
   Tag,
+  Term,
   TextField,
   useUnits,
 } from '../../../ui/index.ts'
@@ -246,7 +247,9 @@ function Points({ title, list, field, measure, words, run, save, fault }: Points
   }
   return (
     <fieldset>
-      <legend className="font-display text-lg font-semibold">{title}</legend>
+      <legend className="font-display text-lg font-semibold">
+        {list === 'soundings' ? <Term about="word-sounding">{title}</Term> : title}
+      </legend>
       <ol className="divide-y divide-rule border-y border-rule">
         {points.map((point, i) => (
           <li
