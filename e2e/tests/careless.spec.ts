@@ -39,7 +39,7 @@ test('the demo asks over one’s own, puts it aside and gives it back; clearing 
   await page.getByRole('button', { name: 'Delete all gear' }).click()
   await expect(page.getByRole('dialog')).toContainText('1 item will be deleted')
   await page.getByRole('button', { name: 'Cancel' }).click()
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Gear' }).click()
+  await page.getByRole('navigation', { name: 'Pages' }).getByRole('link', { name: 'Gear' }).click()
   await expect(page.getByRole('button', { name: /^All/ })).toContainText('1')
 })
 

@@ -36,7 +36,7 @@ test('the wind decides the side: turned round, the casts change sides; what is b
   await expect(moves.locator('[data-step="3"]')).toContainText('3 to 5 ft below the rod tip')
   await moves.getByRole('button', { name: 'Play slowly' }).click()
   await expect(moves.locator('[data-step="4"]')).toBeVisible()
-  await moves.getByRole('button', { name: 'Hold' }).click()
+  await moves.getByRole('button', { name: 'Pause' }).click()
   // Turned by keys until it blows from the right hand.
   const dial = page.getByRole('slider', { name: 'Wind direction' })
   await dial.focus()
@@ -113,9 +113,9 @@ ownTest(
     await go(page, '/cast')
     await expect(page.getByRole('heading', { name: 'On the beach' })).toBeVisible()
     const leave = page.locator('[data-leave]')
-    await expect(leave).toHaveText('Leave by 2:58 PM: the way back is cut off at 3:28 PM')
+    await expect(leave).toHaveText(/Leave by 2:58.PM: the way back is cut off at 3:28.PM/)
     await expect(
-      page.getByRole('img', { name: /^The tide: .*dusk \d+:\d\d [AP]M to \d+:\d\d/ }),
+      page.getByRole('img', { name: /^The tide: .*dusk \d+:\d\d.[AP]M to \d+:\d\d/ }),
     ).toBeVisible()
     await expect(page.locator('[data-caution="surf"]')).toBeVisible()
     const mark = page.getByLabel('My tide mark reads now')

@@ -44,7 +44,7 @@ test('the full form says what is wrong beside each field', async ({ page }) => {
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   await expect(page.getByText('Name is needed.')).toBeVisible()
   await page.getByLabel('Name').fill('Long eight')
-  await page.getByLabel('Built for').selectOption('two-hander')
+  await page.getByLabel('Kind of rod').selectOption('two-hander')
   await page.getByLabel('Line number', { exact: true }).fill('8')
   await page.getByLabel('Length', { exact: true }).fill('13 stone')
   await page.getByRole('button', { name: 'Add', exact: true }).click()
@@ -117,7 +117,7 @@ test('export, clear, import: all back', async ({ page }) => {
   // Carried between devices a thing that was taken away stays away; as a backup the file brings it back.
   await page.getByLabel('Restore this backup: everything goes back to how it was saved').check()
   await expect(page.getByRole('dialog').getByRole('status')).toHaveText(
-    `${DEMO_ITEMS} to come back, 0 to be as they were, 0 that came since to go`,
+    `${DEMO_ITEMS} to bring back, 0 to change back, 0 added since to delete`,
   )
   await page.getByRole('button', { name: 'Restore this backup' }).click()
   await expect(page.getByRole('button', { name: /^All/ })).toContainText(String(DEMO_ITEMS))

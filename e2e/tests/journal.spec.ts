@@ -75,8 +75,8 @@ test('a swing is filled in at leisure: a large photo is made small, a time to co
   const take = (name: string, buffer: Buffer) =>
     sheet.locator('input[type="file"]').setInputFiles({ name, mimeType: 'image/png', buffer })
   await take('bank.png', Buffer.from(photo, 'base64'))
-  await expect(sheet.getByRole('img', { name: 'Photo of this swing' })).toBeVisible()
-  const kept = await sheet.getByRole('img', { name: 'Photo of this swing' }).getAttribute('src')
+  await expect(sheet.getByRole('img', { name: 'Seen on this swing' })).toBeVisible()
+  const kept = await sheet.getByRole('img', { name: 'Seen on this swing' }).getAttribute('src')
   expect(kept?.length).toBeLessThanOrEqual(200_000)
   await take('notes.png', readFileSync(new URL(import.meta.url)))
   await expect(sheet.getByText('cannot open “notes.png” as a photo', { exact: false })).toBeVisible()

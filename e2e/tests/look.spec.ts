@@ -20,7 +20,7 @@ test('nothing owned: a rod is typed, a whole rig comes; what one has takes its p
   await expect(card).toContainText('13 ft 7 with a Skagit')
   await expect(card.getByText('Holds').first()).toBeVisible()
   await expect(part(page, 'headId').locator('[data-figure="headKg"]')).toContainText(
-    /44\d – 52\d gr, best 48\d gr/,
+    /44\d–52\d gr, best 48\d gr/,
   )
   await expect(card.locator('path[stroke-dasharray]').first()).toBeVisible()
 

@@ -128,6 +128,8 @@ describe('the rigging list', () => {
       ['running-head', 'head-tip'],
       ['head-tip', 'front-leader'],
       ['front-leader', 'leader-fly'],
+      ['turn-ferrules', 'string-rod'],
+      ['string-rod', 'head-tip'],
       ['string-rod', 'leader-fly'],
     ] as const)
       expect(order.indexOf(before)).toBeLessThan(order.indexOf(after))

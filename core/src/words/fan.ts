@@ -16,11 +16,13 @@ export function sayFan({ hangDepthM, holdingShare }: Fan, system: UnitSystem): s
 /** A spread as four in five see it. */
 const about = (sd: number): string => `±${printShare(Math.exp(FOUR_IN_FIVE * sd) - 1)}`
 
+const capital = (text: string): string => text.slice(0, 1).toUpperCase() + text.slice(1)
+
 /** Sentence on what a fan varies, and by how much. */
 export function saySpreads(pool: Run | undefined): string {
   const { depthSd, currentSd } = pool === undefined ? POOL_SPREAD : spreadOf(pool)
   const taught = pool?.byLog !== undefined && !pool.byLog.off
   const water = `depth ${about(depthSd)}${currentSd < 1e-9 ? ', the current with it' : `, current ${about(currentSd)}`}`
   const { sinkSd, normalDragSd, tangentialDragSd } = FAN_MODEL
-  return `Varied: ${water}${taught ? ' (narrowed by your log)' : ''}, sink rate ${about(sinkSd)}, drag across the line ${about(normalDragSd)} and along it ${about(tangentialDragSd)}.`
+  return `${capital(water)}${taught ? ' (narrowed by your log)' : ''}, sink rate ${about(sinkSd)}, drag across the line ${about(normalDragSd)} and along it ${about(tangentialDragSd)}.`
 }

@@ -150,7 +150,7 @@ export function summarize(item: Item, system: UnitSystem): string {
 export interface SchoolWords {
   readonly question: string
   readonly choices: Readonly<Record<string, { readonly label: string; readonly reason: string }>>
-  /** Whether a figure shown today depends on it. */
+  /** Whether a figure depends on it; what no figure follows is told, and not asked. */
   readonly inUse: boolean
 }
 

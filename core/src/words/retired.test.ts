@@ -37,7 +37,7 @@ const RETIRED: readonly RegExp[] = [
   /\bnot yet let\b|worked out stands/i,
   /ft³\/s/,
   /\d – \d/,
-  /\d %/,
+  /[\d}] %[^\w\s({]/,
 ]
 /** Where one stands for a reason: the file's words are a check value's, or are read, not said. */
 const EXCEPTIONS: readonly (readonly [path: string, phrase: RegExp])[] = [

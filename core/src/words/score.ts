@@ -12,12 +12,9 @@ function sayWeight({ window, massKg }: Pick<RankedRig, 'window' | 'massKg'>, sys
 /** Why a rig ranks where it does, in a few words: “2 to watch · 5 gr off the sweet spot”. */
 export function sayScore(rig: Pick<RankedRig, 'score' | 'window' | 'massKg'>, system: UnitSystem): string {
   const { breaks, watches } = rig.score
-  const checks =
-    breaks + watches === 0
-      ? ['everything holds']
-      : [
-          ...(breaks === 0 ? [] : [breaks === 1 ? '1 check breaks' : `${breaks} checks break`]),
-          ...(watches === 0 ? [] : [`${watches} to watch`]),
-        ]
-  return [...checks, sayWeight(rig, system)].filter((part) => part !== '').join(' · ')
+  const checks = [
+    ...(breaks === 0 ? [] : [breaks === 1 ? '1 check breaks' : `${breaks} checks break`]),
+    ...(watches === 0 ? [] : [`${watches} to watch`]),
+  ]
+  return [...checks, sayWeight(rig, system)].filter((part) => part !== '').join(' · ') || 'everything holds'
 }

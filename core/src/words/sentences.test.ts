@@ -11,10 +11,13 @@ import {
   sayByLog,
   sayCalibrated,
   sayChoice,
+  sayDiffers,
   sayFigure,
   sayProblem,
   sayRemembered,
+  sayScore,
   sayStep,
+  sayWhyTip,
   TAG_MEANINGS,
 } from './index.ts'
 
@@ -163,4 +166,36 @@ describe('what a pool remembers and learns', () => {
     )
     expect(sayByLog({ ...byLog, combined: true, off: true }, String)).toContain('Shown as measured')
   })
+})
+
+test('a rank is said in grains off the sweet spot; outside the window is what the window says', () => {
+  const window = { lowKg: 0.03, centreKg: 0.033, highKg: 0.036, aimKg: 0.0345 }
+  const at = (massKg: number, breaks = 0, watches = 0): string =>
+    sayScore({ massKg, window, score: { breaks, watches } } as Parameters<typeof sayScore>[0], 'metric')
+  // By the light edge, further from the sweet spot than half the window is wide, and yet inside.
+  expect(at(0.0305)).toBe('4 g off the sweet spot')
+  expect(at(0.0295, 1, 2)).toBe('1 check breaks · 2 to watch · outside the window')
+  expect(at(0.0345)).toBe('on the sweet spot')
+})
+
+test('a tip that leads with less time says why; equals say so', () => {
+  const tip = (name: string | null, holdingS: number) => ({
+    name,
+    verdict: 'holds',
+    swung: { summary: { holdingS } },
+  })
+  const why = (...tips: readonly unknown[]): string | undefined =>
+    sayWhyTip({ tips } as unknown as Parameters<typeof sayWhyTip>[0])
+  expect(why(tip('T-8', 49), tip('T-11', 43))).toBe('T-8 beats T-11: 49 s with the fish to 43.')
+  expect(why(tip(null, 27), tip('T-8', 27.2))).toBe('No tip or T-8: 27 s with the fish either way.')
+  expect(why(tip(null, 27), tip('T-8', 35))).toBe(
+    'No tip comes first: the simpler rig, though T-8 is 35 s with the fish to 27.',
+  )
+})
+
+test('a change with nothing to gain in seconds says what it is better by', () => {
+  const swing = (snagRisk: number, ridesM: number) => ({ snagRisk, ridesM })
+  expect(sayDiffers(swing(0.3, 1), swing(0.1, 1))).toBe('less snag')
+  expect(sayDiffers(swing(0.1, 1), swing(0.12, 1.3))).toBe('rides deeper')
+  expect(sayDiffers(swing(0.1, 1), swing(0.1, 1.05))).toBe('as now')
 })

@@ -18,14 +18,18 @@ export function sayWhyTip({ tips, someOf }: Card): string | undefined {
   const [lead, next, ...rest] = tips
   if (lead?.swung === undefined || next?.swung === undefined) return undefined
   const [mine, other] = [lead.swung.summary.holdingS, next.swung.summary.holdingS]
+  const [first, second] = [nameOf(lead), nameOf(next)]
+  const gain = Math.round(mine) - Math.round(other)
   const compared =
-    Math.round(mine) === Math.round(other)
-      ? `${mine.toFixed(0)} s with the fish either way`
-      : `${mine.toFixed(0)} s with the fish to ${other.toFixed(0)}`
+    gain > 0
+      ? `${first} beats ${second}: ${mine.toFixed(0)} s with the fish to ${other.toFixed(0)}`
+      : gain === 0
+        ? `${first} or ${second}: ${mine.toFixed(0)} s with the fish either way`
+        : `${first} comes first: ${lead.name === null ? 'the simpler rig' : 'better by its other checks'}, though ${second} is ${other.toFixed(0)} s with the fish to ${mine.toFixed(0)}`
   const out = rest.map(sayOut).find((text) => text !== undefined)
   const bounded =
     someOf === undefined ? '' : ` Of ${someOf.toLocaleString('en')} tips Hoxen swung some for every depth.`
-  return `${nameOf(lead)} beats ${nameOf(next)}: ${compared}${out === undefined ? '' : `; ${out}`}.${bounded}`
+  return `${compared.slice(0, 1).toUpperCase()}${compared.slice(1)}${out === undefined ? '' : `; ${out}`}.${bounded}`
 }
 
 /** Beyond this nobody reads a figure. */

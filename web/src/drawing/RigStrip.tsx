@@ -15,6 +15,8 @@ interface Props {
   readonly height?: number
   /** Parts drawn apart, each with its name. */
   readonly exploded?: boolean
+  /** Names and scale only of the part that is pointed at. */
+  readonly bare?: boolean
 }
 
 const LEAST_TARGET = 44
@@ -33,7 +35,7 @@ function reelTarget(parts: RigParts, left: number, figures: string): Target {
 }
 
 /** The rig as navigation: each part can be pointed at, named, and opened. */
-export function RigStrip({ parts, states, hrefFor, height = 46, exploded = false }: Props) {
+export function RigStrip({ parts, states, hrefFor, height = 46, exploded = false, bare = false }: Props) {
   const [ref, width] = useWidth<HTMLElement>(900)
   const [marked, setMarked] = useState<RigSlot>()
   const { system, show } = useUnits()
@@ -100,7 +102,9 @@ export function RigStrip({ parts, states, hrefFor, height = 46, exploded = false
           )
         })}
       </div>
-      <div className="flex h-6 items-end justify-between gap-3 text-[0.8rem] leading-none text-faint">
+      <div
+        className={`items-end justify-between gap-3 text-[0.8rem] leading-none text-faint ${bare ? `pointer-events-none absolute inset-x-0 top-full z-10 rounded-b border-b border-rule bg-paper px-1 pb-1.5 ${shown === undefined ? 'hidden' : 'flex'}` : 'flex h-6'}`}
+      >
         <span className="min-w-0 truncate" aria-live="polite">
           {shown === undefined ? (
             <Summary parts={parts} />

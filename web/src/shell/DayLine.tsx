@@ -13,10 +13,15 @@ const DayNews = lazily(() => import('./NewsLine.tsx').then((m) => m.DayNews))
 interface Props {
   readonly day: Day
   readonly rig: RankedRig | undefined
+  /** On a phone the page says all of it by itself. */
+  readonly quiet: boolean
 }
 
-/** The day in one line, the same on every page: everything is judged in it, and each word opens what sets it. */
-export function DayLine({ day, rig }: Props) {
+/**
+ * The day in one line, the same on every page: everything is judged in it, and each word opens what sets it. Its line and its
+ * notes are laid out by the head: on a phone the line stands at the very top.
+ */
+export function DayLine({ day, rig, quiet }: Props) {
   const { show, system } = useUnits()
   const now = useNow()
   const heard = useToday()?.gauge.heard
@@ -26,8 +31,8 @@ export function DayLine({ day, rig }: Props) {
   const { where } = day
   const age = where.by === 'pool' ? sayLevelAge(where.flow, now) : undefined
   return (
-    <section aria-label="The day" className="border-b border-rule/60 text-[0.88rem]">
-      <ul className="flex items-center overflow-x-auto whitespace-nowrap">
+    <section aria-label="The day" className={`text-[0.88rem] ${quiet ? 'hidden lg:contents' : 'contents'}`}>
+      <ul className="col-start-1 row-start-1 flex min-w-0 items-center overflow-x-auto text-[0.88rem] whitespace-nowrap lg:col-span-2 lg:row-start-3 lg:h-[1.4375rem]">
         <Word to="/water">{where.by === 'words' ? 'Water as described' : where.pool.name}</Word>
         {where.by === 'words' ? (
           <Word to="/match?ask=waterDepthM">
@@ -46,19 +51,21 @@ export function DayLine({ day, rig }: Props) {
         <Word to="/match?ask=fishKg">{sayFish(day, system)}</Word>
         <Word to="/match?ask=fly">{sayFlies(day)}</Word>
       </ul>
-      {doubt !== undefined && (
-        <p role="status" className="pb-1 font-medium text-watch">
-          {doubt}
-        </p>
-      )}
-      {wading !== undefined && (
-        <p role="note" data-wading className="pb-1 font-medium text-watch">
-          {wading}
-        </p>
-      )}
-      <Suspense>
-        <DayNews day={day} rig={rig} />
-      </Suspense>
+      <div className="col-span-2 row-start-4 text-[0.88rem]">
+        {doubt !== undefined && (
+          <p role="status" className="pb-1 font-medium text-watch">
+            {doubt}
+          </p>
+        )}
+        {wading !== undefined && (
+          <p role="note" data-wading className="pb-1 font-medium text-watch">
+            {wading}
+          </p>
+        )}
+        <Suspense>
+          <DayNews day={day} rig={rig} />
+        </Suspense>
+      </div>
     </section>
   )
 }
@@ -68,7 +75,7 @@ function Word({ to, children }: { readonly to: string; readonly children: React.
     <li className="flex shrink-0 items-center not-first:before:px-1.5 not-first:before:text-faint not-first:before:content-['·']">
       <Link
         to={to}
-        className="inline-flex min-h-11 min-w-11 items-center rounded-sm sm:min-w-0 hover:underline sm:min-h-8"
+        className="inline-flex min-h-11 min-w-11 items-center rounded-sm sm:min-w-0 hover:underline lg:min-h-6"
       >
         {children}
       </Link>

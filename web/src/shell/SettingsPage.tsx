@@ -76,7 +76,7 @@ export function SettingsPage() {
         </h2>
         <p className="mt-1 text-[0.95rem]">Neither side is wrong. Choose yours; the figures follow.</p>
         <div className="mt-2 divide-y divide-rule">
-          {(Object.keys(SCHOOLS) as SchoolQuestion[]).map((question) => (
+          {ASKED.map((question) => (
             <School key={question} question={question} settings={settings} />
           ))}
         </div>
@@ -84,6 +84,9 @@ export function SettingsPage() {
     </div>
   )
 }
+
+/** Only what some figure follows is asked. */
+const ASKED = (Object.keys(SCHOOLS) as SchoolQuestion[]).filter((question) => SCHOOL_WORDS[question].inUse)
 
 /** Opens the demo, asking first where there is gear of one's own; or leaves it. */
 function DemoButton() {
@@ -179,9 +182,6 @@ function School({ question, settings }: { readonly question: SchoolQuestion; rea
           </label>
         ))}
       </div>
-      {!words.inUse && (
-        <p className="text-[0.85rem] text-faint">Saved as your preference; no figure depends on it yet.</p>
-      )}
     </fieldset>
   )
 }

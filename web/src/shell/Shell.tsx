@@ -1,23 +1,24 @@
-import { Moon, Redo2, Search, Sun, Undo2 } from 'lucide-react'
+import { Ellipsis, Moon, Redo2, Search, Sun, Undo2 } from 'lucide-react'
 import { type ReactNode, Suspense, useEffect, useState } from 'react'
 import { NavLink, Outlet, useLocation } from 'react-router'
 import { redo, undo, useHistory, useSettings } from '../store/index.ts'
 import { lazily, Opening, UnitsContext } from '../ui/index.ts'
-import { ActiveStrip } from './ActiveStrip.tsx'
 import { toggleFace, toggleUnits } from './deeds.ts'
+import { Head } from './Head.tsx'
 import { PageGuard } from './PageGuard.tsx'
 import { STATIONS } from './stations.ts'
 import { useFace } from './useFace.ts'
 
 // Sheets and notices come after the first look.
 const Palette = lazily(() => import('./Palette.tsx').then((m) => m.Palette))
+const More = lazily(() => import('./More.tsx').then((m) => m.More))
 const ShortcutSheet = lazily(() => import('./Palette.tsx').then((m) => m.ShortcutSheet))
 const Later = lazily(() => import('./Later.tsx').then((m) => m.Later))
 const Toaster = lazily(() => import('sonner').then((m) => m.Toaster))
 
 export function Shell() {
   const settings = useSettings()
-  const [open, setOpen] = useState<'palette' | 'keys'>()
+  const [open, setOpen] = useState<'palette' | 'keys' | 'more'>()
   const dark = useFace(settings.face)
   usePaletteKey(() => setOpen('palette'))
   const { pathname, search } = useLocation()
@@ -31,40 +32,18 @@ export function Shell() {
       >
         Skip to the page
       </button>
-      <header className="no-print sticky top-0 [@media(max-height:520px)]:static z-30 border-b border-rule bg-paper">
-        <div className="mx-auto max-w-[84rem] px-4">
-          <div className="flex h-12 items-center gap-1 sm:gap-2">
-            <NavLink
-              to="/match"
-              className="font-display mr-2 flex h-11 shrink-0 items-center whitespace-nowrap text-[1.35rem] font-bold tracking-tight"
-            >
-              Hoxen
-            </NavLink>
-            <nav aria-label="Pages" className="hidden lg:flex xl:gap-1">
-              {STATIONS.map(({ path, name }) => (
-                <NavLink
-                  key={path}
-                  to={`/${path}`}
-                  className={({ isActive }) =>
-                    `flex h-11 items-center border-b-[3px] px-2 xl:px-3 ${isActive ? 'border-river font-semibold' : 'border-transparent hover:border-rule'}`
-                  }
-                >
-                  {name}
-                </NavLink>
-              ))}
-            </nav>
-            <Tools
-              dark={dark}
-              units={settings.units}
-              onFind={() => setOpen('palette')}
-              onKeys={() => setOpen('keys')}
-            />
-          </div>
-          <div className={atTheBank ? 'max-lg:hidden' : ''}>
-            <ActiveStrip />
-          </div>
-        </div>
-      </header>
+      <Head
+        quiet={atTheBank}
+        menu={<Menu />}
+        tools={
+          <Tools
+            dark={dark}
+            units={settings.units}
+            onFind={() => setOpen('palette')}
+            onKeys={() => setOpen('keys')}
+          />
+        }
+      />
       <main
         id="page"
         data-at={pathname + search}
@@ -77,27 +56,14 @@ export function Shell() {
           </Suspense>
         </PageGuard>
       </main>
-      <nav
-        aria-label="Pages"
-        className="no-print fixed inset-x-0 bottom-0 z-30 grid auto-cols-fr grid-flow-col border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] lg:hidden"
-      >
-        {STATIONS.filter(({ atTheTable }) => !atTheTable).map(({ path, name, icon: Icon }) => (
-          <NavLink
-            key={path}
-            to={`/${path}`}
-            className={({ isActive }) =>
-              `flex min-h-14 flex-col items-center justify-center gap-0.5 text-[0.7rem] max-[23rem]:text-[0.6rem] ${isActive ? 'font-bold text-river' : ''}`
-            }
-          >
-            <Icon size={20} aria-hidden="true" />
-            {name}
-          </NavLink>
-        ))}
-      </nav>
+      <Bar pathname={pathname} onMore={() => setOpen('more')} />
       <Suspense>
         <Later pathname={pathname} quiet={open !== undefined} onOpen={setOpen} />
         {open === 'palette' && <Palette open onClose={() => setOpen(undefined)} />}
         {open === 'keys' && <ShortcutSheet open onClose={() => setOpen(undefined)} />}
+        {open === 'more' && (
+          <MoreThan dark={dark} units={settings.units} onClose={() => setOpen(undefined)} />
+        )}
         <Toaster
           position="bottom-right"
           theme={dark ? 'dark' : 'light'}
@@ -122,6 +88,82 @@ export function Shell() {
         />
       </Suspense>
     </UnitsContext>
+  )
+}
+
+const Menu = () => (
+  <>
+    <NavLink
+      to="/match"
+      className="font-display mr-2 flex h-11 shrink-0 items-center whitespace-nowrap text-[1.35rem] font-bold tracking-tight"
+    >
+      Hoxen
+    </NavLink>
+    <nav aria-label="Pages" className="hidden lg:flex xl:gap-1">
+      {STATIONS.map(({ path, name }) => (
+        <NavLink
+          key={path}
+          to={`/${path}`}
+          className={({ isActive }) =>
+            `flex h-11 items-center border-b-[3px] px-2 xl:px-3 ${isActive ? 'border-river font-semibold' : 'border-transparent hover:border-rule'}`
+          }
+        >
+          {name}
+        </NavLink>
+      ))}
+    </nav>
+  </>
+)
+
+const barLook = (active: boolean): string =>
+  `flex min-h-12 flex-col items-center justify-center gap-0.5 text-[0.7rem] max-[23rem]:text-[0.6rem] ${active ? 'font-bold text-river' : ''}`
+
+/** The bar of a phone: what one needs at the bank; the rest under “More”, which shows where one is. */
+function Bar({ pathname, onMore }: { readonly pathname: string; readonly onMore: () => void }) {
+  const further = STATIONS.find(({ atTheTable, path }) => atTheTable && pathname.startsWith(`/${path}`))
+  const Icon = further?.icon ?? Ellipsis
+  return (
+    <nav
+      aria-label="Pages"
+      className="no-print fixed inset-x-0 bottom-0 z-30 grid auto-cols-fr grid-flow-col border-t border-rule bg-paper pb-[env(safe-area-inset-bottom)] lg:hidden"
+    >
+      {STATIONS.filter(({ atTheTable }) => !atTheTable).map(({ path, name, icon: Icon }) => (
+        <NavLink key={path} to={`/${path}`} className={({ isActive }) => barLook(isActive)}>
+          <Icon size={20} aria-hidden="true" />
+          {name}
+        </NavLink>
+      ))}
+      <button
+        type="button"
+        onClick={onMore}
+        aria-label={further === undefined ? 'More' : `More: ${further.name}`}
+        className={barLook(further !== undefined)}
+      >
+        <Icon size={20} aria-hidden="true" />
+        {further?.name ?? 'More'}
+      </button>
+    </nav>
+  )
+}
+
+function MoreThan({
+  onClose,
+  ...of
+}: {
+  readonly dark: boolean
+  readonly units: 'trade' | 'metric'
+  readonly onClose: () => void
+}) {
+  const history = useHistory()
+  return (
+    <More
+      {...of}
+      redo={history.redo}
+      onRedo={redo}
+      onUnits={toggleUnits}
+      onTheme={toggleFace}
+      onClose={onClose}
+    />
   )
 }
 
@@ -160,7 +202,7 @@ function Tools({ dark, units, onFind, onKeys }: ToolsProps) {
         label={history.redo === undefined ? 'Nothing to redo' : `Redo: ${history.redo}`}
         disabled={history.redo === undefined}
         onClick={redo}
-        narrow="max-[23rem]:hidden"
+        narrow="max-lg:hidden"
       >
         <Redo2 size={19} aria-hidden="true" />
       </Tool>
@@ -175,14 +217,14 @@ function Tools({ dark, units, onFind, onKeys }: ToolsProps) {
             ? 'Units: grains and feet. Switch to grams and metres'
             : 'Units: grams and metres. Switch to grains and feet'
         }
-        className="h-11 rounded px-2 text-[0.9rem] font-semibold hover:bg-shoal"
+        className="h-11 rounded px-2 text-[0.9rem] font-semibold hover:bg-shoal max-lg:hidden"
       >
         {units === 'trade' ? 'gr · ft' : 'g · m'}
       </button>
-      <Tool label={dark ? 'Light theme' : 'Dark theme'} onClick={toggleFace}>
+      <Tool label={dark ? 'Light theme' : 'Dark theme'} onClick={toggleFace} narrow="max-lg:hidden">
         {dark ? <Sun size={19} aria-hidden="true" /> : <Moon size={19} aria-hidden="true" />}
       </Tool>
-      <span className="hidden sm:block">
+      <span className="hidden lg:block">
         <Tool label="Keys" onClick={onKeys}>
           <span aria-hidden="true" className="text-lg font-semibold">
             ?

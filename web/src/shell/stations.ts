@@ -154,6 +154,7 @@ export const STATIONS: readonly Station[] = [
   {
     path: 'settings',
     name: 'Settings',
+    atTheTable: true,
     keys: 'g s',
     icon: SlidersHorizontal,
     Page: lazily(() => import('./SettingsPage.tsx').then((m) => m.SettingsPage)),

@@ -1,5 +1,6 @@
 import { type CastSetting, dLoopOf, longestHeadM, loopMass, type Stroke, upperArcAt } from '@hoxen/core/cast'
 import { lengthOf } from '@hoxen/core/line'
+import { printShare } from '@hoxen/core/quantity'
 import { frontProfile, type RigParts } from '@hoxen/core/rig'
 import { useEffect, useState } from 'react'
 import { useWidth } from '../../drawing/index.ts'
@@ -43,7 +44,7 @@ export function LoopSide({ setting, parts, stroke: chosen }: Props) {
   const frontM = (parts.tip?.lengthM ?? 0) + (parts.leader?.lengthM ?? 0)
   const anchoredM = Math.min(lengthOf(line), frontM + loop.anchoredM)
   const upperAt = (forwardM: number): string =>
-    `${Math.round(loopMass(line, anchoredM, loop.arcM, upperArcAt(loop.depthM, forwardM)).upperShare * 100)} %`
+    printShare(loopMass(line, anchoredM, loop.arcM, upperArcAt(loop.depthM, forwardM)).upperShare)
   const longest = longestHeadM(looped, roomM, stroke)
   const fits = loop.behindM <= roomM
   const aheadM = 4

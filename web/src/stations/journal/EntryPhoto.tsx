@@ -44,7 +44,7 @@ export function EntryPhoto({ photoId, entryId, onError }: Props) {
       {photo !== undefined && (
         <img
           src={photo.data}
-          alt="Photo of this swing"
+          alt="Seen on this swing"
           className="mb-1 max-h-48 rounded border border-rule"
         />
       )}

@@ -49,7 +49,7 @@ export function MatchStation() {
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 lg:grid-cols-[24rem_minmax(0,1fr)]">
       <section
         aria-labelledby="job"
-        className="lg:sticky lg:top-[9.5rem] lg:max-h-[calc(100dvh-10rem)] lg:self-start lg:-mx-2 lg:overflow-y-auto lg:px-2 lg:pb-4"
+        className="lg:sticky lg:top-[7.5rem] lg:max-h-[calc(100dvh-8rem)] lg:self-start lg:-mx-2 lg:overflow-y-auto lg:px-2 lg:pb-4"
       >
         <h1 id="job" className="mb-1 text-2xl">
           {' '}
@@ -71,7 +71,7 @@ export function MatchStation() {
           To the rigs
         </Button>
       </section>
-      <section id="rigs" aria-label="Rigs" aria-busy={match.isFetching} className="min-w-0 scroll-mt-36">
+      <section id="rigs" aria-label="Rigs" aria-busy={match.isFetching} className="min-w-0 scroll-mt-32">
         {match.isError ? (
           <Failed message={match.error.message} onAgain={() => void match.refetch()} />
         ) : match.data === undefined || Cards === undefined ? (

@@ -43,7 +43,7 @@ export function RigCard({ card, place, remedy, items, mine, pinned, onMine, onPi
     >
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h3 id={`rig-${place}`} className="text-[1.13rem] leading-snug">
-          <span className="mr-2 text-faint">{place}</span>
+          <span className="mr-1 text-faint">{place}</span>{' '}
           <Link to={href} className="decoration-1 underline-offset-4 hover:underline">
             {parts.rod.name} with {parts.head.head.name}
           </Link>

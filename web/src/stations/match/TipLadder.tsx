@@ -43,8 +43,8 @@ export function TipLadder({ card, items, label }: Props) {
                 className={`inline-flex min-h-11 min-w-40 flex-1 items-center hover:underline sm:min-h-8 ${i === 0 ? 'font-semibold' : ''}`}
               >
                 <span>
-                  {name ?? 'No tip'}
-                  <span className="ml-2 font-normal text-faint">
+                  {name ?? 'No tip'}{' '}
+                  <span className="ml-1 font-normal text-faint">
                     {choice.leaderId === null ? 'no leader' : items.get(choice.leaderId)?.name}
                   </span>
                 </span>

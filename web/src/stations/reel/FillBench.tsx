@@ -117,8 +117,8 @@ export function FillBench({ rig, question, reel, spool }: Props) {
             </p>
             {leaderN !== undefined && (
               <p className="text-[0.95rem]">
-                Set the drag at {range(dragRangeN(leaderN), 'breakingLoad')}, a quarter to a third of the
-                leader’s strength.
+                Set the drag at {range(dragRangeN(leaderN), 'breakingLoad', ' to ')}, a quarter to a third of
+                the leader’s strength.
               </p>
             )}
           </LedgerLine>
@@ -144,17 +144,22 @@ export function FillBench({ rig, question, reel, spool }: Props) {
           />
           <div>
             <label className="text-sm text-faint">
-              How tightly I wind, {packing.toFixed(2)}
+              How tightly I wind{' '}
               <input
                 type="range"
                 min={PACKING.loose}
                 max={PACKING.tight}
                 step={0.01}
                 value={packing}
+                aria-valuetext={packing.toFixed(2)}
                 onChange={(event) => setPacking(Number(event.target.value))}
                 className="block h-9 w-full"
               />
             </label>
+            <p aria-hidden="true" className="flex justify-between text-[0.8rem] text-faint">
+              <span>loose</span>
+              <span>tight</span>
+            </p>
             <Button onClick={calibrate}>It’s exactly full: save how I wind</Button>
           </div>
         </div>

@@ -3,6 +3,7 @@ import type { FlyShape } from '@hoxen/core/gear'
 import { itemsOf } from '@hoxen/core/gear'
 import type { RankedRig } from '@hoxen/core/match'
 import type { Measure, UnitSystem } from '@hoxen/core/quantity'
+import { printShare } from '@hoxen/core/quantity'
 import { LAUNCH_MPS, rigTurnover } from '@hoxen/core/rig'
 import { Chart, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js'
 import { useMemo, useState } from 'react'
@@ -80,7 +81,7 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
                     ? 'Dies before it straightens'
                     : `Drops ${show(result.dropM, 'length')} before the loop is out`}
                 : {(result.speedAtFlyMps / launch).toFixed(1)} of the launch speed is left at the fly,{' '}
-                {(result.energyLeft * 100).toFixed(1)} % of the energy.
+                {printShare(result.energyLeft, 1)} of the energy.
               </span>
             ) : (
               <span>Nothing to unroll.</span>

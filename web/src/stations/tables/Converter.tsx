@@ -25,7 +25,7 @@ export function Converter() {
     ? undefined
     : sayProblem({ path: [], code: read.code, data: 'unit' in read ? { unit: read.unit } : {} }, system)
   return (
-    <section id="convert" aria-labelledby="convert-title" className="scroll-mt-40">
+    <section id="convert" aria-labelledby="convert-title" className="scroll-mt-32">
       <h2 id="convert-title" className="text-xl">
         Convert
       </h2>

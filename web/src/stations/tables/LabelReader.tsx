@@ -42,7 +42,7 @@ export function LabelReader() {
   const head = heads.find((h) => h.id === chosen) ?? typed
   const checked = itemSchema.safeParse(head)
   return (
-    <section id="label" aria-labelledby="label-title" className="scroll-mt-40">
+    <section id="label" aria-labelledby="label-title" className="scroll-mt-32">
       <h2 id="label-title" className="text-xl">
         Label against grains
       </h2>

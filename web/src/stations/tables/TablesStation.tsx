@@ -41,7 +41,7 @@ const SECTIONS = [
 export function TablesStation() {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[13rem_minmax(0,1fr)]">
-      <nav aria-label="Tables" className="lg:sticky lg:top-[9.5rem] lg:self-start">
+      <nav aria-label="Tables" className="lg:sticky lg:top-[7.5rem] lg:self-start">
         <h1 className="mb-2 text-2xl">Tables</h1>
         <ul className="flex flex-wrap gap-x-4 lg:block">
           {SECTIONS.map(([id, name]) => (
@@ -85,7 +85,7 @@ interface PartProps {
 
 function Part({ id, title, note, children }: PartProps) {
   return (
-    <section id={id} aria-labelledby={`${id}-title`} className="scroll-mt-40">
+    <section id={id} aria-labelledby={`${id}-title`} className="scroll-mt-32">
       <h2 id={`${id}-title`} className="text-xl">
         {title}
       </h2>
@@ -217,7 +217,7 @@ function Help() {
     <Part id="help" title="What each check means, how it is worked out, and where schools differ">
       <dl className="mb-4 grid max-w-3xl grid-cols-[6.5rem_1fr] gap-y-1">
         {STATES.map((state) => (
-          <div key={state} id={`state-${state}`} className="contents scroll-mt-40">
+          <div key={state} id={`state-${state}`} className="contents scroll-mt-32">
             <dt>
               <StateMark state={state} />
             </dt>
@@ -230,7 +230,7 @@ function Help() {
           <div
             key={topic.id}
             id={topic.id}
-            className={`scroll-mt-40 py-2 ${hash === `#${topic.id}` ? 'border-l-4 border-l-river pl-3' : ''}`}
+            className={`scroll-mt-32 py-2 ${hash === `#${topic.id}` ? 'border-l-4 border-l-river pl-3' : ''}`}
           >
             <dt className="font-semibold">{topic.title}</dt>
             <dd>{sayHelp(topic, system)}</dd>
@@ -286,7 +286,7 @@ function Tags() {
       <dl className="grid max-w-2xl grid-cols-[auto_1fr] gap-x-5 gap-y-2">
         {EVIDENCE_TAGS.map((tag) => (
           <div key={tag} className="contents">
-            <dt id={`tag-${tag}`} className="scroll-mt-40">
+            <dt id={`tag-${tag}`} className="scroll-mt-32">
               <Tag tag={tag} />
             </dt>
             <dd>{TAG_MEANINGS[tag]}.</dd>

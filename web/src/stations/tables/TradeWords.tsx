@@ -13,7 +13,7 @@ export function TradeWords() {
         <div
           key={id}
           id={`word-${id}`}
-          className={`flex scroll-mt-40 items-center gap-4 border-b border-rule py-2 ${hash === `#word-${id}` ? 'border-l-4 border-l-river pl-3' : ''}`}
+          className={`flex scroll-mt-32 items-center gap-4 border-b border-rule py-2 ${hash === `#word-${id}` ? 'border-l-4 border-l-river pl-3' : ''}`}
         >
           <WordDrawing id={id} />
           <div className="min-w-0">

@@ -17,7 +17,10 @@ export function HowSure({ fan, pool }: Props) {
         {fan === undefined ? 'How sure is that? Swinging 24 more…' : sayFan(fan, system)}{' '}
         <Tag tag="estimate" />
       </p>
-      <p className="text-[0.85rem] text-faint">{saySpreads(pool)}</p>
+      <details className="text-[0.85rem] text-faint">
+        <summary className="min-h-11 cursor-pointer content-center">What was varied</summary>
+        {saySpreads(pool)}
+      </details>
     </div>
   )
 }
