@@ -34,8 +34,16 @@ async function demoPage(
   return page
 }
 
-/** From the water in words to a pool at its level. */
+/** From the water in words to a pool at its level, with the rig that holds there. */
 async function toKettleRun(page: Page): Promise<void> {
+  await page.goto(
+    new URL(
+      '/match/rig/long-seven-13-ft~510-gr-short-skagit~t-8-10-ft~level-4-ft~coated-30-lb~full-frame-eleven',
+      page.url(),
+    ).href,
+  )
+  await page.getByRole('button', { name: 'Make this my rig' }).click()
+  await page.waitForTimeout(5500)
   await page.goto(new URL('/water', page.url()).href)
   await page.getByRole('button', { name: 'Kettle Run' }).click()
   await page.getByText('Skarn above the forks').waitFor()

@@ -42,11 +42,7 @@ export function EntryPhoto({ photoId, entryId, onError }: Props) {
         {busy ? 'Making it small…' : photo === undefined ? 'Photo' : 'Another photo'}
       </label>
       {photo !== undefined && (
-        <img
-          src={photo.data}
-          alt="Seen on this swing"
-          className="mb-1 max-h-48 rounded border border-rule"
-        />
+        <img src={photo.data} alt="Seen on this swing" className="mb-1 max-h-48 rounded border border-rule" />
       )}
       <input
         id={id}

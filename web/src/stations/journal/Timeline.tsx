@@ -72,9 +72,9 @@ function Row({ entry, pools, onOpen }: RowProps) {
       onClick={onOpen}
       className="flex min-h-11 w-full flex-wrap items-center gap-x-3 py-1 text-left hover:bg-shoal/60"
     >
-      <span className="w-12 text-[0.9rem] text-faint">{clock(entry.atMs)}</span>
+      <span className="w-[4.6rem] whitespace-nowrap text-[0.9rem] text-faint">{clock(entry.atMs)}</span>
       <SawMark saw={entry.saw} />
-      <span className="w-24 font-semibold">{SAW_WORDS[entry.saw]}</span>
+      <span className="w-32 font-semibold">{SAW_WORDS[entry.saw]}</span>
       <span className="min-w-40 flex-1">
         {pool === undefined ? '' : `${pool}: `}
         {entry.tip ?? 'No tip'}, {entry.plan.angleDeg}°
