@@ -42,7 +42,8 @@ async function toKettleRun(page: Page): Promise<void> {
       page.url(),
     ).href,
   )
-  await page.getByRole('button', { name: 'Make this my rig' }).click()
+  await page.getByRole('button', { name: 'Make this my rig', exact: true }).click()
+  await page.waitForURL(/\/rig$/)
   await page.waitForTimeout(5500)
   await page.goto(new URL('/water', page.url()).href)
   await page.getByRole('button', { name: 'Kettle Run' }).click()

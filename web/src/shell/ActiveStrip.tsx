@@ -36,7 +36,7 @@ export function ActiveStrip({ none, rig }: Props) {
         to="/rig"
         className="hidden h-11 w-36 shrink-0 flex-col justify-center text-[0.92rem] leading-[1.15] sm:flex"
       >
-        <span className="font-display truncate font-semibold">{rig.parts.rod.name}</span>
+        <span className="font-display truncate leading-[1.4] font-semibold">{rig.parts.rod.name}</span>
         <VerdictMark state={rig.verdict} provisional={rig.provisional} />
       </Link>
       <div className="min-w-0 flex-1">
