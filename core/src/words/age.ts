@@ -21,3 +21,7 @@ export function sayLevelAge(flow: TodaysFlow | undefined, nowMs: number): string
   if (how === 'fresh') return undefined
   return how === 'old' ? `read ${sayAge(ageMs)}` : `read ${sayAge(ageMs)}: what is it today?`
 }
+
+/** Age of a reading of a river, with a doubt once it is not fresh. */
+export const sayReadAge = (ageMs: number): string =>
+  `${sayAge(ageMs)}${freshness(ageMs) === 'fresh' ? '' : ', and the river may have changed since'}`

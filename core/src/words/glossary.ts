@@ -1,6 +1,16 @@
 import { EVIDENCE_TAGS, type EvidenceTag } from '../quantity/index.ts'
 import type { CheckState } from '../rig/index.ts'
-import { STATE_NAMES, TAG_MEANINGS, TAG_NAMES } from './names.ts'
+import { STATE_NAMES, TAG_NAMES } from './names.ts'
+
+/** Meaning of each evidence tag, shown beside it. */
+export const TAG_MEANINGS: Readonly<Record<EvidenceTag, string>> = Object.freeze({
+  standard: 'A published standard or table',
+  practice: 'A rule of thumb among experienced anglers; no published source',
+  physics: 'Follows from mechanics or geometry',
+  estimate: 'Our own model, shown with its likely range; never a fact',
+  log: 'Learned from your own log',
+  printed: 'Printed on the box or rod, or measured by you',
+})
 
 /** A word of the trade, in one or two plain sentences. */
 export interface TradeWord {

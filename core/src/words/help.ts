@@ -3,7 +3,9 @@ import { type EvidenceTag, M_PER_FOOT, printMeasure, type UnitSystem } from '../
 import type { CheckCode } from '../rig/index.ts'
 import { BALANCES } from '../rig/index.ts'
 import { CHECK_TITLES } from './check.ts'
-import { SCHOOL_WORDS, TAG_MEANINGS, TAG_NAMES } from './names.ts'
+import { TAG_MEANINGS } from './glossary.ts'
+import { TAG_NAMES } from './names.ts'
+import { SCHOOL_WORDS } from './schools.ts'
 
 /** A paragraph; figures in it follow the units in use. */
 type Text = string | ((system: UnitSystem) => string)

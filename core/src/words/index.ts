@@ -1,4 +1,4 @@
-export { sayAge, sayLevelAge } from './age.ts'
+export { sayAge, sayLevelAge, sayReadAge } from './age.ts'
 export {
   ANCHOR_NAMES,
   LOOP_ADVICE,
@@ -12,6 +12,14 @@ export {
   sayWindOnCast,
 } from './cast.ts'
 export { CAST_TITLES } from './castNames.ts'
+export {
+  sayBackCast,
+  sayBackCastPicture,
+  sayFromAbove,
+  sayLoopPicture,
+  sayStripOff,
+  sayUpperLeg,
+} from './castPicture.ts'
 export { CAUTION_WORDS } from './cautions.ts'
 export { CHECK_TITLES, sayAllowed, sayCheck, sayFigure } from './check.ts'
 export { sayAdvantages } from './compare.ts'
@@ -33,7 +41,14 @@ export {
 export { differing } from './differing.ts'
 export { sayFan, saySpreads } from './fan.ts'
 export { formatsPage } from './formats.ts'
-export { type About, noteOn, STATE_MEANINGS, TRADE_WORDS, type TradeWordId } from './glossary.ts'
+export {
+  type About,
+  noteOn,
+  STATE_MEANINGS,
+  TAG_MEANINGS,
+  TRADE_WORDS,
+  type TradeWordId,
+} from './glossary.ts'
 export { HELP, type HelpTopic, sayHelp, TAG_TOPICS } from './help.ts'
 export {
   FEEL_WORDS,
@@ -42,37 +57,77 @@ export {
   sayBend,
   sayByLog,
   sayCalibrated,
+  sayLogged,
+  sayNotLogged,
   sayOwnWindow,
   sayRemembered,
+  saySeason,
+  sayToLog,
 } from './journal.ts'
-export { sayLeaderWarning } from './leader.ts'
+export { sayUnsaved } from './keeping.ts'
+export { sayDropper, sayIndicator, sayLeaderLength, sayLeaderWarning, sayPoint } from './leader.ts'
+export {
+  sayAmongMaterials,
+  sayAsLineOut,
+  sayBeforeCheater,
+  sayCarry,
+  sayCut,
+  sayLabelOff,
+  sayLineOut,
+  sayMaterial,
+  sayNumberStandsFor,
+  sayNumbers,
+  sayReading,
+  sayShortTaper,
+  saySize,
+  sayTurnover,
+  sayTurnoverModel,
+  sayUncut,
+  sayUncuttable,
+  sayWithCheater,
+} from './line.ts'
+export { sayFixesMost } from './missing.ts'
 export {
   KIND_NAMES,
-  SCHOOL_WORDS,
-  type SchoolWords,
   SLOT_NAMES,
   STATE_NAMES,
   sayChoice,
   sayLeader,
   sayLeaderWith,
   summarize,
-  TAG_MEANINGS,
   TAG_NAMES,
   WINDOW_NAMES,
 } from './names.ts'
 export { nearestWord, PLAIN_WORDS, type PlainQuestion, type PlainWord } from './plain.ts'
 export { fieldLabel, sayProblem, sayReadAs } from './problem.ts'
+export {
+  sayBacking,
+  sayBalancePoint,
+  sayBalancing,
+  sayClosestReel,
+  sayDrag,
+  sayFill,
+  sayLeft,
+  sayPacking,
+  sayRoom,
+} from './reel.ts'
 export { JOINT_NAMES, KNOT_NAMES, sayStep } from './rigging.ts'
 export { RULES } from './rules.ts'
+export { plainly, type Said } from './said.ts'
+export { SCHOOL_WORDS, type SchoolWords } from './schools.ts'
 export { sayScore } from './score.ts'
 export {
   SURF_STEPS,
+  sayBed,
+  sayGap,
   sayLeaveBy,
   sayMark,
+  sayMarkTooFar,
   sayTideProblem,
   sayTypedProblem,
   TIDE_WINDOW_NAMES,
 } from './shore.ts'
+export { sayRateUsed, sayTimed } from './sink.ts'
 export { sayBearing, sayLight, sayMoon, sayWind } from './sky.ts'
 export {
   FIGURE_NAMES,
@@ -94,7 +149,13 @@ export {
   sayStrength,
   sayTarget,
 } from './specify.ts'
-export { sayContact, sayDiffers, saySwing, sayTouches } from './swing.ts'
+export {
+  sayContact,
+  sayDiffers,
+  saySwing,
+  sayTouches,
+} from './swing.ts'
+export { sayAlongRiver, sayBothSwings, sayCell, sayRiver } from './swingPicture.ts'
 export { LINE_EXAMPLES, sayGuesses, sayLine } from './typed.ts'
 export {
   BOTTOM_NAMES,
@@ -102,10 +163,12 @@ export {
   ROD_NAMES,
   sayAhead,
   sayAngle,
+  sayAsDescribed,
   sayChange,
   sayChanged,
   sayFactor,
   sayLies,
+  sayMeasured,
   sayNoLie,
 } from './water.ts'
 export { sayCombinations, sayWhyTip } from './why.ts'

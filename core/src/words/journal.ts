@@ -1,4 +1,4 @@
-import type { Calibrated, Feel, OwnWindow, Pace, Remembered, Saw } from '../journal/index.ts'
+import type { Calibrated, Entry, Feel, OwnWindow, Pace, Remembered, Saw } from '../journal/index.ts'
 import { printMeasure, printRange, printShare, type UnitSystem } from '../quantity/index.ts'
 import type { BendComparison } from '../rod/index.ts'
 import type { ByLog } from '../water/index.ts'
@@ -109,4 +109,39 @@ export function sayCalibrated(found: Calibrated): string {
   if (found.combined !== undefined)
     return `The log can’t tell depth from current yet. Taken as depth alone, the pool is ${depth(found.combined)} (${likely(found.combined, 'deeper', 'shallower')}).`
   return `From what you saw, the pool is ${depth(found.depth)} (${likely(found.depth, 'deeper', 'shallower')}) and ${offBy(found.current.factor, 'faster', 'slower', 'fast')} (${likely(found.current, 'faster', 'slower')}).`
+}
+
+/** Where nothing was logged near today's flow: the nearest that was, if anything. */
+export const sayNotLogged = (nearest: Remembered | undefined): string =>
+  `Nothing logged here near today’s flow.${nearest === undefined ? '' : ` The nearest: ${sayRemembered(nearest)}`}`
+
+type Swung = Pick<Entry, 'tip' | 'castM' | 'plan' | 'flowM3ps'>
+
+/** The swing a touch would log. */
+export function sayToLog({ tip, castM, plan, flowM3ps }: Swung, system: UnitSystem): string {
+  const flow = flowM3ps === undefined ? ', flow unknown' : `, at ${printMeasure(flowM3ps, 'flow', system)}`
+  return `${tip ?? 'No tip'}, ${printMeasure(castM, 'length', system)} at ${plan.angleDeg}°${flow}. What did it do?`
+}
+
+/** Rig and plan of a logged swing. */
+export function sayLogged(
+  { tip, leader, castM, plan, waterC }: Pick<Entry, 'tip' | 'leader' | 'castM' | 'plan' | 'waterC'>,
+  system: UnitSystem,
+): string {
+  const mends = plan.mends.length
+  return [
+    tip ?? 'No tip',
+    ...(leader == null ? [] : [leader]),
+    `cast ${printMeasure(castM, 'length', system)} at ${plan.angleDeg}°`,
+    ...(mends === 0 ? [] : [mends === 1 ? '1 mend' : `${mends} mends`]),
+    ...(waterC === undefined ? [] : [`water at ${printMeasure(waterC, 'temperature', system)}`]),
+  ].join(', ')
+}
+
+/** Swings of a season in their picture, by what they did. @param saws of each swing */
+export function saySeason(saws: readonly Saw[], tips: number): string {
+  const seen = (['touched', 'band', 'high'] as const).map(
+    (saw) => `${saws.filter((one) => one === saw).length} ${SAW_WORDS[saw]}`,
+  )
+  return `${saws.length} swings of ${tips} tips by flow: ${seen.join(', ')}`
 }

@@ -1,4 +1,4 @@
-import { printMeasure, type UnitSystem } from '../quantity/index.ts'
+import { printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 import type { LeaveBy, TideFileProblem, TideWindow, TypedProblem } from '../tide/index.ts'
 
 /** When to leave a bar. @param clock says a time [ms] */
@@ -84,3 +84,22 @@ export function sayMark(shiftM: number, system: UnitSystem): string {
     ? 'Your tide mark reads as predicted.'
     : `Your tide mark ${shiftM > 0 ? 'raises' : 'lowers'} the prediction by ${by}.`
 }
+
+/** A gap in a tide file. @param clock prints a time as the reader does */
+export const sayGap = (
+  { fromMs, toMs }: { readonly fromMs: number; readonly toMs: number },
+  clock: (ms: number) => string,
+): string =>
+  `The tide file has a gap from ${clock(fromMs)} to ${clock(toMs)}: Hoxen knows nothing of that time.`
+
+/** Refusal of a tide mark that is too far from the prediction. @param predictedM, low, high [m] */
+export const sayMarkTooFar = (
+  predictedM: number,
+  { low, high }: { readonly low: number; readonly high: number },
+  system: UnitSystem,
+): string =>
+  `The prediction says ${printMeasure(predictedM, 'length', system)}. Enter ${printRange({ low: predictedM + low, high: predictedM + high }, 'length', system)}.`
+
+/** The bed of a beach in its picture. @param seaM above datum @param troughs deep enough to hold fish */
+export const sayBed = (seaM: number, troughs: number, system: UnitSystem): string =>
+  `The bed: the sea is ${printMeasure(seaM, 'length', system)} above datum, ${troughs} ${troughs === 1 ? 'stretch is' : 'stretches are'} deep enough to hold fish`

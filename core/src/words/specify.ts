@@ -16,7 +16,8 @@ import type {
   SpecifiedStyle,
 } from '../specify/index.ts'
 import { sayCheck } from './check.ts'
-import { KIND_NAMES, SCHOOL_WORDS, SLOT_NAMES, sayChoice, summarize } from './names.ts'
+import { KIND_NAMES, SLOT_NAMES, sayChoice, summarize } from './names.ts'
+import { SCHOOL_WORDS } from './schools.ts'
 
 /** Kinds of head that a rig is put together for: as a title, and after "with". */
 export const SPECIFIED_NAMES: Readonly<

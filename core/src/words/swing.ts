@@ -66,7 +66,7 @@ export function sayDiffers(
   return 'as now'
 }
 
-type Contact = Pick<SwingSummary, 'touches' | 'touchesOverHolding' | 'bedShare'>
+export type Contact = Pick<SwingSummary, 'touches' | 'touchesOverHolding' | 'bedShare'>
 
 /** Touches of a swing, and where: “2 touches, 1 of them over the fish”. */
 export function sayTouches({ touches, touchesOverHolding: over }: Contact): string {

@@ -1,7 +1,7 @@
 import type { SingleChange } from '../ladder/index.ts'
 import { printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 import type { MendKind, RodHandling } from '../swing/index.ts'
-import type { Bottom, Lie } from '../water/index.ts'
+import type { Bottom, Lie, Run } from '../water/index.ts'
 import { sayLeaderWith } from './names.ts'
 
 export const BOTTOM_NAMES: Readonly<Record<Bottom, string>> = {
@@ -113,3 +113,22 @@ export const sayLies = (lies: readonly Lie[], system: UnitSystem): string =>
 /** Said of what is no such stretch. */
 export const sayNoLie = (text: string, system: UnitSystem): string =>
   `“${text}” is not a stretch. Write it from your bank outward, like “${system === 'trade' ? '40–55 ft' : '12–17 m'}”, with a “;” between several.`
+
+/** The water of a day that was described in words. */
+export const sayAsDescribed = (
+  { waterDepthM, currentMps }: { readonly waterDepthM: number; readonly currentMps: number },
+  system: UnitSystem,
+): string =>
+  `About ${printMeasure(waterDepthM, 'length', system)} deep, ${printMeasure(currentMps, 'current', system)} at the surface over the fish, as you described it. Choose a pool to fish it at today’s flow.`
+
+/** Flow at which a pool was measured. @param onDay prints a day, “2026-11-20”, as the reader does */
+export function sayMeasured(
+  { measuredFlowM3ps, measuredOn }: Pick<Run, 'measuredFlowM3ps' | 'measuredOn'>,
+  onDay: (day: string) => string,
+  system: UnitSystem,
+): string {
+  if (measuredFlowM3ps === undefined)
+    return 'No flow was noted when this pool was measured, so it’s shown as measured.'
+  const on = measuredOn === undefined ? '' : ` on ${onDay(measuredOn)}`
+  return `Measured at ${printMeasure(measuredFlowM3ps, 'flow', system)}${on}.`
+}

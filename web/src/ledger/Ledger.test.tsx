@@ -58,7 +58,7 @@ test('the remedy stands beside the line it mends, with what it does to the other
   expect(line.textContent).toContain('Joint of head and tip: breaks →')
   fireEvent.click(within(line).getByRole('button', { name: 'Fix it' }))
   expect(onTake).toHaveBeenCalledWith(remedy)
-  expect(screen.getAllByRole('button')).toHaveLength(1)
+  expect(screen.getAllByRole('button', { name: 'Fix it' })).toHaveLength(1)
 })
 
 test('a part pointed at shows what each line would become, and nothing where it stays', () => {

@@ -1,6 +1,6 @@
 import { type Entry, nearestTo, remembers } from '@hoxen/core/journal'
 import type { Run } from '@hoxen/core/water'
-import { sayRemembered } from '@hoxen/core/words'
+import { sayNotLogged, sayRemembered } from '@hoxen/core/words'
 
 interface Props {
   readonly run: Run
@@ -12,13 +12,7 @@ interface Props {
 export function Memory({ run, flowM3ps, entries }: Props) {
   const known = remembers(run, flowM3ps, entries)
   const nearest = known.length === 0 ? nearestTo(run, flowM3ps, entries) : undefined
-  if (known.length === 0)
-    return (
-      <p className="text-faint">
-        Nothing logged here near today’s flow.
-        {nearest === undefined ? '' : ` The nearest: ${sayRemembered(nearest)}`}
-      </p>
-    )
+  if (known.length === 0) return <p className="text-faint">{sayNotLogged(nearest)}</p>
   return (
     <ul data-memory>
       {known.map((one) => (

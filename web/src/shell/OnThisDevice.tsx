@@ -1,3 +1,4 @@
+import { sayUnsaved } from '@hoxen/core/words'
 import { useQuery } from '@tanstack/react-query'
 import { useSyncExternalStore } from 'react'
 import { Link } from 'react-router'
@@ -14,16 +15,10 @@ export function SinceSaved() {
   const since = useUnsaved()
   if (since === undefined) return null
   const { savedMs, changed } = since
-  const things = changed === 1 ? 'One item has' : `${changed} items have`
+
   return (
     <span data-since-saved={changed}>
-      {savedMs === undefined
-        ? changed === 0
-          ? 'Nothing of your own is here yet.'
-          : `Never saved to a file on this device; ${things.toLowerCase()} changed.`
-        : changed === 0
-          ? `All of it is in the file of ${day(savedMs)}.`
-          : `${things} changed since the file of ${day(savedMs)}.`}
+      {sayUnsaved(changed, savedMs === undefined ? undefined : day(savedMs))}
     </span>
   )
 }

@@ -8,4 +8,4 @@ export interface NoteProps {
 }
 
 /** The hand's reach around a small word. */
-export const noteLook = "relative after:absolute after:-inset-x-2 after:-inset-y-3 after:content-['']"
+export const noteLook = "relative after:absolute after:-inset-x-2 after:-inset-y-3.5 after:content-['']"

@@ -1,6 +1,7 @@
 import { backCastIn, type CastSetting } from '@hoxen/core/cast'
+import { sayBackCast, sayBackCastPicture } from '@hoxen/core/words'
 import { useWidth } from '../../drawing/index.ts'
-import { Tag, useUnits } from '../../ui/index.ts'
+import { SaidText, Tag, useUnits } from '../../ui/index.ts'
 
 const HEIGHT = 170
 const AHEAD_M = 3
@@ -8,7 +9,7 @@ const AHEAD_M = 3
 /** The back cast from the side: how far it reaches, how low it comes, and what it must clear. */
 export function BackCastSide({ setting }: { readonly setting: CastSetting }) {
   const [ref, width] = useWidth<HTMLDivElement>(560)
-  const { show } = useUnits()
+  const { show, system } = useUnits()
   const { roomM, wadingM = 0, behindHighM, swellM = 0, obstruction = 'none' } = setting
   const { lineM: backM, lowM, tipM } = backCastIn(setting)
   const stands = obstruction === 'brush' || obstruction === 'cliff' ? (behindHighM ?? 2) : 0
@@ -28,7 +29,7 @@ export function BackCastSide({ setting }: { readonly setting: CastSetting }) {
           width={width}
           height={HEIGHT}
           role="img"
-          aria-label={`From the side: the line reaches ${show(backM, 'length')} behind you and drops to ${show(lowM, 'length')}`}
+          aria-label={sayBackCastPicture(backM, lowM, system)}
           className="block"
         >
           {swellM > 0 && <rect y={y(swellM)} width={width} height={y(0) - y(swellM)} fill="var(--shoal)" />}
@@ -54,9 +55,7 @@ export function BackCastSide({ setting }: { readonly setting: CastSetting }) {
         </svg>
       </div>
       <p className="mt-1">
-        It reaches <b className="font-semibold">{show(backM, 'length')}</b> behind you and drops to{' '}
-        <b className="font-semibold">{show(lowM, 'length')}</b> above the water when it is straight
-        {wadingM > 0.1 ? `, wading ${show(wadingM, 'length')} deep` : ''}.
+        <SaidText said={sayBackCast(backM, lowM, wadingM, system)} />
       </p>
     </section>
   )

@@ -1,7 +1,7 @@
 import { STAND_LIMITS, type Stand, seaShiftM } from '@hoxen/core/day'
 import { gapsIn, leaveBy, lowestWayBack, ROUND_TURN_H, type Shore, tideAt, WAY_BACK } from '@hoxen/core/tide'
 import type { Run } from '@hoxen/core/water'
-import { SURF_STEPS, sayLeaveBy, sayMark } from '@hoxen/core/words'
+import { SURF_STEPS, sayGap, sayLeaveBy, sayMark, sayMarkTooFar } from '@hoxen/core/words'
 import { Suspense, useMemo } from 'react'
 import {
   clock,
@@ -94,8 +94,7 @@ function Tide({ shore, run, stand, onChange }: Props & { readonly shore: Shore }
       </p>
       {gap !== undefined && (
         <p role="status" className="text-[0.9rem] font-medium text-watch">
-          The tide file has a gap from {clock(gap.fromMs)} to {clock(gap.toMs)}: Hoxen knows nothing of that
-          time.
+          {sayGap(gap, clock)}
         </p>
       )}
       <TideClock shore={shore} place={run.spot} now={now} shiftM={sea.shiftM} roundTurnH={roundTurnH} />
@@ -122,7 +121,7 @@ interface SeaProps {
 
 /** Fields of the sea: how far it runs up, and what the beach's own mark reads. */
 function SeaFields({ shore, sea, now, onChange, children }: SeaProps) {
-  const { show, range, system } = useUnits()
+  const { system } = useUnits()
   const within = useWithin()
   const predictedM = tideAt(shore.station, now)
   const refuseMark = (si: number): string | undefined => {
@@ -131,7 +130,7 @@ function SeaFields({ shore, sea, now, onChange, children }: SeaProps) {
     const shiftM = si - predictedM
     return shiftM >= low && shiftM <= high
       ? undefined
-      : `The prediction says ${show(predictedM, 'length')}. Enter ${range({ low: predictedM + low, high: predictedM + high }, 'length')}.`
+      : sayMarkTooFar(predictedM, STAND_LIMITS.shiftM, system)
   }
   return (
     <div className="no-print mt-2 grid items-start gap-x-4 gap-y-2 sm:grid-cols-3">

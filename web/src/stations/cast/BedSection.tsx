@@ -1,4 +1,5 @@
 import { bedAt, lowestWayBack, type Shore, standingM, tideAt, tideHeights, troughsAt } from '@hoxen/core/tide'
+import { sayBed } from '@hoxen/core/words'
 import { useWidth } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
@@ -14,7 +15,7 @@ interface Props {
 /** The beach and the bed: the sea now and at low water, where fish can swim, where one stands, the lowest of the way back. */
 export function BedSection({ shore, now, shiftM }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(560)
-  const { show } = useUnits()
+  const { show, system } = useUnits()
   const { profile, standM, station } = shore
   const predictedM = tideAt(station, now)
   if (predictedM === undefined) return null
@@ -37,7 +38,7 @@ export function BedSection({ shore, now, shiftM }: Props) {
         width={width}
         height={HEIGHT}
         role="img"
-        aria-label={`The bed: the sea is ${show(nowM, 'length')} above datum, ${troughs.length} ${troughs.length === 1 ? 'stretch is' : 'stretches are'} deep enough to hold fish`}
+        aria-label={sayBed(nowM, troughs.length, system)}
         className="block"
       >
         <rect x={0} y={y(nowM)} width={width} height={HEIGHT - y(nowM)} fill="var(--shoal)" />

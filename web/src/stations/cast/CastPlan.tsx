@@ -5,9 +5,8 @@ import {
   type CastWind,
   dLoopOf,
   type Side,
-  windOn,
 } from '@hoxen/core/cast'
-import { CAST_TITLES } from '@hoxen/core/words'
+import { sayFromAbove } from '@hoxen/core/words'
 import { type KeyboardEvent, type PointerEvent, useState } from 'react'
 import { useWidth } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
@@ -41,7 +40,7 @@ const turned = (deg: number): number => ((deg % 360) + 360) % 360
 /** The water from above, the angler facing up: current, wind, what is behind, the D loop's ground and where the fly lands, to scale. */
 export function CastPlan({ setting, chosen, castM, surf, onWind, sunDeg }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(460)
-  const { show } = useUnits()
+  const { show, system } = useUnits()
   const { rig, targetDeg = 0, wind, roomM, bank } = setting
   const behindM = Math.max(LEAST_BEHIND_M, Math.min(roomM, 14))
   const scale = Math.min((width - 24) / (2 * castM), 360 / (castM + behindM))
@@ -53,8 +52,8 @@ export function CastPlan({ setting, chosen, castM, surf, onWind, sunDeg }: Props
   ]
   const [flyX, flyY] = at(targetDeg, castM)
   const [tipX, tipY] = at(targetDeg, rig.rodLengthM)
-  const { acrossMps } = windOn(wind, targetDeg)
-  const label = `From above: ${chosen === undefined ? '' : `${CAST_TITLES[chosen.cast]} off the ${chosen.side} side, `}the fly ${show(castM, 'length')} out; wind ${show(wind.mps, 'windSpeed')}, ${show(Math.abs(acrossMps), 'windSpeed')} of it across from the ${acrossMps >= 0 ? 'right' : 'left'}; ${show(roomM, 'length')} behind.`
+
+  const label = sayFromAbove({ chosen, castM, wind, targetDeg, roomM }, system)
   return (
     <div ref={ref} className="relative mt-2 overflow-hidden rounded-lg border border-rule bg-sheet">
       <svg width={width} height={height} role="img" aria-label={label} className="block">

@@ -1,7 +1,7 @@
 import { type CastSetting, dLoopOf, longestHeadM, loopMass, type Stroke, upperArcAt } from '@hoxen/core/cast'
 import { lengthOf } from '@hoxen/core/line'
-import { printShare } from '@hoxen/core/quantity'
 import { frontProfile, type RigParts } from '@hoxen/core/rig'
+import { sayLoopPicture, sayUpperLeg } from '@hoxen/core/words'
 import { useEffect, useState } from 'react'
 import { useWidth } from '../../drawing/index.ts'
 import { Button, Tag, Term, useUnits } from '../../ui/index.ts'
@@ -25,7 +25,7 @@ const SLIDES: readonly (readonly [Slid, string, number, number])[] = [
 /** The D loop from the side: the room it takes, and the part of the line that loads the rod. */
 export function LoopSide({ setting, parts, stroke: chosen }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(560)
-  const { show } = useUnits()
+  const { show, system } = useUnits()
   const { rig } = setting
   const [stroke, setStroke] = useState<Stroke>(chosen)
   useEffect(() => setStroke(chosen), [chosen])
@@ -43,8 +43,7 @@ export function LoopSide({ setting, parts, stroke: chosen }: Props) {
   const line = frontProfile(parts, parts.head.onePiece ? 1 : headM / rig.headLengthM)
   const frontM = (parts.tip?.lengthM ?? 0) + (parts.leader?.lengthM ?? 0)
   const anchoredM = Math.min(lengthOf(line), frontM + loop.anchoredM)
-  const upperAt = (forwardM: number): string =>
-    printShare(loopMass(line, anchoredM, loop.arcM, upperArcAt(loop.depthM, forwardM)).upperShare)
+  const { upperShare } = loopMass(line, anchoredM, loop.arcM, upperArcAt(loop.depthM, 0))
   const longest = longestHeadM(looped, roomM, stroke)
   const fits = loop.behindM <= roomM
   const aheadM = 4
@@ -65,7 +64,7 @@ export function LoopSide({ setting, parts, stroke: chosen }: Props) {
           width={width}
           height={HEIGHT}
           role="img"
-          aria-label={`From the side: the loop reaches ${show(loop.behindM, 'length')} behind you; you have ${show(roomM, 'length')}`}
+          aria-label={sayLoopPicture(loop.behindM, roomM, system)}
           className="block"
         >
           <path d={`M0 ${y0}H${width}`} stroke="var(--river)" strokeWidth="1.5" />
@@ -111,8 +110,7 @@ export function LoopSide({ setting, parts, stroke: chosen }: Props) {
       <p className="mt-1">
         It reaches{' '}
         <b className={`font-semibold ${fits ? '' : 'text-breaks'}`}>{show(loop.behindM, 'length')}</b> behind
-        you. {upperAt(0)} of its weight hangs in the upper leg, which loads the rod. Longest head for this
-        room: {longest > 0 ? show(longest, 'length') : 'none'}.
+        you. {sayUpperLeg(upperShare, longest, system)}
       </p>
       <div className="no-print mt-2 grid grid-cols-[auto_1fr_auto] items-center gap-x-3">
         {SLIDES.map(([slid, label, low, high]) => (

@@ -1,7 +1,7 @@
 import { type Holding, heldState, PULL_M } from '@hoxen/core/cast'
 import type { Stand } from '@hoxen/core/day'
 import { heldFor, type RigParts, type Shot, shotWith, stripIn, type ThrowDay } from '@hoxen/core/rig'
-import { LOOP_ADVICE, sayHeld, sayPulls, sayStripIn, sayWindOnCast } from '@hoxen/core/words'
+import { LOOP_ADVICE, sayHeld, sayPulls, sayStripIn, sayStripOff, sayWindOnCast } from '@hoxen/core/words'
 import { HangingLoops } from '../../drawing/index.ts'
 import { Tag, useUnits } from '../../ui/index.ts'
 
@@ -14,7 +14,7 @@ interface Props {
 
 /** Line to strip for this cast, how to hold it, and how to get it back. */
 export function LoopsInHand({ shot, parts, day, stand }: Props) {
-  const { show, system } = useUnits()
+  const { system } = useUnits()
   const { castM } = day
   const { stripM, loopsM } = heldFor(shot, parts.rod, parts.runningLine, castM)
   if (stripM <= 0) return null
@@ -30,10 +30,7 @@ export function LoopsInHand({ shot, parts, day, stand }: Props) {
         Line in the hand <Tag tag="practice" />
       </h2>
       <p>
-        {shot.castM >= castM
-          ? `For ${show(castM, 'length')}, strip off ${show(stripM, 'length')} (this rig reaches ${show(shot.castM, 'length')}).`
-          : `It reaches about ${show(shot.castM, 'length')}, short of your ${show(castM, 'length')}: strip off ${show(stripM, 'length')}.`}{' '}
-        {wind !== undefined && `${wind} `}
+        {sayStripOff(castM, shot.castM, stripM, system)} {wind !== undefined && `${wind} `}
         <b className="font-semibold">
           {stand.basket ? 'Into the basket: no loops to hold.' : sayPulls(loopsM, build, PULL_M)}
         </b>

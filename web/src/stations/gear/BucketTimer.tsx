@@ -1,4 +1,5 @@
 import { BUCKET_M, type TipItem, timedSink } from '@hoxen/core/sink'
+import { sayRateUsed, sayTimed } from '@hoxen/core/words'
 import { useId } from 'react'
 import { dropDraft, useDraftState } from '../../store/drafts.ts'
 import { noticeDone, noticeFailed, useList, useSingle } from '../../store/index.ts'
@@ -14,7 +15,7 @@ const seconds = (text: string): number => Number(text.trim().replace(',', '.').r
 /** Bucket timer for a sink rate: what was only supposed is then measured, and every swing with it uses that. */
 export function BucketTimer({ item }: { readonly item: TipItem }) {
   const id = useId()
-  const { show } = useUnits()
+  const { show, system } = useUnits()
   const within = useWithin()
   const [depthM, setDepthM] = useDraftState<number | undefined>(`bucket ${item.id}`, 'depth', undefined)
   const [times, setTimes] = useDraftState<readonly string[]>(`bucket ${item.id}`, 'times', NO_TIMES)
@@ -63,13 +64,7 @@ export function BucketTimer({ item }: { readonly item: TipItem }) {
         ))}
       </div>
       <p role="status" className="mt-2" data-timed={found?.outcome}>
-        {found === undefined
-          ? ''
-          : found.outcome === 'timed'
-            ? `It sinks ${show(found.rateMps, 'sinkRate')}${found.errorMps === undefined ? '; time it again to see how sure that is' : `, ±${show(found.errorMps, 'sinkRate')}`}.`
-            : found.outcome === 'too-short'
-              ? 'Each try is a number of seconds, at least 0.4: no thumb is quicker.'
-              : 'No tip sinks at that rate. Check the depth and the time.'}
+        {found === undefined ? '' : sayTimed(found, system)}
       </p>
       {found?.outcome === 'timed' && (
         <Button weight="strong" className="mt-1" onClick={() => take(found.rateMps)}>
@@ -89,12 +84,7 @@ function UsedIn({ item }: { readonly item: TipItem }) {
   const told = item.sinkRateMps !== undefined
   return (
     <p className="mt-2 text-[0.92rem] text-faint">
-      {told ? 'You set its sink rate' : 'Its sink rate is assumed'}{' '}
-      <Tag tag={told ? 'printed' : 'estimate'} />; every swing, ladder and chart uses it
-      {rig?.tipId === item.id ? ', your rig included' : ''}
-      {fished === 0
-        ? '.'
-        : `, and so does what Hoxen learns from ${fished} logged ${fished === 1 ? 'swing' : 'swings'}.`}
+      {sayRateUsed(told, rig?.tipId === item.id, fished)} <Tag tag={told ? 'printed' : 'estimate'} />
     </p>
   )
 }

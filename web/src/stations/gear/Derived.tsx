@@ -1,9 +1,8 @@
 import type { Item, Rod } from '@hoxen/core/gear'
 import { headFacts, readLabel } from '@hoxen/core/line'
-import { printShare } from '@hoxen/core/quantity'
 import { castSpanM, fishSpanKg, singleHandEquivalent } from '@hoxen/core/rod'
 import { nameMaterial, type TipItem, tipFacts } from '@hoxen/core/sink'
-import { summarize } from '@hoxen/core/words'
+import { sayMaterial, sayNumbers, summarize } from '@hoxen/core/words'
 import type { ReactNode } from 'react'
 import { useQuestion } from '../../ledger/index.ts'
 import { Tag, useUnits } from '../../ui/index.ts'
@@ -30,17 +29,14 @@ function HeadDerived({ item }: { readonly item: Extract<Item, { kind: 'head' }> 
   const { show } = useUnits()
   const facts = headFacts(item)
   const { singleHand, twoHand } = readLabel(facts)
-  const orBeyond = (reading: { readonly beyond?: string }): string =>
-    reading.beyond === undefined ? '' : ' or beyond'
+
   return (
     <List>
       <li>
         Front: about {show(facts.frontKgPerM.value, 'massPerLength')} <Tag tag={facts.frontKgPerM.tag} />
       </li>
       <li>
-        By weight a single-hand no. {singleHand.number}
-        {orBeyond(singleHand)}, a two-hand no. {twoHand.number} of class {twoHand.of}
-        {orBeyond(twoHand)} <Tag tag="standard" />
+        {sayNumbers(singleHand, twoHand)} <Tag tag="standard" />
       </li>
       <li>
         Profile <Tag tag={facts.profileTag} />
@@ -80,7 +76,7 @@ function TipDerived({ item }: { readonly item: TipItem }) {
   const facts = tipFacts(item)
   const joined = facts.sinkingLengthM > 0 && facts.sinkingLengthM < facts.lengthM
   const reading = nameMaterial(facts.massKg.value, facts.lengthM)
-  const [near, next] = reading.nearest
+
   return (
     <List>
       <li>
@@ -89,10 +85,7 @@ function TipDerived({ item }: { readonly item: TipItem }) {
       </li>
       {facts.level && (
         <li>
-          {reading.material === null
-            ? `Between ${near?.material ?? ''} and ${next?.material ?? ''}: weigh and measure again`
-            : `By weight and length this is ${reading.material}, ${printShare(Math.abs(reading.deviation), 1)} off`}{' '}
-          <Tag tag="practice" />
+          {sayMaterial(reading)} <Tag tag="practice" />
         </li>
       )}
       {joined && <li>Part floats and part sinks: the scale only tells the sum of the two.</li>}

@@ -19,7 +19,7 @@ describe('gear, drawn', () => {
     show(<GearChart kind="head" items={[...of('head', 'rod'), twin]} />)
     expect(await screen.findByText(new RegExp(`${head.name} and Its twin`))).toBeTruthy()
     const axis = screen.getByRole('img').getAttribute('aria-label') ?? ''
-    expect(axis).toMatch(/Long seven, 13 ft, Skagit window 470 gr to 540 gr, printed, 510 gr/)
+    expect(axis).toMatch(/Long seven, 13 ft, Skagit window 470 gr to 540 gr, given, 510 gr/)
   })
   test('a window that nothing stands in is said to be empty', async () => {
     const without = of('head').filter((h) => !(h.kind === 'head' && h.name.includes('trout')))

@@ -1,6 +1,6 @@
 import { ENTRY_LIMITS, type Entry, PACES, type Pace, SAW, type Saw } from '@hoxen/core/journal'
 import { RUN_LIMITS } from '@hoxen/core/water'
-import { PACE_WORDS, SAW_WORDS } from '@hoxen/core/words'
+import { PACE_WORDS, SAW_WORDS, sayLogged } from '@hoxen/core/words'
 import { useState } from 'react'
 import { commit, noticeDone, noticeFailed, useGear, useList } from '../../store/index.ts'
 import { editRow } from '../../store/rows.ts'
@@ -34,7 +34,7 @@ const change = (
 
 /** A swing as it was logged in a moment, to be filled in at leisure: each change is kept as it is made. */
 export function EntrySheet({ entry, onClose }: Props) {
-  const { show } = useUnits()
+  const { system } = useUnits()
   const within = useWithin()
   const runs = useList('runs')
   const [error, setError] = useState<string>()
@@ -74,11 +74,7 @@ export function EntrySheet({ entry, onClose }: Props) {
       <FormName value={`entry ${entry.id}`}>
         <p className="text-[0.95rem] text-faint">
           {rigOf(entry)}
-          {entry.tip ?? 'No tip'}
-          {entry.leader == null ? '' : `, ${entry.leader}`}, cast {show(entry.castM, 'length')} at{' '}
-          {entry.plan.angleDeg}°{entry.plan.mends.length === 0 ? '' : `, ${entry.plan.mends.length} mends`}
-          {entry.waterC === undefined ? '' : `, water at ${show(entry.waterC, 'temperature')}`}. Rig and plan
-          are stored as they were.
+          {sayLogged(entry, system)}. Rig and plan are stored as they were.
         </p>
         <div className="mt-3">
           <TextField label="Notes" value={entry.notes ?? ''} lines={3} take={takeNotes} />

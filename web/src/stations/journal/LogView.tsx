@@ -1,4 +1,5 @@
 import type { Entry } from '@hoxen/core/journal'
+import { sayToLog } from '@hoxen/core/words'
 import { Link } from 'react-router'
 import { useToday } from '../../day/index.ts'
 import { Gone } from '../../ledger/index.ts'
@@ -68,7 +69,7 @@ function Here({ entries }: { readonly entries: readonly Entry[] }) {
 
 /** Three large buttons: one touch logs a swing as it is fished now. */
 function LogButtons() {
-  const { show } = useUnits()
+  const { system } = useUnits()
   const log = useLog()
   if (log?.outcome === 'no-rig')
     return (
@@ -81,13 +82,10 @@ function LogButtons() {
     )
   if (log?.outcome === 'gone') return <Gone level={2} />
   if (log?.outcome !== 'ready') return null
-  const { tip, castM, plan, flowM3ps } = log.swing
+
   return (
     <>
-      <p className="mt-1 mb-2">
-        {tip ?? 'No tip'}, {show(castM, 'length')} at {plan.angleDeg}°
-        {flowM3ps === undefined ? ', flow unknown' : `, at ${show(flowM3ps, 'flow')}`}. What did it do?
-      </p>
+      <p className="mt-1 mb-2">{sayToLog(log.swing, system)}</p>
       <SawButtons onSaw={log.log} />
     </>
   )

@@ -1,7 +1,7 @@
 import { type Entry, levelOf, SAW, tipsOf } from '@hoxen/core/journal'
 import { findUnit, unitFor } from '@hoxen/core/quantity'
 import type { Run } from '@hoxen/core/water'
-import { SAW_WORDS } from '@hoxen/core/words'
+import { SAW_WORDS, saySeason } from '@hoxen/core/words'
 import { Chart, Legend, LinearScale, PointElement, Tooltip } from 'chart.js'
 import { Scatter } from 'react-chartjs-2'
 import { useUnits } from '../../ui/index.ts'
@@ -53,7 +53,10 @@ export function SeasonChart({ entries, runs, pool }: Props) {
       <figcaption className="sr-only">What each tip did, by flow</figcaption>
       <Scatter
         role="img"
-        aria-label={`${known.length} swings of ${tips.length} tips by flow: ${SAW.map((saw) => `${known.filter(({ entry }) => entry.saw === saw).length} ${SAW_WORDS[saw]}`).join(', ')}`}
+        aria-label={saySeason(
+          known.map(({ entry }) => entry.saw),
+          tips.length,
+        )}
         data={{
           datasets: SAW.map((saw) => ({
             label: SAW_WORDS[saw],

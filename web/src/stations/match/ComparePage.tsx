@@ -10,7 +10,7 @@ import {
   windowOf,
   woundLines,
 } from '@hoxen/core/rig'
-import { CHECK_TITLES, sayAdvantages, sayFigure, sayScore } from '@hoxen/core/words'
+import { CHECK_TITLES, sayAdvantages, sayBothSwings, sayFigure, sayScore } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { Link, useParams } from 'react-router'
 import { type AxisBand, GrainAxis, SmallSpool, SwingAcross } from '../../drawing/index.ts'
@@ -109,9 +109,8 @@ function Swings({ left, right, day }: TwoProps) {
     results: [a, b],
   } = useFullSwings(inputs)
   if (a === undefined || b === undefined) return null
-  const said = [a, b].map(
-    ({ summary }) => `${Math.round(summary.holdingS)} of ${Math.round(summary.overHoldingS)} s with the fish`,
-  )
+  const said = sayBothSwings(a.summary, b.summary)
+
   return (
     <figure className="mt-3">
       <SwingAcross
@@ -121,11 +120,9 @@ function Swings({ left, right, day }: TwoProps) {
           { id: 'other', samples: b.samples, dash: '6 4' },
         ]}
         atS={Math.min(a.summary.swingS, b.summary.swingS) / 2}
-        label={`Both swings, seen along the river: the pinned rig ${said[0]}, this rig ${said[1]}`}
+        label={said}
       />
-      <figcaption className="mt-1 text-[0.9rem] text-faint">
-        Seen along the river, half way round: the pinned rig solid ({said[0]}), this rig dashed ({said[1]}).
-      </figcaption>
+      <figcaption className="mt-1 text-[0.9rem] text-faint">{said}</figcaption>
     </figure>
   )
 }

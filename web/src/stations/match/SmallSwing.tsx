@@ -3,6 +3,7 @@ import { DEFAULT_SCHOOLS, type Item } from '@hoxen/core/gear'
 import { resolveRig, swingInput } from '@hoxen/core/rig'
 import { type SwingResult, USUAL_PLAN } from '@hoxen/core/swing'
 import type { Run } from '@hoxen/core/water'
+import { sayAlongRiver } from '@hoxen/core/words'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import demoUrl from '../../../../demo/skarn.json?url'
@@ -45,23 +46,15 @@ export function SmallSwing() {
 }
 
 function Drawn({ run, swing }: Swung) {
-  const { show } = useUnits()
+  const { system } = useUnits()
   const { samples, summary } = swing
   const atS = useClock(samples.at(-1)?.tS ?? 0)
-  const deep = show(summary.maxDepthM, 'length')
-  const withFish = Math.round(summary.holdingS)
+  const said = sayAlongRiver(run.name, summary, system)
+
   return (
     <figure className="mt-5">
-      <SwingAcross
-        run={run}
-        swings={[{ id: 'demo', samples }]}
-        atS={atS}
-        label={`A swing in a pool, seen along the river: the fly goes down to ${deep} and rides with the fish for ${withFish} seconds`}
-      />
-      <figcaption className="mt-1 text-[0.9rem] text-faint">
-        {run.name}, seen along the river: down to {deep}, with the fish for {withFish} of{' '}
-        {Math.round(summary.overHoldingS)} s.
-      </figcaption>
+      <SwingAcross run={run} swings={[{ id: 'demo', samples }]} atS={atS} label={said} />
+      <figcaption className="mt-1 text-[0.9rem] text-faint">{said}</figcaption>
     </figure>
   )
 }

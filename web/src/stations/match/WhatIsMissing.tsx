@@ -2,11 +2,11 @@ import { itemsOf } from '@hoxen/core/gear'
 import type { RankedRig } from '@hoxen/core/match'
 import { itemIn, type RigSlot } from '@hoxen/core/rig'
 import { type FixedParts, type SpecifiedRig, thereOf } from '@hoxen/core/specify'
-import { KIND_NAMES, SLOT_NAMES, SPECIFIED_NAMES, saySortOf, summarize } from '@hoxen/core/words'
+import { SLOT_NAMES, SPECIFIED_NAMES, sayFixesMost, saySortOf, summarize } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
 import { lookAddress, type Question, useMissing, useSpecified } from '../../ledger/index.ts'
-import { buttonLook, useUnits, VerdictMark } from '../../ui/index.ts'
+import { buttonLook, SaidText, useUnits, VerdictMark } from '../../ui/index.ts'
 import { CardDrawing } from './CardDrawing.tsx'
 
 interface Props {
@@ -80,12 +80,7 @@ function FixesMost({ question }: { readonly question: Question }) {
   const { item, fitsAfter, mends } = missing
   return (
     <p className="mb-4 border-l-[3px] border-river pl-3">
-      The one part that would fix most: {KIND_NAMES[item.kind].a} —{' '}
-      <b className="font-semibold">{summarize(item, system)}</b>.{' '}
-      {mends
-        ? `With it, ${fitsAfter} ${fitsAfter === 1 ? 'rod-and-head pair breaks' : 'rod-and-head pairs break'} nowhere.`
-        : 'It wouldn’t fix everything, but nothing helps more.'}{' '}
-      Borrow before you buy.
+      <SaidText said={sayFixesMost(item, mends ? fitsAfter : 0, system)} />
     </p>
   )
 }

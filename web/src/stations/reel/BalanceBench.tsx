@@ -2,10 +2,11 @@ import { itemsOf, type Reel } from '@hoxen/core/gear'
 import type { RankedRig } from '@hoxen/core/match'
 import { backingWantedM, reelForBalance, usualHandle } from '@hoxen/core/reel'
 import { BALANCES, balanceOf, beamOf, lineInRings, lineOnReelKg } from '@hoxen/core/rig'
+import { sayBalancePoint, sayBalancing, sayClosestReel } from '@hoxen/core/words'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Question } from '../../ledger/index.ts'
-import { buttonLook, QuantityField, Tag, useUnits } from '../../ui/index.ts'
+import { buttonLook, QuantityField, SaidText, Tag, useUnits } from '../../ui/index.ts'
 import { BeamPicture } from './BeamPicture.tsx'
 
 /** The rod as a beam: which reel balances it at the chosen hand, and which of yours comes closest. */
@@ -18,7 +19,7 @@ export function BalanceBench({
   readonly question: Question
   readonly reel: Reel | undefined
 }) {
-  const { show } = useUnits()
+  const { system } = useUnits()
   const { rod } = rig.parts
   const usual = usualHandle(rod)
   const [handM, setHandM] = useState(usual.handM)
@@ -80,30 +81,11 @@ export function BalanceBench({
         />
       </div>
       <p className="mt-2 text-lg" data-balance={result.outcome}>
-        {result.outcome === 'balanced' ? (
-          <>
-            A reel of <b>{show(result.reelKg, 'gearMass')}</b>, line and all, balances it at the hand.{' '}
-            <Tag tag="physics" />
-          </>
-        ) : result.outcome === 'no-lever' ? (
-          'The reel sits at the hand or in front of it: no reel can balance the rod there.'
-        ) : (
-          'The rod is butt-heavy at this hand without any reel.'
-        )}
+        <SaidText said={sayBalancing(result, system)} /> <Tag tag="physics" />
       </p>
-      {point !== undefined && reel !== undefined && (
-        <p>
-          With {reel.name}, filled, it balances {show(point, 'length')} from the butt,{' '}
-          {show(Math.abs(point - handM), 'length')} {point > handM ? 'in front of' : 'behind'} the hand.
-        </p>
-      )}
+      {point !== undefined && reel !== undefined && <p>{sayBalancePoint(reel, point, handM, system)}</p>}
       {closest !== undefined && result.outcome === 'balanced' && (
-        <p>
-          Of your reels, {closest.name} ({show(closest.massKg, 'gearMass')}) comes closest.{' '}
-          {question.day.schools.reelWeight === 'heavy'
-            ? 'You like a heavy reel: of two close ones choose the heavier.'
-            : 'You like a light reel: of two close ones choose the lighter.'}
-        </p>
+        <p>{sayClosestReel(closest, question.day.schools.reelWeight, system)}</p>
       )}
     </div>
   )

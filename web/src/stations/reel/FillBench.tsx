@@ -11,7 +11,6 @@ import {
   FILL_STATE,
   fillBand,
   fillSpool,
-  HEXAGONAL_PACKING,
   numberByVolume,
   PACKING,
   type Ring,
@@ -21,12 +20,21 @@ import {
   type Verdict,
 } from '@hoxen/core/reel'
 import { backingRoomM, lineOnReelKg, type Wound, woundLines } from '@hoxen/core/rig'
-import { CHECK_TITLES, sayCheck } from '@hoxen/core/words'
+import {
+  CHECK_TITLES,
+  sayBacking,
+  sayCheck,
+  sayDrag,
+  sayFill,
+  sayLeft,
+  sayPacking,
+  sayRoom,
+} from '@hoxen/core/words'
 import { type ReactNode, useState } from 'react'
 import { ReelPicture, RingSwatch } from '../../drawing/index.ts'
 import { LedgerLine, type Question } from '../../ledger/index.ts'
 import { useDraftState } from '../../store/drafts.ts'
-import { Button, QuantityField, Tag, useUnits } from '../../ui/index.ts'
+import { Button, QuantityField, SaidText, Tag, useUnits } from '../../ui/index.ts'
 
 interface Props {
   readonly rig: RankedRig
@@ -61,11 +69,7 @@ export function FillBench({ rig, question, reel, spool }: Props) {
   const calibrate = (): void => {
     const result = calibratePacking(spool, lines)
     if (result.outcome === 'calibrated') setPacking(result.packing)
-    setCalibration(
-      result.outcome === 'calibrated'
-        ? `Saved how tightly you wind (${result.packing.toFixed(2)}).`
-        : `Round lines can’t pack that tightly (${HEXAGONAL_PACKING.toFixed(3)} at most): check the spool’s measurements or the lengths.`,
-    )
+    setCalibration(sayPacking(result.outcome === 'calibrated' ? result.packing : undefined))
   }
   const rings = ringsOn(spool, packing, lines, runM)
   const all = lines.reduce((sum, line) => sum + line.lengthM, 0)
@@ -79,7 +83,7 @@ export function FillBench({ rig, question, reel, spool }: Props) {
             spool={spool}
             rings={rings}
             out={runM > 0 ? show(runM, 'backingLength') : undefined}
-            describe={`${reel.name} from the side and the front, ${Math.round(now.fillFraction * 100)} percent full${runM > 0 ? `; after a run of ${show(runM, 'backingLength')}` : ''}`}
+            describe={sayFill(reel, now.fillFraction, runM, system)}
           />
           <Rings rings={rings} />
         </figure>
@@ -98,8 +102,7 @@ export function FillBench({ rig, question, reel, spool }: Props) {
           >
             <p data-fill={band.verdict}>{VERDICTS[band.verdict]}</p>
             <p className="text-[0.95rem]">
-              There’s room for <b>{show(room, 'backingLength')}</b> of backing under this head and running
-              line.
+              <SaidText said={sayRoom(room, system)} />
               {over > 0.5 ? <b className="text-breaks"> Take off {show(over, 'backingLength')}.</b> : ''}
             </p>
           </LedgerLine>
@@ -110,16 +113,9 @@ export function FillBench({ rig, question, reel, spool }: Props) {
             allowed={range(wanted, 'backingLength')}
             tag="practice"
           >
-            <p data-run={enough}>
-              {enough === 'holds'
-                ? 'Enough backing for a fish of this size to run.'
-                : 'Short of backing if a fish of this size runs.'}
-            </p>
+            <p data-run={enough}>{sayBacking(enough === 'holds')}</p>
             {leaderN !== undefined && (
-              <p className="text-[0.95rem]">
-                Set the drag at {range(dragRangeN(leaderN), 'breakingLoad', ' to ')}, a quarter to a third of
-                the leader’s strength.
-              </p>
+              <p className="text-[0.95rem]">{sayDrag(dragRangeN(leaderN), system)}</p>
             )}
           </LedgerLine>
           {cage !== undefined && (
@@ -230,19 +226,13 @@ interface AfterProps {
 
 /** State after a run, in words. */
 function AfterRun({ spool, packing, lines, rings, runM }: AfterProps) {
-  const { show } = useUnits()
+  const { system } = useUnits()
   const after = afterRun(spool, packing, lines, runM)
-  const backing = rings[0]
+  const said = sayLeft(after, rings[0]?.leftM ?? 0, system)
   return (
     <p role="status" data-after-run>
-      {after.leftShare <= 0 ? (
-        <b className="text-breaks">Everything is out: you’re down to the arbor knot.</b>
-      ) : (
-        <>
-          {printShare(after.leftShare)} is left, with <b>{show(backing?.leftM ?? 0, 'backingLength')}</b> of
-          backing; each turn brings in <b>{show(after.retrieveM, 'spoolSize')}</b> <Tag tag="physics" />
-        </>
-      )}
+      <SaidText said={said} className={after.leftShare <= 0 ? 'text-breaks' : ''} />{' '}
+      {after.leftShare > 0 && <Tag tag="physics" />}
     </p>
   )
 }

@@ -1,7 +1,8 @@
 import { CUT_ENDS, type CutEnd } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
+import { sayCut, sayUncut, sayUncuttable } from '@hoxen/core/words'
 import type { Question } from '../../ledger/index.ts'
-import { Tag, useUnits } from '../../ui/index.ts'
+import { SaidText, Tag, useUnits } from '../../ui/index.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { HeadChange } from './HeadChange.tsx'
 
@@ -23,19 +24,18 @@ const END_NAMES: Readonly<Record<CutEnd, string>> = { rear: 'Off the rear', fron
 
 /** The head cut to another mass: what comes off which end, and what that does. */
 export function CutHead({ question, before, after, cutM, targetKg, onTarget, from, onFrom }: Props) {
-  const { show } = useUnits()
+  const { show, system } = useUnits()
   const { head, massKg, lengthM } = before.parts.head
   const wholeKg = massKg.value
   const left = after.parts.head
+  const leaves = { massKg: left.massKg.value, lengthM: left.lengthM, frontKgPerM: left.frontKgPerM.value }
+
   return (
     <section aria-labelledby="cut-title" className="mt-4 max-w-3xl">
       <h2 id="cut-title" className="text-xl">
         Cut the head <Tag tag="physics" />
       </h2>
-      <p className="text-[0.95rem] text-faint">
-        {head.name}: {show(wholeKg, 'lineMass')} in {show(lengthM, 'length')}. Enter a target weight, or drag
-        the cut. No real line is harmed.
-      </p>
+      <p className="text-[0.95rem] text-faint">{sayUncut(head.name, { massKg: wholeKg, lengthM }, system)}</p>
       <fieldset className="mt-2 flex flex-wrap gap-x-5">
         <legend className="sr-only">Which end</legend>
         {CUT_ENDS.toReversed().map((end) => (
@@ -57,13 +57,7 @@ export function CutHead({ question, before, after, cutM, targetKg, onTarget, fro
           measure="lineMass"
           value={targetKg}
           onChange={onTarget}
-          refuse={(si) =>
-            si > wholeKg
-              ? `It weighs ${show(wholeKg, 'lineMass')}. Enter less than that: cutting adds nothing.`
-              : si < LEAST_SHARE * wholeKg
-                ? `At least ${show(LEAST_SHARE * wholeKg, 'lineMass')} must be left.`
-                : undefined
-          }
+          refuse={(kg) => sayUncuttable(kg, LEAST_SHARE * wholeKg, wholeKg, system)}
         />
         <input
           type="range"
@@ -86,9 +80,7 @@ export function CutHead({ question, before, after, cutM, targetKg, onTarget, fro
           keep="Save the cut head to my gear"
         >
           <p>
-            Cut <b className="font-semibold">{show(cutM, 'length')}</b> off the {from}. That leaves{' '}
-            {show(left.massKg.value, 'lineMass')} in {show(left.lengthM, 'length')}, with{' '}
-            {show(left.frontKgPerM.value, 'massPerLength')} at the front.
+            <SaidText said={sayCut(cutM, from, leaves, system)} />
           </p>
         </HeadChange>
       )}

@@ -6,15 +6,13 @@ import {
   LEAST_PIECE_M,
   type LeaderRecipe,
   leaderFrom,
-  leastStrengthN,
-  neededStrengthN,
   USUAL_FLY_KNOT,
   withEndAt,
   withPiece,
 } from '@hoxen/core/leader'
 import type { RankedRig, Remedy } from '@hoxen/core/match'
 import { buttOn, type CheckCode, ledger, ruleFor, wantsTip } from '@hoxen/core/rig'
-import { KNOT_NAMES, sayLeaderWarning } from '@hoxen/core/words'
+import { sayDropper, sayIndicator, sayLeaderLength, sayLeaderWarning, sayPoint } from '@hoxen/core/words'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { Ledger, type Question } from '../../ledger/index.ts'
@@ -35,7 +33,7 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
   const { day } = question
   const { schools } = day
   const [form, setForm] = useState<'stepped' | 'level'>(schools.sinkTipLeader)
-  const { show, range } = useUnits()
+  const { system } = useUnits()
   const spools = itemsOf(question.gear, 'tippet')
   const rule = ruleFor(rig.parts.rod, rig.parts.head.head.style, rig.parts.tip, day.fly)
   const built = buildLeader(spools, rule, day.fishKg, form, day.flyKnot)
@@ -45,11 +43,8 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
         Leader
       </h1>
       <p className="mt-1">
-        For this head, tip and fly: {range({ low: rule.lowM, high: rule.highM }, 'length')}{' '}
-        <Tag tag={rule.tag} />; for fish of {show(day.fishKg, 'fishMass')} a point of about{' '}
-        {show(neededStrengthN(day.fishKg, day.flyKnot), 'breakingLoad')}, and of{' '}
-        {show(leastStrengthN(day.fishKg, day.flyKnot).holds, 'breakingLoad')} at the least, tied with a{' '}
-        {KNOT_NAMES[day.flyKnot ?? USUAL_FLY_KNOT]} <Tag tag="estimate" />
+        {sayLeaderLength(rule, system)} <Tag tag={rule.tag} />.{' '}
+        {sayPoint(day.fishKg, day.flyKnot ?? USUAL_FLY_KNOT, system)} <Tag tag="estimate" />
       </p>
       <fieldset className="mt-2 mb-2 flex flex-wrap gap-x-5">
         <legend className="text-sm text-faint">School</legend>
@@ -175,15 +170,7 @@ function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
       </div>
       {withDropper && (
         <p className="mt-1">
-          From the ring {show(plan.spacingM, 'length')} to the point fly, {show(plan.wholeM, 'length')} in
-          all.{' '}
-          {question.day.schools.weightPlace === 'dropper'
-            ? 'The weight in the dropper, as you prefer it in slow water.'
-            : 'The weight in the point fly, as you prefer it in fast water.'}
-          {plan.tooLong
-            ? ` That is more than ${show(plan.mostM, 'length')} on a fast tip: shorten the leader first.`
-            : ''}{' '}
-          <Tag tag="practice" />
+          {sayDropper(plan, question.day.schools.weightPlace, system)} <Tag tag="practice" />
         </p>
       )}
       {recipe.warnings.map((warning) => (
@@ -199,8 +186,9 @@ function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
 }
 
 function Indicator({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
-  const { show, range } = useUnits()
-  const { floatToWeight, weightToFlyM } = indicatorRig(question.day.waterDepthM, question.day.currentMps)
+  const { system } = useUnits()
+  const { waterDepthM, currentMps } = question.day
+  const indicator = indicatorRig(waterDepthM, currentMps)
   const skagit = wantsTip(rig.parts.head)
   return (
     <div className="mt-6">
@@ -208,9 +196,7 @@ function Indicator({ rig, question }: { readonly rig: RankedRig; readonly questi
         With an indicator <Tag tag="practice" />
       </h2>
       <p>
-        In water {show(question.day.waterDepthM, 'length')} deep: float to weight{' '}
-        {range(floatToWeight, 'length')}, weight to fly about {show(weightToFlyM, 'length')}. Start light, and
-        add.
+        {sayIndicator(indicator, waterDepthM, system)}
         {skagit ? ' The Skagit still carries a floating tip.' : ''}
       </p>
     </div>

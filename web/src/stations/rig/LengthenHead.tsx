@@ -1,8 +1,9 @@
 import { CHEATER_LIMITS, type Cheater, itemsOf } from '@hoxen/core/gear'
 import { type Lengthened, usualCheater } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
+import { sayBeforeCheater, sayWithCheater } from '@hoxen/core/words'
 import type { Question } from '../../ledger/index.ts'
-import { Button, Tag, useUnits } from '../../ui/index.ts'
+import { Button, SaidText, Tag, useUnits } from '../../ui/index.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { HeadChange } from './HeadChange.tsx'
 
@@ -25,7 +26,7 @@ const REFUSED: Readonly<Record<Exclude<Lengthened['outcome'], 'lengthened'>, str
 
 /** A cheater behind the head: what it adds, how its joints stand, and which longer rod that serves. */
 export function LengthenHead({ question, before, after, outcome, piece, onPiece }: Props) {
-  const { show } = useUnits()
+  const { show, system } = useUnits()
   const { head, massKg, lengthM } = before.parts.head
   const own = itemsOf(question.gear, 'cheater')
   const usual = usualCheater(before.parts.head)
@@ -35,15 +36,15 @@ export function LengthenHead({ question, before, after, outcome, piece, onPiece 
     (si: number): string | undefined =>
       si >= low && si <= high ? undefined : `Enter ${show(low, measure)} to ${show(high, measure)}.`
   const long = after.parts.head
+  const whole = { massKg: long.massKg.value, lengthM: long.lengthM }
+
   return (
     <section aria-labelledby="lengthen-title" className="mt-4 max-w-3xl">
       <h2 id="lengthen-title" className="text-xl">
         A cheater behind the head <Tag tag="physics" />
       </h2>
       <p className="text-[0.95rem] text-faint">
-        A level piece looped in between running line and head: {head.name} weighs{' '}
-        {show(massKg.value, 'lineMass')} in {show(lengthM, 'length')}, {show(usual.kgPerM, 'massPerLength')}{' '}
-        at its belly.
+        {sayBeforeCheater(head.name, { massKg: massKg.value, lengthM }, usual.kgPerM, system)}
       </p>
       {own.length > 0 && (
         <fieldset className="mt-2 flex flex-wrap gap-2">
@@ -92,8 +93,7 @@ export function LengthenHead({ question, before, after, outcome, piece, onPiece 
           keep="Save head and cheater to my gear"
         >
           <p>
-            It adds <b className="font-semibold">{show(given.lengthM * given.kgPerM, 'lineMass')}</b>:{' '}
-            {show(long.massKg.value, 'lineMass')} in {show(long.lengthM, 'length')}; the front stays as it is.
+            <SaidText said={sayWithCheater(given.lengthM * given.kgPerM, whole, system)} />
           </p>
         </HeadChange>
       )}

@@ -2,10 +2,10 @@ import type { Schools } from '@hoxen/core/gear'
 import type { CutEnd } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
 import { carriedAs, jointPlaces, type MassPoint, massCurve, piecesOf, statesBySlot } from '@hoxen/core/rig'
-import { SLOT_NAMES } from '@hoxen/core/words'
+import { SLOT_NAMES, sayCarry } from '@hoxen/core/words'
 import { type PointerEvent, useState } from 'react'
 import { RigDrawing, stripScale, useWidth } from '../../drawing/index.ts'
-import { Tag, useUnits } from '../../ui/index.ts'
+import { SaidText, Tag, useUnits } from '../../ui/index.ts'
 
 const LEFT = 30
 const RIGHT = 18
@@ -83,7 +83,7 @@ const jointsOf = (rig: RankedRig) =>
 
 /** The same in words. */
 export function MassWords({ rig, schools }: { readonly rig: RankedRig; readonly schools: Schools }) {
-  const { show } = useUnits()
+  const { show, system } = useUnits()
   const joints = jointsOf(rig)
   const { number, carry } = carriedAs(rig.parts, schools)
   return (
@@ -97,8 +97,8 @@ export function MassWords({ rig, schools }: { readonly rig: RankedRig; readonly 
       ))}
       {carry.outcome === 'found' && (
         <li>
-          The head casts the weight of {show(carry.carryM, 'length')} of no. {number} double taper in{' '}
-          {show(rig.parts.head.lengthM, 'length')} <Tag tag="physics" />
+          <SaidText said={sayCarry(carry.carryM, number, rig.parts.head.lengthM, system)} />{' '}
+          <Tag tag="physics" />
         </li>
       )}
     </ul>

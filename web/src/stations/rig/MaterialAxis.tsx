@@ -1,5 +1,6 @@
 import { unitOf } from '@hoxen/core/quantity'
 import { LEVEL_MATERIALS, MATERIAL_TOLERANCE, type MaterialReading } from '@hoxen/core/sink'
+import { sayAmongMaterials } from '@hoxen/core/words'
 import { unitTicks, useWidth } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
@@ -18,19 +19,16 @@ export function MaterialAxis({ reading }: { readonly reading: MaterialReading | 
   const low = Math.min(AXIS.low, (at ?? AXIS.low) * 0.8)
   const x = (n: number): number => 14 + ((n - low) / (high - low)) * (width - 28)
   const { toSi, fromSi } = unitOf('gr/ft')
-  const said =
-    reading === undefined
-      ? 'Level materials by weight per foot'
-      : `${show(reading.kgPerM, 'massPerLength')} among the level materials: ${
-          reading.material ??
-          `between ${reading.nearest
-            .map((n) => n.material)
-            .sort((a, b) => a.localeCompare(b, 'en', { numeric: true }))
-            .join(' and ')}`
-        }`
+
   return (
     <div ref={box} className="rounded-lg border border-rule bg-sheet">
-      <svg width={width} height={AXIS_HIGH} role="img" aria-label={said} className="block">
+      <svg
+        width={width}
+        height={AXIS_HIGH}
+        role="img"
+        aria-label={sayAmongMaterials(reading, system)}
+        className="block"
+      >
         <path d={`M14 ${AXIS_Y}H${width - 14}`} stroke="var(--ink)" strokeWidth="1.5" />
         {unitTicks(toSi(low), toSi(high), Math.max(4, width / 110), 'massPerLength', system).map(
           ({ si, text }) => {

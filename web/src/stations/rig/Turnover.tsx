@@ -1,10 +1,9 @@
-import { TURNOVER_MODEL } from '@hoxen/core/cast'
 import type { FlyShape } from '@hoxen/core/gear'
 import { itemsOf } from '@hoxen/core/gear'
 import type { RankedRig } from '@hoxen/core/match'
 import type { Measure, UnitSystem } from '@hoxen/core/quantity'
-import { printShare } from '@hoxen/core/quantity'
 import { LAUNCH_MPS, rigTurnover } from '@hoxen/core/rig'
+import { sayTurnover, sayTurnoverModel } from '@hoxen/core/words'
 import { Chart, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js'
 import { useMemo, useState } from 'react'
 import { Line } from 'react-chartjs-2'
@@ -27,7 +26,7 @@ interface NamedFly {
 export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
   const flies = itemsOf(question.gear, 'fly')
   const [picked, setPicked] = useState<readonly string[]>(() => flies.slice(0, 2).map((f) => f.id))
-  const { show } = useUnits()
+  const { system } = useUnits()
   const launch = LAUNCH_MPS[question.day.caster.habit]
   const shown: readonly NamedFly[] = useMemo(
     () => [
@@ -47,12 +46,7 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
       <h1 id="turnover-title" className="text-2xl">
         Turnover <Tag tag="estimate" />
       </h1>
-      <p className="mt-1 max-w-3xl text-[0.95rem] text-faint">
-        The loop leaves at about {show(launch, 'current')}(from your casting habit) and unrolls to the fly,
-        which falls meanwhile. “Straight” means the fly arrives with speed, less than{' '}
-        {show(TURNOVER_MODEL.straightDropM, 'length')}low. Use it to compare flies, tips and leaders, not to
-        read speeds.
-      </p>
+      <p className="mt-1 max-w-3xl text-[0.95rem] text-faint">{sayTurnoverModel(launch, system)}</p>
       <fieldset className="mt-2 flex flex-wrap gap-x-5">
         <legend className="text-sm text-faint">Up to three other flies</legend>
         {flies.map((fly) => (
@@ -73,19 +67,9 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
         {runs.map(({ id, name, result }) => (
           <li key={id} className="grid gap-x-4 py-2 sm:grid-cols-[16rem_1fr]">
             <b className="font-semibold">{name}</b>
-            {result.outcome === 'turned-over' ? (
-              <span data-turnover={result.straight ? 'straight' : 'falls'}>
-                {result.straight
-                  ? 'Straight'
-                  : result.speedAtFlyMps < TURNOVER_MODEL.arrivesMps
-                    ? 'Dies before it straightens'
-                    : `Drops ${show(result.dropM, 'length')} before the loop is out`}
-                : {(result.speedAtFlyMps / launch).toFixed(1)} of the launch speed is left at the fly,{' '}
-                {printShare(result.energyLeft, 1)} of the energy.
-              </span>
-            ) : (
-              <span>Nothing to unroll.</span>
-            )}
+            <span data-turnover={result.outcome === 'turned-over' && result.straight ? 'straight' : 'falls'}>
+              {sayTurnover(result, launch, system)}
+            </span>
           </li>
         ))}
       </ul>

@@ -1,7 +1,7 @@
 import { FLY_KG, type Item, itemSchema, problemsOf } from '@hoxen/core/gear'
-import { printShare, unitOf } from '@hoxen/core/quantity'
+import { unitOf } from '@hoxen/core/quantity'
 import { type MaterialReading, nameMaterial, WEIGHED } from '@hoxen/core/sink'
-import { sayProblem } from '@hoxen/core/words'
+import { sayProblem, sayReading } from '@hoxen/core/words'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import {
@@ -289,13 +289,4 @@ function OntoMine({ massKg, lengthM }: Pick<NamedProps, 'massKg' | 'lengthM'>) {
       </Button>
     </span>
   )
-}
-
-function sayReading({ outcome, deviation, nearest, sinkingGrainsPerFt }: MaterialReading): string {
-  const off = printShare(Math.abs(deviation), 1)
-  if (outcome === 'joined' && sinkingGrainsPerFt !== undefined)
-    return `The scale tells only the sum: its sinking part weighs between ${sinkingGrainsPerFt.low.toFixed(1)} and ${sinkingGrainsPerFt.high.toFixed(1)} gr/ft, as the floating part may be light or heavy. Weigh a cut-off piece, or time how fast it sinks, to tell more.`
-  if (outcome === 'named') return `Within ${off} of its nominal weight: as sure as scale and tape are.`
-  const [first, second] = nearest
-  return `Nearest are ${first?.material ?? ''} (${off} off) and ${second?.material ?? ''}. Measure the length again without its loops; a caliper on the coating would settle it.`
 }

@@ -1,17 +1,16 @@
-import { CARRY_M, frontTapers, SHORT_TAPER_REACH_M, TAPER_CARRIED_M } from '@hoxen/core/cast'
+import { frontTapers, TAPER_CARRIED_M } from '@hoxen/core/cast'
 import {
   DOUBLE_TAPER_LIMITS,
   doubleTaper,
   equalMassCarry,
   massOfFirst,
-  SINGLE_HAND_LENGTH_M,
   SINGLE_HAND_MAX,
-  singleHandKg,
   USUAL_TAPER_M,
 } from '@hoxen/core/line'
 import { printShare } from '@hoxen/core/quantity'
+import { sayAsLineOut, sayLineOut, sayNumberStandsFor, sayShortTaper } from '@hoxen/core/words'
 import { useState } from 'react'
-import { QuantityField, Select, Tag, useUnits, useWithin } from '../../ui/index.ts'
+import { QuantityField, SaidText, Select, Tag, useUnits, useWithin } from '../../ui/index.ts'
 
 const NUMBERS = Array.from({ length: SINGLE_HAND_MAX }, (_, i) => String(i + 1))
 const OPTIONS = NUMBERS.map((n): readonly [string, string] => [n, `no. ${n}`])
@@ -20,7 +19,7 @@ const FIRST = { headKg: 0.0243, lengthM: 13.716 } as const
 
 /** Length and mass of a double taper: any length, and the length that weighs what a head weighs. */
 export function HowMuchLine() {
-  const { show } = useUnits()
+  const { show, system } = useUnits()
   const [number, setNumber] = useState('9')
   const [taperM, setTaper] = useState(USUAL_TAPER_M)
   const [lengthM, setLength] = useState<number>(FIRST.lengthM)
@@ -57,24 +56,11 @@ export function HowMuchLine() {
         />
       </div>
       <p className="mt-3 max-w-3xl" data-line-out>
-        <b className="font-semibold">{weighs(lengthM)}</b> are {show(lengthM, 'length')} of a no. {number}{' '}
-        double taper with a front taper of {show(taperM, 'length')} <Tag tag="physics" />.{' '}
-        {carry.outcome === 'found' ? (
-          <>
-            A head of {show(headKg, 'lineMass')} is{' '}
-            <b className="font-semibold">{show(carry.carryM, 'length')}</b> of that line, packed into its own
-            length.
-          </>
-        ) : (
-          `A head of ${show(headKg, 'lineMass')} weighs more than the longest of such lines.`
-        )}
+        <SaidText said={sayLineOut(weighs(lengthM), lengthM, Number(number), taperM, system)} />{' '}
+        <Tag tag="physics" /> <SaidText said={sayAsLineOut(carry, headKg, system)} />
       </p>
       <p className="mt-2 max-w-3xl">
-        The number stands for {show(singleHandKg(Number(number)) ?? 0, 'lineMass')}, its first{' '}
-        {show(SINGLE_HAND_LENGTH_M, 'length')}. A standard line is comfortable to{' '}
-        {show(CARRY_M.comfortable, 'length')} in the air, {weighs(CARRY_M.comfortable)}, and hard work beyond{' '}
-        {show(CARRY_M.most, 'length')}, {weighs(CARRY_M.most)}. To cast far, or a big fly, a rod needs that
-        weight in a shorter head, clearly more than its number says. <Tag tag="practice" />
+        {sayNumberStandsFor(Number(number), weighs, system)} <Tag tag="practice" />
       </p>
       <FrontTapers number={Number(number)} />
     </>
@@ -85,7 +71,7 @@ const cell = 'border-b border-rule px-3 py-1.5 text-right'
 
 /** Why a long front taper casts better in a D loop. */
 function FrontTapers({ number }: { readonly number: number }) {
-  const { show, range } = useUnits()
+  const { show, system } = useUnits()
   const rows = frontTapers(number)
   const most = Math.max(...rows.map(({ carriedKg }) => carriedKg))
   return (
@@ -129,8 +115,7 @@ function FrontTapers({ number }: { readonly number: number }) {
       </table>
       <p className="mt-1 max-w-3xl text-[0.92rem] text-faint">
         Only the upper leg drives the cast: a long front taper leaves little on the water and below, and casts
-        better for it <Tag tag="physics" />. A short one, on a 9 ft rod, still works to{' '}
-        {range(SHORT_TAPER_REACH_M, 'length')} <Tag tag="practice" />.
+        better for it. <Tag tag="physics" /> {sayShortTaper(system)} <Tag tag="practice" />
       </p>
     </div>
   )

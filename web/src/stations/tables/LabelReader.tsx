@@ -17,10 +17,10 @@ import {
   USUAL_TAPER_M,
 } from '@hoxen/core/line'
 import { unitOf } from '@hoxen/core/quantity'
-import { sayChoice, sayProblem } from '@hoxen/core/words'
+import { sayCarry, sayChoice, sayLabelOff, sayProblem, saySize } from '@hoxen/core/words'
 import { useState } from 'react'
 import { useGear } from '../../store/index.ts'
-import { fieldLook, QuantityField, Tag, useUnits } from '../../ui/index.ts'
+import { fieldLook, QuantityField, SaidText, Tag, useUnits } from '../../ui/index.ts'
 
 const FIRST: Head = {
   kind: 'head',
@@ -149,7 +149,7 @@ function TypedHead({ head, onChange }: { readonly head: Head; readonly onChange:
 }
 
 function Reading({ head }: { readonly head: Head }) {
-  const { show } = useUnits()
+  const { system } = useUnits()
   const facts = headFacts(head)
   const { singleHand, twoHand, labelOff } = readLabel(facts)
   const beyond = (reading: { readonly beyond?: 'below' | 'above' }): string =>
@@ -158,39 +158,35 @@ function Reading({ head }: { readonly head: Head }) {
     head.labelNumber === undefined
       ? undefined
       : equalMassCarry(head.labelNumber, USUAL_TAPER_M, facts.massKg.value)
-  const one = (exact: number): string => exact.toFixed(1).replace(/\.0$/, '')
+
   return (
     <dl className="grid content-start gap-y-3 text-[1.02rem]">
       <div>
         <dt className="text-sm text-faint">Single-hand standard</dt>
         <dd>
-          <b className="font-display text-2xl font-semibold">no. {one(singleHand.exact)}</b>
+          <b className="font-display text-2xl font-semibold">no. {saySize(singleHand.exact)}</b>
           {beyond(singleHand)} <Tag tag="standard" />
         </dd>
       </div>
       <div>
         <dt className="text-sm text-faint">Two-hand standard, class {twoHand.of} (nearest in length)</dt>
         <dd>
-          <b className="font-display text-2xl font-semibold">no. {one(twoHand.exact)}</b>
+          <b className="font-display text-2xl font-semibold">no. {saySize(twoHand.exact)}</b>
           {beyond(twoHand)} <Tag tag="standard" />
         </dd>
       </div>
       {labelOff !== undefined && (
         <div>
           <dt className="text-sm text-faint">The box says no. {head.labelNumber}</dt>
-          <dd>
-            {Math.abs(labelOff) < 0.5
-              ? 'the weight agrees.'
-              : `by weight it is ${one(Math.abs(labelOff))} ${Math.abs(labelOff) === 1 ? 'size' : 'sizes'} ${labelOff < 0 ? 'heavier' : 'lighter'}.`}
-          </dd>
+          <dd>{sayLabelOff(labelOff)}</dd>
         </div>
       )}
       {carry?.outcome === 'found' && (
         <div>
           <dt className="text-sm text-faint">Equal-weight carry on a no. {head.labelNumber} double taper</dt>
           <dd>
-            Casts the weight of <b>{show(carry.carryM, 'length')}</b> of line in{' '}
-            {show(facts.lengthM, 'length')} <Tag tag="physics" />
+            <SaidText said={sayCarry(carry.carryM, head.labelNumber ?? 0, facts.lengthM, system)} />{' '}
+            <Tag tag="physics" />
           </dd>
         </div>
       )}

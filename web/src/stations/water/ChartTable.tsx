@@ -1,8 +1,7 @@
 import type { ChartCell } from '@hoxen/core/ladder'
-import { printShare } from '@hoxen/core/quantity'
 import type { SwingSetup } from '@hoxen/core/rig'
 import { SWING_THRESHOLDS, swingVerdict } from '@hoxen/core/swing'
-import { saySwing } from '@hoxen/core/words'
+import { sayCell } from '@hoxen/core/words'
 import { useNavigate } from 'react-router'
 import { changeRig, noticeDone, noticeFailed } from '../../store/index.ts'
 import { StateMark, useUnits } from '../../ui/index.ts'
@@ -95,7 +94,7 @@ interface CellProps {
 
 /** One tip at one level: how full it is says how long it fishes; it opens its swing. */
 function Cell({ cell, bandOf, tip, setup, small }: CellProps) {
-  const { show } = useUnits()
+  const { show, system } = useUnits()
   const navigate = useNavigate()
   if (cell === undefined)
     return <span className={`block rounded bg-shoal/40 ${small ? 'h-8' : 'h-12 min-w-20'}`} />
@@ -103,7 +102,7 @@ function Cell({ cell, bandOf, tip, setup, small }: CellProps) {
   const { state, reason } = swingVerdict(ride)
   const share = Math.round(ride.summary.holdingShare * 100)
   const band = bandOf(cell)
-  const sure = band === undefined ? '' : ` Likely ${Math.round(band.low * 100)} to ${printShare(band.high)}.`
+
   const drags = ride.summary.bedShare > SWING_THRESHOLDS.holdsBedShare
   const open = (): void => {
     const label = `${tip} at ${show(flowM3ps, 'flow')}, cast at ${angleDeg}°`
@@ -121,7 +120,11 @@ function Cell({ cell, bandOf, tip, setup, small }: CellProps) {
       type="button"
       onClick={open}
       data-cell={state}
-      aria-label={`${tip} at ${show(flowM3ps, 'flow')}: ${share}% of the way with the fish at ${angleDeg}°. ${saySwing(reason, setup.fishAt)}${sure}`}
+      aria-label={sayCell(
+        { tip, flowM3ps, share: ride.summary.holdingShare, likely: band, angleDeg, reason },
+        setup.fishAt,
+        system,
+      )}
       className={`relative block w-full overflow-hidden rounded border border-rule bg-sheet text-left hover:border-ink ${small ? 'h-8' : 'h-12 min-w-20'}`}
     >
       <span

@@ -1,6 +1,6 @@
 import type { SwingSetup } from '@hoxen/core/rig'
 import { type Mend, type SwingResult, USUAL_MEND } from '@hoxen/core/swing'
-import { BOTTOM_NAMES, sayContact } from '@hoxen/core/words'
+import { BOTTOM_NAMES, sayRiver } from '@hoxen/core/words'
 import { useMemo, useSyncExternalStore } from 'react'
 import { riverLayout, SPEED_STEPS, trueRiverHeight, useWidth, type WaterScene } from '../../drawing/index.ts'
 import type { Water } from '../../pool/index.ts'
@@ -35,7 +35,7 @@ interface RiverProps {
 
 /** The river in one picture, with the cast and the mend to take hold of; and the clock. */
 export function RiverPicture({ scene, clock, setup, water, result }: RiverProps) {
-  const { show } = useUnits()
+  const { system } = useUnits()
   const [box, width] = useWidth<HTMLDivElement>(600)
   const room = Math.max(LEAST_PX, useWindowHeight() - PAGE_PX)
   const height = Math.min(room, trueRiverHeight(scene, width))
@@ -54,7 +54,7 @@ export function RiverPicture({ scene, clock, setup, water, result }: RiverProps)
             scene={scene}
             layout={layout}
             clock={clock}
-            label={`${run.name} from above and in section. ${result === undefined ? '' : `${result.summary.holdingS.toFixed(0)} of ${result.summary.overHoldingS.toFixed(0)} seconds with the fish, riding at ${show(result.summary.ridesM, 'length')}, ${sayContact(result.summary)}`}`}
+            label={sayRiver(run.name, result?.summary, system)}
           />
           <PlanHandles
             layout={layout}

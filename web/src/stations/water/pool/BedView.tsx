@@ -11,7 +11,7 @@ import {
   runSchema,
   sectionFlowM3ps,
 } from '@hoxen/core/water'
-import { BOTTOM_NAMES, PLAIN_WORDS, sayLies, sayNoLie, sayProblem } from '@hoxen/core/words'
+import { BOTTOM_NAMES, PLAIN_WORDS, sayIndicator, sayLies, sayNoLie, sayProblem } from '@hoxen/core/words'
 import { useState } from 'react'
 import { noticeDone, noticeFailed } from '../../../store/index.ts'
 import { editRow, removeRun } from '../../../store/rows.ts'
@@ -205,13 +205,12 @@ export function BedView({ run }: Props) {
 
 /** Indicator rig for the pool as it was measured. */
 function IndicatorLine({ run }: { readonly run: Run }) {
-  const { show, range } = useUnits()
+  const { system } = useUnits()
   const { depthM, currentMps } = fishedWater(run)
-  const { floatToWeight, weightToFlyM } = indicatorRig(depthM, currentMps)
+
   return (
     <p className="text-[0.9rem] text-faint">
-      An indicator rig here: {range(floatToWeight, 'length')} from float to weight, about{' '}
-      {show(weightToFlyM, 'length')} on to the fly. Start light, and add. <Tag tag="practice" />
+      {sayIndicator(indicatorRig(depthM, currentMps), undefined, system)} <Tag tag="practice" />
     </p>
   )
 }

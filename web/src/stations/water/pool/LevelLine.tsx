@@ -1,5 +1,13 @@
 import { flowReach, freshness, latest, levelFactors, RUN_LIMITS, trendOf } from '@hoxen/core/water'
-import { sayAge, sayByLog, sayFactor, sayLevelDoubt, sayProblem } from '@hoxen/core/words'
+import {
+  sayAsDescribed,
+  sayByLog,
+  sayFactor,
+  sayLevelDoubt,
+  sayMeasured,
+  sayProblem,
+  sayReadAge,
+} from '@hoxen/core/words'
 import { Link, useSearchParams } from 'react-router'
 import type { Water } from '../../../pool/index.ts'
 import { Button, onDay, QuantityField, useNow, useUnits } from '../../../ui/index.ts'
@@ -7,7 +15,7 @@ import { GaugeFile } from './GaugeFile.tsx'
 
 /** The level the pool was measured at, today's, and what that does to it. */
 export function LevelLine({ water }: { readonly water: Water }) {
-  const { show } = useUnits()
+  const { system } = useUnits()
   const { day, pool, flow } = water
   const [params, setParams] = useSearchParams()
   const open = params.has('say')
@@ -21,21 +29,13 @@ export function LevelLine({ water }: { readonly water: Water }) {
       { replace: true },
     )
   if (pool === undefined || day.where.by === 'words')
-    return (
-      <p className="mt-1 mb-3 text-[0.95rem]">
-        About {show(day.waterDepthM, 'length')} deep, {show(day.currentMps, 'current')} at the surface over
-        the fish, as you described it. Choose a pool to fish it at today’s flow.
-      </p>
-    )
+    return <p className="mt-1 mb-3 text-[0.95rem]">{sayAsDescribed(day, system)}</p>
   const factors = levelFactors(day.where.ratio)
   const doubt = sayLevelDoubt(day)
   return (
     <section aria-label="Flow" className="mt-1 mb-3">
       <p className="text-[0.95rem]">
-        {pool.measuredFlowM3ps === undefined
-          ? 'No flow was noted when this pool was measured, so it’s shown as measured. '
-          : `Measured at ${show(pool.measuredFlowM3ps, 'flow')}${pool.measuredOn === undefined ? '' : ` on ${onDay(pool.measuredOn)}`}. `}
-        <GaugeWords water={water} />
+        {sayMeasured(pool, onDay, system)} <GaugeWords water={water} />
         {flow !== undefined && day.where.level !== 'too-far' && day.where.ratio !== 1 && (
           <>
             {' '}
@@ -99,8 +99,7 @@ function GaugeWords({ water: { flow, gauge, pool } }: { readonly water: Water })
             data-age
             className={age !== undefined && freshness(age) !== 'fresh' ? 'font-medium text-watch' : ''}
           >
-            {age === undefined ? '' : sayAge(age)}
-            {age !== undefined && freshness(age) !== 'fresh' ? ', and the river may have changed since' : ''}
+            {age === undefined ? '' : sayReadAge(age)}
           </span>
           {flow.from === 'file' ? ' (from a file)' : ''}.
         </>

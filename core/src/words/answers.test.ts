@@ -1,0 +1,329 @@
+import { expect, test } from '@jest/globals'
+import { M_PER_FOOT } from '../quantity/index.ts'
+import { nameMaterial } from '../sink/index.ts'
+import {
+  plainly,
+  type Said,
+  sayAlongRiver,
+  sayAmongMaterials,
+  sayAsDescribed,
+  sayAsLineOut,
+  sayBackCast,
+  sayBacking,
+  sayBalancePoint,
+  sayBalancing,
+  sayBed,
+  sayBeforeCheater,
+  sayBothSwings,
+  sayCarry,
+  sayCell,
+  sayClosestReel,
+  sayCut,
+  sayDrag,
+  sayDropper,
+  sayFill,
+  sayFixesMost,
+  sayFromAbove,
+  sayGap,
+  sayIndicator,
+  sayLabelOff,
+  sayLeaderLength,
+  sayLeft,
+  sayLineOut,
+  sayLogged,
+  sayLoopPicture,
+  sayMarkTooFar,
+  sayMaterial,
+  sayMeasured,
+  sayNotLogged,
+  sayNumberStandsFor,
+  sayNumbers,
+  sayPacking,
+  sayPoint,
+  sayRateUsed,
+  sayReadAge,
+  sayRiver,
+  sayRoom,
+  saySeason,
+  sayShortTaper,
+  sayStripOff,
+  sayTimed,
+  sayToLog,
+  sayTurnover,
+  sayUncut,
+  sayUncuttable,
+  sayUnsaved,
+  sayUpperLeg,
+  sayWithCheater,
+} from './index.ts'
+
+const FT = M_PER_FOOT
+const GR = 0.06479891e-3
+const trade = 'trade' as const
+const swing = { holdingS: 13.2, overHoldingS: 28.6 }
+const contact = { touches: 1, touchesOverHolding: 1, bedShare: 0.01 }
+const plan = { angleDeg: 60, mends: [], tipHeightM: 1, rod: 'follow' as const }
+const turned = { outcome: 'turned-over', speedAtFlyMps: 6, energyLeft: 0.124, dropM: 1, samples: [] } as const
+
+// Plain English as an editor reads it; common practice, no source.
+test.each<[Said | string | undefined, string | undefined]>([
+  [sayFill({ name: 'Eleven' }, 0.944, 0, trade), 'Eleven from the side and the front, 94 percent full'],
+  [
+    sayFill({ name: 'Eleven' }, 1, 100 * 0.9144, trade),
+    'Eleven from the side and the front, 100 percent full; after a run of 100 yd',
+  ],
+  [sayRoom(100 * 0.9144, trade), 'There’s room for 100 yd of backing under this head and running line.'],
+  [sayBacking(true), 'Enough backing for a fish of this size to run.'],
+  [sayBacking(false), 'Short of backing if a fish of this size runs.'],
+  [
+    sayDrag({ low: 13.345, high: 17.793 }, trade),
+    'Set the drag at 3 to 4 lb, a quarter to a third of the leader’s strength.',
+  ],
+  [sayPacking(0.7), 'Saved how tightly you wind (0.70).'],
+  [
+    sayPacking(undefined),
+    'Round lines can’t pack that tightly (0.907 at most): check the spool’s measurements or the lengths.',
+  ],
+  [sayLeft({ leftShare: 0, retrieveM: 0.2 }, 0, trade), 'Everything is out: you’re down to the arbor knot.'],
+  [
+    sayLeft({ leftShare: 0.5, retrieveM: 0.254 }, 91.44, trade),
+    '50% is left, with 100 yd of backing; each turn brings in 10 in.',
+  ],
+  [
+    sayBalancing({ outcome: 'balanced', reelKg: 0.4 }, 'metric'),
+    'A reel of 400 g, line and all, balances it at the hand.',
+  ],
+  [
+    sayBalancing({ outcome: 'no-lever' }, trade),
+    'The reel sits at the hand or in front of it: no reel can balance the rod there.',
+  ],
+  [sayBalancing({ outcome: 'butt-heavy' }, trade), 'The rod is butt-heavy at this hand without any reel.'],
+  [
+    sayBalancePoint({ name: 'Eleven' }, 2 * FT, FT, trade),
+    'With Eleven, filled, it balances 2 ft from the butt, 1 ft in front of the hand.',
+  ],
+  [
+    sayBalancePoint({ name: 'Eleven' }, FT, 2 * FT, trade),
+    'With Eleven, filled, it balances 1 ft from the butt, 1 ft behind the hand.',
+  ],
+  [
+    sayClosestReel({ name: 'Eleven', massKg: 0.3 }, 'light', 'metric'),
+    'Of your reels, Eleven (300 g) comes closest. You like a light reel: of two close ones choose the lighter.',
+  ],
+  [
+    sayUncut('Short', { massKg: 510 * GR, lengthM: 20 * FT }, trade),
+    'Short: 510 gr in 20 ft. Enter a target weight, or drag the cut. No real line is harmed.',
+  ],
+  [
+    sayUncuttable(600 * GR, 150 * GR, 510 * GR, trade),
+    'It weighs 510 gr. Enter less than that: cutting adds nothing.',
+  ],
+  [sayUncuttable(100 * GR, 150 * GR, 510 * GR, trade), 'At least 150 gr must be left.'],
+  [sayUncuttable(300 * GR, 150 * GR, 510 * GR, trade), undefined],
+  [
+    sayCut(2 * FT, 'rear', { massKg: 450 * GR, lengthM: 18 * FT, frontKgPerM: (20 * GR) / FT }, trade),
+    'Cut 2 ft off the rear. That leaves 450 gr in 18 ft, with 20 gr/ft at the front.',
+  ],
+  [
+    sayBeforeCheater('Short', { massKg: 510 * GR, lengthM: 20 * FT }, (26 * GR) / FT, trade),
+    'A level piece looped in between running line and head: Short weighs 510 gr in 20 ft, 26 gr/ft at its belly.',
+  ],
+  [
+    sayWithCheater(78 * GR, { massKg: 588 * GR, lengthM: 23 * FT }, trade),
+    'It adds 78 gr: 588 gr in 23 ft; the front stays as it is.',
+  ],
+  [
+    sayTurnover({ ...turned, straight: true }, 12, trade),
+    'Straight: 0.5 of the launch speed is left at the fly, 12.4% of the energy.',
+  ],
+  [
+    sayTurnover({ ...turned, straight: false }, 12, 'metric'),
+    'Drops 1 m before the loop is out: 0.5 of the launch speed is left at the fly, 12.4% of the energy.',
+  ],
+  [
+    sayTurnover({ ...turned, straight: false, speedAtFlyMps: 3 }, 12, trade),
+    'Dies before it straightens: 0.3 of the launch speed is left at the fly, 12.4% of the energy.',
+  ],
+  [sayTurnover({ outcome: 'no-line', samples: [] }, 12, trade), 'Nothing to unroll.'],
+  [sayCarry(45 * FT, 9, 30 * FT, trade), 'Casts the weight of 45 ft of no. 9 double taper in 30 ft.'],
+  [
+    sayLineOut('375 gr', 45 * FT, 9, 8 * FT, trade),
+    '45 ft of a no. 9 double taper with a front taper of 8 ft weighs 375 gr.',
+  ],
+  [
+    sayAsLineOut({ outcome: 'found', carryM: 45 * FT }, 375 * GR, trade),
+    'A head of 375 gr is 45 ft of that line, packed into its own length.',
+  ],
+  [
+    sayAsLineOut({ outcome: 'heavier-than-line' }, 999 * GR, trade),
+    'A head of 999 gr weighs more than the longest of such lines.',
+  ],
+  [
+    sayNumberStandsFor(9, () => '400 gr', trade),
+    'The number stands for 240 gr, its first 30 ft. A standard line is comfortable to 50 ft in the air, 400 gr, and hard work beyond 60 ft, 400 gr. To cast far, or a big fly, a rod needs that weight in a shorter head, clearly more than its number says.',
+  ],
+  [sayShortTaper(trade), 'A short one, on a 9 ft rod, still works to 50–55 ft.'],
+  [sayLabelOff(0.4), 'the weight agrees.'],
+  [sayLabelOff(1.04), 'by weight it is 1 size lighter.'],
+  [sayLabelOff(-1.5), 'by weight it is 1.5 sizes heavier.'],
+  [
+    sayNumbers({ number: 12, beyond: 'above' }, { number: 7, of: 'S' }),
+    'By weight a single-hand no. 12 or beyond, a two-hand no. 7 of class S',
+  ],
+  [sayMaterial(nameMaterial(110 * GR, 10 * FT)), 'By weight and length this is T-11, 0.0% off'],
+  [sayAmongMaterials(undefined, trade), 'Level materials by weight per foot'],
+  [sayAmongMaterials(nameMaterial(110 * GR, 10 * FT), trade), '11 gr/ft among the level materials: T-11'],
+  [sayLeaderLength({ lowM: 3 * FT, highM: 5 * FT }, trade), 'For this head, tip and fly: 3–5 ft'],
+  [
+    sayDropper({ spacingM: 0.5, wholeM: 2, mostM: 1.5, tooLong: true }, 'point-fly', 'metric'),
+    'From the ring 0.5 m to the point fly, 2 m in all. The weight in the point fly, as you prefer it in fast water. That is more than 1.5 m on a fast tip: shorten the leader first.',
+  ],
+  [
+    sayDropper({ spacingM: 0.5, wholeM: 2, mostM: 3, tooLong: false }, 'dropper', 'metric'),
+    'From the ring 0.5 m to the point fly, 2 m in all. The weight in the dropper, as you prefer it in slow water.',
+  ],
+  [
+    sayIndicator({ floatToWeight: { low: FT, high: 2 * FT }, weightToFlyM: FT }, 4 * FT, trade),
+    'In water 4 ft deep: 1–2 ft from float to weight, about 1 ft on to the fly. Start light, and add.',
+  ],
+  [
+    sayIndicator({ floatToWeight: { low: FT, high: 2 * FT }, weightToFlyM: FT }, undefined, trade),
+    'An indicator rig here: 1–2 ft from float to weight, about 1 ft on to the fly. Start light, and add.',
+  ],
+  [
+    sayFromAbove(
+      {
+        chosen: { cast: 'snap-t', side: 'left' },
+        castM: 70 * FT,
+        wind: { mps: 0, fromDeg: 90 },
+        targetDeg: 0,
+        roomM: 13 * FT,
+      },
+      trade,
+    ),
+    'From above: Snap-T or circle spey off the left side, the fly 70 ft out; wind 0 mph, 0 mph of it across from the right; 13 ft behind.',
+  ],
+  [sayLoopPicture(3 * FT, 13 * FT, trade), 'From the side: the loop reaches 3 ft behind you; you have 13 ft'],
+  [
+    sayUpperLeg(0.66, 0, trade),
+    '66% of its weight hangs in the upper leg, which loads the rod. Longest head for this room: none.',
+  ],
+  [
+    sayBackCast(40 * FT, 3 * FT, 3 * FT, trade),
+    'It reaches 40 ft behind you and drops to 3 ft above the water when it is straight, wading 3 ft deep.',
+  ],
+  [
+    sayBackCast(40 * FT, 3 * FT, 0, trade),
+    'It reaches 40 ft behind you and drops to 3 ft above the water when it is straight.',
+  ],
+  [sayStripOff(70 * FT, 80 * FT, 20 * FT, trade), 'For 70 ft, strip off 20 ft (this rig reaches 80 ft).'],
+  [
+    sayStripOff(90 * FT, 80 * FT, 20 * FT, trade),
+    'It reaches about 80 ft, short of your 90 ft: strip off 20 ft.',
+  ],
+  [
+    sayGap({ fromMs: 1, toMs: 2 }, String),
+    'The tide file has a gap from 1 to 2: Hoxen knows nothing of that time.',
+  ],
+  [sayMarkTooFar(2, { low: -1, high: 1 }, 'metric'), 'The prediction says 2 m. Enter 1–3 m.'],
+  [sayBed(1, 1, 'metric'), 'The bed: the sea is 1 m above datum, 1 stretch is deep enough to hold fish'],
+  [
+    sayTimed({ outcome: 'timed', rateMps: 0.1778 }, trade),
+    'It sinks 7 in/s; time it again to see how sure that is.',
+  ],
+  [sayTimed({ outcome: 'timed', rateMps: 0.1778, errorMps: 0.0127 }, trade), 'It sinks 7 in/s, ±0.5 in/s.'],
+  [sayTimed({ outcome: 'not-a-rate' }, trade), 'No tip sinks at that rate. Check the depth and the time.'],
+  [
+    sayRateUsed(true, true, 1),
+    'You set its sink rate: every swing, ladder and chart uses it, your rig included, and so does what Hoxen learns from 1 logged swing.',
+  ],
+  [sayRateUsed(false, false, 0), 'Its sink rate is assumed: every swing, ladder and chart uses it.'],
+  [sayRiver('Kettle Run', undefined, trade), 'Kettle Run from above and in section.'],
+  [
+    sayRiver('Kettle Run', { ...swing, ...contact, ridesM: 3 * FT }, trade),
+    'Kettle Run from above and in section. 13 of 29 s with the fish, riding at 3 ft, 1 touch over the fish',
+  ],
+  [
+    sayAlongRiver('Kettle Run', { ...swing, maxDepthM: 3 * FT }, trade),
+    'Kettle Run, seen along the river: down to 3 ft, 13 of 29 s with the fish.',
+  ],
+  [
+    sayBothSwings(swing, { holdingS: 4, overHoldingS: 20 }),
+    'Seen along the river, half way round: the pinned rig solid (13 of 29 s with the fish), this rig dashed (4 of 20 s with the fish).',
+  ],
+  [
+    sayCell(
+      {
+        tip: 'T-11',
+        flowM3ps: 30,
+        share: 0.44,
+        likely: { low: 0.3, high: 0.5 },
+        angleDeg: 60,
+        reason: 'in-place',
+      },
+      'bottom',
+      'metric',
+    ),
+    'T-11 at 30 m³/s: 44% of the way with the fish at 60°. It rides down where the fish hold. Likely 30 to 50%.',
+  ],
+  [
+    sayAsDescribed({ waterDepthM: 1, currentMps: 0.5 }, 'metric'),
+    'About 1 m deep, 0.5 m/s at the surface over the fish, as you described it. Choose a pool to fish it at today’s flow.',
+  ],
+  [
+    sayMeasured({ measuredFlowM3ps: 24, measuredOn: '2026-10-04' }, (day) => `day ${day}`, 'metric'),
+    'Measured at 24 m³/s on day 2026-10-04.',
+  ],
+  [
+    sayMeasured({}, String, trade),
+    'No flow was noted when this pool was measured, so it’s shown as measured.',
+  ],
+  [sayReadAge(3_600_000), '60 min ago'],
+  [sayReadAge(90 * 3_600_000), '4 days ago, and the river may have changed since'],
+  [sayNotLogged(undefined), 'Nothing logged here near today’s flow.'],
+  [
+    sayNotLogged({ tip: 'T-11', saw: { touched: 1, band: 0, high: 0 }, deeper: 0.2 }),
+    'Nothing logged here near today’s flow. The nearest: T-11: touched bottom once, in water 20% deeper.',
+  ],
+  [
+    sayToLog({ tip: null, castM: 70 * FT, plan, flowM3ps: undefined }, trade),
+    'No tip, 70 ft at 60°, flow unknown. What did it do?',
+  ],
+  [
+    sayLogged({ tip: 'T-11', leader: null, castM: 70 * FT, plan, waterC: 5 }, 'metric'),
+    'T-11, cast 21.34 m at 60°, water at 5 °C',
+  ],
+  [
+    saySeason(['band', 'band', 'high'], 2),
+    '3 swings of 2 tips by flow: 0 touched bottom, 2 right depth, 1 too high',
+  ],
+  [sayUnsaved(0, undefined), 'Nothing of your own is here yet.'],
+  [sayUnsaved(1, undefined), 'Never saved to a file on this device; one item has changed.'],
+  [sayUnsaved(0, 'May 1'), 'All of it is in the file of May 1.'],
+  [sayUnsaved(3, 'May 1'), '3 items have changed since the file of May 1.'],
+])('%#', (sentence, words) => {
+  expect(typeof sentence === 'object' ? plainly(sentence) : sentence).toBe(words)
+})
+
+test('figures stand out of a sentence, other words do not', () => {
+  expect(sayRoom(91.44, trade).filter((piece) => typeof piece === 'object')).toEqual([{ figure: '100 yd' }])
+})
+
+test('a leader’s point is named with its knot and the fish it is for', () => {
+  expect(sayPoint(3.629, 'double-clinch', trade)).toMatch(
+    /^For fish of 8 lb a point of about \d+ lb, and at least \d+(\.\d)? lb, tied with a /,
+  )
+})
+
+test('the part that would fix most is said with what it would mend', () => {
+  const tip = {
+    id: 'a',
+    kind: 'tip',
+    name: 'A',
+    lengthM: 3.048,
+    build: 'level',
+    massKg: 110 * GR,
+  } as const
+  expect(plainly(sayFixesMost(tip, 0, trade))).toMatch(/but nothing helps more\. Borrow before you buy\.$/)
+  expect(plainly(sayFixesMost(tip, 1, trade))).toContain('With it, 1 rod-and-head pair breaks nowhere.')
+})
