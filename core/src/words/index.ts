@@ -63,12 +63,15 @@ export {
   sayRemembered,
   saySeason,
   sayToLog,
+  sayTrialSheet,
+  sayUsable,
 } from './journal.ts'
-export { sayUnsaved } from './keeping.ts'
+export { sayFileDue, sayUnsaved } from './keeping.ts'
 export { sayDropper, sayIndicator, sayLeaderLength, sayLeaderWarning, sayPoint } from './leader.ts'
 export {
   sayAmongMaterials,
   sayAsLineOut,
+  sayAsStrong,
   sayBeforeCheater,
   sayCarry,
   sayCut,
@@ -110,6 +113,7 @@ export {
   sayLeft,
   sayPacking,
   sayRoom,
+  saySpoolNumber,
 } from './reel.ts'
 export { JOINT_NAMES, KNOT_NAMES, sayStep } from './rigging.ts'
 export { RULES } from './rules.ts'
@@ -128,7 +132,7 @@ export {
   TIDE_WINDOW_NAMES,
 } from './shore.ts'
 export { sayRateUsed, sayTimed } from './sink.ts'
-export { sayBearing, sayLight, sayMoon, sayWind } from './sky.ts'
+export { sayBearing, sayLight, sayMoon, sayUsualWind, sayWind } from './sky.ts'
 export {
   FIGURE_NAMES,
   lookForRows,
@@ -155,7 +159,7 @@ export {
   saySwing,
   sayTouches,
 } from './swing.ts'
-export { sayAlongRiver, sayBothSwings, sayCell, sayRiver } from './swingPicture.ts'
+export { sayAlongRiver, sayBothSwings, sayCell, sayFarBank, sayRiver, sayWouldHold } from './swingPicture.ts'
 export { LINE_EXAMPLES, sayGuesses, sayLine } from './typed.ts'
 export {
   BOTTOM_NAMES,
@@ -164,6 +168,7 @@ export {
   sayAhead,
   sayAngle,
   sayAsDescribed,
+  sayByBed,
   sayChange,
   sayChanged,
   sayFactor,

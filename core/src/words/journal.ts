@@ -145,3 +145,11 @@ export function saySeason(saws: readonly Saw[], tips: number): string {
   )
   return `${saws.length} swings of ${tips} tips by flow: ${seen.join(', ')}`
 }
+
+/** What a trial sheet is for. @param done heads tried already */
+export const sayTrialSheet = (done: number): string =>
+  `Tick once for each head, after ten casts with it. ${done === 0 ? 'None tried yet.' : `${done} already in the journal.`}`
+
+/** Swings a pool can be learnt from. */
+export const sayUsable = (swings: number): string =>
+  `${swings} ${swings === 1 ? 'swing' : 'swings'} can be used.`

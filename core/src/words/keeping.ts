@@ -9,3 +9,9 @@ export function sayUnsaved(changed: number, savedOn: string | undefined): string
     ? `All of it is in the file of ${savedOn}.`
     : `${things} changed since the file of ${savedOn}.`
 }
+
+/** Reminder of a file that is due. */
+export const sayFileDue = (changed: number, savedOn: string | undefined): string =>
+  savedOn === undefined
+    ? `${changed} changes have never been saved to a file.`
+    : `${changed} changes since the file of ${savedOn}.`

@@ -159,3 +159,7 @@ export function sayNumbers(
     reading.beyond === undefined ? '' : ' or beyond'
   return `By weight a single-hand no. ${singleHand.number}${beyond(singleHand)}, a two-hand no. ${twoHand.number} of class ${twoHand.of}${beyond(twoHand)}`
 }
+
+/** Numbers of a single-hand rod that is as strong, by both schools of thought. */
+export const sayAsStrong = (plusTwo: number, plusThree: number): string =>
+  `As strong as a single-hand no. ${plusTwo} by one school of thought, ${plusThree} by another`

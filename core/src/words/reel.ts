@@ -75,3 +75,15 @@ export const sayClosestReel = (
   system: UnitSystem,
 ): string =>
   `Of your reels, ${name} (${printMeasure(massKg, 'gearMass', system)}) comes closest. You like a ${likes} reel: of two close ones choose the ${likes === 'heavy' ? 'heavier' : 'lighter'}.`
+
+/** Number of a spool by its volume, beside what its box says and what a rod needs. @param lineKg all line on it */
+export function saySpoolNumber(
+  byVolume: number,
+  onBox: number | undefined,
+  needed: { readonly low: number; readonly high: number },
+  lineKg: number,
+  system: UnitSystem,
+): string {
+  const box = onBox === undefined ? '' : `, its box says ${onBox}`
+  return `By volume this spool is a single-hand no. ${byVolume}${box}; this rod needs ${needed.low} to ${needed.high}. All this line adds ${printMeasure(lineKg, 'gearMass', system)} to it.`
+}

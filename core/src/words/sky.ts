@@ -76,3 +76,7 @@ const POINTS = [
 /** A bearing as a point of the compass. @example sayBearing(250) // "west" */
 export const sayBearing = (deg: number): string =>
   POINTS[Math.round((((deg % 360) + 360) % 360) / 45) % 8] ?? 'north'
+
+/** Wind that a place usually has. @param fromDeg clockwise from north */
+export const sayUsualWind = (fromDeg: number): string =>
+  `It usually blows from the ${sayBearing(fromDeg)} here. Check before you trust it.`

@@ -54,3 +54,10 @@ export function sayCell(
     likely === undefined ? '' : ` Likely ${Math.round(likely.low * 100)} to ${printShare(likely.high)}.`
   return `${tip} at ${printMeasure(flowM3ps, 'flow', system)}: ${printShare(share)} of the way with the fish at ${angleDeg}°. ${saySwing(reason, fishAt)}${sure}`
 }
+
+/** A swing that would hold. */
+export const sayWouldHold = (summary: WithFish): string => `It would hold: ${sayWithFish(summary)}.`
+
+/** A cast that lands on the far bank. @param reachM across @param widthM of the river today [m] */
+export const sayFarBank = (reachM: number, widthM: number, system: UnitSystem): string =>
+  `This cast lands on the far bank: it reaches ${printMeasure(reachM, 'length', system)} across and the water is ${printMeasure(widthM, 'length', system)} wide today. Cast shorter or steeper.`

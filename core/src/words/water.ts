@@ -132,3 +132,7 @@ export function sayMeasured(
   const on = measuredOn === undefined ? '' : ` on ${onDay(measuredOn)}`
   return `Measured at ${printMeasure(measuredFlowM3ps, 'flow', system)}${on}.`
 }
+
+/** Flow that a pool carries by its bed and current [m³/s]. */
+export const sayByBed = (m3ps: number, system: UnitSystem): string =>
+  `From this bed and current the pool carries about ${printMeasure(m3ps, 'flow', system)}.`

@@ -1,5 +1,5 @@
 import type { PlanMend } from '@hoxen/core/ladder'
-import { sayChange, sayChanged } from '@hoxen/core/words'
+import { sayChange, sayChanged, sayWouldHold } from '@hoxen/core/words'
 import { changeRig, noticeDone, noticeFailed } from '../store/index.ts'
 import { Button, useUnits } from '../ui/index.ts'
 
@@ -7,7 +7,7 @@ import { Button, useUnits } from '../ui/index.ts'
 export function PlanMendLine({ mend }: { readonly mend: PlanMend }) {
   const { system } = useUnits()
   const text = sayChange(mend.change, system)
-  const { holdingS, overHoldingS } = mend.swung.summary
+
   const take = (): void =>
     void changeRig(text, { fished: mend.plan }).then((did) => {
       if (did) noticeDone(sayChanged(mend.change, system))
@@ -20,9 +20,7 @@ export function PlanMendLine({ mend }: { readonly mend: PlanMend }) {
           Fish it this way
         </Button>
       </div>
-      <p className="text-[0.86rem] text-faint">
-        It would hold: {holdingS.toFixed(0)} of {overHoldingS.toFixed(0)} s with the fish.
-      </p>
+      <p className="text-[0.86rem] text-faint">{sayWouldHold(mend.swung.summary)}</p>
     </div>
   )
 }

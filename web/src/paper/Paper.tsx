@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 import { Link } from 'react-router'
-import { Button } from '../ui/index.ts'
+import { Button, longDay } from '../ui/index.ts'
 
 interface Props {
   readonly title: string
@@ -38,7 +38,7 @@ export function Paper({ title, about, back: [to, name], children, code, choices 
         {children}
         <p className="mt-3 border-t border-rule pt-1 text-[0.75rem]">
           Local rules, licensed guides and the window printed on a rod come before any figure here. Hoxen,{' '}
-          {new Date().toLocaleDateString([], { dateStyle: 'long' })}
+          {longDay(Date.now())}
         </p>
       </article>
     </>

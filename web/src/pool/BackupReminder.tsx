@@ -1,5 +1,7 @@
+import { sayFileDue } from '@hoxen/core/words'
 import { Link } from 'react-router'
 import { useUnsaved } from '../store/unsaved.ts'
+import { longDay } from '../ui/index.ts'
 
 /** A reminder comes when so much has changed, and so long ago it was saved last. */
 const MANY = 20
@@ -13,10 +15,7 @@ export function BackupReminder() {
   if (savedMs !== undefined && Date.now() - savedMs < LONG_MS) return null
   return (
     <p className="no-print mt-3 text-[0.9rem] text-faint" data-backup={changed}>
-      {changed} changes{' '}
-      {savedMs === undefined
-        ? 'have never been saved to a file.'
-        : `since the file of ${new Date(savedMs).toLocaleDateString([], { dateStyle: 'long' })}.`}{' '}
+      {sayFileDue(changed, savedMs === undefined ? undefined : longDay(savedMs))}{' '}
       <Link to="/settings" className="underline underline-offset-4">
         Save or send them
       </Link>

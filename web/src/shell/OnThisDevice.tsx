@@ -4,11 +4,9 @@ import { useSyncExternalStore } from 'react'
 import { Link } from 'react-router'
 import { noticeFailed, noticeSaid, useDemoThere } from '../store/index.ts'
 import { useUnsaved } from '../store/unsaved.ts'
-import { Button, buttonLook } from '../ui/index.ts'
+import { Button, buttonLook, longDay } from '../ui/index.ts'
 import { carryOver, saveDemo, saveEverything } from './keeping.ts'
 import { askToBeSafe, canInstall, install, isKeptWhole, isSafe, onInstallOffer } from './onDevice.ts'
-
-const day = (ms: number): string => new Date(ms).toLocaleDateString([], { dateStyle: 'long' })
 
 /** Number of things changed since everything was last saved to a file. */
 export function SinceSaved() {
@@ -18,7 +16,7 @@ export function SinceSaved() {
 
   return (
     <span data-since-saved={changed}>
-      {sayUnsaved(changed, savedMs === undefined ? undefined : day(savedMs))}
+      {sayUnsaved(changed, savedMs === undefined ? undefined : longDay(savedMs))}
     </span>
   )
 }

@@ -1,5 +1,5 @@
 export { Button, buttonLook } from './Button.tsx'
-export { clock, onDay, useNow } from './clock.ts'
+export { clock, longDay, onDay, useNow } from './clock.ts'
 export { Empty } from './Empty.tsx'
 export { fieldLook } from './fieldLook.ts'
 export { saveFile, today } from './file.ts'

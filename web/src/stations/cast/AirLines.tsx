@@ -1,6 +1,6 @@
 import type { Stand } from '@hoxen/core/day'
 import { type Coordinates, lightAt, lowSun, moonAt, sunDay, WIND_STALE_MS, windTrend } from '@hoxen/core/sky'
-import { sayAge, sayBearing, sayLight, sayMoon, sayWind } from '@hoxen/core/words'
+import { sayAge, sayLight, sayMoon, sayUsualWind, sayWind } from '@hoxen/core/words'
 import type { Air } from '../../pool/index.ts'
 import { clock, useNow, useUnits } from '../../ui/index.ts'
 
@@ -24,9 +24,7 @@ export function AirLines({ stand, air, surf }: Props) {
         </p>
       )}
       {wind.by === 'usual' && spot?.prevailing !== undefined && (
-        <p>
-          It usually blows from the {sayBearing(spot.prevailing.fromDeg)} here. Check before you trust it.
-        </p>
+        <p>{sayUsualWind(spot.prevailing.fromDeg)}</p>
       )}
       {silent !== undefined && stand.windBy === 'station' && (
         <p role="status" className="font-medium text-watch">

@@ -2,7 +2,7 @@ import type { Item, Rod } from '@hoxen/core/gear'
 import { headFacts, readLabel } from '@hoxen/core/line'
 import { castSpanM, fishSpanKg, singleHandEquivalent } from '@hoxen/core/rod'
 import { nameMaterial, type TipItem, tipFacts } from '@hoxen/core/sink'
-import { sayMaterial, sayNumbers, summarize } from '@hoxen/core/words'
+import { sayAsStrong, sayMaterial, sayNumbers, summarize } from '@hoxen/core/words'
 import type { ReactNode } from 'react'
 import { useQuestion } from '../../ledger/index.ts'
 import { Tag, useUnits } from '../../ui/index.ts'
@@ -56,8 +56,8 @@ function RodDerived({ rod }: { readonly rod: Rod }) {
       <List>
         {rod.hands !== 'single' && (
           <li>
-            As strong as a single-hand no. {singleHandEquivalent(rod, 'plus-two')} by one school of thought,{' '}
-            {singleHandEquivalent(rod, 'plus-three')} by another <Tag tag="practice" />
+            {sayAsStrong(singleHandEquivalent(rod, 'plus-two'), singleHandEquivalent(rod, 'plus-three'))}{' '}
+            <Tag tag="practice" />
           </li>
         )}
         <li>

@@ -1,6 +1,6 @@
 import { CALIBRATE_MODEL, type Calibrated, type Entry, seenIn } from '@hoxen/core/journal'
 import type { ByLog, Run } from '@hoxen/core/water'
-import { sayByLog, sayCalibrated } from '@hoxen/core/words'
+import { sayByLog, sayCalibrated, sayUsable } from '@hoxen/core/words'
 import { useMutation } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { useQuestion } from '../../ledger/index.ts'
@@ -57,7 +57,7 @@ export function Learn({ run, entries }: { readonly run: Run; readonly entries: r
           : learning.isError
             ? `${learning.error.message} Nothing was changed.`
             : found === undefined
-              ? `${seen.length} ${seen.length === 1 ? 'swing' : 'swings'} can be used.`
+              ? sayUsable(seen.length)
               : sayCalibrated(found)}
       </p>
       <div className="no-print mt-2 flex flex-wrap gap-2">

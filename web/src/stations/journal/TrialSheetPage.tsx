@@ -3,7 +3,7 @@ import { FEELS, isWorthTrying, trialsOf } from '@hoxen/core/journal'
 import { headFacts } from '@hoxen/core/line'
 import { windowStyleOf } from '@hoxen/core/rig'
 import { windowFor } from '@hoxen/core/rod'
-import { FEEL_WORDS, WINDOW_NAMES } from '@hoxen/core/words'
+import { FEEL_WORDS, sayTrialSheet, WINDOW_NAMES } from '@hoxen/core/words'
 import { useSearchParams } from 'react-router'
 import { useDay } from '../../day/index.ts'
 import { GrainAxis } from '../../drawing/index.ts'
@@ -43,7 +43,7 @@ export function TrialSheetPage() {
     <Paper
       title={`Head trials on ${rod.name}: ${WINDOW_NAMES[style]}`}
       back={[where, 'Head trials']}
-      about={`Tick once for each head, after ten casts with it. ${done === 0 ? 'None tried yet.' : `${done} already in the journal.`}`}
+      about={sayTrialSheet(done)}
       code={<QrCode text={addressOf(where)} label="Opens these trials in Hoxen" mm={22} />}
     >
       {found.outcome === 'window' && (

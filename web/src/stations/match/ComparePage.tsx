@@ -120,7 +120,7 @@ function Swings({ left, right, day }: TwoProps) {
           { id: 'other', samples: b.samples, dash: '6 4' },
         ]}
         atS={Math.min(a.summary.swingS, b.summary.swingS) / 2}
-        label={said}
+        label="Both flies’ paths in the pool"
       />
       <figcaption className="mt-1 text-[0.9rem] text-faint">{said}</figcaption>
     </figure>

@@ -53,7 +53,12 @@ function Drawn({ run, swing }: Swung) {
 
   return (
     <figure className="mt-5">
-      <SwingAcross run={run} swings={[{ id: 'demo', samples }]} atS={atS} label={said} />
+      <SwingAcross
+        run={run}
+        swings={[{ id: 'demo', samples }]}
+        atS={atS}
+        label="The fly’s path in the pool"
+      />
       <figcaption className="mt-1 text-[0.9rem] text-faint">{said}</figcaption>
     </figure>
   )

@@ -29,6 +29,7 @@ import {
   sayLeft,
   sayPacking,
   sayRoom,
+  saySpoolNumber,
 } from '@hoxen/core/words'
 import { type ReactNode, useState } from 'react'
 import { ReelPicture, RingSwatch } from '../../drawing/index.ts'
@@ -125,10 +126,14 @@ export function FillBench({ rig, question, reel, spool }: Props) {
           )}
         </ol>
         <p className="mt-2 text-[0.95rem]">
-          By volume this spool is a single-hand no. {numberByVolume(spoolVolumeM3(spool))}
-          {reel.forNumber === undefined ? '' : `, its box says ${reel.forNumber}`}; this rod needs{' '}
-          {numbers.low} to {numbers.high} <Tag tag="practice" />. All this line adds{' '}
-          {show(lineOnReelKg(rig.parts, backing, backingM), 'gearMass')} to it.
+          {saySpoolNumber(
+            numberByVolume(spoolVolumeM3(spool)),
+            reel.forNumber,
+            numbers,
+            lineOnReelKg(rig.parts, backing, backingM),
+            system,
+          )}{' '}
+          <Tag tag="practice" />
         </p>
         <div className="mt-3 grid gap-3 sm:grid-cols-2">
           <QuantityField

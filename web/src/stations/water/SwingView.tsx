@@ -1,6 +1,7 @@
 import type { Fan } from '@hoxen/core/ladder'
 import { type SwingSetup, swingInput, usualCountdownS } from '@hoxen/core/rig'
 import { castReachM, landingOf, landsBeyond, type SwingResult } from '@hoxen/core/swing'
+import { sayFarBank } from '@hoxen/core/words'
 import { Suspense, useEffect, useMemo, useState } from 'react'
 import { type DrawnSwing, sceneOf, type WaterScene } from '../../drawing/index.ts'
 import type { Water } from '../../pool/index.ts'
@@ -123,7 +124,7 @@ function InTime({ scene, clock, first, fan }: TimeProps) {
 }
 
 function Warnings({ setup, failed }: { readonly setup: SwingSetup; readonly failed: Error | null }) {
-  const { show } = useUnits()
+  const { system } = useUnits()
   const { run } = setup
 
   const beyond = landsOnBank(setup)
@@ -136,8 +137,7 @@ function Warnings({ setup, failed }: { readonly setup: SwingSetup; readonly fail
       )}
       {beyond !== undefined && (
         <p role="alert" className="mb-2 font-medium text-breaks">
-          This cast lands on the far bank: it reaches {show(beyond.reachM, 'length')} across and the water is{' '}
-          {show(run.widthM, 'length')} wide today. Cast shorter or steeper.
+          {sayFarBank(beyond.reachM, run.widthM, system)}
         </p>
       )}
     </>

@@ -11,7 +11,15 @@ import {
   runSchema,
   sectionFlowM3ps,
 } from '@hoxen/core/water'
-import { BOTTOM_NAMES, PLAIN_WORDS, sayIndicator, sayLies, sayNoLie, sayProblem } from '@hoxen/core/words'
+import {
+  BOTTOM_NAMES,
+  PLAIN_WORDS,
+  sayByBed,
+  sayIndicator,
+  sayLies,
+  sayNoLie,
+  sayProblem,
+} from '@hoxen/core/words'
 import { useState } from 'react'
 import { noticeDone, noticeFailed } from '../../../store/index.ts'
 import { editRow, removeRun } from '../../../store/rows.ts'
@@ -35,7 +43,7 @@ interface Props {
 
 /** A pool as it was measured: its bed, its current, and the level of that day. What cannot be is refused beside its field. */
 export function BedView({ run }: Props) {
-  const { system, show } = useUnits()
+  const { system } = useUnits()
   const [wrong, setWrong] = useState<string>()
   /** Fault of a run, as a sentence; undefined when it is sound. */
   const fault = (next: Run): string | undefined => {
@@ -142,7 +150,7 @@ export function BedView({ run }: Props) {
             />
           </div>
           <p className="text-[0.9rem] text-faint">
-            From this bed and current the pool carries about {show(estimated, 'flow')} .
+            {sayByBed(estimated, system)}
             {run.measuredFlowM3ps === undefined && (
               <>
                 {' '}
