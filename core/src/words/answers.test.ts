@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals'
 import { M_PER_FOOT } from '../quantity/index.ts'
 import { nameMaterial } from '../sink/index.ts'
+import { dayWith } from '../testing/index.ts'
 import {
   plainly,
   type Said,
@@ -17,6 +18,7 @@ import {
   sayBeforeCheater,
   sayBothSwings,
   sayByBed,
+  sayCardDay,
   sayCarry,
   sayCell,
   sayClosestReel,
@@ -64,6 +66,7 @@ import {
   sayUsualWind,
   sayWithCheater,
   sayWouldHold,
+  summaryBeside,
 } from './index.ts'
 
 const FT = M_PER_FOOT
@@ -143,15 +146,15 @@ test.each<[Said | string | undefined, string | undefined]>([
   ],
   [
     sayTurnover({ ...turned, straight: true }, 12, trade),
-    'Straight: 0.5 of the launch speed is left at the fly, 12.4% of the energy.',
+    'Straight: the fly has 0.5 times the launch speed, and 12.4% of the energy is left.',
   ],
   [
     sayTurnover({ ...turned, straight: false }, 12, 'metric'),
-    'Drops 1 m before the loop is out: 0.5 of the launch speed is left at the fly, 12.4% of the energy.',
+    'Drops 1 m before the loop is out: the fly has 0.5 times the launch speed, and 12.4% of the energy is left.',
   ],
   [
     sayTurnover({ ...turned, straight: false, speedAtFlyMps: 3 }, 12, trade),
-    'Dies before it straightens: 0.3 of the launch speed is left at the fly, 12.4% of the energy.',
+    'Dies before it straightens: the fly has 0.3 times the launch speed, and 12.4% of the energy is left.',
   ],
   [sayTurnover({ outcome: 'no-line', samples: [] }, 12, trade), 'Nothing to unroll.'],
   [sayCarry(45 * FT, 9, 30 * FT, trade), 'Casts the weight of 45 ft of no. 9 double taper in 30 ft.'],
@@ -179,7 +182,8 @@ test.each<[Said | string | undefined, string | undefined]>([
     sayNumbers({ number: 12, beyond: 'above' }, { number: 7, of: 'S' }),
     'By weight a single-hand no. 12 or beyond, a two-hand no. 7 of class S',
   ],
-  [sayMaterial(nameMaterial(110 * GR, 10 * FT)), 'By weight and length this is T-11, 0.0% off'],
+  [sayMaterial(nameMaterial(110 * GR, 10 * FT)), 'By weight and length this is T-11'],
+  [sayMaterial(nameMaterial(112 * GR, 10 * FT)), 'By weight and length this is T-11, 1.8% off'],
   [sayAmongMaterials(undefined, trade), 'Level materials by weight per foot'],
   [sayAmongMaterials(nameMaterial(110 * GR, 10 * FT), trade), '11 gr/ft among the level materials: T-11'],
   [sayLeaderLength({ lowM: 3 * FT, highM: 5 * FT }, trade), 'For this head, tip and fly: 3–5 ft'],
@@ -352,4 +356,17 @@ test('the part that would fix most is said with what it would mend', () => {
   } as const
   expect(plainly(sayFixesMost(tip, 0, trade))).toMatch(/but nothing helps more\. Borrow before you buy\.$/)
   expect(plainly(sayFixesMost(tip, 1, trade))).toContain('With it, 1 rod-and-head pair breaks nowhere.')
+})
+
+test('a rig’s card names water, fish, fly and cast in two sentences', () => {
+  expect(sayCardDay(dayWith({ castM: 20, waterDepthM: 1, currentMps: 0.5 }), 'metric')).toMatch(
+    /^in the water as described: 1 m deep, 0\.5 m\/s\. For .+ of .+, with a .+ fly.*, cast 20 m at \d+°\.$/,
+  )
+})
+
+test('what a name says already is not said beside it', () => {
+  const named = (name: string) =>
+    ({ id: 'a', kind: 'tip', name, lengthM: 3.048, build: 'level', massKg: 110 * GR }) as const
+  expect(summaryBeside(named('T-11, 10 ft'), trade)).toBeUndefined()
+  expect(summaryBeside(named('The old one'), trade)).toBe('T-11, 10 ft')
 })

@@ -1,4 +1,5 @@
 export { sayAge, sayLevelAge, sayReadAge } from './age.ts'
+export { sayCardDay } from './card.ts'
 export {
   ANCHOR_NAMES,
   LOOP_ADVICE,
@@ -98,6 +99,7 @@ export {
   sayLeader,
   sayLeaderWith,
   summarize,
+  summaryBeside,
   TAG_NAMES,
   WINDOW_NAMES,
 } from './names.ts'

@@ -72,7 +72,7 @@ export function sayTurnover(result: TurnoverResult, launchMps: number, system: U
     : speedAtFlyMps < TURNOVER_MODEL.arrivesMps
       ? 'Dies before it straightens'
       : `Drops ${printMeasure(dropM, 'length', system)} before the loop is out`
-  return `${how}: ${(speedAtFlyMps / launchMps).toFixed(1)} of the launch speed is left at the fly, ${printShare(energyLeft, 1)} of the energy.`
+  return `${how}: the fly has ${(speedAtFlyMps / launchMps).toFixed(1)} times the launch speed, and ${printShare(energyLeft, 1)} of the energy is left.`
 }
 
 /** Length of double taper that weighs what a head weighs. @param number single-hand line number */
@@ -143,11 +143,14 @@ export function sayAmongMaterials(reading: MaterialReading | undefined, system: 
   return `${printMeasure(reading.kgPerM, 'massPerLength', system)} among the level materials: ${reading.material ?? `between ${between.join(' and ')}`}`
 }
 
+/** Less than this is no deviation anyone could weigh. */
+const EXACT = 0.0005
+
 /** Material of a tip by its weight and length. */
 export function sayMaterial({ material, deviation, nearest: [near, next] }: MaterialReading): string {
   return material === null
     ? `Between ${near?.material ?? ''} and ${next?.material ?? ''}: weigh and measure again`
-    : `By weight and length this is ${material}, ${printShare(Math.abs(deviation), 1)} off`
+    : `By weight and length this is ${material}${Math.abs(deviation) < EXACT ? '' : `, ${printShare(Math.abs(deviation), 1)} off`}`
 }
 
 /** Numbers a head has by weight. */

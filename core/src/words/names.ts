@@ -143,3 +143,9 @@ export const sayLeader = (name: string | null): string =>
 /** The same added to what was said of the tip; undefined where the leader stays the same. */
 export const sayLeaderWith = (name: string | null | undefined): string =>
   name === undefined ? '' : `, ${sayLeader(name)}`
+
+/** Summary of an item beside its name; undefined where the name says all of it already. */
+export function summaryBeside(item: Item, system: UnitSystem): string | undefined {
+  const summary = summarize(item, system)
+  return summary === item.name ? undefined : summary
+}

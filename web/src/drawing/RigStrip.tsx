@@ -1,6 +1,6 @@
 import type { RigSlot } from '@hoxen/core/rig'
 import { type CheckState, type Piece, piecesOf, type RigParts } from '@hoxen/core/rig'
-import { SLOT_NAMES, STATE_NAMES, summarize } from '@hoxen/core/words'
+import { SLOT_NAMES, STATE_NAMES, summaryBeside } from '@hoxen/core/words'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { useUnits } from '../ui/index.ts'
@@ -25,12 +25,14 @@ const EXPLODED_PX = 16
 interface Target {
   readonly slot: RigSlot
   readonly name: string
-  readonly figures: string
+  /** Beside its name; left out where the name says it. */
+  readonly figures: string | undefined
+
   readonly start: number
   readonly end: number
 }
 
-function reelTarget(parts: RigParts, left: number, figures: string): Target {
+function reelTarget(parts: RigParts, left: number, figures: string | undefined): Target {
   return { slot: 'reelId', name: parts.reel?.name ?? 'No reel', figures, start: 0, end: left }
 }
 
@@ -42,16 +44,16 @@ export function RigStrip({ parts, states, hrefFor, height = 46, exploded = false
   const pieces = piecesOf(parts)
   const scale = stripScale(pieces, width, height, width < 600 ? 34 : 44, 18, exploded ? EXPLODED_PX : 0)
   const starts = startsOf(pieces, scale)
-  const items = new Map<RigSlot, Parameters<typeof summarize>[0] | null | undefined>([
+  const items = new Map<RigSlot, Parameters<typeof summaryBeside>[0] | null | undefined>([
     ['reelId', parts.reel],
     ['runningLineId', parts.runningLine?.item],
     ['headId', parts.head.head],
     ['tipId', parts.tip?.item],
     ['leaderId', parts.leader],
   ])
-  const figuresOf = (slot: RigSlot): string => {
+  const figuresOf = (slot: RigSlot): string | undefined => {
     const item = items.get(slot)
-    return item ? summarize(item, system) : ''
+    return item ? summaryBeside(item, system) : undefined
   }
   const targets: readonly Target[] = [
     reelTarget(parts, scale.left, figuresOf('reelId')),
@@ -91,7 +93,7 @@ export function RigStrip({ parts, states, hrefFor, height = 46, exploded = false
             <Link
               key={target.slot}
               to={hrefFor(target.slot)}
-              aria-label={`${SLOT_NAMES[target.slot]}: ${target.name}, ${target.figures}${state === undefined || state === 'holds' ? '' : `. ${STATE_NAMES[state]}`}`}
+              aria-label={`${SLOT_NAMES[target.slot]}: ${target.name}${target.figures === undefined ? '' : `, ${target.figures}`}${state === undefined || state === 'holds' ? '' : `. ${STATE_NAMES[state]}`}`}
               onPointerEnter={() => setMarked(target.slot)}
               onPointerLeave={() => setMarked(undefined)}
               onFocus={() => setMarked(target.slot)}
@@ -111,7 +113,7 @@ export function RigStrip({ parts, states, hrefFor, height = 46, exploded = false
           ) : (
             <>
               <b className="font-semibold text-ink">{shown.name}</b>
-              {shown.name === shown.figures ? '' : ` — ${shown.figures}`}
+              {shown.figures === undefined ? '' : ` — ${shown.figures}`}
             </>
           )}
         </span>

@@ -1,7 +1,7 @@
 import type { Item } from '@hoxen/core/gear'
 import { effectsOf, leaderThatComes, type Option, type RankedRig } from '@hoxen/core/match'
 import type { RigSlot } from '@hoxen/core/rig'
-import { CHECK_TITLES, SLOT_NAMES, STATE_NAMES, sayLeaderWith, summarize } from '@hoxen/core/words'
+import { CHECK_TITLES, SLOT_NAMES, STATE_NAMES, sayLeaderWith, summaryBeside } from '@hoxen/core/words'
 import { Button, StateMark, useUnits } from '../ui/index.ts'
 
 interface Props {
@@ -37,6 +37,7 @@ export function PartPicker({ rig, slot, options, onPick, onClose, onPreview }: P
       ) : (
         <ul className="max-h-96 overflow-y-auto">
           {options.slice(0, SHOWN).map(({ item, rig: after }) => {
+            const beside = item === null ? undefined : summaryBeside(item, system)
             const present = item === null ? rig.choice[slot] === null : item.id === rig.choice[slot]
             const changes = effectsOf(rig.checks, after.checks).map(
               (e) =>
@@ -58,7 +59,7 @@ export function PartPicker({ rig, slot, options, onPick, onClose, onPreview }: P
                   <span>
                     <b className="font-semibold">{item?.name ?? `No ${name.toLowerCase()}`}</b>
                     {sayLeaderWith(leaderThatComes(rig, after, slot))}
-                    {item !== null && <span className="text-faint"> — {summarize(item, system)}</span>}
+                    {beside !== undefined && <span className="text-faint"> — {beside}</span>}
                     <span className="block text-[0.86rem] text-faint">
                       {present
                         ? 'on your rig now'

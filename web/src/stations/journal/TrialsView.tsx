@@ -33,6 +33,7 @@ import {
   Button,
   buttonLook,
   Empty,
+  onDay,
   QuantityField,
   Select,
   saveFile,
@@ -292,7 +293,7 @@ function TrialList({ trials }: { readonly trials: readonly Tried[] }) {
         <li key={t.id} className="flex flex-wrap items-center justify-between gap-x-4 py-1.5">
           <span>
             <b>{show(t.headKg, 'lineMass')}</b> {t.name ?? ''} — {FEEL_WORDS[t.feel]}
-            {t.on === undefined ? '' : <span className="text-faint">, {t.on}</span>}
+            {t.on === undefined ? '' : <span className="text-faint">, {onDay(t.on)}</span>}
           </span>
           <Button
             weight="quiet"

@@ -14,11 +14,10 @@ import {
   SLOT_NAMES,
   STATE_NAMES,
   sayAllowed,
+  sayCardDay,
   sayFigure,
-  sayFish,
-  sayFlies,
   sayStep,
-  summarize,
+  summaryBeside,
   WINDOW_NAMES,
 } from '@hoxen/core/words'
 import { useMemo } from 'react'
@@ -67,13 +66,7 @@ function Card({ question, rig, today }: Props) {
       back={['/rig', 'Rig']}
       about={
         <>
-          <VerdictMark state={rig.verdict} provisional={rig.provisional} /> in{' '}
-          {day.where.by === 'pool' ? day.where.pool.name : 'the water as described'}
-          {day.where.by === 'pool' && day.where.flow !== undefined
-            ? ` at ${show(day.where.flow.m3ps, 'flow')}`
-            : ''}
-          : {show(day.waterDepthM, 'length')} deep, {show(day.currentMps, 'current')}. {sayFish(day, system)};{' '}
-          {sayFlies(day)}; cast {show(day.castM, 'length')} at {day.plan.angleDeg}°.
+          <VerdictMark state={rig.verdict} provisional={rig.provisional} /> {sayCardDay(day, system)}
         </>
       }
       code={<QrCode text={link} label="Opens this rig in this day" mm={38} />}
@@ -83,15 +76,18 @@ function Card({ question, rig, today }: Props) {
         <section>
           <h2 className="mt-2 text-[1.05rem]">Parts</h2>
           <dl className="text-[0.85rem]">
-            {rows.map(([slot, item]) => (
-              <div key={slot} className="flex gap-2 border-b border-rule py-0.5">
-                <dt className="w-24 shrink-0">{SLOT_NAMES[slot]}</dt>
-                <dd>
-                  <b>{item?.name ?? 'none'}</b>
-                  {item ? `, ${summarize(item, system)}` : ''}
-                </dd>
-              </div>
-            ))}
+            {rows.map(([slot, item]) => {
+              const beside = item ? summaryBeside(item, system) : undefined
+              return (
+                <div key={slot} className="flex gap-2 border-b border-rule py-0.5">
+                  <dt className="w-24 shrink-0">{SLOT_NAMES[slot]}</dt>
+                  <dd>
+                    <b>{item?.name ?? 'none'}</b>
+                    {beside === undefined ? '' : `, ${beside}`}
+                  </dd>
+                </div>
+              )
+            })}
             {window !== undefined && (
               <div className="flex gap-2 border-b border-rule py-0.5">
                 <dt className="w-24 shrink-0">Window</dt>

@@ -118,6 +118,7 @@ function RungRow({ place, setup, strand, onPoint }: RowProps) {
       </td>
       <td className="hidden pr-3 text-[0.85rem] text-faint sm:table-cell">
         {strand.angles
+          .toSorted((a, b) => a.angleDeg - b.angleDeg)
           .map(
             (a) => `${a.angleDeg}° ${a.ride === undefined ? '…' : `${a.ride.summary.holdingS.toFixed(0)} s`}`,
           )
