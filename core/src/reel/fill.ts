@@ -40,12 +40,15 @@ export function fillSpool(
 
 export type Verdict = 'fits' | 'only-if-wound-well' | 'does-not-fit'
 
-/** Whether a verdict holds, is to be watched, or breaks. */
-export const FILL_STATE = Object.freeze({
-  fits: 'holds',
-  'only-if-wound-well': 'watch',
-  'does-not-fit': 'breaks',
-} as const satisfies Readonly<Record<Verdict, 'holds' | 'watch' | 'breaks'>>)
+/** Shares of a spool: below the first it is half empty, to 1 all goes on, above the last it is over the rim. [practice] */
+export const FILL_SHARES = Object.freeze({ half: 0.45, full: 1, over: 1.1 })
+
+/** Whether a spool filled so far holds, is to be watched, or breaks: for the ledger and the reel's own page. */
+export function fillState(share: number): 'holds' | 'watch' | 'breaks' {
+  if (share < FILL_SHARES.half) return 'watch'
+  if (share <= FILL_SHARES.full) return 'holds'
+  return share <= FILL_SHARES.over ? 'watch' : 'breaks'
+}
 
 /** The answer over the band of packings that hands wind with: loosely, usually, tightly. [practice] */
 export function fillBand(

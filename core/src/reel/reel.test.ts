@@ -10,6 +10,7 @@ import {
   fillBand,
   fillDiameterM,
   fillSpool,
+  fillState,
   HEXAGONAL_PACKING,
   numberByVolume,
   PACKING,
@@ -63,6 +64,16 @@ describe('filling a spool', () => {
       'fits',
       'only-if-wound-well',
       'does-not-fit',
+    ])
+  })
+  test('all goes on from not half empty to full; a little over is watched, much over breaks', () => {
+    expect([0.44, 0.45, 1, 1.001, 1.1, 1.101].map(fillState)).toEqual([
+      'watch',
+      'holds',
+      'holds',
+      'watch',
+      'watch',
+      'breaks',
     ])
   })
   test('one known fill calibrates the packing; more than round lines allow is refused', () => {

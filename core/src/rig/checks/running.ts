@@ -2,7 +2,14 @@ import { seasonFelt } from '../../day/index.ts'
 import type { Reel, Rod } from '../../gear/index.ts'
 import type { HeadFacts, RunningLineFacts } from '../../line/index.ts'
 import { goDiameterM, KG_PER_GRAIN, KG_PER_POUND, STANDARD_GRAVITY_MPS2 } from '../../quantity/index.ts'
-import { backingWantedM, fillSpool, PACKING, reelNumbersFor } from '../../reel/index.ts'
+import {
+  backingWantedM,
+  FILL_SHARES,
+  fillSpool,
+  fillState,
+  PACKING,
+  reelNumbersFor,
+} from '../../reel/index.ts'
 import { type CheckState, defineCheck, fromMiddle } from '../define.ts'
 import { woundLines } from '../wound.ts'
 
@@ -92,8 +99,6 @@ const reelCage = defineCheck({
 )
 
 /** Below this share a spool is far too big for its rod, and numbers beyond the rule by more than this likewise. [practice] */
-const HALF_EMPTY = 0.45
-const OVERFULL = 1.1
 const NUMBER_GRACE = 1
 
 function woundShare(
@@ -113,13 +118,13 @@ const NUMBERS = { low: 9, high: 10 }
 
 /** By the spool's volume. */
 function byVolume(share: number) {
-  const half = share < HALF_EMPTY
-  const state: CheckState = half ? 'watch' : share <= 1 ? 'holds' : share <= OVERFULL ? 'watch' : 'breaks'
+  const half = share < FILL_SHARES.half
+  const state = fillState(share)
   return {
     state,
     reason: half ? 'half-empty' : state === 'holds' ? 'holds-all' : 'overfull',
     value: share,
-    allowed: { low: HALF_EMPTY, high: 1 },
+    allowed: { low: FILL_SHARES.half, high: FILL_SHARES.full },
     measure: 'share',
     tag: 'estimate',
     data: { share },

@@ -6,9 +6,9 @@ import { judge } from '@hoxen/core/match'
 import { unitOf } from '@hoxen/core/quantity'
 import { fillBand } from '@hoxen/core/reel'
 import { resolveRig, woundLines } from '@hoxen/core/rig'
-import { sayCheck } from '@hoxen/core/words'
+import { STATE_NAMES, sayCheck } from '@hoxen/core/words'
 import { afterEach, describe, expect, test } from '@jest/globals'
-import { cleanup, fireEvent, screen } from '@testing-library/react'
+import { cleanup, fireEvent, screen, within } from '@testing-library/react'
 import { gearNow } from '../../store/index.ts'
 import { demo, show } from '../../testing/show.tsx'
 import { FillBench } from './FillBench.tsx'
@@ -59,6 +59,12 @@ describe('the reel page says what the ledger says', () => {
     expect(said?.dataset.cage).toBe(state)
     expect(line.state).toBe(state)
     expect(said?.textContent).toContain(sayCheck(line, 'trade'))
+  })
+  test('room for everything has the ledger’s verdict', () => {
+    const rig = bench('full', 'coated-30-lb')
+    const room = rig.checks.find((c) => c.code === 'reel-room')
+    const [row] = within(screen.getByRole('list', { name: 'Checks of the reel' })).getAllByRole('listitem')
+    expect(row?.textContent).toContain(`${STATE_NAMES[room?.state ?? 'breaks']}Room for everything`)
   })
   test('nothing is said of a frame under coated line', () => {
     bench('open', 'coated-30-lb')

@@ -8,9 +8,9 @@ import {
   backingWantedM,
   calibratePacking,
   dragRangeN,
-  FILL_STATE,
   fillBand,
   fillSpool,
+  fillState,
   numberByVolume,
   PACKING,
   type Ring,
@@ -46,7 +46,7 @@ interface Props {
 
 const VERDICTS: Readonly<Record<Verdict, string>> = {
   fits: 'Everything fits, even wound loosely.',
-  'only-if-wound-well': 'It fits only if you wind firmly and evenly.',
+  'only-if-wound-well': 'It fits if you wind firmly and evenly.',
   'does-not-fit': 'It doesn’t fit, however well you wind it.',
 }
 
@@ -95,7 +95,7 @@ export function FillBench({ rig, question, reel, spool }: Props) {
       <div className="min-w-0">
         <ol aria-label="Checks of the reel" className="divide-y divide-rule border-y border-rule">
           <LedgerLine
-            state={FILL_STATE[band.verdict]}
+            state={fillState(now.fillFraction)}
             title="Room for everything"
             figure={printShare(now.fillFraction)}
             allowed={`up to 100%; yours ${Math.round(band.tight.fillFraction * 100)} to ${printShare(band.loose.fillFraction)}`}
