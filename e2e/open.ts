@@ -132,7 +132,7 @@ export async function openDemo(page: Page, place = '/match'): Promise<void> {
   ).toBeVisible()
 }
 
-/** A winter day with the 13 ft seven: what Match puts first, once it was let swing, in the strip. */
+/** A winter day with the 13 ft seven: what Match puts first, once it was swung, in the strip. */
 export async function firstWinterRig(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^Which rod/ }).click()
   await page.getByRole('button', { name: 'Long seven, 13 ft', exact: true }).click()

@@ -124,7 +124,7 @@ async function charted(page: Page): Promise<void> {
 /** The demo's own two rods, bent. */
 const theKeptBend = (page: Page): Promise<void> => page.getByRole('button', { name: 'Show it' }).click()
 
-/** Every tip of the wallet let swing. */
+/** Every tip of the wallet swung. */
 const tipsTried = (page: Page): Promise<void> => page.locator('[data-tips="done"]').waitFor()
 
 /** A fish has run. */

@@ -65,7 +65,7 @@ export type TurnoverResult =
     }
   | { readonly outcome: 'no-line' | 'no-fly'; readonly samples: readonly TurnoverSample[] }
 
-/** Steps of the quadrature over the whole line where nothing is said, and the least over any part. */
+/** Steps of the quadrature over the whole line by default, and the least over any part. */
 const STEPS = 2000
 const LEAST_STEPS = 8
 

@@ -18,7 +18,7 @@ export interface CastPlace extends Pick<Stand, 'obstruction' | 'behindHighM' | '
 const STEPS = { mps: 0.5, deg: 5 } as const
 const toStep = (value: number, step: number): number => Math.round(value / step) * step
 
-/** A station's wind in steps; what was said by hand is taken at its word. */
+/** A station's wind in steps; a value set by hand is used as it is. */
 function judgedWind(wind: Wind): Wind {
   if (wind.by !== 'station') return wind
   const { fromDeg, mps, gustMps, veerDeg } = wind

@@ -40,7 +40,7 @@ export interface Day extends Job {
   /** The water as it is today. */
   readonly run: Run
   readonly plan: SwingPlan
-  /** Wading depth: what the pool says of it, or, without one, what was said by hand [m]. */
+  /** Wading depth: what the pool gives, or, without one, what was set by hand [m]. */
   readonly wadingM: number
   /** Wind along the cast, from ahead when positive, in steps [m/s]. */
   readonly aheadMps: number
@@ -66,7 +66,7 @@ export interface DayParts {
   readonly standingM?: number | undefined
   /** Reading of the pool's weather station. */
   readonly weather?: Weather | undefined
-  /** The pool chosen, the flow said by hand, the plan; without it the job's own words and the usual plan. */
+  /** The pool chosen, the flow set by hand, the plan; without it the job's own words and the usual plan. */
   readonly water?: WaterChoice | undefined
   readonly runs?: readonly Run[] | undefined
   /** Reading of the chosen pool's gauge. */
@@ -76,7 +76,7 @@ export interface DayParts {
 /** Readings of a gauge are judged in steps of this share, so that lists do not flicker with it. */
 export const FLOW_STEP = 0.02
 
-/** A gauge's flow in whole steps from the measured one; what was said by hand is taken at its word. */
+/** A gauge's flow in whole steps from the measured one; a value set by hand is used as it is. */
 function judgedFlow(measuredM3ps: number, { m3ps, from }: TodaysFlow): number {
   if (from === 'hand') return m3ps
   const step = Math.log1p(FLOW_STEP)

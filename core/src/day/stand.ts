@@ -46,7 +46,7 @@ export const STAND_LIMITS = Object.freeze({
 /** As deep as anybody wades [m]. */
 export const WADING_LIMITS = Object.freeze({ low: 0, high: 1.4 })
 
-/** Until something is said: the right bank, no wind, nothing behind. */
+/** By default: the right bank, no wind, nothing behind. */
 export const USUAL_STAND: Stand = Object.freeze({
   bank: 'right',
   wind: Object.freeze({ fromDeg: 0, mps: 0 }),

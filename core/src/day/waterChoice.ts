@@ -7,7 +7,7 @@ import { flowSchema } from '../water/index.ts'
 export const waterChoiceSchema = z.strictObject({
   runId: idSchema.optional(),
   plan: planSchema,
-  /** Flow said by hand; it outranks the gauge [m³/s]. */
+  /** Flow set by hand; it outranks the gauge [m³/s]. */
   flowM3ps: flowSchema.optional(),
 })
 export type WaterChoice = z.infer<typeof waterChoiceSchema>

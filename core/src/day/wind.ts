@@ -17,7 +17,7 @@ const facing = (fromDeg: number, { facesDeg }: Pick<Spot, 'facesDeg'>): number =
 
 /**
  * The wind that counts: as the angler has chosen who says it. A station that has told nothing, or a place that has no usual wind,
- * leaves what was said by hand.
+ * leaves what was set by hand.
  */
 export function windOf(stand: Stand, spot: Spot | undefined, weather: Weather | undefined): Wind {
   const byHand: Wind = { ...stand.wind, by: 'hand' }

@@ -68,7 +68,7 @@ export interface ShareOf {
   readonly rig: Shared['rig']
   readonly items: readonly Item[]
   readonly parts: DayParts
-  /** The wind that counts, where a station told it: the link carries it as said by hand. */
+  /** The wind that counts, where a station told it: the link carries it as set by hand. */
   readonly wind: Stand['wind']
   /** Today's flow, whoever told it [m³/s]. */
   readonly flowM3ps: number | undefined

@@ -39,9 +39,9 @@ export interface RankedRig {
 export interface Card {
   readonly rig: RankedRig
   readonly tips: readonly PartOption[]
-  /** Tips there are, none among them, where only some of them were let swing. */
+  /** Tips there are, none among them, where only some of them were swung. */
   readonly someOf?: number
-  /** Leaders and running lines that were let swing in the place of the rig's own; none before. */
+  /** Leaders and running lines that were swung in the place of the rig's own; none before. */
   readonly leaders: readonly PartOption[]
   readonly lines: readonly PartOption[]
 }
@@ -123,7 +123,7 @@ export function outcomeOf(
 
 /**
  * The first answer: the best rig of each rod and head, best first: no breaks, or the nearest to none, then fewest watches
- * weighted by evidence, then closest to the window's centre. None has been let swing yet: all are provisional.
+ * weighted by evidence, then closest to the window's centre. None has been swung yet: all are provisional.
  * In steps, so that it can be left off between them.
  * @param limit how many rods with heads to return, [1, ∞)
  */

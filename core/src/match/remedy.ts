@@ -93,7 +93,7 @@ export interface Option {
 
 const OPTIONAL_SLOTS: readonly RigSlot[] = ['tipId', 'leaderId']
 
-/** Options of one slot that are let swing; of a longer list the rest stay provisional, below. */
+/** Options of one slot that are swung; of a longer list the rest stay provisional, below. */
 const MOST_SWUNG = 30
 
 /** Every item that could stand in a slot, judged without its swing, best first. */
@@ -110,7 +110,7 @@ function firstOptions({ gear, wallet }: Owned, rig: RankedRig, slot: RigSlot, da
 }
 const byCost = (a: Option, b: Option): number => rankCost(a.rig.score) - rankCost(b.rig.score)
 
-/** Options let swing, all of them wanted at once. */
+/** Options swung, all of them wanted at once. */
 function* letSwing(options: readonly Option[], day: Day): Steps<readonly Option[]> {
   yield unknownSwings(options.map(({ rig: { parts } }) => ({ ...day, parts })))
   const out: Option[] = []
@@ -121,7 +121,7 @@ function* letSwing(options: readonly Option[], day: Day): Steps<readonly Option[
   return out
 }
 
-/** Every item that could stand in a slot, let swing and judged, best first. The present one is among them. */
+/** Every item that could stand in a slot, swung and judged, best first. The present one is among them. */
 export function* optionsInSteps(
   owned: Owned,
   rig: RankedRig,
@@ -151,13 +151,13 @@ interface Ranked {
 const cheaper = (a: Ranked, b: Ranked): boolean =>
   a.breaks !== b.breaks ? a.breaks < b.breaks : a.effort !== b.effort ? a.effort < b.effort : a.cost < b.cost
 
-/** Mends of one line that are let swing before one is offered. */
+/** Mends of one line that are swung before one is offered. */
 const MOST_MENDS = 8
 
 /** Cost of a rig but for the line that only its swing decides. */
 const firstCost = (checks: readonly Check[]): number => costOf(checks.filter((c) => c.code !== 'depth'))
 
-/** Options of a slot that could mend a line, by all that is known before they are let swing. */
+/** Options of a slot that could mend a line, by all that is known before they are swung. */
 function promising(owned: Owned, rig: RankedRig, slot: RigSlot, line: Check, day: Day): readonly Option[] {
   const now = firstCost(rig.checks)
   return firstOptions(owned, rig, slot, day)
@@ -171,7 +171,7 @@ function promising(owned: Owned, rig: RankedRig, slot: RigSlot, line: Check, day
 }
 
 /**
- * The cheapest change that mends one line of a rig that was let swing: among single swaps from the gear that better the line
+ * The cheapest change that mends one line of a rig that was swung: among single swaps from the gear that better the line
  * and the rig, those that leave fewest breaks; of these the least trouble at the water; of these the fewest warnings.
  * Undefined when the gear has none.
  */

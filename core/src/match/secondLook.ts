@@ -18,12 +18,12 @@ import { simplestFirst } from './simplestFirst.ts'
 
 /** Rods with heads that get their second look at once; the rest wait for theirs and are ranked below. */
 export const SECOND_LOOKS = 12
-/** Tips of a rod and head that are sought by the first look, and that are let swing. */
+/** Tips of a rod and head that are sought by the first look, and that are swung. */
 const MOST_TIPS_SOUGHT = 300
 export const MOST_TIPS_SWUNG = 30
-/** Tips let swing where every one of them breaks some other line: the least broken. */
+/** Tips swung where every one of them breaks some other line: the least broken. */
 const BROKEN_TIPS = 3
-/** Rods with heads whose other leaders and running lines are let swing too, and how many of each. */
+/** Rods with heads whose other leaders and running lines are swung too, and how many of each. */
 const CARDS_WITH_OTHERS = 4
 const MOST_OTHERS = 2
 
@@ -55,7 +55,7 @@ interface ToSwing {
   readonly cut: boolean
 }
 
-/** The tips to let swing on a rod and head, each with the rest that suits it: those that break no other line; else the least broken few. */
+/** The tips to swing on a rod and head, each with the rest that suits it: those that break no other line; else the least broken few. */
 function* tipsFor(c: Candidates, day: Day, { rig }: Card): Steps<ToSwing> {
   const pair: Candidates = { ...c, rods: [rig.parts.rod], heads: [rig.parts.head] }
   const found = yield* searchInSteps(pair, day, { limit: MOST_TIPS_SOUGHT, oneFor: 'tip' })
@@ -65,7 +65,7 @@ function* tipsFor(c: Candidates, day: Day, { rig }: Card): Steps<ToSwing> {
   return { rigs: swings, cut: swings.length < rigs.length }
 }
 
-/** One rod and head with its tips let swing. @param there tips owned, none among them */
+/** One rod and head with its tips swung. @param there tips owned, none among them */
 function* secondCard({ rigs, cut }: ToSwing, day: Day, card: Card, there: number): Steps<Card> {
   const swung: RankedRig[] = []
   for (const parts of rigs) {
@@ -79,7 +79,7 @@ function* secondCard({ rigs, cut }: ToSwing, day: Day, card: Card, there: number
   return { ...card, rig, tips, ...(cut ? { someOf: there } : {}) }
 }
 
-/** Alternatives for the best rig's own leader or running line, before it is let swing. */
+/** Alternatives for the best rig's own leader or running line, before it is swung. */
 const OTHERS = {
   leaders: {
     slot: 'leaderId',

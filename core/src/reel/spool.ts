@@ -1,6 +1,6 @@
 import type { Spool } from '../gear/index.ts'
 
-/** Kept free below the rim where nothing is said: the middle of 3–5 mm [m]. [practice] */
+/** Kept free below the rim by default: the middle of 3–5 mm [m]. [practice] */
 export const USUAL_CLEARANCE_M = 0.004
 /** Share of a hand-wound spool that is line: between loose and tight, and the usual middle. [practice] */
 export const PACKING = Object.freeze({ loose: 0.7, usual: 0.75, tight: 0.8 })

@@ -96,7 +96,7 @@ const anyDay: fc.Arbitrary<Day> = fc
     aheadMps,
     behindHighM,
   }))
-/** Swings of every sort there can be, made from one that was let swing: each is possible, none is measured here. */
+/** Swings of every sort there can be, made from one that was swung: each is possible, none is measured here. */
 const SWUNG: Swung = swing(
   swingInput({
     ...dayOf({ job: FIRST_JOB, schools: DEFAULT_SCHOOLS }),

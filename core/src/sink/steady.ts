@@ -22,7 +22,7 @@ export type SteadyResult = SteadyLine | { readonly outcome: 'no-root' | 'iterati
 /** Current downstream [m/s] at a depth below the surface [m]. */
 export type CurrentOverDepth = (depthM: number) => number
 
-/** Pieces a part is cut into where nothing is said. The rule is second order: 200 are right to a few parts in 10⁵. */
+/** Pieces a part is cut into by default. The rule is second order: 200 are right to a few parts in 10⁵. */
 const PIECES = 200
 /** Tolerance of the top of a line in sheared current at the surface [m]. */
 const TOP_TOLERANCE_M = 1e-7

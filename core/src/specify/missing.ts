@@ -75,17 +75,17 @@ export function* missingInSteps(gear: Gear, day: Day): Steps<MissingItem | undef
   const first = yield* swungCost(gear, day)
   for (const { item, fits } of tried.slice(0, MOST_TRIED)) {
     const cost = yield* swungCost({ items: [...gear.items, item] }, day)
-    // It must really fix, or at least better, what is there once all is let swing.
+    // It must really fix, or at least better, what is there once all is swung.
     if (cost < first) return { item, fitsBefore: before.fits, fitsAfter: fits, mends: cost < BREAK_COST }
   }
   return undefined
 }
 
-/** Items that are let swing, best first, until one really betters what is there; and rods with heads looked at for each. */
+/** Items that are swung, best first, until one really betters what is there; and rods with heads looked at for each. */
 const MOST_TRIED = 6
 const LOOKS_EACH = 4
 
-/** The best rig once the best few have been let swing. */
+/** The best rig once the best few have been swung. */
 export function* bestOnce(gear: Gear, day: Day): Steps<RankedRig | undefined> {
   const first = yield* matchInSteps(gear, day, LOOKS_EACH)
   return (yield* secondLookInSteps(gear, day, first, LOOKS_EACH)).cards[0]?.rig

@@ -69,7 +69,7 @@ function* headsFor({ fixed }: Standing, day: Day): Steps<readonly Head[]> {
   return out
 }
 
-/** Items that are let swing on a day, the most hopeful first. */
+/** Items that are swung on a day, the most hopeful first. */
 const MOST_TRIED = 4
 
 /** Kinds of gear that stand in one place of a rig. */

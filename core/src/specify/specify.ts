@@ -124,7 +124,7 @@ function gearFor(fixed: FixedParts, style: SpecifiedStyle, day: Day): Gear {
   }
 }
 
-/** Rods with heads whose tips are let swing until one holds, and tips of each. */
+/** Rods with heads whose tips are swung until one holds, and tips of each. */
 const MOST_PAIRS = 2
 const MOST_TIPS = 8
 
@@ -136,7 +136,7 @@ export function anyOf(day: Day): Day {
   return asked
 }
 
-/** The best whole rig of one kind of head, let swing: the first that holds, or the nearest to it. */
+/** The best whole rig of one kind of head, swung: the first that holds, or the nearest to it. */
 export function* bestRig(fixed: FixedParts, day: Day, style: SpecifiedStyle): Steps<RankedRig | undefined> {
   const asked = anyOf(day)
   const tries = fixed.tip === undefined && !mustCarryTip(style) ? [{ ...fixed, tip: null }, fixed] : [fixed]

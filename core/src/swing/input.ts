@@ -78,7 +78,7 @@ export interface SwingInput {
   /** Rod tip first, fly last. */
   readonly parts: readonly WaterPart[]
   readonly fly: WaterFly
-  /** The fish whose water counts: small ones at the bottom where nothing is said. */
+  /** The fish whose water counts: small ones at the bottom by default. */
   readonly fish?: Fish | undefined
   readonly mends?: readonly Mend[] | undefined
   readonly model?: WaterModel | undefined

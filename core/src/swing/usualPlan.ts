@@ -15,7 +15,7 @@ export const USUAL_MEND = Object.freeze({ sizeM: 2, atS: 0.5 })
 export const STILL_MPS = 0.25
 
 /**
- * The plan where none is said: in the surf and in still water the line is stripped in, elsewhere it swings (C53). [practice]
+ * The plan by default: in the surf and in still water the line is stripped in, elsewhere it swings (C53). [practice]
  * @param currentMps surface current of the water fished [m/s]
  */
 export const usualRod = (surf: boolean, currentMps: number): RodHandling =>

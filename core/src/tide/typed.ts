@@ -27,14 +27,14 @@ const wrong = (
   problem: { code, data },
 })
 
-/** A length as it is typed, below the datum too. @param unit the one it is in where none is said */
+/** A length as it is typed, below the datum too. @param unit the one it is in by default */
 function lengthOf(text: string, unit: string): number | undefined {
   const below = /^[-−–]/.test(text)
   const read = parseQuantity(below ? text.slice(1) : text, 'length', unit)
   return read.ok ? (below ? -read.si : read.si) : undefined
 }
 
-/** A beach from the dry sand outward, one point a line: how far, how high over the datum. @param unit where none is said */
+/** A beach from the dry sand outward, one point a line: how far, how high over the datum. @param unit by default */
 export function readProfile(text: string, unit: string): TypedReading<ShorePoint> {
   const out: ShorePoint[] = []
   for (const [line, typed] of linesOf(text)) {
@@ -50,7 +50,7 @@ export function readProfile(text: string, unit: string): TypedReading<ShorePoint
   return out.length < 2 ? wrong('too-few', { count: out.length }) : { ok: true, value: out }
 }
 
-/** Harmonic constituents, one a line: name, amplitude, Greenwich phase lag in degrees. @param unit where none is said */
+/** Harmonic constituents, one a line: name, amplitude, Greenwich phase lag in degrees. @param unit by default */
 export function readConstituents(text: string, unit: string): TypedReading<TideConstituent> {
   const out: TideConstituent[] = []
   for (const [line, typed] of linesOf(text)) {

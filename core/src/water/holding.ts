@@ -19,9 +19,9 @@ const MIDDLE = { low: 0.25, high: 0.75 } as const
 /** The fish of the day, as far as where they hold depends on them. */
 export interface Fish {
   readonly fishAt: FishAt
-  /** Their weight [kg]; small where nothing is said. */
+  /** Their weight [kg]; small by default. */
   readonly fishKg?: number | undefined
-  /** Temperature of the water [°C]; not cold where nothing is said. */
+  /** Temperature of the water [°C]; not cold by default. */
   readonly waterC?: number | undefined
 }
 

@@ -46,7 +46,7 @@ export function useRemedies(question: Question, choices: readonly RigChoice[]) {
   })
 }
 
-/** While answers still change nothing is let swing for them [ms]. */
+/** While answers still change nothing is swung for them [ms]. */
 const QUIET_MS = 200
 const quiet = (signal: AbortSignal): Promise<void> =>
   new Promise<void>((resolve, reject) => {
@@ -60,8 +60,8 @@ const quiet = (signal: AbortSignal): Promise<void> =>
 const NOTHING_YET: Progress = { done: 0, of: 0 }
 
 /**
- * The ranking once the best rods and heads have been let swing, and how far that has come.
- * @param stale the ranking is still the one of the question before: nothing is let swing for it
+ * The ranking once the best rods and heads have been swung, and how far that has come.
+ * @param stale the ranking is still the one of the question before: nothing is swung for it
  */
 export function useSecondLook(question: Question, first: MatchResult, stale: boolean) {
   const [progress, setProgress] = useState<Progress>(NOTHING_YET)

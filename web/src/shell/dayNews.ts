@@ -43,7 +43,7 @@ export function useDayNews(
 ): { readonly news: DayNews | undefined; readonly heard: () => void } {
   const [seen, setSeen] = useState<Moment>({ day, rig })
   const [news, setNews] = useState<DayNews>()
-  // A rig that has not been let swing in this day is not judged yet: the news waits for it.
+  // A rig that has not been swung in this day is not judged yet: the news waits for it.
   const judged = rig === undefined || rig.swung !== undefined
   if (judged && (seen.day !== day || seen.rig !== rig)) {
     const found = newsOf(seen, { day, rig })

@@ -75,7 +75,7 @@ export const coreApi = {
   match: (about: About, day: Day, letSwing: LetSwing): Promise<MatchResult> =>
     worked(about, matchInSteps(gearOf(about).gear, day), letSwing),
 
-  /** The answer once the best have been let swing. @param looks rods with heads that are; left out, as usual */
+  /** The answer once the best have been swung. @param looks rods with heads that are; left out, as usual */
   async secondLook(
     about: About,
     day: Day,

@@ -75,7 +75,7 @@ export function* planMendInSteps(
   return yield* planThatHolds({ ...day, parts: resolved.parts })
 }
 
-/** Every item that could stand in a slot of a rig, let swing and judged. */
+/** Every item that could stand in a slot of a rig, swung and judged. */
 export function* slotOptionsInSteps(
   known: Known,
   day: Day,

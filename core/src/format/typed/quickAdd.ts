@@ -154,7 +154,7 @@ function readBare(draft: PartialItem): void {
   }
 }
 
-/** Lengths that are usual where none is said [m]. [practice] */
+/** Lengths that are usual, as defaults [m]. [practice] */
 const USUAL_M: Readonly<Record<string, number>> = {
   skagit: 22 * M_PER_FOOT,
   scandi: 33 * M_PER_FOOT,

@@ -12,7 +12,7 @@ const FIRST_SHOWN = 5
 export interface Shown {
   readonly question: Question
   readonly result: MatchResult
-  /** Whether the best have been let swing. */
+  /** Whether the best have been swung. */
   readonly settled: boolean
 }
 

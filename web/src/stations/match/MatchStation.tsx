@@ -92,7 +92,7 @@ interface RigsProps {
   readonly stale: boolean
 }
 
-/** The ranking: the first answer at once, then, when the best have been let swing, the settled one. */
+/** The ranking: the first answer at once, then, when the best have been swung, the settled one. */
 function Rigs({ Cards, question, result: first, stale }: RigsProps) {
   const second = useSecondLook(question, first, stale)
   const list = useHeld()

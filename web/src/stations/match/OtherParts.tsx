@@ -8,7 +8,7 @@ interface Props {
   readonly options: readonly PartOption[]
 }
 
-/** The leaders or running lines that were let swing with the best tip, its own first: what else would do, and how well. */
+/** The leaders or running lines that were swung with the best tip, its own first: what else would do, and how well. */
 export function OtherParts({ title, options }: Props) {
   if (options.length < 2) return null
   return (

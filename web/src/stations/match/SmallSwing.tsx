@@ -28,7 +28,7 @@ interface Swung {
   readonly swing: SwingResult
 }
 
-/** The demo's rig in the demo's pool, let swing by the same model as everything else. */
+/** The demo's rig in the demo's pool, swung by the same model as everything else. */
 async function demoSwing(): Promise<Swung> {
   const demo = (await (await fetch(demoUrl)).json()) as { gear: { items: Item[] }; runs: Run[] }
   const run = demo.runs[0]

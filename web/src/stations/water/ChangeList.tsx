@@ -12,7 +12,7 @@ import { takeChange } from './takeChange.ts'
 
 const FIRST_SHOWN = 6
 
-/** Every single change, each let swing by itself; the one that is judged best stands first. */
+/** Every single change, each swung by itself; the one that is judged best stands first. */
 export function ChangeList({
   setup,
   water,

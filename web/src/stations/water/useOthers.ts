@@ -42,7 +42,7 @@ function setupWith(
   )
 }
 
-/** Up to two other rigs let swing beside mine, in the same water with the same cast. */
+/** Up to two other rigs swung beside mine, in the same water with the same cast. */
 export function useOthers(setup: SwingSetup): Others {
   const [picked, setPicked] = useState<readonly string[]>([])
   const pinned = useSingle('pinned')
