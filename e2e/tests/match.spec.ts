@@ -12,7 +12,7 @@ test('demo → the 13 ft seven → winter → first rig holds → a tungsten tip
   await page.getByRole('button', { name: /^Head/ }).click()
   await page.getByRole('button', { name: /450 gr Scandi/ }).click()
   await page.getByRole('button', { name: /^Tip / }).click()
-  await page.getByRole('button', { name: /T-14, 10 ft —/ }).click()
+  await page.getByRole('button', { name: /^(Holds|Watch|Breaks) ?T-14, 10 ft/ }).click()
   const joint = ledger.locator('[data-check="joint-step"]')
   await expect(joint).toHaveAttribute('data-state', 'breaks')
   await expect(joint).toContainText('so fine a front can’t turn it over')
