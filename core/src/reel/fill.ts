@@ -38,32 +38,13 @@ export function fillSpool(
   return { ...base, backingM: Math.max(0, (capacityM3 - usedM3) / perM) }
 }
 
-export type Verdict = 'fits' | 'only-if-wound-well' | 'does-not-fit'
-
-/** Shares of a spool: below the first it is half empty, to 1 all goes on, above the last it is over the rim. [practice] */
-export const FILL_SHARES = Object.freeze({ half: 0.45, full: 1, over: 1.1 })
-
-/** Whether a spool filled so far holds, is to be watched, or breaks: for the ledger and the reel's own page. */
-export function fillState(share: number): 'holds' | 'watch' | 'breaks' {
-  if (share < FILL_SHARES.half) return 'watch'
-  if (share <= FILL_SHARES.full) return 'holds'
-  return share <= FILL_SHARES.over ? 'watch' : 'breaks'
-}
-
-/** The answer over the band of packings that hands wind with: loosely, usually, tightly. [practice] */
+/** Shares of a spool that lines fill when wound tightly, and loosely. [practice] */
 export function fillBand(
   spool: Spool,
   lines: readonly WoundLine[],
-  backingDiameterM?: number,
-): { readonly verdict: Verdict; readonly loose: Fill; readonly usual: Fill; readonly tight: Fill } {
-  const at = (packing: number): Fill => fillSpool(spool, packing, lines, backingDiameterM)
-  const [loose, usual, tight] = [at(PACKING.loose), at(PACKING.usual), at(PACKING.tight)]
-  return {
-    verdict: loose.fits ? 'fits' : tight.fits ? 'only-if-wound-well' : 'does-not-fit',
-    loose,
-    usual,
-    tight,
-  }
+): { readonly tight: number; readonly loose: number } {
+  const at = (packing: number): number => fillSpool(spool, packing, lines).fillFraction
+  return { tight: at(PACKING.tight), loose: at(PACKING.loose) }
 }
 
 export type Calibration =

@@ -12,14 +12,11 @@ export {
   arborFromBox,
   type Calibration,
   calibratePacking,
-  FILL_SHARES,
   type Fill,
   fillBand,
   fillSpool,
-  fillState,
   numberByVolume,
   troutLineVolumeM3,
-  type Verdict,
   type WoundLine,
 } from './fill.ts'
 export { type ReelNumbers, reelNumbersFor } from './number.ts'

@@ -21,7 +21,7 @@ export {
 export { BALANCES } from './checks/balance.ts'
 export { flyNeedsKgPerM } from './checks/fly.ts'
 export { ruleFor } from './checks/leader.ts'
-export { COATED_FOR, LIGHT_HEAD_KG, MONO_FOR } from './checks/running.ts'
+export { COATED_FOR, LIGHT_HEAD_KG, MONO_FOR, roomByVolume } from './checks/running.ts'
 export {
   MATERIAL_BY_HEAD,
   MATERIAL_OVERLAP_GR,

@@ -11,8 +11,12 @@ export function sayFill(
   system: UnitSystem,
 ): string {
   const after = runM > 0 ? `; after a run of ${printMeasure(runM, 'backingLength', system)}` : ''
-  return `${name} from the side and the front, ${Math.round(fillFraction * 100)} percent full${after}`
+  return `${name} from the side and the front, ${printShare(fillFraction)} full${after}`
 }
+
+/** How full the spool is by how it is wound; shares of it. */
+export const sayWound = ({ tight, loose }: { readonly tight: number; readonly loose: number }): string =>
+  `Wound tightly it is ${printShare(tight)} full, loosely ${printShare(loose)}.`
 
 /** Room for backing [m] under head and running line. */
 export const sayRoom = (roomM: number, system: UnitSystem): Said =>
@@ -30,7 +34,7 @@ export const sayDrag = (drag: { readonly low: number; readonly high: number }, s
 export const sayPacking = (packing: number | undefined): string =>
   packing === undefined
     ? `Round lines can’t pack that tightly (${HEXAGONAL_PACKING.toFixed(3)} at most): check the spool’s measurements or the lengths.`
-    : `Saved how tightly you wind (${packing.toFixed(2)}).`
+    : `Set to how tightly you wind (${packing.toFixed(2)}).`
 
 /** What is left after a run. @param leftShare of the line @param backingM backing left [m] @param retrieveM line a turn brings in [m] */
 export const sayLeft = (

@@ -2,14 +2,7 @@ import { seasonFelt } from '../../day/index.ts'
 import type { Reel, Rod } from '../../gear/index.ts'
 import type { HeadFacts, RunningLineFacts } from '../../line/index.ts'
 import { goDiameterM, KG_PER_GRAIN, KG_PER_POUND, STANDARD_GRAVITY_MPS2 } from '../../quantity/index.ts'
-import {
-  backingWantedM,
-  FILL_SHARES,
-  fillSpool,
-  fillState,
-  PACKING,
-  reelNumbersFor,
-} from '../../reel/index.ts'
+import { backingWantedM, fillSpool, PACKING, reelNumbersFor } from '../../reel/index.ts'
 import { type CheckState, defineCheck, fromMiddle } from '../define.ts'
 import { woundLines } from '../wound.ts'
 
@@ -99,6 +92,8 @@ const reelCage = defineCheck({
 )
 
 /** Below this share a spool is far too big for its rod, and numbers beyond the rule by more than this likewise. [practice] */
+const HALF_EMPTY = 0.45
+const OVERFULL = 1.1
 const NUMBER_GRACE = 1
 
 function woundShare(
@@ -116,15 +111,15 @@ function woundShare(
 const SHARE = { share: 0.8 }
 const NUMBERS = { low: 9, high: 10 }
 
-/** By the spool's volume. */
-function byVolume(share: number) {
-  const half = share < FILL_SHARES.half
-  const state = fillState(share)
+/** Room on a spool by the share of it that is filled, [0, ∞): the ledger's answer, and the reel page's. */
+export function roomByVolume(share: number) {
+  const half = share < HALF_EMPTY
+  const state: CheckState = half ? 'watch' : share <= 1 ? 'holds' : share <= OVERFULL ? 'watch' : 'breaks'
   return {
     state,
     reason: half ? 'half-empty' : state === 'holds' ? 'holds-all' : 'overfull',
     value: share,
-    allowed: { low: FILL_SHARES.half, high: FILL_SHARES.full },
+    allowed: { low: HALF_EMPTY, high: 1 },
     measure: 'share',
     tag: 'estimate',
     data: { share },
@@ -180,7 +175,7 @@ const reelRoom = defineCheck({
   )
   .look(['rod', 'head', 'runningLine', 'reel'], ({ rod, head, runningLine: line, reel }, { fishKg }) => {
     const share = reel === null ? undefined : woundShare(rod, head, line, reel, fishKg)
-    return share === undefined ? null : byVolume(share)
+    return share === undefined ? null : roomByVolume(share)
   })
 
 const WEAKEST = { coreN: 90 as number, leaderN: 100 as number }

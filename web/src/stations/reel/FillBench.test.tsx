@@ -4,9 +4,9 @@ import { dayOf, FIRST_JOB } from '@hoxen/core/day'
 import { DEFAULT_SCHOOLS, type Reel } from '@hoxen/core/gear'
 import { judge } from '@hoxen/core/match'
 import { unitOf } from '@hoxen/core/quantity'
-import { fillBand } from '@hoxen/core/reel'
-import { resolveRig, woundLines } from '@hoxen/core/rig'
-import { STATE_NAMES, sayCheck } from '@hoxen/core/words'
+import { fillSpool, PACKING } from '@hoxen/core/reel'
+import { resolveRig, roomByVolume, woundLines } from '@hoxen/core/rig'
+import { CHECK_TITLES, STATE_NAMES, sayCheck } from '@hoxen/core/words'
 import { afterEach, describe, expect, test } from '@jest/globals'
 import { cleanup, fireEvent, screen, within } from '@testing-library/react'
 import { gearNow } from '../../store/index.ts'
@@ -60,11 +60,13 @@ describe('the reel page says what the ledger says', () => {
     expect(line.state).toBe(state)
     expect(said?.textContent).toContain(sayCheck(line, 'trade'))
   })
-  test('room for everything has the ledger’s verdict', () => {
+  test('room on the reel has the ledger’s verdict and sentence', () => {
     const rig = bench('full', 'coated-30-lb')
     const room = rig.checks.find((c) => c.code === 'reel-room')
+    if (room === undefined) throw new Error('not asked')
     const [row] = within(screen.getByRole('list', { name: 'Checks of the reel' })).getAllByRole('listitem')
-    expect(row?.textContent).toContain(`${STATE_NAMES[room?.state ?? 'breaks']}Room for everything`)
+    expect(row?.textContent).toContain(`${STATE_NAMES[room.state]}${CHECK_TITLES['reel-room']}`)
+    expect(row?.textContent).toContain(sayCheck(room, 'trade'))
   })
   test('nothing is said of a frame under coated line', () => {
     bench('open', 'coated-30-lb')
@@ -73,10 +75,11 @@ describe('the reel page says what the ledger says', () => {
 })
 
 describe('filling', () => {
-  test('the verdict is core’s over the band of packings, and follows the backing', () => {
+  test('the verdict is core’s, and follows the backing', () => {
     const rig = bench('full', 'coated-30-lb')
     const verdictWith = (backingM: number) =>
-      fillBand(SPOOL, woundLines(rig.parts, undefined, backingM)).verdict
+      roomByVolume(fillSpool(SPOOL, PACKING.usual, woundLines(rig.parts, undefined, backingM)).fillFraction)
+        .state
     const field = screen.getByLabelText('Backing')
     for (const yards of [10, 400]) {
       fireEvent.change(field, { target: { value: `${yards} yd` } })

@@ -10,18 +10,17 @@ import {
   dragRangeN,
   fillBand,
   fillSpool,
-  fillState,
   numberByVolume,
   PACKING,
   type Ring,
   reelNumbersFor,
   ringsOn,
   spoolVolumeM3,
-  type Verdict,
 } from '@hoxen/core/reel'
-import { backingRoomM, lineOnReelKg, type Wound, woundLines } from '@hoxen/core/rig'
+import { backingRoomM, lineOf, lineOnReelKg, roomByVolume, type Wound, woundLines } from '@hoxen/core/rig'
 import {
   CHECK_TITLES,
+  sayAllowed,
   sayBacking,
   sayCheck,
   sayDrag,
@@ -30,6 +29,7 @@ import {
   sayPacking,
   sayRoom,
   saySpoolNumber,
+  sayWound,
 } from '@hoxen/core/words'
 import { type ReactNode, useState } from 'react'
 import { ReelPicture, RingSwatch } from '../../drawing/index.ts'
@@ -44,12 +44,6 @@ interface Props {
   readonly spool: Spool
 }
 
-const VERDICTS: Readonly<Record<Verdict, string>> = {
-  fits: 'Everything fits, even wound loosely.',
-  'only-if-wound-well': 'It fits if you wind firmly and evenly.',
-  'does-not-fit': 'It doesn’t fit, however well you wind it.',
-}
-
 /** The reel, filling as lines go on and emptying as a fish runs, and what the ledger says of it. */
 export function FillBench({ rig, question, reel, spool }: Props) {
   const { show, range, system } = useUnits()
@@ -60,10 +54,10 @@ export function FillBench({ rig, question, reel, spool }: Props) {
   const [runM, setRunM] = useState(0)
   const backing: Backing | undefined = itemsOf(question.gear, 'backing')[0]
   const lines = woundLines(rig.parts, backing, backingM)
-  const band = fillBand(spool, lines)
   const now = fillSpool(spool, packing, lines)
-  const room = backingRoomM(rig.parts, spool, packing, backing)
-  const over = backingM - room
+  const room = lineOf('reel-room', roomByVolume(now.fillFraction))
+  const backingRoom = backingRoomM(rig.parts, spool, packing, backing)
+  const over = backingM - backingRoom
   const enough = backingState(backingM, wanted)
   const cage = rig.checks.find((check) => check.code === 'reel-cage')
   const leaderN = rig.parts.leader?.breakingN
@@ -95,15 +89,17 @@ export function FillBench({ rig, question, reel, spool }: Props) {
       <div className="min-w-0">
         <ol aria-label="Checks of the reel" className="divide-y divide-rule border-y border-rule">
           <LedgerLine
-            state={fillState(now.fillFraction)}
-            title="Room for everything"
+            state={room.state}
+            title={CHECK_TITLES[room.code]}
             figure={printShare(now.fillFraction)}
-            allowed={`up to 100%; yours ${Math.round(band.tight.fillFraction * 100)} to ${printShare(band.loose.fillFraction)}`}
-            tag="physics"
+            allowed={sayAllowed(room, system)}
+            tag={room.tag}
           >
-            <p data-fill={band.verdict}>{VERDICTS[band.verdict]}</p>
+            <p data-fill={room.state}>
+              {sayCheck(room, system)} {sayWound(fillBand(spool, lines))}
+            </p>
             <p className="text-[0.95rem]">
-              <SaidText said={sayRoom(room, system)} />
+              <SaidText said={sayRoom(backingRoom, system)} />
               {over > 0.5 ? <b className="text-breaks"> Take off {show(over, 'backingLength')}.</b> : ''}
             </p>
           </LedgerLine>
@@ -161,7 +157,7 @@ export function FillBench({ rig, question, reel, spool }: Props) {
               <span>loose</span>
               <span>tight</span>
             </p>
-            <Button onClick={calibrate}>It’s exactly full: save how I wind</Button>
+            <Button onClick={calibrate}>It’s exactly full: set how I wind</Button>
           </div>
         </div>
         {calibration !== undefined && <p role="status">{calibration}</p>}
