@@ -5,6 +5,7 @@ import type { Spot } from '../water/index.ts'
 import { castPlaceOf } from './castPlace.ts'
 import {
   behindOf,
+  blowing,
   CAUTION_NAMES,
   type CautionSetting,
   castLineDeg,
@@ -28,6 +29,10 @@ const stand = (more: Partial<Stand> = {}): Stand => ({
 })
 
 describe('the wind of a day', () => {
+  test('gusts below the wind itself are none', () => {
+    expect(blowing({ fromDeg: 90, mps: 3, gustMps: 5 })).toEqual({ fromDeg: 90, mps: 3, gustMps: 5 })
+    expect(blowing({ fromDeg: 90, mps: 5, gustMps: 5 })).toEqual({ fromDeg: 90, mps: 5 })
+  })
   test('by hand, as it usually blows, or by the station: by the compass, turned to where one faces', () => {
     expect(windOf(stand(), SPOT, WEATHER)).toMatchObject({ fromDeg: 90, mps: 2, by: 'hand' })
     expect(windOf(stand({ windBy: 'usual' }), SPOT, WEATHER)).toEqual({ fromDeg: 280, mps: 4, by: 'usual' })

@@ -46,3 +46,7 @@ const AHEAD_STEP_MPS = 0.5
 /** Wind along the cast, from ahead when positive, as far as it bears on the reach [m/s]. */
 export const aheadOf = (wind: CastWind, lineDeg: number): number =>
   Math.round(windOn(wind, lineDeg).aheadMps / AHEAD_STEP_MPS) * AHEAD_STEP_MPS || 0
+
+/** A wind as it is set by hand: gusts below the wind itself are none. */
+export const blowing = ({ gustMps = 0, ...wind }: Stand['wind']): Stand['wind'] =>
+  gustMps > wind.mps ? { ...wind, gustMps } : wind

@@ -23,6 +23,7 @@ export { type ParseResult, parseQuantity } from './parse.ts'
 export {
   feetOf,
   printExact,
+  printIn,
   printMeasure,
   printRange,
   printRound,

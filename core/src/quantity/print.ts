@@ -45,6 +45,12 @@ export function printMeasure(si: number, measure: Measure, system: UnitSystem, m
   return `${measure === 'flow' ? grouped(figure) : figure} ${spokenUnit(symbol)}`
 }
 
+/** Prints figures in a reader's units. */
+export const printIn =
+  (system: UnitSystem) =>
+  (si: number, measure: Measure): string =>
+    printMeasure(si, measure, system)
+
 /** A range that shares one unit: "470–550 gr"; one that does not, or with a sign: "12 ft 6 in to 13 ft". Either end may be open. @param between ' to ' in running text */
 export function printRange(
   range: { low?: number; high?: number },

@@ -1,12 +1,7 @@
 import { type CastName, type CastWind, type Side, windOn } from '../cast/index.ts'
-import { type Measure, printMeasure, printShare, type UnitSystem } from '../quantity/index.ts'
+import { printIn, printMeasure, printShare, type UnitSystem } from '../quantity/index.ts'
 import { CAST_TITLES } from './castNames.ts'
 import { figure, type Said, said } from './said.ts'
-
-const printer =
-  (system: UnitSystem) =>
-  (si: number, measure: Measure): string =>
-    printMeasure(si, measure, system)
 
 interface FromAbove {
   readonly chosen: { readonly cast: CastName; readonly side: Side } | undefined
@@ -21,7 +16,7 @@ export function sayFromAbove(
   { chosen, castM, wind, targetDeg, roomM }: FromAbove,
   system: UnitSystem,
 ): string {
-  const show = printer(system)
+  const show = printIn(system)
   const { acrossMps } = windOn(wind, targetDeg)
   const cast = chosen === undefined ? '' : `${CAST_TITLES[chosen.cast]} off the ${chosen.side} side, `
   return `From above: ${cast}the fly ${show(castM, 'length')} out; wind ${show(wind.mps, 'windSpeed')}, ${show(Math.abs(acrossMps), 'windSpeed')} of it across from the ${acrossMps >= 0 ? 'right' : 'left'}; ${show(roomM, 'length')} behind.`
@@ -41,7 +36,7 @@ export const sayBackCastPicture = (backM: number, lowM: number, system: UnitSyst
 
 /** Where a back cast reaches. @param wadingM depth stood in [m] */
 export function sayBackCast(backM: number, lowM: number, wadingM: number, system: UnitSystem): Said {
-  const show = printer(system)
+  const show = printIn(system)
   const wading = wadingM > WADING_SAID_M ? `, wading ${show(wadingM, 'length')} deep` : ''
   return said`It reaches ${figure(show(backM, 'length'))} behind you and drops to ${figure(show(lowM, 'length'))} above the water when it is straight${wading}.`
 }

@@ -4,13 +4,14 @@ import type { SwingReason } from '../swing/index.ts'
 import { CAST_TITLES, sayAgainst } from './castNames.ts'
 import type { CheckWords, Say } from './checkText.ts'
 import { sayContact, saySwing } from './swing.ts'
+import { sayWithFish } from './swingPicture.ts'
 
 /** Sentence of a swing's outcome, with its figures. */
 const swung =
   (reason: SwingReason): Say<CheckReasons<'depth'>['in-place']> =>
   ({ data, in: show }) => {
     const contact = data.touches === 0 ? '' : `, ${sayContact(data)}`
-    return `${saySwing(reason, data.fishAt)} ${data.holdingS.toFixed(0)} of ${data.overHoldingS.toFixed(0)} s with the fish, about ${show(data.ridesM, 'length')} down${contact}.`
+    return `${saySwing(reason, data.fishAt)} ${sayWithFish(data)}, about ${show(data.ridesM, 'length')} down${contact}.`
   }
 
 /** The same of a fly that stays on top: how fast it goes over the water, or how long with it. */

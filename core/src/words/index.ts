@@ -116,6 +116,7 @@ export {
   sayPacking,
   sayRoom,
   saySpoolNumber,
+  sayWound,
 } from './reel.ts'
 export { JOINT_NAMES, KNOT_NAMES, sayStep } from './rigging.ts'
 export { RULES } from './rules.ts'

@@ -1,6 +1,6 @@
 import { CARRY_M, SHORT_TAPER_REACH_M, TURNOVER_MODEL, type TurnoverResult } from '../cast/index.ts'
 import { type CarryResult, type CutEnd, SINGLE_HAND_LENGTH_M, singleHandKg } from '../line/index.ts'
-import { type Measure, printMeasure, printRange, printShare, type UnitSystem } from '../quantity/index.ts'
+import { printIn, printMeasure, printRange, printShare, type UnitSystem } from '../quantity/index.ts'
 import type { MaterialReading } from '../sink/index.ts'
 import { figure, type Said, said } from './said.ts'
 
@@ -8,11 +8,6 @@ interface Whole {
   readonly massKg: number
   readonly lengthM: number
 }
-
-const printer =
-  (system: UnitSystem) =>
-  (si: number, measure: Measure): string =>
-    printMeasure(si, measure, system)
 
 /** A head's weight and length: “460 gr in 23 ft”. */
 const sayWhole = ({ massKg, lengthM }: Whole, system: UnitSystem): string =>
@@ -29,7 +24,7 @@ export function sayCut(
   left: Whole & { readonly frontKgPerM: number },
   system: UnitSystem,
 ): Said {
-  const show = printer(system)
+  const show = printIn(system)
   return said`Cut ${figure(show(cutM, 'length'))} off the ${from}. That leaves ${sayWhole(left, system)}, with ${show(left.frontKgPerM, 'massPerLength')} at the front.`
 }
 
@@ -40,7 +35,7 @@ export function sayUncuttable(
   wholeKg: number,
   system: UnitSystem,
 ): string | undefined {
-  const show = printer(system)
+  const show = printIn(system)
   if (targetKg > wholeKg)
     return `It weighs ${show(wholeKg, 'lineMass')}. Enter less than that: cutting adds nothing.`
   return targetKg < leastKg ? `At least ${show(leastKg, 'lineMass')} must be left.` : undefined
@@ -87,7 +82,7 @@ export function sayLineOut(
   taperM: number,
   system: UnitSystem,
 ): Said {
-  const show = printer(system)
+  const show = printIn(system)
   return said`${show(lengthM, 'length')} of a no. ${String(number)} double taper with a front taper of ${show(taperM, 'length')} weighs ${figure(weight)}.`
 }
 
@@ -105,7 +100,7 @@ export function sayNumberStandsFor(
   weighs: (lengthM: number) => string,
   system: UnitSystem,
 ): string {
-  const show = printer(system)
+  const show = printIn(system)
   return `The number stands for ${show(singleHandKg(number) ?? 0, 'lineMass')}, its first ${show(SINGLE_HAND_LENGTH_M, 'length')}. A standard line is comfortable to ${show(CARRY_M.comfortable, 'length')} in the air, ${weighs(CARRY_M.comfortable)}, and hard work beyond ${show(CARRY_M.most, 'length')}, ${weighs(CARRY_M.most)}. To cast far, or a big fly, a rod needs that weight in a shorter head, clearly more than its number says.`
 }
 

@@ -27,7 +27,7 @@ export function HangingLoops({
         width={width}
         height={HEIGHT}
         role="img"
-        aria-label={`Loops, first to last:  ${loopsM.map((m) => show(m, 'length')).join(', ')}; ${dips} of ${loopsM.length} touch the water`}
+        aria-label={`Loops, first to last: ${loopsM.map((m) => show(m, 'length')).join(', ')}; ${dips} of ${loopsM.length} touch the water`}
         className="block"
       >
         <rect y={waterY} width={width} height={HEIGHT - waterY} fill="var(--shoal)" />

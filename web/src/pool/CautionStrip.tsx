@@ -16,8 +16,7 @@ export function CautionStrip({ day, stand, air }: Props) {
   return (
     <section aria-labelledby="mind-title" className="mb-4 border-l-4 border-watch pl-3 text-[0.92rem]">
       <h2 id="mind-title" className="sr-only">
-        {' '}
-        Cautions{' '}
+        Cautions
       </h2>
       <ul>
         {shown.map((caution) => (
@@ -31,8 +30,7 @@ export function CautionStrip({ day, stand, air }: Props) {
               aria-label={`${CAUTION_WORDS[caution].title}: hide for today`}
               className="no-print min-h-11 shrink-0 px-1 text-faint underline underline-offset-4 sm:min-h-9"
             >
-              {' '}
-              Hide for today{' '}
+              Hide for today
             </button>
           </li>
         ))}

@@ -1,21 +1,20 @@
 import { NavLink } from 'react-router'
+import { redo, useHistory, useSettings } from '../store/index.ts'
 import { Sheet } from '../ui/index.ts'
+import { toggleFace, toggleUnits } from './deeds.ts'
 import { STATIONS } from './stations.ts'
 
 interface Props {
   readonly dark: boolean
-  readonly units: 'trade' | 'metric'
-  readonly redo: string | undefined
-  readonly onRedo: () => void
-  readonly onUnits: () => void
-  readonly onTheme: () => void
   readonly onClose: () => void
 }
 
 const row = 'flex min-h-12 w-full items-center gap-3 border-b border-rule text-left text-lg'
 
 /** All that a phone's bar and head have no room for. */
-export function More({ dark, units, redo, onRedo, onUnits, onTheme, onClose }: Props) {
+export function More({ dark, onClose }: Props) {
+  const { units } = useSettings()
+  const history = useHistory()
   return (
     <Sheet open title="More" onClose={onClose}>
       <nav aria-label="More pages">
@@ -25,15 +24,15 @@ export function More({ dark, units, redo, onRedo, onUnits, onTheme, onClose }: P
           </NavLink>
         ))}
       </nav>
-      {redo !== undefined && (
-        <button type="button" onClick={onRedo} className={row}>
-          Redo: {redo}
+      {history.redo !== undefined && (
+        <button type="button" onClick={redo} className={row}>
+          Redo: {history.redo}
         </button>
       )}
-      <button type="button" onClick={onUnits} className={row}>
+      <button type="button" onClick={toggleUnits} className={row}>
         {units === 'trade' ? 'Switch to grams and metres' : 'Switch to grains and feet'}
       </button>
-      <button type="button" onClick={onTheme} className={row}>
+      <button type="button" onClick={toggleFace} className={row}>
         {dark ? 'Light theme' : 'Dark theme'}
       </button>
     </Sheet>

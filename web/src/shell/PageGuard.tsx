@@ -47,8 +47,7 @@ function Failed({ error }: { readonly error: Error }) {
       )}
       <p className="mt-5">
         <button type="button" onClick={() => location.reload()} className={buttonLook('strong')}>
-          {' '}
-          Reload{' '}
+          Reload
         </button>
       </p>
     </section>

@@ -79,7 +79,7 @@ export function Palette({ open, onClose }: Props) {
     typed?.ok === true
       ? [
           {
-            name: `Add ${KIND_NAMES[typed.item.kind].a}:  ${summarize(typed.item, system)}. ${sayGuesses(typed.item, typed.guessed, system)}`,
+            name: `Add ${KIND_NAMES[typed.item.kind].a}: ${summarize(typed.item, system)}. ${sayGuesses(typed.item, typed.guessed, system)}`,
             run: () =>
               void addItem({ ...typed.item, id: newId(typed.item.name) }).then(
                 (did) => did && noticeDone(`${typed.item.name} added`),

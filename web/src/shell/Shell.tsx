@@ -61,9 +61,7 @@ export function Shell() {
         <Later pathname={pathname} quiet={open !== undefined} onOpen={setOpen} />
         {open === 'palette' && <Palette open onClose={() => setOpen(undefined)} />}
         {open === 'keys' && <ShortcutSheet open onClose={() => setOpen(undefined)} />}
-        {open === 'more' && (
-          <MoreThan dark={dark} units={settings.units} onClose={() => setOpen(undefined)} />
-        )}
+        {open === 'more' && <More dark={dark} onClose={() => setOpen(undefined)} />}
         <Toaster
           position="bottom-right"
           theme={dark ? 'dark' : 'light'}
@@ -143,27 +141,6 @@ function Bar({ pathname, onMore }: { readonly pathname: string; readonly onMore:
         {further?.name ?? 'More'}
       </button>
     </nav>
-  )
-}
-
-function MoreThan({
-  onClose,
-  ...of
-}: {
-  readonly dark: boolean
-  readonly units: 'trade' | 'metric'
-  readonly onClose: () => void
-}) {
-  const history = useHistory()
-  return (
-    <More
-      {...of}
-      redo={history.redo}
-      onRedo={redo}
-      onUnits={toggleUnits}
-      onTheme={toggleFace}
-      onClose={onClose}
-    />
   )
 }
 

@@ -1,6 +1,6 @@
 import type { Day } from '@hoxen/core/day'
 import { type Effect, effectsOf, type RankedRig } from '@hoxen/core/match'
-import { type Measure, printMeasure, type UnitSystem } from '@hoxen/core/quantity'
+import { type Measure, printRange, type UnitSystem } from '@hoxen/core/quantity'
 import { type CheckState, rigKey } from '@hoxen/core/rig'
 import { CHECK_TITLES, STATE_NAMES } from '@hoxen/core/words'
 import { useState } from 'react'
@@ -55,10 +55,8 @@ export function useDayNews(
 
 /** The news as a sentence: what moved, what that makes of the water, and what became of the rig. */
 export function sayNews({ pool, m3ps, depthM, verdict, effects }: DayNews, system: UnitSystem): string {
-  const fromTo = ([from, to]: readonly [number, number], measure: Measure): string => {
-    const [low, high] = [printMeasure(from, measure, system), printMeasure(to, measure, system)]
-    return `${low.split(' ')[0]} to ${high}`
-  }
+  const fromTo = ([low, high]: readonly [number, number], measure: Measure): string =>
+    printRange({ low, high }, measure, system, ' to ')
 
   const lines = effects.map(
     (e) => `${CHECK_TITLES[e.code]}: ${e.to === 'absent' ? 'no longer applies' : STATE_NAMES[e.to]}`,

@@ -1,7 +1,7 @@
 import {
   type DecimalMark,
   type Measure,
-  printMeasure,
+  printIn,
   printRange,
   readBy,
   type UnitSystem,
@@ -33,7 +33,7 @@ export function useUnits(): Units {
   return useMemo(
     () => ({
       system,
-      show: (si, measure) => printMeasure(si, measure, system),
+      show: printIn(system),
       range: (range, measure, between) => printRange(range, measure, system, between),
     }),
     [system],

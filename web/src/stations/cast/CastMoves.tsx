@@ -90,8 +90,7 @@ export function CastMoves({ choice, setting, castM }: Props) {
       </p>
       <div className="no-print mt-1 flex flex-wrap gap-2">
         <Button onClick={() => go(-1)} disabled={at === 0}>
-          {' '}
-          Previous step{' '}
+          Previous step
         </Button>
         <Button onClick={play} weight="strong">
           {playing ? 'Pause' : last ? 'Play again' : 'Play slowly'}

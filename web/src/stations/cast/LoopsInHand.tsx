@@ -26,7 +26,6 @@ export function LoopsInHand({ shot, parts, day, stand }: Props) {
   return (
     <section aria-labelledby="hand-title" className="mt-6">
       <h2 id="hand-title" className="text-xl">
-        {' '}
         Line in the hand <Tag tag="practice" />
       </h2>
       <p>

@@ -1,5 +1,6 @@
 import { SKILLS } from '@hoxen/core/cast'
 import {
+  blowing,
   type Day,
   JOB_LIMITS,
   STAND_LIMITS,
@@ -93,10 +94,6 @@ export function StandFields(props: Props) {
     </div>
   )
 }
-
-/** Gusts below the wind itself are none. */
-const blowing = ({ gustMps = 0, ...wind }: Stand['wind']): Stand['wind'] =>
-  gustMps > wind.mps ? { ...wind, gustMps } : wind
 
 /** Who says how the wind is, and, by hand, how it is. */
 function WindFields({ stand, air: { spot }, onChange }: Props) {

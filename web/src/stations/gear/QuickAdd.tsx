@@ -73,7 +73,7 @@ export function QuickAdd({ focus }: { readonly focus: boolean }) {
           ? `To see what to look for around ${summarize(rod, system)}, press Add`
           : (error ??
             (read.ok
-              ? `Reads as ${KIND_NAMES[read.item.kind].a}:   ${summarize(read.item, system)}. ${sayGuesses(read.item, read.guessed, system)}`
+              ? `Reads as ${KIND_NAMES[read.item.kind].a}: ${summarize(read.item, system)}. ${sayGuesses(read.item, read.guessed, system)}`
               : 'Also: “T-11 10 ft” · “13 ft no. 7 two-hander” · “leader 5 ft 12 lb stepped” · “reel no. 11 full frame”'))}
       </p>
     </form>

@@ -8,7 +8,7 @@ import {
 } from '@hoxen/core/gear'
 import { DRESS_NAMES, FLOATING_NAMES, sayFly, WEIGHTING_NAMES } from '@hoxen/core/words'
 import { Suspense } from 'react'
-import { useUnits } from '../../ui/index.ts'
+import { useUnits, useWithin } from '../../ui/index.ts'
 import { AnswerList, JobToken } from './JobToken.tsx'
 import { entries, type TokenProps } from './JobTokens.tsx'
 import { QuantityField } from './lazyField.ts'
@@ -78,7 +78,8 @@ export function FlyToken({ job, flies, onChange }: TokenProps & { readonly flies
 
 /** A second fly on a dropper, and how far up it hangs. */
 export function DropperToken({ job, flies, onChange }: TokenProps & { readonly flies: readonly NamedFly[] }) {
-  const { show, range } = useUnits()
+  const { show } = useUnits()
+  const within = useWithin()
   const question = 'A second fly?'
   const { dropper } = job
   const plain: readonly NamedFly[] = WEIGHTINGS.map((weighting) => ({
@@ -120,11 +121,7 @@ export function DropperToken({ job, flies, onChange }: TokenProps & { readonly f
                 label="how far up the leader"
                 measure="length"
                 value={dropper.upM}
-                refuse={(si) =>
-                  si >= DROPPER_LIMITS.low && si <= DROPPER_LIMITS.high
-                    ? undefined
-                    : `Enter ${range(DROPPER_LIMITS, 'length', ' to ')}.`
-                }
+                refuse={within(DROPPER_LIMITS, 'length')}
                 onChange={(upM) => onChange({ dropper: { ...dropper, upM } }, 'Where does it hang?')}
               />
               <p className="text-sm text-faint">

@@ -3,7 +3,7 @@ import type { Measure } from '@hoxen/core/quantity'
 import { HABIT_NAMES, nearestWord, PLAIN_WORDS, type PlainQuestion } from '@hoxen/core/words'
 import { Suspense } from 'react'
 import { Link } from 'react-router'
-import { Button, useUnits } from '../../ui/index.ts'
+import { Button, useUnits, useWithin } from '../../ui/index.ts'
 import { AnswerList, JobToken } from './JobToken.tsx'
 import { QuantityField } from './lazyField.ts'
 import type { JobChange } from './token.ts'
@@ -22,6 +22,7 @@ const SEASON_WORDS = { spring: 'spring', summer: 'summer', autumn: 'autumn', win
 /** The season by name, and the temperature that outranks it: the angler's thermometer, or the pool's gauge. */
 export function SeasonToken({ job, day, onChange }: TokenProps & { readonly day: Day }) {
   const { show } = useUnits()
+  const within = useWithin()
   const question = 'What time of year?'
   const felt = day.waterC === undefined ? '' : `, the water at ${show(day.waterC, 'temperature')}`
   return (
@@ -42,11 +43,7 @@ export function SeasonToken({ job, day, onChange }: TokenProps & { readonly day:
               label="or the water temperature you measured"
               measure="temperature"
               value={job.waterC}
-              refuse={(si) =>
-                si >= JOB_LIMITS.waterC.low && si <= JOB_LIMITS.waterC.high
-                  ? undefined
-                  : `Enter ${show(JOB_LIMITS.waterC.low, 'temperature')} to ${show(JOB_LIMITS.waterC.high, 'temperature')}.`
-              }
+              refuse={within(JOB_LIMITS.waterC, 'temperature')}
               onChange={(waterC) => onChange({ waterC, bySeason: undefined }, 'How cold is it?')}
             />
           </Suspense>
@@ -89,13 +86,13 @@ interface FigureTokenProps extends TokenProps {
 }
 
 export function FigureToken({ job, name, question, measure, onChange }: FigureTokenProps) {
-  const { show, range } = useUnits()
+  const { show } = useUnits()
+  const within = useWithin()
   const value = job[name]
   const near = nearestWord(name, value)
   const exact = Math.abs(near.si / value - 1) < 0.12
-  const limits = JOB_LIMITS[name]
-  const refuse = (si: number): string | undefined =>
-    si >= limits.low && si <= limits.high ? undefined : `Enter ${range(limits, measure, ' to ')}.`
+  const refuse = within(JOB_LIMITS[name], measure)
+
   const answer =
     name === 'fishKg'
       ? `${near.word} of ${show(value, measure)}`

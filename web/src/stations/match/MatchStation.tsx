@@ -52,8 +52,7 @@ export function MatchStation() {
         className="lg:sticky lg:top-[7.5rem] lg:max-h-[calc(100dvh-8rem)] lg:self-start lg:-mx-2 lg:overflow-y-auto lg:px-2 lg:pb-4"
       >
         <h1 id="job" className="mb-1 text-2xl">
-          {' '}
-          The day{' '}
+          The day
         </h1>
         <JobSentence
           job={job}

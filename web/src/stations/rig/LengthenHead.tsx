@@ -3,7 +3,7 @@ import { type Lengthened, usualCheater } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
 import { sayBeforeCheater, sayWithCheater } from '@hoxen/core/words'
 import type { Question } from '../../ledger/index.ts'
-import { Button, SaidText, Tag, useUnits } from '../../ui/index.ts'
+import { Button, SaidText, Tag, useUnits, useWithin } from '../../ui/index.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { HeadChange } from './HeadChange.tsx'
 
@@ -31,10 +31,8 @@ export function LengthenHead({ question, before, after, outcome, piece, onPiece 
   const own = itemsOf(question.gear, 'cheater')
   const usual = usualCheater(before.parts.head)
   const given = piece ?? usual
-  const refuse =
-    (low: number, high: number, measure: 'length' | 'massPerLength') =>
-    (si: number): string | undefined =>
-      si >= low && si <= high ? undefined : `Enter ${show(low, measure)} to ${show(high, measure)}.`
+  const within = useWithin()
+
   const long = after.parts.head
   const whole = { massKg: long.massKg.value, lengthM: long.lengthM }
 
@@ -66,14 +64,14 @@ export function LengthenHead({ question, before, after, outcome, piece, onPiece 
           measure="length"
           value={given.lengthM}
           onChange={(value) => onPiece({ ...given, lengthM: value })}
-          refuse={refuse(CHEATER_LIMITS.lengthM.low, CHEATER_LIMITS.lengthM.high, 'length')}
+          refuse={within(CHEATER_LIMITS.lengthM, 'length')}
         />
         <QuantityField
           label="Weight per foot or metre"
           measure="massPerLength"
           value={given.kgPerM}
           onChange={(value) => onPiece({ ...given, kgPerM: value })}
-          refuse={refuse(CHEATER_LIMITS.kgPerM.low, CHEATER_LIMITS.kgPerM.high, 'massPerLength')}
+          refuse={within(CHEATER_LIMITS.kgPerM, 'massPerLength')}
         />
       </div>
       {outcome === undefined ? (

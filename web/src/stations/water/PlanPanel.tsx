@@ -16,7 +16,7 @@ import {
 } from '@hoxen/core/swing'
 import { MEND_NAMES, ROD_NAMES, sayAngle, sayProblem } from '@hoxen/core/words'
 import { useEffect, useId, useState } from 'react'
-import { fieldLook, QuantityField, Select, useUnits } from '../../ui/index.ts'
+import { fieldLook, QuantityField, Select, useUnits, useWithin } from '../../ui/index.ts'
 
 interface Props {
   readonly plan: SwingPlan
@@ -30,7 +30,8 @@ interface Props {
 /** Plan of fishing the run: the cast, what the rod does, the mend. */
 export function PlanPanel({ plan: { castM, ...plan }, countS, onChange, onCast }: Props) {
   const mend = plan.mends[0]
-  const { system, range } = useUnits()
+  const { system } = useUnits()
+  const within = useWithin()
   /** Fault of a plan, in the angler's units; undefined when it can. */
   const fault = (change: Partial<Plan>): string | undefined => {
     const { error } = planSchema.safeParse({ ...plan, ...change })
@@ -49,11 +50,7 @@ export function PlanPanel({ plan: { castM, ...plan }, countS, onChange, onCast }
           measure="length"
           value={castM}
           onChange={onCast}
-          refuse={(si) =>
-            si >= JOB_LIMITS.castM.low && si <= JOB_LIMITS.castM.high
-              ? undefined
-              : `Enter ${range(JOB_LIMITS.castM, 'length', ' to ')}.`
-          }
+          refuse={within(JOB_LIMITS.castM, 'length')}
         />
         <QuantityField
           label="Rod tip above the water"
