@@ -33,7 +33,7 @@ export function weatherReply(fromDeg = 240, mps = 4, gustMps = 5) {
 }
 
 interface Wants {
-  /** Whether all is worked out that the application works out, or as little as shows what it is. */
+  /** Whether all is computed that the application computes, or as little as shows what it is. */
   effort: 'full' | 'least'
 }
 
@@ -114,7 +114,7 @@ export async function go(page: Page, place: string): Promise<void> {
   await expect(main).not.toHaveAttribute('data-at', before)
 }
 
-/** Waits until nothing is being worked out any more: a bound on the machine, not on the work. */
+/** Waits until nothing is being computed any more: a bound on the machine, not on the work. */
 export const idle = (page: Page): Promise<void> =>
   expect(page.locator('html')).toHaveAttribute('data-idle', 'true')
 

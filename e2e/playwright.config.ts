@@ -1,3 +1,4 @@
+import { existsSync } from 'node:fs'
 import { availableParallelism } from 'node:os'
 import { defineConfig } from '@playwright/test'
 
@@ -24,7 +25,7 @@ export default defineConfig({
     // Kept whole on the device only where that is looked at: filling the store of every fresh browser takes seconds.
     serviceWorkers: 'block',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'].find(existsSync),
       args: [
         '--no-sandbox',
         '--disable-gpu',

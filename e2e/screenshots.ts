@@ -115,7 +115,7 @@ async function weighATip(page: Page): Promise<void> {
   await page.evaluate(() => scrollTo(0, 0))
 }
 
-/** Every cell worked out, and how sure it is. */
+/** Every cell computed, and how sure it is. */
 async function charted(page: Page): Promise<void> {
   await page.locator('[data-chart="done"]').waitFor({ timeout: 60_000 })
   await page.waitForTimeout(6000)

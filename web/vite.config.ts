@@ -35,7 +35,7 @@ const AT_ONCE = new RegExp(
     'core/src/words/(plain|names|day|swing)[.]',
     'core/src/(rod/(number|suits|window)[.]|reel/(fill|backing|number|spool)[.]|line/(cheater|runningLine)[.])',
     'core/src/(leader/length|gear/gear|water/(section|gauge))[.]',
-    'web/src/(store/(?!files|demo[.]|drafts|rig|rows|once|unsaved|commit|trails|portions|everything|lasting|inWords)|ui/(Button|StateMark|Tag|units|file|working)[.]|swings/(loaded|useRides|judged)|worker/(door|gearDoor)|day/(?!useTeaching)|outside/use)',
+    'web/src/(store/(?!files|demo[.]|drafts|rig|rows|once|unsaved|commit|trails|portions|everything|lasting|inWords)|ui/(Button|StateMark|Tag|units|file|working)[.]|swings/(loaded|useRides|judged)|worker/(workerClient|coreClient)|day/(?!useTeaching)|outside/use)',
     'web/src/drawing/(RigStrip|scale|ticks|useWidth|GrainAxis)',
     'web/src/(ledger/(judged|useRig|useRanking|sayScore)|stations/match/token)',
     'createLucideIcon',

@@ -37,7 +37,7 @@ for (const [count, rounds] of SIZES) {
   }
 }
 
-/** The power of the number of items that the time goes by, from one size to another: 1 is linear. */
+/** Growth exponent of the time in the number of items, from one size to another: 1 is linear. */
 function exponent(from: number, to: number): number {
   const [a = [], b = []] = [times.get(from), times.get(to)]
   return median(b.map((ms, i) => Math.log(ms / (a[i] ?? ms)) / Math.log(to / from)))

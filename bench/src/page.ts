@@ -83,7 +83,7 @@ async function oneItem(page: Page, base: string): Promise<number> {
 /** A browser in which nothing is kept yet. */
 async function freshPage(browser: Browser): Promise<Page> {
   const page = await (await browser.newContext()).newPage()
-  // The helper that the runner of this file puts round named functions.
+  // Helper that the transpiler puts round named functions.
   await page.addInitScript('globalThis.__name = (named) => named')
   return page
 }

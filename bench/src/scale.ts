@@ -81,7 +81,7 @@ async function searched(page: Page): Promise<number> {
   })
 }
 
-/** Share of frames over 34 ms while the page is scrolled through. */
+/** Share of frames over 34 ms while scrolling. */
 const dropped = (page: Page): Promise<number> =>
   page.evaluate(async () => {
     const gaps: number[] = []

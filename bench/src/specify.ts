@@ -25,7 +25,7 @@ for (const [what, fixed] of [
     const times = { first: [] as number[], all: [] as number[], spans: [] as number[] }
     let against = ''
     for (let round = 0; round < ROUNDS; round++) {
-      // Another day each time: what is remembered of swings does not count.
+      // Another day each time, so that cached swings do not count.
       const day = dayOf({ job: { ...FIRST_JOB, ...job, castM: 20 + round / 50 }, schools: DEFAULT_SCHOOLS })
       let [sum, first] = [0, 0]
       for (const style of stylesFor(fixed, day)) {

@@ -44,6 +44,7 @@ test('a job figure that cannot be is explained beside its field, and nothing is 
   await openDemo(page)
   await page.getByRole('button', { name: 'Winter run' }).click()
   const depth = page.getByRole('button', { name: /^How deep/ })
+  await expect(depth).toHaveText(/chest deep/)
   const before = await depth.textContent()
   await depth.click()
   const field = page.getByLabel('or a figure')

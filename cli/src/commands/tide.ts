@@ -3,7 +3,7 @@ import * as z from 'zod'
 import { command, InputError } from '../command.ts'
 
 const time = z.iso.datetime({ offset: true })
-/** As many heights as are worked out at once. */
+/** As many heights as are computed at once. */
 const MOST_STEPS = 100_000
 const iso = (atMs: number): string => new Date(atMs).toISOString()
 

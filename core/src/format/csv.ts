@@ -314,7 +314,7 @@ export function* readCsvInSteps(text: string, newId: (row: number) => string): G
   return { items, rowProblems, fileProblems: [], unknownColumns, rows: parsed.data.length }
 }
 
-/** The same at one go. */
+/** The same, run to completion. */
 export function readCsv(text: string, newId: (row: number) => string): CsvReading {
   const steps = readCsvInSteps(text, newId)
   for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value

@@ -4,7 +4,7 @@
  */
 export type Trail = readonly string[]
 
-/** Marks a trail remembers; what parted longer ago is asked about. */
+/** Marks a trail keeps; what diverged longer ago is a conflict. */
 export const TRAIL_KEPT = 16
 
 /** Trails by where the thing stands: `items/long-seven`, or `rig/` for a single thing. */

@@ -21,7 +21,7 @@ export interface Seen {
   readonly saw: Saw
 }
 
-/** A swing that must be let go to learn from what was seen. */
+/** A swing that must be simulated to learn from what was seen. */
 export interface CalibrationTask {
   readonly id: string
   readonly input: SwingInput
@@ -44,14 +44,14 @@ export type Calibrated =
 export const CALIBRATE_MODEL = Object.freeze({
   /** Standard deviations of the logarithms before anything was seen. */
   ...POOL_SPREAD,
-  /** Factors that swings are let go at, and so many places between that are weighed. */
+  /** Factors that swings are simulated at, and the number of grid points between them. */
   reach: 0.4,
   swings: 5,
   places: 61,
   /** A swing that is above the fish for more than half its way is high; one that touches so much is said to touch. */
   highBelow: -0.5,
   touchedFrom: 0.12,
-  /** Scatter of what is seen about what is worked out. */
+  /** Scatter of what is seen about what is computed. */
   noise: 0.3,
   least: 2,
   /** From this correlation on neither is claimed alone. */
@@ -75,7 +75,7 @@ export function seenIn(
   }
 }
 
-/** Logarithms of the factors at which swings are let go. */
+/** Logarithms of the factors at which swings are simulated. */
 const STEPS: readonly number[] = Array.from(
   { length: CALIBRATE_MODEL.swings },
   (_, i) => CALIBRATE_MODEL.reach * ((2 * i) / (CALIBRATE_MODEL.swings - 1) - 1),
@@ -123,7 +123,7 @@ export function sawOf(swung: Swung, roll: number): Saw {
   return roll < high ? 'high' : roll < high + chanceOfSeeing('band', height) ? 'band' : 'touched'
 }
 
-/** Between the swings that were let go, evenly. @param d and c, places on the grid of swings, [0, swings − 1] */
+/** Bilinear interpolation between the simulated swings. @param d and c, places on the grid of swings, [0, swings − 1] */
 function between(table: readonly number[], d: number, c: number): number {
   const many = CALIBRATE_MODEL.swings
   const i = Math.min(many - 2, Math.floor(d))
@@ -236,7 +236,7 @@ function* posteriorOf(known: readonly Weighed[]): Steps<Calibrated> {
   }
 }
 
-/** Correction of a pool, from swings already worked out. */
+/** Correction of a pool, from swings already computed. */
 export const calibrated = (seen: readonly Seen[], rides: ReadonlyMap<string, Swung>): Calibrated =>
   through(posteriorOf(seen.flatMap((one, entry) => weighedOf(one, entry, rides))))
 

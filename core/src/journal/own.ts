@@ -87,6 +87,6 @@ export function* ownWindowsInSteps(gear: Gear, learnt: Learnt, options: WindowOp
   return out
 }
 
-/** The same, at one go. */
+/** The same, run to completion. */
 export const ownWindowsOf = (...about: Parameters<typeof ownWindowsInSteps>): OwnWindows =>
   through(ownWindowsInSteps(...about))

@@ -39,7 +39,7 @@ export function chartColumns(
   })
 }
 
-/** The cells of a chart that are worked out so far: of each tip at each level its best angle. */
+/** The cells of a chart that are computed so far: of each tip at each level its best angle. */
 export function chartCells(
   columns: readonly ChartColumn[],
   rides: ReadonlyMap<string, Ride>,
@@ -57,7 +57,7 @@ export function chartCells(
   })
 }
 
-/** A cell in water that is as likely as the one it was worked out in. */
+/** A cell in water that is as likely as the one it was computed in. */
 export interface BandTask {
   readonly id: string
   readonly input: SwingInput
@@ -98,7 +98,7 @@ export function chartBandTasks(
   )
 }
 
-/** The band of a cell, once both its ends were let go. */
+/** The band of a cell, once both its ends were simulated. */
 export function chartBand(cell: ChartCell, rides: ReadonlyMap<string, Ride>): ChartBand | undefined {
   const ends = [1, -1].flatMap((side) => rides.get(bandId(cell, side)) ?? [])
   if (ends.length < 2) return undefined

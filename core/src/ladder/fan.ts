@@ -6,7 +6,7 @@ import { type Run, scaledRun, spreadOf } from '../water/index.ts'
 
 /** Standard deviations of a swing's unknowns besides the pool, of the logarithms. [estimate] */
 export const FAN_MODEL = Object.freeze({
-  /** Swings that are let go. */
+  /** Number of swings simulated. */
   samples: 24,
   /** Of a sinking part’s rate about the nominal one: makers round, tips wear. */
   sinkSd: 0.08,
@@ -72,7 +72,7 @@ export interface FanTask {
 
 /**
  * The swings of a fan: the rig in waters and with drags and sink rates that are as likely as those that are shown.
- * @param pool as it was measured: it knows how sure its log has made it @param samples swings that are let go
+ * @param pool as it was measured: it knows how sure its log has made it @param samples number of swings
  */
 export function fanTasks(
   setup: SwingSetup,
@@ -123,7 +123,7 @@ function spanOf(values: readonly number[]): Band {
   }
 }
 
-/** The fan that swings make; a swing that has come to hang stays as it hangs. Undefined until all have been let go. @param toS [s] */
+/** The fan that swings make; a swing that has come to hang stays as it hangs. Undefined until all are simulated. @param toS [s] */
 export function fanOf(
   rides: ReadonlyMap<string, Ride>,
   toS: number,

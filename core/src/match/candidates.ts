@@ -21,7 +21,7 @@ export function inStyle(head: HeadStyle, style: Job['style']): boolean {
   return style === 'scandi' ? FINE.includes(head) : head === style
 }
 
-/** A stable sort that brings the preferred ones to the front. */
+/** Stable sort, preferred ones first. */
 const preferring = <T>(items: readonly T[], preferred: (item: T) => boolean): readonly T[] =>
   [...items].sort((a, b) => Number(preferred(b)) - Number(preferred(a)))
 

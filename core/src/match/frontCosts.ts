@@ -7,7 +7,7 @@ import { costOf, type Groups, type OpenRig } from './groups.ts'
 import { orderOf, type PartCosts, partCosts } from './partCosts.ts'
 import { type Best, NO_SIDE, type ReelChoice, type Sides } from './sideCosts.ts'
 
-/** A tip on a rod and head, with the least it costs there whatever leader follows. */
+/** A tip on a rod and head, with a lower bound of its cost there over all leaders. */
 export interface TipOn {
   readonly tipIndex: number
   readonly tip: RigParts['tip']
@@ -16,7 +16,7 @@ export interface TipOn {
   readonly tipCost: number
 }
 
-/** What tips cost on a head: under its key, and in all, NaN before that was asked for. */
+/** Memoised costs of tips on a head: by its key, and in all (NaN: not computed yet). */
 interface TipsOnHead {
   readonly keyed: PartCosts
   readonly whole: Float64Array
@@ -26,7 +26,7 @@ const lengthOf = (tip: TipOn['tip']): number => tip?.lengthM ?? 0
 
 /** Costs of tips and leaders on a rod and head, in one search. */
 export class FrontCosts {
-  /** Costs of leaders by themselves, and the least of them. */
+  /** Costs of leaders by themselves, and their minimum. */
   private readonly alone: PartCosts
   private readonly shortest: readonly (Leader | null)[]
   private readonly byTip = new Map<string, PartCosts>()
@@ -73,7 +73,7 @@ export class FrontCosts {
   }
 
   /**
-   * The least that looks come to which a longer leader never mends with the tip taken: with the shortest leader, or with none.
+   * Lower bound, with the tip taken, of the looks that a longer leader never betters: their cost with the shortest leader, or with none.
    * @param freeToM as `freeToM` says of the rod and head taken
    */
   private leastByLength(freeToM: number): number {
@@ -92,7 +92,7 @@ export class FrontCosts {
     })
   }
 
-  /** All that the tip taken means to leaders where no rod or head has a say in it: level tips of one material mean the same. */
+  /** Key of the tip taken in costs of leaders that depend on no rod or head: level tips of one material share one. */
   private keyOfTip(tipIndex: number): string {
     const known = this.tipKeys[tipIndex]
     if (known !== undefined) return known
@@ -102,7 +102,7 @@ export class FrontCosts {
     return key
   }
 
-  /** Costs of leaders with the tip taken, where no rod or head has a say in it. */
+  /** Costs of leaders with the tip taken that do not depend on rod or head. */
   private withTip(key: string): PartCosts {
     const known = this.byTip.get(key)
     if (known !== undefined) return known
@@ -114,7 +114,7 @@ export class FrontCosts {
     return found
   }
 
-  /** Costs of tips as far as few keys tell what the head taken means to them. */
+  /** Costs of tips, memoised by all that the head taken means to them. */
   private tipsOn(headIndex: number): TipsOnHead {
     const known = this.byHead[headIndex]
     if (known !== undefined) return known
@@ -144,7 +144,7 @@ export class FrontCosts {
     return cost
   }
 
-  /** The least any tip with any leader costs on the head taken. */
+  /** Lower bound of tip and leader on the head taken. */
   least(headIndex: number): number {
     const known = this.leastByHead[headIndex]
     if (known !== undefined) return known
@@ -159,7 +159,7 @@ export class FrontCosts {
     return found
   }
 
-  /** Tips on the rod and head taken, with the aim, the looks at all three and the least any leader costs by itself; cheapest first. */
+  /** Tips on the rod and head taken, with the aim, the looks at all three and the minimum cost of a leader by itself; cheapest first. */
   tips(headIndex: number, budget: number): readonly TipOn[] {
     const { draft, groups, day, c } = this
     const window = windowOf(draft, day)
@@ -180,7 +180,7 @@ export class FrontCosts {
     return out.sort((one, other) => one.least - other.least || one.tipIndex - other.tipIndex)
   }
 
-  /** Cost of every leader by one look, under all that rod, head and tip mean to it there; few keys serve all rigs. */
+  /** Cost of every leader by one look, memoised by all that rod, head and tip mean to it; few keys serve all rigs. */
   private costsBy(look: Look, key: string): readonly number[] {
     const byKey = this.lookCosts.get(look) ?? new Map<string, readonly number[]>()
     this.lookCosts.set(look, byKey)
@@ -191,7 +191,7 @@ export class FrontCosts {
     return costs
   }
 
-  /** Costs of leaders with the tip taken, by all that rod and head mean to them. */
+  /** Costs of leaders with the tip taken, memoised by all that rod and head mean to them. */
   private keyed(tipIndex: number): PartCosts {
     const { draft, groups, day } = this
     const tipKey = this.keyOfTip(tipIndex)
@@ -206,7 +206,7 @@ export class FrontCosts {
     return found
   }
 
-  /** The leader that costs least behind this rod, head and tip, and what tip and leader cost together; infinite beyond the budget. */
+  /** The cheapest leader behind this rod, head and tip, and the cost of both; infinite beyond the budget. */
   bestLeader(
     { tipIndex, tip, tipCost }: TipOn,
     { sides }: Sides,

@@ -2,14 +2,14 @@ import type { Day } from '../day/index.ts'
 import type { Grows, Look, Part, RigParts } from '../rig/index.ts'
 import { findingCost } from './score.ts'
 
-/** Order in which parts are chosen; a look is weighed as soon as all it needs is there. */
+/** Order in which parts are chosen; a look is evaluated as soon as all it needs is there. */
 const FRONT: ReadonlySet<Part> = new Set(['rod', 'head', 'tip', 'leader'])
 const SIDE: ReadonlySet<Part> = new Set(['rod', 'head', 'runningLine', 'reel'])
 
 const within = (needs: readonly Part[], parts: readonly Part[]): boolean =>
   needs.every((part) => parts.includes(part))
 
-/** A rig under construction: parts not chosen yet are null, and no look that needs them is run. */
+/** A partial rig: parts not chosen yet are null, and no look that needs them is run. */
 export type OpenRig = { -readonly [P in Part]: RigParts[P] }
 
 /** Anything that finds something in a draft. */
@@ -20,21 +20,21 @@ export interface Groups {
   readonly rod: readonly Look[]
   readonly head: readonly Look[]
   readonly pair: readonly Look[]
-  /** Weighed once for each tip and all that a head means to it, which few keys tell. */
+  /** Memoised by tip and by all that a head means to it: few keys. */
   readonly tipKeyed: readonly Look[]
-  /** Weighed for each head and tip. */
+  /** Evaluated for each head and tip. */
   readonly headTip: readonly Look[]
-  /** The best that those can come to which need rod and head and more. */
+  /** Lower bounds of the looks that need rod and head and more. */
   readonly least: readonly Runs[]
-  /** Of those two, what only grows with something of the head. */
+  /** Of those two, the looks that are monotone in a property of the head. */
   readonly growing: Readonly<Record<Grows, readonly Runs[]>>
   readonly front: readonly Look[]
   readonly leaderAlone: readonly Look[]
   readonly tipLeader: readonly Look[]
-  /** Weighed once for each key and leader. */
+  /** Memoised by key and leader. */
   readonly keyed: readonly Look[]
   readonly leader: readonly Look[]
-  /** Of those, what never comes out better with a longer leader or tip. */
+  /** Of those, the looks that are monotone in the length of leader and tip. */
   readonly shorter: readonly Look[]
   readonly headLine: readonly Look[]
   readonly rodReel: readonly Look[]

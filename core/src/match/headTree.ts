@@ -1,6 +1,6 @@
 import type { HeadFacts } from '../line/index.ts'
 
-/** A head with its place in the gear, what a window weighs of it [kg], and the least it costs with any running line. */
+/** A head with its place in the gear, what a window weighs of it [kg], and a lower bound of its cost over all running lines. */
 export interface Weighed {
   readonly index: number
   readonly head: HeadFacts
@@ -8,19 +8,19 @@ export interface Weighed {
   readonly least: number
 }
 
-/** Heads of one kind that lie together by mass and length, and what bounds all of them. */
+/** A node of the tree: heads of one kind that lie together by mass and length, and bounds over all of them. */
 export interface Branch {
   readonly heads: readonly Weighed[]
   readonly lightest: Weighed
   readonly heaviest: Weighed
   readonly shortest: Weighed
-  /** The least any of them costs with any running line. */
+  /** Lower bound of the cost of any of them over all running lines. */
   readonly least: number
-  /** Its halves; none where it is a handful, which is looked at one by one. */
+  /** Its children; a leaf has none, and its heads are searched one by one. */
   readonly halves: () => readonly Branch[]
 }
 
-/** So few heads are looked at one by one. */
+/** Heads in a leaf. */
 const HANDFUL = 4
 
 /** All that decides which rules a head's length falls under. */
@@ -54,10 +54,7 @@ function branchOf(heads: readonly Weighed[], depth: number): Branch {
   }
 }
 
-/**
- * A k-d tree (Bentley 1975) of heads by mass and length for each kind of them, grown as far as it is asked for: a search
- * leaves whole branches out unseen.
- */
+/** A k-d tree (Bentley 1975) of heads by mass and length for each kind of them, built lazily: a search prunes whole branches. */
 export function headTrees(heads: readonly Weighed[]): readonly Branch[] {
   const kinds = new Map<string, Weighed[]>()
   for (const each of heads) {

@@ -31,7 +31,7 @@ export interface RankedRig {
   readonly massKg: number
   /** Swing of the rig on the day; none where it is drifted under a float. */
   readonly swung?: Swung
-  /** Whether its swing is still to be worked out: then it never holds. */
+  /** Whether its swing is still to be computed: then it never holds. */
   readonly provisional: boolean
 }
 
@@ -122,9 +122,9 @@ export function outcomeOf(
 }
 
 /**
- * The first answer: the best rig of each rod and head, best first: no breaks, or the nearest to none, then fewest watches
- * weighted by evidence, then closest to the window's centre. None has been swung yet: all are provisional.
- * In steps, so that it can be left off between them.
+ * The first answer: the best rig of each rod and head, best first: no breaks, or the nearest to none, then fewest watches weighted by
+ * evidence, then closest to the window's centre. None has been swung yet: all are provisional. A generator: it can be cancelled between
+ * two steps.
  * @param limit how many rods with heads to return, [1, ∞)
  */
 export function* matchInSteps(gear: Gear, day: Day, limit = CARD_LIMIT): Steps<MatchResult> {
@@ -136,12 +136,12 @@ export function* matchInSteps(gear: Gear, day: Day, limit = CARD_LIMIT): Steps<M
     cards.push({ rig, tips: [partOption(rig, 'tipId')], leaders: [], lines: [] })
     yield
   }
-  // The search knows second looks by their stand-ins only; what they come to settles the order.
+  // The search uses the surrogates of second looks only; the looks themselves settle the order.
   cards.sort((a, b) => rankCost(a.rig.score) - rankCost(b.rig.score))
   return { outcome: outcomeOf(candidates, cards), cards, combinations: combinations(candidates) }
 }
 
-/** The same, at one go. */
+/** The same, run to completion. */
 export const matchRigs = (gear: Gear, day: Day, limit = CARD_LIMIT): MatchResult =>
   through(matchInSteps(gear, day, limit))
 

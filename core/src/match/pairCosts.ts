@@ -10,8 +10,8 @@ import { closenessCost } from './score.ts'
 import type { SideCosts } from './sideCosts.ts'
 
 /**
- * The least that rods with heads can cost in a day, whatever tip, leader, running line and reel follow: of one pair, and of a
- * rod with all heads of a branch. One function for what a search goes by and what it leaves out by.
+ * Admissible lower bound of the cost of a rod with a head in a day, over all tips, leaders, running lines and reels: of one pair, and of
+ * a rod with all heads of a branch. One function for the order of the search and for its pruning.
  */
 export class PairCosts {
   private readonly rodCosts: readonly number[]
@@ -74,17 +74,17 @@ export class PairCosts {
     return trees
   }
 
-  /** The least a rod costs with any head. */
+  /** Lower bound of a rod with any head. */
   leastOfRod = (rodIndex: number): number => this.rodLeasts[rodIndex] ?? 0
 
-  /** The least a rod costs with any head of a branch. */
+  /** Lower bound of a rod with any head of a branch. */
   leastOfBranch(rodIndex: number, branch: Branch): number {
     this.draft.rod = this.c.rods[rodIndex] ?? this.draft.rod
     const both = this.leastByMass(branch) + this.leastByLength(branch)
     return this.leastOfRod(rodIndex) + branch.least + both
   }
 
-  /** Cost for the shortest head of the looks that grow with a head's length. */
+  /** Lower bound of the looks that are monotone in a head's length: their cost with the shortest head. */
   private leastByLength({ shortest }: Branch): number {
     this.draft.head = shortest.head
     return this.costOfThese('with-head')
@@ -110,7 +110,7 @@ export class PairCosts {
     return costOf(this.groups.growing[how], this.draft, this.day)
   }
 
-  /** Cost of the rod and head taken, and the least that the whole rig can come to. */
+  /** Cost of the rod and head taken, and a lower bound of the whole rig's. */
   together(rodIndex: number, headIndex: number): { readonly cost: number; readonly least: number } {
     const { draft, day, groups } = this
     const cost = costOf(groups.pair, draft, day)

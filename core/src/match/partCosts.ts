@@ -2,7 +2,7 @@
 export interface PartCosts {
   readonly costs: readonly number[]
   readonly least: number
-  /** Cheapest first, equals in the gear's order; once it was asked for. */
+  /** Cheapest first, equals in the gear's order; sorted lazily. */
   order?: readonly number[]
 }
 

@@ -133,7 +133,7 @@ export function* optionsInSteps(
   return [...swung.toSorted(byCost), ...first.slice(MOST_SWUNG)]
 }
 
-/** The same, at one go. */
+/** The same, run to completion. */
 export const optionsFor = (...about: Parameters<typeof optionsInSteps>): readonly Option[] =>
   through(optionsInSteps(...about))
 
@@ -207,6 +207,6 @@ export function* remedyInSteps(
   return best?.remedy
 }
 
-/** The same, at one go. */
+/** The same, run to completion. */
 export const remedyFor = (...about: Parameters<typeof remedyInSteps>): Remedy | undefined =>
   through(remedyInSteps(...about))

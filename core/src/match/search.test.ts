@@ -18,7 +18,7 @@ import { closeness } from './closeness.ts'
 import { costOf, groupsOf, type OpenRig } from './groups.ts'
 import { type Branch, headTrees } from './headTree.ts'
 import { PairCosts } from './pairCosts.ts'
-import type { Found } from './podium.ts'
+import type { Found } from './topK.ts'
 import { searchInSteps } from './search.ts'
 import { SideCosts } from './sideCosts.ts'
 

@@ -6,7 +6,7 @@ import { FrontCosts } from './frontCosts.ts'
 import { groupsOf, type OpenRig } from './groups.ts'
 import type { Branch } from './headTree.ts'
 import { PairCosts } from './pairCosts.ts'
-import { type Found, Podium } from './podium.ts'
+import { type Found, TopK } from './topK.ts'
 import { SideCosts, type Sides } from './sideCosts.ts'
 
 /** All that a search runs. */
@@ -20,7 +20,7 @@ export interface SearchFor {
   readonly looks?: readonly Look[]
 }
 
-/** Queue entry, ordered by the least that its best rig can cost, as far as that is known. */
+/** Queue entry, ordered by the best known lower bound of its rigs' cost. */
 interface Waiting {
   readonly bound: number
   readonly rodIndex: number
@@ -42,10 +42,10 @@ interface Pair {
 }
 
 /**
- * The best rigs, each completed with its best leader, running line and reel. Exact: costs of looks add up, so what must cost more
- * than the last place already does is left out unseen. Branch and bound, best first (Land & Doig 1960): rods wait by the least
- * they can cost, then with branches of the heads, then with one head each, for which first its reel's side, then its tips are
- * looked for, once it is the most hopeful of all.
+ * The best rigs, each completed with its best leader, running line and reel. Exact: costs of looks add up, so a branch whose lower bound
+ * exceeds the last place is pruned. Branch and bound, best first (Land & Doig 1960): rods are queued by their lower bound, then with
+ * branches of the heads, then with one head each, for which first its reel's side, then its tips are looked for, once it is the most
+ * hopeful of all.
  */
 export function* searchInSteps(
   c: Candidates,
@@ -55,7 +55,7 @@ export function* searchInSteps(
   const [firstRod] = c.rods
   const [firstHead] = c.heads
   if (firstRod === undefined || firstHead === undefined) return []
-  const podium = new Podium(limit)
+  const top = new TopK(limit)
   const groups = groupsOf(looks)
   const draft: OpenRig = {
     rod: firstRod,
@@ -70,9 +70,9 @@ export function* searchInSteps(
   const pairs = new PairCosts(c, day, groups, draft, sides)
   const placeOf = ({ rodIndex, pair }: Waiting): number => pair?.place ?? rodIndex * c.heads.length
   const queue = new TinyQueue<Waiting>([], (a, b) => a.bound - b.bound || placeOf(a) - placeOf(b))
-  /** Lets it wait, unless it is too dear already. */
+  /** Queues it, unless its bound is over the ceiling already. */
   const wait = (waits: Waiting): void => {
-    if (waits.bound <= podium.ceiling) queue.push(waits)
+    if (waits.bound <= top.ceiling) queue.push(waits)
   }
   const take = (rodIndex: number, headIndex: number) => {
     const [rod, head] = [c.rods[rodIndex] ?? firstRod, c.heads[headIndex] ?? firstHead]
@@ -85,13 +85,13 @@ export function* searchInSteps(
     const own = pairs.alone(rodIndex, headIndex) + cost
     wait({ bound: least, rodIndex, pair: { headIndex, place: rodIndex * c.heads.length + headIndex, own } })
   }
-  /** Rods come with branches of heads, branches with their halves, handfuls head by head. */
+  /** Expands a rod into branches of heads, a branch into its children, a leaf into its heads. */
   const open = ({ rodIndex, branch }: Waiting): void => {
     const halves = branch?.halves() ?? pairs.branchesFor(c.rods[rodIndex] ?? firstRod)
     for (const half of halves) wait({ bound: pairs.leastOfBranch(rodIndex, half), rodIndex, branch: half })
     if (halves.length === 0) for (const { index } of branch?.heads ?? []) meet(rodIndex, index)
   }
-  /** Looks closer at a rod with a head: at its reel's side, at the tips on its head, at last at all. */
+  /** Refines a rod with a head: the reel's side first, then the tips on its head, then everything. */
   const turn = (waits: Waiting, pair: Pair): void => {
     const { rodIndex, bound } = waits
     const { headIndex } = pair
@@ -108,10 +108,10 @@ export function* searchInSteps(
   const compete = ({ rod, head }: Pick<OpenRig, 'rod' | 'head'>, pair: Pair, best: Sides): void => {
     const base = pair.own + best.cost
     let first: Found | undefined
-    const budget = (): number => Math.min(podium.ceiling, first?.cost ?? Number.POSITIVE_INFINITY)
+    const budget = (): number => Math.min(top.ceiling, first?.cost ?? Number.POSITIVE_INFINITY)
     // Where only one is wanted, one that costs as much as the best so far and stands behind it is of no use either.
     const beaten = (cost: number, place: number): boolean =>
-      !podium.takes(cost, place) ||
+      !top.takes(cost, place) ||
       (first !== undefined && (cost > first.cost || (cost === first.cost && place > first.place)))
     const freeToM = fronts.freeToM()
     for (const on of fronts.tips(pair.headIndex, budget() - base)) {
@@ -123,17 +123,17 @@ export function* searchInSteps(
       if (beaten(cost, place)) continue
       const side = leader.side ?? best.choice
       const found = { parts: { rod, head, tip: on.tip, leader: leader.choice, ...side }, cost, place }
-      if (oneFor === 'tip') podium.add(found)
+      if (oneFor === 'tip') top.add(found)
       else first = found
     }
-    if (first !== undefined) podium.add(first)
+    if (first !== undefined) top.add(first)
   }
   yield
   for (const rodIndex of c.rods.keys()) wait({ bound: pairs.leastOfRod(rodIndex), rodIndex })
-  for (let waits = queue.pop(); waits !== undefined && waits.bound <= podium.ceiling; waits = queue.pop()) {
+  for (let waits = queue.pop(); waits !== undefined && waits.bound <= top.ceiling; waits = queue.pop()) {
     if (waits.pair === undefined) open(waits)
     else turn(waits, waits.pair)
     yield
   }
-  return podium.list()
+  return top.list()
 }

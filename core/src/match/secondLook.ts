@@ -152,6 +152,6 @@ export function* secondLookInSteps(
   return { ...first, outcome: outcomeOf(c, cards), cards }
 }
 
-/** The same, at one go. */
+/** The same, run to completion. */
 export const secondLook = (gear: Gear, day: Day, first: MatchResult, looks = SECOND_LOOKS): MatchResult =>
   through(secondLookInSteps(gear, day, first, looks))

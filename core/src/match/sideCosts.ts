@@ -26,7 +26,7 @@ interface Ranked<T> {
   readonly cost: number
 }
 
-/** Lists by cost, equals in the gear's order, kept under all that decides the costs: many rods and heads share one. */
+/** Lists by cost, equals in the gear's order, memoised by all that decides the costs: many rods and heads share one. */
 class RankedLists<T> {
   private readonly known = new Map<string, readonly Ranked<T>[]>()
 
@@ -90,13 +90,13 @@ export class SideCosts {
     })
   }
 
-  /** The least any running line costs on the head taken. */
+  /** Lower bound of a running line on the head taken. */
   leastLine = (headIndex: number): number => this.linesOn(headIndex)[0]?.cost ?? 0
 
-  /** The least any reel costs on the rod taken. */
+  /** Lower bound of a reel on the rod taken. */
   leastReel = (rodIndex: number): number => this.reelsOn(rodIndex)[0]?.cost ?? 0
 
-  /** Cost of running line with reel, whatever rod and head. */
+  /** Cost of running line with reel, independent of rod and head. */
   private wound(line: Ranked<ReelChoice['runningLine']>, reel: Ranked<Reel | null>): number {
     const key = (line.index + 1) * this.c.reels.length + reel.index
     const known = this.woundCosts.get(key)
@@ -118,7 +118,7 @@ export class SideCosts {
     const beaten = (cost: number, line: number, reel: number): boolean =>
       cost > best.cost || (cost === best.cost && (line > bestLine || (line === bestLine && reel >= bestReel)))
     for (const line of this.linesOn(headIndex)) {
-      // Lines and reels come by cost, equals in the gear's order: where one is beaten, so are those after it.
+      // Lines and reels come by cost, equals in the gear's order: once one exceeds the bound, so do those after it.
       if (!every && beaten(line.cost + (reels[0]?.cost ?? 0), line.index, -1)) break
       draft.runningLine = line.choice
       for (const reel of reels) {

@@ -29,32 +29,32 @@ export type Finding<R extends Reasons = Reasons> = {
   } & (keyof R[K] extends never ? { readonly data?: R[K] } : { readonly data: R[K] })
 }[keyof R & string]
 
-/** Shortcuts of a look, so that a search can leave things out unseen. */
+/** Properties of a look by which a search prunes. */
 interface Shortcuts<N extends Part, R extends Reasons> {
   /** The best it can come to, whatever tip, leader, running line and reel are chosen. */
   readonly least?: (parts: Pick<RigParts, 'rod' | 'head'>, day: Day) => Finding<R> | null
-  /** All that the other parts mean to the last part it needs, of tip, leader, running line and reel: that is weighed once for each key. */
+  /** Key of all that the other parts mean to the last part it needs, of tip, leader, running line and reel: the look is memoised by it. */
   readonly key?: (parts: Pick<RigParts, Exclude<N, Weighed<N>>>, day: Day) => string
   /**
    * It never comes out better with a longer head of the same kind, or with one that lies further off the rod's window on the same
    * side of it: what one of many heads comes to is the least of them all. Of a look with `least`, that holds of the least.
    */
   readonly grows?: Grows
-  /** It never comes out better with a longer leader or tip: of many it is the shortest that comes to the least. */
+  /** It never comes out better with a longer leader or tip: over many the shortest is the lower bound. */
   readonly shorter?: true
 }
 
-/** Property of a head that a look grows with; one of them, for its least is counted once. */
+/** Property of a head that a look is monotone in; at most one, for its minimum is counted once. */
 export type Grows = 'with-head' | 'off-window'
 
-/** Parts that are weighed under a key: the last of those a look needs. */
+/** Parts whose cost is memoised by a key: the last of those a look needs. */
 type Last = 'leader' | 'runningLine' | 'reel'
 type Weighed<N extends Part> = [Extract<N, Last>] extends [never] ? 'tip' : Last
 
 /** One look at no more parts than it needs; null where it has nothing to say. */
 export interface Look {
   readonly needs: readonly Part[]
-  /** @param swung how the rig swings in that day, once it was let; only a second look reads it */
+  /** @param swung how the rig swings in that day, once simulated; only a second look reads it */
   readonly run: (parts: RigParts, day: Day, swung?: Swung) => Finding | null
   readonly least?: (parts: Pick<RigParts, 'rod' | 'head'>, day: Day) => Finding | null
   readonly key?: (parts: RigParts, day: Day) => string
@@ -83,7 +83,7 @@ export interface CheckDefinition<C extends string = string, R extends Reasons = 
   readonly reasons: R
   /** Looks that decide the line. */
   readonly looks: readonly Look[]
-  /** Stand-ins for a second look while searching: they prune, with slack, and is never shown. */
+  /** Surrogates of a second look while searching: they prune, with slack, and are never shown. */
   readonly standIns: readonly Look[]
 }
 

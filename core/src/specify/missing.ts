@@ -96,6 +96,6 @@ function* swungCost(gear: Gear, day: Day): Steps<number> {
   return best === undefined ? Number.POSITIVE_INFINITY : rankCost(best.score)
 }
 
-/** The same, at one go. */
+/** The same, run to completion. */
 export const missingItem = (gear: Gear, day: Day): MissingItem | undefined =>
   through(missingInSteps(gear, day))

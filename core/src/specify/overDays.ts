@@ -146,7 +146,7 @@ export function* servingInSteps(
   return { name, without: false, items: yield* serving(about, day, items) }
 }
 
-/** The same, whole: at one go. */
+/** The same, run to completion. */
 export function overDays(question: OverDaysQuestion, about: Standing, days: readonly NamedDay[]): Cover {
   const { candidates }: OverDays = OVER_DAYS[question]
   const items = distinct(days.map(({ day }) => through(candidates(about, day))))

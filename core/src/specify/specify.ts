@@ -128,7 +128,7 @@ function gearFor(fixed: FixedParts, style: SpecifiedStyle, day: Day): Gear {
 const MOST_PAIRS = 2
 const MOST_TIPS = 8
 
-/** The day without what the job says of the gear to use. One object for each day: what is worked out for it is kept. */
+/** The day without what the job says of the gear to use. The same object for the same day: caches are keyed by it. */
 const days = new WeakMap<Day, Day>()
 export function anyOf(day: Day): Day {
   const asked: Day = days.get(day) ?? { ...day, style: 'any', rodId: undefined }
@@ -185,9 +185,8 @@ const byCost = (a: { readonly rig: RankedRig }, b: { readonly rig: RankedRig }):
   rankCost(a.rig.score) - rankCost(b.rig.score)
 
 /**
- * A whole rig for a day round the parts that are there: of every other part what to look for, found by the same search, ledger
- * and swing as a rig that is owned. One for each kind of head that makes one, best first; how far their figures may go is not
- * worked out yet.
+ * A whole rig for a day round the parts that are there: of every other part what to look for, found by the same search, ledger and swing
+ * as a rig that is owned. One for each kind of head that makes one, best first; how far their figures may go is not computed yet.
  */
 export function* specifyInSteps(day: Day, fixed: FixedParts, style?: SpecifiedStyle): Steps<Specified> {
   const found: SpecifiedRig[] = []
@@ -259,7 +258,7 @@ export function* withSpansInSteps(day: Day, specified: SpecifiedRig): Steps<Spec
   return { ...specified, spans: yield* spansInSteps(specified.rig, anyOf(day), specified.open) }
 }
 
-/** All of it, at one go. */
+/** The same, run to completion. */
 export function specify(day: Day, fixed: FixedParts, style?: SpecifiedStyle): Specified {
   const found = through(specifyInSteps(day, fixed, style))
   return found.outcome === 'specified'

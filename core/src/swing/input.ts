@@ -26,7 +26,7 @@ export interface SwingOptions {
   readonly stripAfterS: number
   /** Whether the line's shape is kept with each sample. */
   readonly shapes: boolean
-  /** Most steps × nodes that are worked out; a swing that needs more is not begun, or ends unfinished. */
+  /** Most steps × nodes that are computed; a swing that needs more is not begun, or ends unfinished. */
   readonly mostWork: number
 }
 

@@ -48,7 +48,7 @@ export class Samples {
     const { before } = this
     const dueS = (): number => this.list.length * sampleS
     const due = dueS() <= tS + 1e-9
-    // A step before a sample is remembered too: the sample lies between the two.
+    // The step before a sample is kept too: the sample is interpolated between the two.
     const now = { tS, lineM: due || shapes || dueS() - tS < sampleS ? this.shape() : NONE }
     for (; dueS() <= tS + 1e-9; ) {
       const atS = min(dueS(), tS)

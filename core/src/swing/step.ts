@@ -240,7 +240,7 @@ export function mostChangedMps({ count, vx, vy, vz }: Chain, { was }: Workspace)
 /**
  * Moves the line by one step of time. Where it turns so fast that a link would stretch, the step is taken again in halves.
  * @param halvings how often it may still be halved
- * @returns how many steps were worked out
+ * @returns how many steps were computed
  */
 export function step(input: StepInput, dtS = input.dtS, halvings = MAX_HALVINGS): number {
   const { chain, work } = input

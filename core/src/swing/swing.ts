@@ -258,9 +258,9 @@ class Swing {
 }
 
 /**
- * Lets a cast swing, from landing to the end that C40 gives it: the whole line as an inextensible chain of lumps in three
- * dimensions, each with its weight, its buoyancy at a free surface, and normal and tangential drag on its velocity against
- * the water, over a bed that holds it up and grips it. The same input always gives the same swing. [estimate]
+ * Simulates a swing, from landing to the end that C40 gives it: the whole line as an inextensible chain of lumps in three dimensions,
+ * each with its weight, its buoyancy at a free surface, and normal and tangential drag on its velocity against the water, over a bed
+ * that holds it up and grips it. The same input always gives the same swing. [estimate]
  */
 export function swing(input: SwingInput): SwingResult {
   const steps = swingInSteps(input)

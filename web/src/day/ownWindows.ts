@@ -8,7 +8,7 @@ const subscribe = (listener: () => void): (() => void) => {
   return () => void listeners.delete(listener)
 }
 
-/** Windows that trials and bends have taught, once worked out: that comes after the first look. */
+/** Windows that trials and bends have taught, once computed: that comes after the first look. */
 export const useOwnWindows = (): OwnWindows | undefined => useSyncExternalStore(subscribe, () => own)
 
 /** Makes it known to every page. */

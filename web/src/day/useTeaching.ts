@@ -3,7 +3,7 @@ import { noticeFailed, useGear, useJob, useList, useSettings } from '../store/in
 import { askJudged } from '../swings/index.ts'
 import { teachOwnWindows } from './ownWindows.ts'
 
-/** Works out what trials and bends have taught of rods, whenever one of them changes. */
+/** Computes what trials and bends have taught of rods, whenever one of them changes. */
 export function useTeaching(): void {
   const gear = useGear()
   const trials = useList('trials')

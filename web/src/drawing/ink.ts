@@ -16,7 +16,7 @@ const NAMES = ['paper', 'sheet', 'ink', 'faint', 'rule', 'river', 'shoal', 'cast
 
 let known: { readonly face: string | undefined; readonly ink: Ink } | undefined
 
-/** Read once for each face: asking the page's styles at every frame would cost more than the drawing. */
+/** Memoised by face: reading computed styles at every frame would cost more than the drawing. */
 export function inkOf(element: Element): Ink {
   const { face } = document.documentElement.dataset
   if (known !== undefined && known.face === face) return known.ink

@@ -4,7 +4,7 @@ import { type RigChoice, type RigParts, resolveRig, rigKey } from '@hoxen/core/r
 import type { Swung } from '@hoxen/core/swing'
 import type { GearNow } from '../store/index.ts'
 
-/** Value under a key of a map, made where it is not there yet. */
+/** Value of a key, computed and stored if absent (memoisation). */
 function kept<K extends object, V>(map: WeakMap<K, V>, key: K, make: () => V): V {
   const known = map.get(key)
   if (known !== undefined) return known
@@ -15,7 +15,7 @@ function kept<K extends object, V>(map: WeakMap<K, V>, key: K, make: () => V): V
 
 const resolved = new WeakMap<GearNow, Map<string, RigParts | 'gone'>>()
 
-/** The parts of a rig, the same object for the same gear; `gone` when one of them is no longer there. */
+/** The parts of a rig, memoised by the gear; `gone` when one of them is no longer there. */
 export function partsIn(gear: GearNow, choice: RigChoice): RigParts | 'gone' {
   const known = kept(resolved, gear, () => new Map<string, RigParts | 'gone'>())
   const key = rigKey(choice)
@@ -34,7 +34,7 @@ interface Judged {
 
 const verdicts = new WeakMap<Day, WeakMap<RigParts, Judged>>()
 
-/** The verdict on a rig in a day, judged once for all who show it. @param swung without it the verdict is provisional */
+/** The verdict on a rig in a day, memoised for all who show it. @param swung without it the verdict is provisional */
 export function judgedIn(parts: RigParts, day: Day, swung: Swung | undefined): RankedRig {
   const known = kept(verdicts, day, () => new WeakMap<RigParts, Judged>())
   const before = known.get(parts)

@@ -7,7 +7,7 @@ import { askJudged, effort, type Progress } from '../swings/index.ts'
 import { working } from '../ui/working.ts'
 import { keyOf, type Question } from './useRig.ts'
 
-/** The ranking, worked out in the worker; the last one stays while the next is on its way. */
+/** The ranking, computed in the worker; the previous one stays until the next is there. */
 export function useMatch(question: Question | undefined) {
   return useQuery({
     queryKey: ['match', ...keyOf(question)],
@@ -46,7 +46,7 @@ export function useRemedies(question: Question, choices: readonly RigChoice[]) {
   })
 }
 
-/** While answers still change nothing is swung for them [ms]. */
+/** Debounce: while answers still change, nothing is swung for them [ms]. */
 const QUIET_MS = 200
 const quiet = (signal: AbortSignal): Promise<void> =>
   new Promise<void>((resolve, reject) => {

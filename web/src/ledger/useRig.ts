@@ -26,7 +26,7 @@ export function useQuestion(): Question | undefined {
 export const keyOf = (question: Question | undefined): readonly unknown[] =>
   question === undefined ? [] : [question.gear.revision, ...dayKey(question.day)]
 
-/** A rig judged with its swing; until that is worked out it is provisional. */
+/** A rig judged with its swing; until that is computed it is provisional. */
 export function useRig(
   question: Question | undefined,
   choice: RigChoice | null | undefined,

@@ -4,7 +4,7 @@ import { keepPreviousData, useQueries } from '@tanstack/react-query'
 import { dayKey } from '../day/index.ts'
 import { askLooked } from '../swings/index.ts'
 
-/** Whole rigs round what is there, each kind of head as it comes; the last ones stay while the next are on their way. */
+/** Whole rigs round what is there, streamed by kind of head; the previous ones stay until the next are there. */
 export function useSpecified(day: Day, fixed: FixedParts) {
   return useQueries({
     queries: stylesFor(fixed, day).map((style) => ({

@@ -1,8 +1,7 @@
 import { weatherSchema } from '@hoxen/core/sky'
 import { gaugeSchema } from '@hoxen/core/water'
-import type { RiverGauge } from './gauge.ts'
 import { askOutside } from './silent.ts'
-import type { WeatherSource } from './weather.ts'
+import type { RiverGauge, WeatherSource } from './sources.ts'
 
 /** The gauges of the server that serves this page: simulated, and silent now and then. */
 export const standInGauge: RiverGauge = {

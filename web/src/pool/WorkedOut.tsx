@@ -4,7 +4,7 @@ interface Props {
   readonly failed: string | undefined
 }
 
-/** Number of a page's swings that are worked out, and what stopped the rest. */
+/** Number of a page's swings that are computed, and what stopped the rest. */
 export const WorkedOut = ({ done, of, failed }: Props) => (
   <>
     <progress

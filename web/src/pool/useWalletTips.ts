@@ -15,11 +15,14 @@ export interface WalletTip {
   readonly leader: string | undefined
   readonly onTheLine: boolean
   readonly parts: RigParts
-  /** Its swing at the angle one casts at; undefined until it was let go. */
+  /** Its swing at the angle one casts at; undefined until it is simulated. */
   readonly ride: Ride | undefined
 }
 
-/** Every tip carried, on the rig in the strip, best first as they are worked out. Undefined while it loads, without a rig, and where it cannot be put together. */
+/**
+ * Every tip carried, on the rig in the strip, best first as they are computed. Undefined while it loads, without a rig, and where it
+ * cannot be put together.
+ */
 export function useWalletTips():
   | { readonly tips: readonly WalletTip[]; readonly working: boolean }
   | undefined {

@@ -160,7 +160,7 @@ function useAllKeys({ quiet, onOpen }: Props): void {
   useKeys(withSheets, !quiet)
 }
 
-/** Parts of the frame that the first look does not need: keys, the page's name, its place, its store, the demo by address. */
+/** Parts of the frame that load after the first paint: keys, title, scroll position, persistence, the demo by address. */
 export function Later(props: Props) {
   const { pathname } = props
   useAllKeys(props)

@@ -36,7 +36,7 @@ export function newsOf(was: Moment, is: Moment): DayNews | undefined {
   }
 }
 
-/** Remembers the day as it was seen last, and tells what the river has changed since. */
+/** Keeps the day as it was seen last, and returns what the river has changed since. */
 export function useDayNews(
   day: Day,
   rig: RankedRig | undefined,

@@ -1,7 +1,7 @@
 const HOUR_MS = 3600_000
 
 /**
- * Has the browser keep the whole application, so that it opens with no signal; a page not built has nothing to keep.
+ * Registers the service worker that caches the whole application, so that it opens with no signal; a development build has none.
  * @param onNewer a newer Hoxen waits; what it is given loads it @param onOther another tab has loaded it
  */
 export async function keepWhole(onNewer: (load: () => void) => void, onOther: () => void): Promise<void> {

@@ -1,6 +1,6 @@
 import { type DefaultOptions, QueryClient } from '@tanstack/react-query'
 
-/** So long an answer that no page shows is kept [ms]: one goes back and forth between pages. */
+/** Time in the cache of an answer that no page shows [ms]: one goes back and forth between pages. */
 const KEPT_MS = 600_000
 
 /** Questions go to the worker and are pure: an answer never goes stale by itself, and a failed one is asked once more at most. */

@@ -62,7 +62,7 @@ const TRIM_EVERY = 20
 const registry = () => import('./files.ts')
 type Registry = Awaited<ReturnType<typeof registry>>
 
-/** Writes gathered by name and key, until they are made at one stroke. */
+/** Writes of a transaction, buffered by name and key until it commits. */
 class Gathered implements Tx {
   readonly writes = new Map<string, RowRef & { readonly value: Raw | undefined }>()
   readonly aside = new Set<string>()
@@ -165,7 +165,7 @@ async function statesOf(places: readonly RowRef[]): Promise<readonly (State | un
 const placesOf = (changes: readonly Change[]): ReadonlySet<string> =>
   new Set(changes.map(({ name, key }) => trailKey(name, key)))
 
-/** Makes changes whose outcome is known, all at once. @param checked returns a value as its schema keeps it */
+/** Applies known changes in one batch. @param checked returns a value as its schema keeps it */
 async function perform(
   known: Registry,
   changes: readonly Change[],
@@ -233,8 +233,8 @@ export class Writer {
   constructor(private readonly tab: () => string) {}
 
   /**
-   * The only way stored data changes: reads and writes of `change` happen in one transaction, all or none, and are
-   * remembered under one label as a diff with an inverse.
+   * The only way stored data changes: reads and writes of `change` happen in one transaction, all or none, and are recorded under one
+   * label as a diff with its inverse.
    * @param change may wait for nothing but the reads it is given
    * @param watched is told how far it is, and may stop it: then nothing is changed
    * @returns false when it changes nothing

@@ -34,7 +34,7 @@ const put = ({ form, tab, at, fields, whole }: Typed): Promise<void> =>
     else await db.drafts.put({ form, tab, at, text })
   })
 
-/** What is on its way into the store. A page that goes takes the way along, so it is left where it is taken at once. */
+/** Drafts on their way into the store. A page that closes loses pending writes, so they also go into synchronous storage. */
 const underway = new Set<Typed>()
 
 async function write(typed: Typed): Promise<void> {
@@ -48,7 +48,7 @@ async function write(typed: Typed): Promise<void> {
 
 const LEFT = 'hoxen-typed'
 
-/** What pages left that went before the store had it. */
+/** Drafts of pages that closed before the store had them. */
 function left(): readonly Typed[] {
   try {
     return JSON.parse(localStorage.getItem(LEFT) ?? '[]')

@@ -69,7 +69,7 @@ export async function exportEverything(which: 'own' | 'open'): Promise<string> {
   return writeDocument(document, new Date().toISOString(), past)
 }
 
-/** Remembers that everything was saved to a file just now. */
+/** Records that everything was saved to a file just now. */
 export const savedNow = async (): Promise<void> => {
   await db.device.put({ id: 'saved', atMs: Date.now() })
 }

@@ -1,10 +1,10 @@
 import type { Gear, Item } from '@hoxen/core/gear'
 import { useList } from './live.ts'
 
-/** All that is owned, as of one state of it: every page has the same object until something changes. */
+/** A snapshot of all that is owned: every page has the same object until something changes. */
 export interface GearNow extends Gear {
   readonly byId: ReadonlyMap<string, Item>
-  /** Another number for another state. */
+  /** Revision: another number for another state. */
   readonly revision: number
 }
 

@@ -6,16 +6,13 @@ import { listOf, singleOf } from './reading.ts'
 /** The latest answer of a query: none while it loads, or why there is none. */
 type Latest<T> = { readonly value: T } | { readonly error: unknown } | undefined
 
-/**
- * One live query for all who read it, subscribed to once, when first read. It is not let go of with its last reader, so that a
- * page that opens finds the very value the page before it had.
- */
+/** One live query for all who read it, subscribed to lazily. It outlives its last reader, so that the next page finds the same value. */
 export class Live<T> {
   private latest: Latest<T>
   private subscription: Subscription | undefined
   private readonly listeners = new Set<() => void>()
 
-  /** @param passing let go of with its last reader, where hardly anybody asks */
+  /** @param passing unsubscribed with its last reader, where hardly anybody asks */
   constructor(
     private readonly read: () => Promise<T>,
     private readonly passing = false,

@@ -4,7 +4,7 @@ export interface Watched {
   readonly signal?: AbortSignal
 }
 
-/** Rows that are read, checked or written at one go: fewer than a slow telephone needs a tenth of a second for. */
+/** Batch size of reads, checks and writes: a slow phone needs less than a tenth of a second for one. */
 const PORTION = 500
 
 /**

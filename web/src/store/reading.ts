@@ -16,7 +16,7 @@ export const addressOf = ({ name, key }: RowRef): [string, string] => [name, key
 export const inOrder = (name: KeptName) =>
   db.kept.where('[name+place]').between([name, -Infinity], [name, Infinity])
 
-/** More rows than this are read list by list, each at one stroke. */
+/** With more rows than this, each list is read in one bulk read. */
 const ONE_BY_ONE = 200
 
 /** Rows at places, in their order. */

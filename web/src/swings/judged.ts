@@ -5,7 +5,7 @@ import { type About, ask, askOfGear, type CoreApi, type LetSwing } from '../work
 import { askRides } from './loaded.ts'
 import type { Wish } from './wish.ts'
 
-/** Swings worked out, of those asked for so far. */
+/** Swings computed, of those asked for so far. */
 export interface Progress {
   readonly done: number
   readonly of: number
@@ -17,10 +17,10 @@ interface Judged {
   readonly onProgress?: (progress: Progress) => void
 }
 
-/** A page that redraws for every swing takes the time from the swings [ms]. */
+/** Throttle of progress: rendering at every swing takes time from the swings [ms]. */
 const TELL_EVERY_MS = 100
 
-/** Lets swings go for a question that the judging worker works through. */
+/** Simulates the swings that a question of the judging worker needs. */
 function letSwingFor({ signal, priority = 'listed', onProgress }: Judged): LetSwing {
   let [done, of, told] = [0, 0, 0]
   return async (wanted) => {

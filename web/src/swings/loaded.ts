@@ -4,7 +4,7 @@ type Service = typeof import('./service.ts')
 
 let service: Service | undefined
 
-/** The one home of all swings, loaded with the first that is wanted. */
+/** The swing service, loaded with the first swing asked for. */
 const loaded = async (): Promise<Service> => {
   service ??= await import('./service.ts')
   return service
@@ -19,5 +19,5 @@ export const knownSwing = (input: SwingInput): SwingResult | undefined => servic
 /** One swing in full, with the line's shape at each moment. */
 export const askSwing: Service['askSwing'] = async (...asked) => (await loaded()).askSwing(...asked)
 
-/** Many swings in their order, each handed over as it comes. Ends at the first that fails, or when it is called off. */
+/** Many swings in their order, each handed over as it comes. Ends at the first that fails, or when it is cancelled. */
 export const askRides: Service['askRides'] = async (...asked) => (await loaded()).askRides(...asked)

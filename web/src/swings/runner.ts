@@ -1,11 +1,11 @@
 import type { Ride, SwingInput, SwingResult } from '@hoxen/core/swing'
 import PQueue from 'p-queue'
 import { noticeSaid } from '../store/index.ts'
-import { Door, WorkerLost } from '../worker/index.ts'
+import { WorkerClient, WorkerLost } from '../worker/index.ts'
 import type { SwingApi } from '../worker/swingApi.ts'
 import { PRIORITIES, type Priority, type Runner } from './wish.ts'
 
-/** Several workers that break down together are one mishap [ms]. */
+/** Crashes closer than this are reported once [ms]. */
 const ONE_MISHAP_MS = 4000
 let saidAt = Number.NEGATIVE_INFINITY
 
@@ -16,13 +16,13 @@ function tellOfCrash(): void {
   saidAt = now
 }
 
-/** One core is left to the page. */
+/** One core is left to the main thread. */
 const size = Math.max(1, (navigator.hardwareConcurrency || 2) - 1)
 
 const free = Array.from(
   { length: size },
   () =>
-    new Door<SwingApi>(
+    new WorkerClient<SwingApi>(
       () => new Worker(new URL('../worker/swing.worker.ts', import.meta.url), { type: 'module' }),
       tellOfCrash,
     ),
@@ -30,7 +30,7 @@ const free = Array.from(
 const queue = new PQueue({ concurrency: size })
 const rank = (priority: Priority): number => PRIORITIES.indexOf(priority)
 
-/** Asks, and once more of a fresh worker when the first breaks down over it. */
+/** Asks; if the worker crashes, retries once in a fresh one. */
 async function patiently<T>(ask: () => Promise<T>): Promise<T> {
   try {
     return await ask()
@@ -46,20 +46,20 @@ async function inWorker(
   signal: AbortSignal,
 ): Promise<Ride | SwingResult> {
   signal.throwIfAborted()
-  const door = free.pop()
-  if (door === undefined) throw new Error('more swings under way than workers')
+  const client = free.pop()
+  if (client === undefined) throw new Error('more swings under way than workers')
   try {
     return await patiently(() =>
-      door.ask((api, id) => api[what](id, input) as Promise<Ride | SwingResult>, signal),
+      client.ask((api, id) => api[what](id, input) as Promise<Ride | SwingResult>, signal),
     )
   } finally {
-    free.push(door)
+    free.push(client)
   }
 }
 
 let numbered = 0
 
-/** Lets a swing go in the next worker that is free, the most wanted first. */
+/** Runs a swing in the next free worker, by priority. */
 export const run: Runner['run'] = (what, input, { priority, signal }) => {
   const id = String(++numbered)
   let [waits, wanted] = [true, rank(priority)]

@@ -122,7 +122,7 @@ describe('what runs them', () => {
     jest.unmock('./runner.ts')
     jest.doMock('../worker/index.ts', () => ({
       WorkerLost: class extends Error {},
-      Door: class {
+      WorkerClient: class {
         ask = async (question: (api: unknown, id: number) => Promise<unknown>, signal: AbortSignal) => {
           signal.throwIfAborted()
           return question(

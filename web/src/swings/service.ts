@@ -28,7 +28,7 @@ function keyOf(input: SwingInput): string {
   return key
 }
 
-/** Swings of one kind: those that are known, and those under way, each worked out once however many ask. */
+/** Swings of one kind: an LRU cache, and the pending ones, shared by all who ask. */
 class Kept<T extends Ride | SwingResult> {
   readonly known: QuickLRU<string, T>
   private readonly running = new Map<string, Running<T>>()
@@ -68,7 +68,7 @@ class Kept<T extends Ride | SwingResult> {
     return job
   }
 
-  /** The swing at once where it is known, else as soon as it is worked out. */
+  /** The cached swing at once, else a promise of it. */
   async ask(input: SwingInput, { priority, signal }: Wish): Promise<T> {
     signal?.throwIfAborted()
     const key = keyOf(input)
@@ -112,7 +112,7 @@ export const knownSwing = (input: SwingInput): SwingResult | undefined => swings
 /** One swing in full, with the line's shape at each moment. */
 export const askSwing = (input: SwingInput, wish: Wish): Promise<SwingResult> => swings.ask(input, wish)
 
-/** Many swings in their order, each handed over as it comes. Ends at the first that fails, or when it is called off. */
+/** Many swings in their order, each handed over as it comes. Ends at the first that fails, or when it is cancelled. */
 export async function askRides(
   tasks: readonly RideTask[],
   take: (id: string, ride: Ride) => void,

@@ -12,7 +12,7 @@ export interface Rides {
 
 const NONE: readonly RideTask[] = []
 
-/** Many swings: those that are known at once, the others as they come; when the tasks change the rest of the old ones is given up. */
+/** Many swings: cached ones at once, the others as they come; when the tasks change the rest of the old ones is cancelled. */
 export function useRides(tasks: readonly RideTask[] = NONE, priority: Priority = 'listed'): Rides {
   const [arrived, arrive] = useReducer((count: number) => count + 1, 0)
   const [failed, setFailed] = useState<string>()
@@ -31,7 +31,7 @@ export function useRides(tasks: readonly RideTask[] = NONE, priority: Priority =
     const stop = new AbortController()
     const take = (id: string, ride: Ride): void => {
       held.set(id, ride)
-      // Rides come thick and fast; drawing them must not keep the page from answering.
+      // Rides arrive in bursts; rendering them must not block input.
       startTransition(arrive)
     }
     askRides(wanted, take, { priority, signal: stop.signal }).catch((error: unknown) => {
@@ -45,7 +45,7 @@ export function useRides(tasks: readonly RideTask[] = NONE, priority: Priority =
   return { rides, done: rides.size, of: tasks.length, failed }
 }
 
-/** One swing summed up; undefined while it is worked out. */
+/** One swing summed up; undefined while it is computed. */
 export function useRide(input: SwingInput | undefined): Ride | undefined {
   const tasks = useMemo(() => (input === undefined ? NONE : [{ id: '', input }]), [input])
   return useRides(tasks, 'looked-at').rides.get('')

@@ -6,7 +6,7 @@ export type Priority = (typeof PRIORITIES)[number]
 
 export interface Wish {
   readonly priority: Priority
-  /** Calls it off for whoever asked; it is given up when nobody wants it any more. */
+  /** Cancels it for whoever asked; it is aborted when nobody wants it any more. */
   readonly signal?: AbortSignal | undefined
 }
 

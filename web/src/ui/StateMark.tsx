@@ -13,7 +13,7 @@ const COLOURS: Readonly<Record<CheckState, string>> = {
   breaks: 'text-breaks',
 }
 
-/** A verdict; until its swing is worked out it is only on its way. */
+/** A verdict; until its swing is computed it is only on its way. */
 export function VerdictMark({
   state,
   provisional,

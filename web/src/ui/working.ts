@@ -1,4 +1,4 @@
-/** The page is idle when nothing has been worked out or waited for since this long [ms]: one answer often asks the next question. */
+/** The page is idle when nothing has been computed or waited for since this long [ms]: one answer often asks the next question. */
 const SETTLES_MS = 150
 
 let running = 0
@@ -8,7 +8,7 @@ function mark(idle: boolean): void {
   document.documentElement.dataset.idle = String(idle)
 }
 
-/** Says that something is being worked out, which the page shows as `data-idle`. @returns says that it is done */
+/** Says that something is being computed, which the page shows as `data-idle`. @returns says that it is done */
 export function working(): () => void {
   let done = false
   running++

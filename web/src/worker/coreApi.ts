@@ -32,13 +32,13 @@ export interface GearFileReading {
 
 type Apart = Extract<Specified, { outcome: 'do-not-go-together' }>
 
-/** A question's number, by which it can be called off, and the gear it is about. */
+/** A question's number, by which it can be cancelled, and the gear it is about. */
 export interface About {
   readonly id: number
   readonly revision: number
 }
 
-/** Works out these swings, in their order. */
+/** Computes these swings, in their order. */
 export type LetSwing = (wanted: Wanted) => Promise<readonly Swung[]>
 
 /** The gear as it was brought last. Messages come in their order: a question finds the gear that was sent before it. */
@@ -51,7 +51,7 @@ function gearOf({ revision }: About): NonNullable<typeof known> {
   return known
 }
 
-/** Works a question through in steps; the swings it needs are let go where the page wants them. */
+/** Runs a question in steps; the page schedules the swings it needs. */
 const worked = <T>({ id }: Pick<About, 'id'>, steps: Steps<T>, letSwing: LetSwing): Promise<T> =>
   unhurried(id, steps, (wanted) => {
     if (wanted === undefined || wanted.length === 0) return undefined

@@ -1,3 +1,3 @@
 export type { About, CoreApi, LetSwing } from './coreApi.ts'
-export { Door, WorkerLost } from './door.ts'
-export { ask, askOfGear } from './gearDoor.ts'
+export { ask, askOfGear } from './coreClient.ts'
+export { WorkerClient, WorkerLost } from './workerClient.ts'

@@ -1,7 +1,7 @@
-/** Said to whoever asked a question that was then called off. */
+/** Said to whoever asked a question that was then cancelled. */
 export const CALLED_OFF = 'called off'
 
-/** Longest time a calculation holds its worker before it looks whether it is still wanted [ms]. */
+/** Longest time a calculation holds its worker before it checks for cancellation [ms]. */
 const BREATH_MS = 12
 
 const breath = (): Promise<void> =>
@@ -14,17 +14,17 @@ const breath = (): Promise<void> =>
     port2.postMessage(null)
   })
 
-/** Questions that nobody waits for any more, until they are given up. */
+/** Cancelled questions whose calculation has not stopped yet. */
 const calledOff = new Set<number>()
 
-/** Gives a question up, whether its calculation has begun or not: it stops at its next step. */
+/** Cancels a question, whether its calculation has begun or not: it stops at its next step. */
 export const callOff = (id: number): void => void calledOff.add(id)
 
 /** Between two steps of a calculation a worker answers, and says by that that it goes on. */
 export const alive = (): void => {}
 
 /**
- * Works a calculation through in steps, and gives it up when its question is called off.
+ * Runs a calculation in steps, and aborts it when its question is cancelled.
  * @param between done after each step with what the step brought
  */
 export async function unhurried<Y, T>(

@@ -9,7 +9,7 @@ import { type RigParts, windowStyleOf } from '../parts.ts'
 type Caster = Pick<Day, 'schools' | 'caster' | 'own'>
 type Windows = Partial<Record<WindowStyle, GrainWindow | 'none'>>
 
-/** A rod has few windows in a day and thousands of heads are held against them: each is worked out once. */
+/** Memoised: a rod has few windows in a day, and thousands of heads are held against them. */
 const known = new WeakMap<Caster, WeakMap<Rod, Windows>>()
 
 function windowsOf(rod: Rod, day: Caster): Windows {

@@ -8,7 +8,7 @@ export type Wanted = readonly SwingInput[]
 /** A calculation in steps; between two of them it can be left off, and may say which swings the next one needs. */
 export type Steps<T> = Generator<Wanted | undefined, T>
 
-/** Swings that are remembered, the latest asked for: a calculation asks again and again for those of a few rigs. */
+/** Size of the LRU cache of swings: a calculation asks again and again for those of a few rigs. */
 const known = new QuickLRU<string, Swung>({ maxSize: 1500 })
 
 const keyOf = (input: SwingInput): string => JSON.stringify(input)
@@ -16,7 +16,7 @@ const keyOf = (input: SwingInput): string => JSON.stringify(input)
 /** All that the same swing has in common. */
 export const swingKey = (setup: SwingSetup): string => keyOf(swingInput(setup))
 
-/** A swing that was worked out elsewhere, remembered as if it had been here. */
+/** Puts a swing that was computed elsewhere into the cache. */
 export function keepSwung(input: SwingInput, { outcome, summary }: Swung): void {
   known.set(keyOf(input), { outcome, summary })
 }
@@ -27,11 +27,11 @@ const unknown = (inputs: readonly SwingInput[]): Wanted => [
   ).values(),
 ]
 
-/** The swings of these setups that are not known yet, each once. */
+/** The swings of these setups that are not cached, without duplicates. */
 export const unknownSwings = (setups: readonly SwingSetup[]): Wanted =>
   unknown(setups.map((setup) => swingInput(setup)))
 
-/** The same input gives the same swing, so it is worked out once. */
+/** Memoised: the same input gives the same swing. */
 function swungBy(input: SwingInput): Swung {
   const before = known.get(keyOf(input))
   if (before !== undefined) return before

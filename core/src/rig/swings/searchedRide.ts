@@ -12,7 +12,7 @@ interface Like<T> {
   readonly part: T
 }
 
-/** Parts alike to this ride alike, as far as a search looks. [estimate] */
+/** Quantisation of the surrogate: parts this much alike share a depth in a search. [estimate] */
 const ALIKE = { lengthM: 0.6, diameterM: 0.1e-3, massShare: 0.15, sinkMps: 0.025 } as const
 /** Pieces that each level piece of a part is cut into for a search: rough, and quick. */
 const SEARCH_PIECES = 1
@@ -81,7 +81,7 @@ function leaderLike(leader: Leader): Like<Leader> {
   }
 }
 
-/** Value under a key of a map, made where it is not there yet. */
+/** Value of a key, computed and stored if absent (memoisation). */
 function kept<K, V>(
   map: { get(key: K): V | undefined; set(key: K, value: V): unknown },
   key: K,
@@ -94,7 +94,7 @@ function kept<K, V>(
   return made
 }
 
-/** Remembers what stands for a part; nothing stands for none. */
+/** Memoises the representative of a part; no part has none. */
 function remembering<T extends object>(like: (part: T) => Like<T>): (part: T | null) => Like<T | null> {
   const known = new WeakMap<T, Like<T>>()
   return (part) => (part === null ? { key: '', part } : kept(known, part, () => like(part)))
@@ -106,7 +106,7 @@ const leaders = remembering(leaderLike)
 
 type RideParts = Pick<RigParts, 'head' | 'tip' | 'leader'>
 
-/** All that head and tip mean to how deep a fly rides, as far as a search looks. */
+/** Memo key of head and tip in the surrogate of depth. */
 export const rideKey = ({ head, tip }: Pick<RideParts, 'head' | 'tip'>): string =>
   `${heads(head).key} ${tips(tip).key}`
 

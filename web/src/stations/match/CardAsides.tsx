@@ -8,13 +8,13 @@ import { useNeighbours, useOtherSchools } from './useLook.ts'
 interface AsideProps {
   readonly title: string
   readonly mark: string
-  /** Sentences; undefined while it is worked out. */
+  /** Sentences; undefined while it is computed. */
   readonly said: readonly string[] | undefined
   readonly none: string
   readonly onOpen: () => void
 }
 
-/** More that can be asked of a card, worked out once it is opened. */
+/** More that can be asked of a card, computed once it is opened. */
 function Aside({ title, mark, said, none, onOpen }: AsideProps) {
   return (
     <details

@@ -17,7 +17,7 @@ const FIELDS = [
 ] as const
 const NUMBERS = [5, 6, 7, 8, 9, 10, 11, 12, 13]
 
-/** The spool's measures: by caliper, or the arbor worked out from what the box says it holds. A spool that cannot be is never kept. */
+/** The spool's measures: by caliper, or the arbor computed from what the box says it holds. A spool that cannot be is never kept. */
 export function SpoolForm({ reel }: { readonly reel: Reel }) {
   const { system } = useUnits()
   const form = `spool ${reel.id}`

@@ -28,11 +28,11 @@ function roundFlow(system: UnitSystem): (m3ps: number) => number {
 const levels = (...about: Parameters<typeof chartLevels>): readonly number[] =>
   chartLevels(...about).slice(0, effort(undefined, 2))
 
-/** A pool's chart as far as it is worked out. */
+/** A pool's chart as far as it is computed. */
 export interface Chart {
   readonly columns: readonly ChartColumn[]
   readonly fronts: readonly Front[]
-  /** Confidence in a cell; undefined until that is worked out, after the cells. */
+  /** Confidence in a cell; undefined until that is computed, after the cells. */
   readonly bandOf: (cell: ChartCell) => ChartBand | undefined
   readonly cellOf: (tipId: string | null, flowM3ps: number) => ChartCell | undefined
   readonly done: number

@@ -9,7 +9,7 @@ import { working } from '../../ui/working.ts'
 /** While a hand still moves, the fan waits [ms]. */
 const STILL_MS = 900
 
-/** Fan of my rig's depth: two dozen swings as likely as the one shown, let go when that one has come to rest. */
+/** Fan of my rig's depth: two dozen swings as likely as the one shown, simulated when that one has come to rest. */
 export function useFan(
   setup: SwingSetup,
   pool: Run | undefined,

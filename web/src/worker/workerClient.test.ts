@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals'
 import { expose } from 'comlink'
-import { Door, WorkerLost } from './door.ts'
 import { alive, CALLED_OFF, callOff, unhurried } from './unhurried.ts'
+import { WorkerClient, WorkerLost } from './workerClient.ts'
 
 /** A worker in this same thread: a channel with something exposed at its other end. */
 class InThread extends EventTarget {
@@ -29,7 +29,7 @@ class InThread extends EventTarget {
     this.channel.port1.close()
   }
 }
-// The page on which the doors say whether something is worked out.
+// The page on which the clients say whether something is worked out.
 Object.assign(globalThis, { document: { documentElement: { dataset: {} } } })
 const never = new Promise<never>(() => {})
 
@@ -40,19 +40,19 @@ afterEach(() => {
   for (const worker of InThread.started) worker.terminate()
 })
 
-describe('the door to a worker', () => {
+describe('the client of a worker', () => {
   const api = { callOff, alive, add: (a: number, b: number) => a + b, hang: () => never }
-  const door = (crashed = () => {}) =>
-    new Door<typeof api>(() => new InThread(api) as unknown as Worker, crashed)
+  const client = (crashed = () => {}) =>
+    new WorkerClient<typeof api>(() => new InThread(api) as unknown as Worker, crashed)
 
   test('starts one worker for many questions', async () => {
-    const open = door()
+    const open = client()
     expect(await Promise.all([open.ask((a) => a.add(1, 2)), open.ask((a) => a.add(3, 4))])).toEqual([3, 7])
     expect(InThread.started).toHaveLength(1)
   })
   test('a worker that breaks down becomes an error, is told of, and replaced for the next question', async () => {
     const crashed = jest.fn()
-    const open = door(crashed)
+    const open = client(crashed)
     const waiting = open.ask((a) => a.hang())
     InThread.started[0]?.dispatchEvent(new Event('error'))
     await expect(waiting).rejects.toBeInstanceOf(WorkerLost)
@@ -62,7 +62,7 @@ describe('the door to a worker', () => {
     expect(InThread.started).toHaveLength(2)
   })
   test('a question called off is answered at once, and the worker goes on', async () => {
-    const open = door()
+    const open = client()
     const stop = new AbortController()
     const waiting = open.ask((a) => a.hang(), stop.signal)
     stop.abort(new Error('superseded'))
@@ -75,14 +75,14 @@ describe('the door to a worker', () => {
 
 describe('the watchdog', () => {
   const watch = { everyMs: 5, unanswered: 4 }
-  const doorTo = (api: object) =>
-    new Door<{ hang: () => Promise<never> }>(
+  const clientOf = (api: object) =>
+    new WorkerClient<{ hang: () => Promise<never> }>(
       () => new InThread(api) as unknown as Worker,
       () => {},
       watch,
     )
   test('leaves a worker alone that answers between its steps, however long its question takes', async () => {
-    const open = doorTo({
+    const open = clientOf({
       callOff,
       alive,
       hang: () => new Promise((resolve) => setTimeout(resolve, 150, 'done')),
@@ -90,7 +90,7 @@ describe('the watchdog', () => {
     expect(await open.ask((a) => a.hang())).toBe('done')
   })
   test('takes one for lost that came to no further step', async () => {
-    const open = doorTo({ callOff, alive: () => never, hang: () => never })
+    const open = clientOf({ callOff, alive: () => never, hang: () => never })
     await expect(open.ask((a) => a.hang())).rejects.toBeInstanceOf(WorkerLost)
     expect(InThread.started[0]?.terminated).toBe(true)
   })
@@ -114,7 +114,7 @@ describe('gear goes to the worker once for each of its revisions', () => {
         }
       },
     })
-    const { askOfGear } = await import('./gearDoor.ts')
+    const { askOfGear } = await import('./coreClient.ts')
     type Asked = { about: (revision: number) => Promise<void> }
     const ask = (revision: number) =>
       askOfGear({ revision, items: [] }, (remote, { revision: about }) =>

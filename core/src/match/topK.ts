@@ -7,8 +7,8 @@ export interface Found {
   readonly place: number
 }
 
-/** Keeps the `limit` cheapest, in order; `ceiling` is what a newcomer must not exceed. */
-export class Podium {
+/** The `limit` cheapest, in order; `ceiling` is the cost a newcomer must not exceed. */
+export class TopK {
   private readonly found: Found[] = []
   constructor(private readonly limit: number) {}
 
@@ -16,7 +16,7 @@ export class Podium {
     return this.found.length < this.limit ? Number.POSITIVE_INFINITY : (this.found.at(-1)?.cost ?? 0)
   }
 
-  /** Whether one of this cost and place would stand on it. */
+  /** Whether one of this cost and place would be among them. */
   takes(cost: number, place: number): boolean {
     const last = this.found.length < this.limit ? undefined : this.found.at(-1)
     return last === undefined || cost < last.cost || (cost === last.cost && place < last.place)

@@ -9,20 +9,20 @@ export class WorkerLost extends Error {
 
 /** Messages of every worker, besides its own questions. */
 export interface Attended {
-  /** Gives a question up: its calculation stops at its next step. */
+  /** Cancels a question: its calculation stops at its next step. */
   readonly callOff: (id: number) => void
   /** Answers between two steps: a worker that is stuck in one does not. */
   readonly alive: () => void
 }
 
-/** When a worker is taken for lost: asked so often in a row whether it is alive, it came to no further step. */
+/** Watchdog: a worker is taken for lost after so many unanswered pings in a row without progress. */
 export interface Watch {
   readonly everyMs: number
   readonly unanswered: number
 }
 const WATCH: Watch = { everyMs: 1000, unanswered: 30 }
 
-/** A worker, and the questions it has not answered yet. */
+/** A worker, and its pending questions. */
 interface Open<Api> {
   readonly worker: Worker
   readonly api: Remote<Api & Attended>
@@ -33,10 +33,10 @@ interface Open<Api> {
 let asked = 0
 
 /**
- * The way to one worker, started with the first question. A worker that crashes or gets stuck becomes an error, and is
- * replaced for the next question. Its watchdog counts unanswered calls, not time: a slow machine, or one that slept, is not lost.
+ * The client of one worker, which is started lazily. A worker that crashes or hangs rejects its questions, and is replaced for the next.
+ * Its watchdog counts unanswered calls, not time: a slow machine, or one that slept, is not lost.
  */
-export class Door<Api extends object> {
+export class WorkerClient<Api extends object> {
   private open: Open<Api> | undefined
 
   /** @param start makes the worker @param onCrash told when one breaks down, at work or idle */
@@ -78,7 +78,7 @@ export class Door<Api extends object> {
 
   /**
    * Asks a question under a number of its own.
-   * @param signal calls the question off: whoever asked is told at once, and the worker stops working on it
+   * @param signal cancels the question: whoever asked is told at once, and the worker stops working on it
    */
   async ask<T>(
     question: (api: Remote<Api & Attended>, id: number) => Promise<T>,
