@@ -121,7 +121,13 @@ export const idle = (page: Page): Promise<void> =>
 /** The demo angler's gear, and a page with it: Match, which ranks and lets swing, where nothing else is wanted. */
 export async function openDemo(page: Page, place = '/match'): Promise<void> {
   await asOnce(page, 'demo', async () => {
+    // The first page comes late: meanwhile the address is not set back to none.
+    await page.route('**/assets/MatchStation-*', async (route) => {
+      await page.waitForTimeout(1000)
+      await route.continue()
+    })
     await page.goto('/?demo')
+    await expect(page.getByRole('heading', { name: /First look|pairs? holds?/ })).toBeVisible()
     await expect(page.getByRole('button', { name: /^Undo: Open the demo/ })).toBeVisible()
   })
   await go(page, place)

@@ -106,6 +106,7 @@ async function shoot(
 /** A tip without a label on the stand-in scale, and ten feet of tape. */
 async function weighATip(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Start the demo scale' }).click()
+  await page.getByText('Demo scale', { exact: true }).click()
   await page.getByLabel('On the demo scale').selectOption('tip-a')
   await page.getByLabel('Scale', { exact: true }).filter({ hasText: '7.1' }).waitFor()
   await page.getByRole('button', { name: 'Use this reading' }).click()

@@ -141,7 +141,7 @@ test('a school changes the figures: an estimated window is read a number lower, 
   await expect(axis).toBeVisible()
   const before = await ends()
   expect(before).toHaveLength(6)
-  await go(page, '/settings')
+  await go(page, '/settings?view=schools')
   await page.getByLabel(/^Always two/).click()
   await expect(page.getByLabel(/^Always two/)).toBeChecked()
   await go(page, '/match')

@@ -85,6 +85,7 @@ test('the rigging list is ticked, keeps a knot, prints on paper and goes out as 
 test('an unnamed tip is weighed on the stand-in, named and saved as T-11', async ({ page }) => {
   await openDemo(page, '/rig?view=weigh')
   await page.getByRole('button', { name: 'Start the demo scale' }).click()
+  await page.getByText('Demo scale', { exact: true }).click()
   await page.getByLabel('On the demo scale').selectOption('tip-a')
   const scale = page.getByLabel('Scale', { exact: true })
   await expect(scale).toHaveText(/7\.1\d g/)

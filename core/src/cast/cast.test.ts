@@ -94,6 +94,8 @@ describe('turnover', () => {
     if (result.outcome !== 'turned-over') throw new Error(result.outcome)
     const timeS = 6 / 5
     expect(result.dropM / (0.5 * 9.80665 * timeS ** 2)).toBeCloseTo(1, 2)
+    expect(result.samples.at(-1)?.atS).toBeCloseTo(timeS, 2)
+    expect(result.samples.at(-1)?.dropM).toBe(result.dropM)
   })
   test('a line that bears the fly does not let it fall [physics: T = ¼μv²]', () => {
     const result = turnover(16, LEVEL, { massKg: 0.001, dragAreaM2: 1e-4 })

@@ -34,6 +34,7 @@ export {
   pullsFor,
 } from './loops.ts'
 export { windOnto } from './onto.ts'
+export { type CastPose, type Place3, type PlayedCast, poseAt } from './pose.ts'
 export {
   compactLaunch,
   type DLoop,
@@ -47,13 +48,9 @@ export {
 } from './room.ts'
 export { OVERHANG_M, shootLengthM, USUAL_LAUNCH_M } from './shoot.ts'
 export {
-  ANCHOR_PLACE,
   CAST_MOVES,
   type CastFault,
-  type CastStep,
   type CastStepCode,
-  hangsOn,
-  type PlanPoint,
   stepsOf,
 } from './steps.ts'
 export { liveInLoop } from './taper.ts'

@@ -50,6 +50,9 @@ export interface TurnoverSample {
   readonly speedMps: number
   /** Share of the launch energy that is left. */
   readonly energyLeft: number
+  /** Time since the loop left [s], and fall of the fly by then [m]. */
+  readonly atS: number
+  readonly dropM: number
 }
 
 export type TurnoverResult =
@@ -150,6 +153,7 @@ export function turnover(
   const samples: TurnoverSample[] = []
   const falling: Falling = { mps: 0, dropM: 0 }
   let loss = 0
+  let atS = 0
   let before = first
   for (const leg of legs) {
     if (leg.massKg <= 0) break
@@ -157,9 +161,11 @@ export function turnover(
     loss += ((rate(before) + rate(leg)) / 2) * (before.legM - leg.legM)
     const energyLeft = exp(-loss)
     const speedMps = launchMps * sqrt((first.massKg / leg.massKg) * energyLeft)
+    // The fly leg shrinks at half its own speed.
+    atS += (2 * (before.legM - leg.legM)) / speedMps
     if (before.legM > leg.legM) fall(falling, leg, speedMps, before.legM - leg.legM, fly, model.gravityMps2)
     before = leg
-    samples.push({ legM: leg.legM, energyLeft, speedMps })
+    samples.push({ legM: leg.legM, energyLeft, speedMps, atS, dropM: falling.dropM })
   }
   const last = samples.at(-1)
   // A line without a fly has nothing left to move at its very end: its speed has no limit there.

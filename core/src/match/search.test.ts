@@ -18,9 +18,9 @@ import { closeness } from './closeness.ts'
 import { costOf, groupsOf, type OpenRig } from './groups.ts'
 import { type Branch, headTrees } from './headTree.ts'
 import { PairCosts } from './pairCosts.ts'
-import type { Found } from './topK.ts'
 import { searchInSteps } from './search.ts'
 import { SideCosts } from './sideCosts.ts'
+import type { Found } from './topK.ts'
 
 const LOOKS: readonly Look[] = (CHECKS as readonly CheckDefinition[]).flatMap(quickLooks)
 const SEED = { seed: 20261129 }

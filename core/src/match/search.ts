@@ -6,8 +6,8 @@ import { FrontCosts } from './frontCosts.ts'
 import { groupsOf, type OpenRig } from './groups.ts'
 import type { Branch } from './headTree.ts'
 import { PairCosts } from './pairCosts.ts'
-import { type Found, TopK } from './topK.ts'
 import { SideCosts, type Sides } from './sideCosts.ts'
+import { type Found, TopK } from './topK.ts'
 
 /** All that a search runs. */
 const SEARCHED: readonly Look[] = CHECKS.flatMap((check) => quickLooks(check))

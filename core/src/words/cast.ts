@@ -251,12 +251,19 @@ const FAULTS: Readonly<Record<CastFault, string>> = {
 /** A head longer than this many rods needs a wait. [practice] */
 const LONG_HEAD_RODS = 2
 
+/** A usual fault: its name, and what it looks like. */
+interface SaidFault {
+  readonly fault: CastFault
+  readonly name: string
+  readonly looks: string
+}
+
 /** Steps of a cast, and its usual faults with what they look like. */
 export function sayMoves(
   cast: CastName,
   { rig }: Pick<CastSetting, 'rig'>,
   system: UnitSystem,
-): { readonly steps: readonly string[]; readonly faults: readonly string[] } {
+): { readonly steps: readonly string[]; readonly faults: readonly SaidFault[] } {
   const long = rig.headLengthM > LONG_HEAD_RODS * rig.rodLengthM
   const oneHand = rig.rodLengthM < ONE_HAND_M.least
   const { steps, faults } = CAST_MOVES[cast]
@@ -264,6 +271,9 @@ export function sayMoves(
     steps: steps.map(({ code }) =>
       STEPS[code]((low, high) => printRange({ low, high }, 'length', system, ' to '), long, oneHand),
     ),
-    faults: faults.map((fault) => FAULTS[fault]),
+    faults: faults.map((fault) => {
+      const [name = '', looks = ''] = FAULTS[fault].split(': ')
+      return { fault, name, looks: `${looks[0]?.toUpperCase()}${looks.slice(1)}` }
+    }),
   }
 }

@@ -56,6 +56,7 @@ export {
   PACE_WORDS,
   SAW_WORDS,
   sayBend,
+  sayBentRods,
   sayByLog,
   sayCalibrated,
   sayLogged,

@@ -31,6 +31,27 @@ export function sayOwnWindow(own: OwnWindow, nextKg: number | undefined, system:
     : `So far your window looks like ${range}, centred somewhere in ${sure}. It takes over from the estimate once that is narrower.${next}`
 }
 
+/** Two rods as they are bent: “Long seven: 4 oz drops the rod tip 3.6 ft”. A weight that brings no tip down is not hung. */
+export const sayBentRods = (
+  rods: readonly {
+    readonly name: string
+    readonly loads: readonly { readonly massKg?: number | undefined; readonly dropM?: number | undefined }[]
+  }[],
+  system: UnitSystem,
+): string =>
+  rods
+    .map(({ name, loads }) => {
+      const hung = loads.flatMap(({ massKg, dropM }) =>
+        massKg === undefined || dropM === undefined
+          ? []
+          : [
+              `${printMeasure(massKg, 'gearMass', system)} drops the rod tip ${printMeasure(dropM, 'length', system)}`,
+            ],
+      )
+      return `${name}: ${hung.length === 0 ? 'no weight yet' : hung.join(', ')}`
+    })
+    .join('; ')
+
 /** Summary of the bend of two rods. */
 export function sayBend(
   result: BendComparison,

@@ -25,6 +25,8 @@ interface Props {
   /** What the ticks stand for, and the dots. */
   readonly ticks?: string
   readonly dots?: string
+  /** A mark is touched on the axis. */
+  readonly onChoose?: (id: string) => void
 }
 
 const ROW = 26
@@ -32,6 +34,8 @@ const ROW = 26
 const LETTER_ROOM = 7
 /** Beyond so many marks nobody finds one by pointing: they are drawn in one stroke, without names. */
 const MOST_NAMED = 120
+/** What a thumb needs to touch a mark [px]. */
+const TOUCH_PX = 44
 /** Room a tick's figure takes [px]. */
 const TICK_ROOM = 90
 
@@ -50,7 +54,14 @@ function domainOf(bands: readonly AxisBand[], marks: readonly AxisMark[]): reado
 }
 
 /** Windows and heads on one axis of mass: in or out, and by how much, is seen before it is read. */
-export function GrainAxis({ bands, marks, compact = false, ticks: tickWords = 'your heads', dots }: Props) {
+export function GrainAxis({
+  bands,
+  marks,
+  compact = false,
+  ticks: tickWords = 'your heads',
+  dots,
+  onChoose,
+}: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(300)
   const { system, show } = useUnits()
   const id = useId()
@@ -64,7 +75,20 @@ export function GrainAxis({ bands, marks, compact = false, ticks: tickWords = 'y
   const stroke = (mark: AxisMark): string => `M${x(mark.massKg)} ${axisY - 9}v9`
   const height = axisY + (compact ? 14 : 46)
   return (
-    <div ref={ref}>
+    <div ref={ref} className="relative">
+      {onChoose !== undefined &&
+        named.map(({ id: mark, label, massKg, chosen: on }) => (
+          <button
+            key={mark}
+            type="button"
+            aria-pressed={on}
+            aria-label={label}
+            title={label}
+            onClick={() => onChoose(mark)}
+            style={{ left: x(massKg) - TOUCH_PX / 2, top: axisY - TOUCH_PX / 2 }}
+            className="no-print absolute z-10 size-11 rounded-full aria-pressed:border-2 aria-pressed:border-river"
+          />
+        ))}
       <svg
         width={width}
         height={height}

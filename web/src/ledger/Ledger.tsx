@@ -19,7 +19,7 @@ interface Props {
   readonly preview?: readonly Check[] | undefined
 }
 
-/** Every check one row: what, this rig's figure, what is allowed, why, and what it rests on. Worst first. */
+/** Every check one row: what, this rig's figure, what is allowed, why, and what it rests on. Worst first; what holds is one line each, and opens. */
 export function Ledger({ checks, remedies, items, onTake, besides, preview }: Props) {
   const { system } = useUnits()
   return (
@@ -31,6 +31,7 @@ export function Ledger({ checks, remedies, items, onTake, besides, preview }: Pr
             key={check.code}
             data={{ 'data-check': check.code }}
             state={check.state}
+            folded={check.state === 'holds'}
             tag={check.tag}
             figure={check.value === null ? undefined : sayFigure(check, check.value, system)}
             allowed={sayAllowed(check, system)}

@@ -15,12 +15,29 @@ interface Props {
   /** The sentence, and what goes with it. */
   readonly children: ReactNode
   readonly data?: Readonly<Record<`data-${string}`, string>>
+  /** One line high; the sentence opens. */
+  readonly folded?: boolean
 }
 
 /** One line of a ledger: state, what is asked, why in a sentence, figure and what is allowed, and what it rests on. */
-export function LedgerLine({ state, title, figure, allowed, tag, besides, children, data }: Props) {
+export function LedgerLine({
+  state,
+  title,
+  figure,
+  allowed,
+  tag,
+  besides,
+  children,
+  data,
+  folded = false,
+}: Props) {
+  const heading = <h2 className="font-text inline font-semibold tracking-normal">{title}</h2>
   return (
-    <li {...data} data-state={state} className="grid gap-x-4 py-2.5 sm:grid-cols-[5.6rem_1fr_11rem]">
+    <li
+      {...data}
+      data-state={state}
+      className={`grid gap-x-4 ${folded ? 'py-1 sm:grid-cols-[5.6rem_1fr_auto]' : 'py-2.5 sm:grid-cols-[5.6rem_1fr_11rem]'}`}
+    >
       <span className="flex flex-wrap gap-x-2 self-start">
         <Note about={`state-${state}`}>
           <StateMark state={state} />
@@ -28,10 +45,21 @@ export function LedgerLine({ state, title, figure, allowed, tag, besides, childr
         {besides}
       </span>
       <div className="min-w-0">
-        <h2 className="font-text font-semibold tracking-normal">{title}</h2>
-        {children}
+        {folded ? (
+          <details>
+            <summary className="min-h-11 cursor-pointer content-center sm:min-h-7">{heading}</summary>
+            {children}
+          </details>
+        ) : (
+          <>
+            {heading}
+            {children}
+          </>
+        )}
       </div>
-      <div className="flex flex-wrap items-baseline gap-x-3 sm:flex-col sm:items-end">
+      <div
+        className={`flex flex-wrap items-baseline gap-x-3 ${folded ? 'self-start' : 'sm:flex-col sm:items-end'}`}
+      >
         {figure !== undefined && <span className="text-[1.05rem] font-semibold">{figure}</span>}
         {allowed !== undefined && allowed !== '' && (
           <span className="text-[0.88rem] text-faint sm:text-right">{allowed}</span>

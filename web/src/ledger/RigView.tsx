@@ -120,10 +120,10 @@ function RigLedger({
             height={84}
             exploded
           />
+          <PartButtons rig={rig} open={open} onOpen={(s) => setOpen(s === open ? undefined : s)} />
         </div>
       </div>
       <div className="min-w-0">
-        <PartButtons rig={rig} open={open} onOpen={(s) => setOpen(s === open ? undefined : s)} />
         {open !== undefined && (
           <PartPicker
             rig={rig}
@@ -182,6 +182,10 @@ function Lacking({ slot, fixed }: { readonly slot: RigSlot; readonly fixed: Fixe
   )
 }
 
+/** A part’s edge tells how the checks on it stand. */
+const EDGES = { holds: 'border-transparent', watch: 'border-watch', breaks: 'border-breaks' } as const
+
+/** The parts by name under their drawing; each opens what could stand in its place. */
 function PartButtons({
   rig,
   open,
@@ -202,14 +206,14 @@ function PartButtons({
     ['leaderId', parts.leader?.name],
   ]
   return (
-    <ul className="mb-4 grid grid-cols-2 gap-2 sm:grid-cols-3" aria-label="Parts to swap">
+    <ul className="grid grid-cols-2 gap-x-2 sm:grid-cols-3 lg:grid-cols-6" aria-label="Parts to swap">
       {names.map(([slot, name]) => (
         <li key={slot}>
           <button
             type="button"
             aria-expanded={open === slot}
             onClick={() => onOpen(slot)}
-            className={`min-h-13 w-full rounded-md border px-3 py-1 text-left leading-tight hover:bg-shoal aria-expanded:bg-shoal ${states.get(slot) === 'breaks' ? 'border-2 border-breaks' : 'border-rule bg-sheet'}`}
+            className={`min-h-12 w-full rounded-sm border-b-[3px] px-2 py-1 text-left leading-tight hover:bg-shoal aria-expanded:bg-shoal ${EDGES[states.get(slot) ?? 'holds']}`}
           >
             <span className="block text-[0.8rem] text-faint">{SLOT_NAMES[slot]}</span>
             <span className="block truncate font-medium">{name ?? 'none'}</span>

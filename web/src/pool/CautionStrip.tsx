@@ -10,15 +10,18 @@ interface Props {
   readonly air: Air
 }
 
-/** Cautions here and now, short, beside the choice; each can be put aside for the day. */
+/** Cautions here and now: one line that opens; each can be put aside for the day. */
 export function CautionStrip({ day, stand, air }: Props) {
   const { shown, hush } = useCautions(day, stand, air)
   return (
-    <section aria-labelledby="mind-title" className="mb-4 border-l-4 border-watch pl-3 text-[0.92rem]">
-      <h2 id="mind-title" className="sr-only">
-        Cautions
-      </h2>
-      <ul>
+    <details className="mb-2 border-l-4 border-watch pl-3 text-[0.92rem]" data-cautions={shown.length}>
+      <summary className="min-h-11 cursor-pointer content-center sm:min-h-8">
+        <b className="font-semibold">Mind:</b>{' '}
+        {shown.length === 0
+          ? 'nothing more today'
+          : shown.map((caution) => CAUTION_WORDS[caution].title.toLowerCase()).join(', ')}
+      </summary>
+      <ul aria-label="Cautions">
         {shown.map((caution) => (
           <li key={caution} data-caution={caution} className="flex items-center justify-between gap-3">
             <p>
@@ -41,6 +44,6 @@ export function CautionStrip({ day, stand, air }: Props) {
       >
         All cautions
       </Link>
-    </section>
+    </details>
   )
 }

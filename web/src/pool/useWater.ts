@@ -20,12 +20,20 @@ export interface Water {
   readonly goByGauge: () => void
   readonly changePlan: (label: string, next: Partial<Plan>) => void
   readonly changeCast: (castM: number) => void
-  /** Angle and length of the cast at one stroke, as a hand in the picture sets them. */
-  readonly changeAim: (aim: Aim) => void
 }
 
 const change = (label: string, next: (now: WaterChoice) => WaterChoice): void =>
   void changeKept(label, 'water', next).catch(noticeFailed)
+
+/** Angle and length of the cast at one stroke, as a hand in a picture sets them. */
+export const changeAim = ({ angleDeg, castM }: Aim): void =>
+  void commit('Change the cast', async (tx) => {
+    const water = await keptIn(tx, 'water')
+    const job = await keptIn(tx, 'job')
+    tx.set('water', { ...water, plan: { ...water.plan, angleDeg } })
+    const { low, high } = JOB_LIMITS.castM
+    tx.set('job', { ...job, castM: Math.max(low, Math.min(high, castM)) })
+  }).catch(noticeFailed)
 
 /** Everything the Water station stands on; undefined while it loads. */
 export function useWater(): Water | undefined {
@@ -45,17 +53,6 @@ export function useWater(): Water | undefined {
       void changeKept('Change the cast', 'job', (job) => ({ ...job, castM })).catch(noticeFailed),
     [],
   )
-  const changeAim = useCallback(
-    ({ angleDeg, castM }: Aim) =>
-      void commit('Change the cast', async (tx) => {
-        const water = await keptIn(tx, 'water')
-        const job = await keptIn(tx, 'job')
-        tx.set('water', { ...water, plan: { ...water.plan, angleDeg } })
-        const { low, high } = JOB_LIMITS.castM
-        tx.set('job', { ...job, castM: Math.max(low, Math.min(high, castM)) })
-      }).catch(noticeFailed),
-    [],
-  )
   return useMemo(() => {
     if (today === undefined) return undefined
     const { day, runs, gauge } = today
@@ -72,7 +69,6 @@ export function useWater(): Water | undefined {
       goByGauge,
       changePlan,
       changeCast,
-      changeAim,
     }
-  }, [today, sayFlow, goByGauge, changePlan, changeCast, changeAim])
+  }, [today, sayFlow, goByGauge, changePlan, changeCast])
 }

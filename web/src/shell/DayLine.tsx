@@ -32,7 +32,7 @@ export function DayLine({ day, rig, quiet }: Props) {
   const age = where.by === 'pool' ? sayLevelAge(where.flow, now) : undefined
   return (
     <section aria-label="The day" className={`text-[0.88rem] ${quiet ? 'hidden lg:contents' : 'contents'}`}>
-      <ul className="col-start-1 row-start-1 flex min-w-0 items-center overflow-x-auto text-[0.88rem] whitespace-nowrap lg:col-span-2 lg:row-start-3 lg:h-[1.4375rem]">
+      <ul className="col-start-1 row-start-1 flex min-w-0 items-center overflow-x-auto text-[0.88rem] whitespace-nowrap lg:col-span-2 lg:row-start-2 lg:h-[1.4375rem]">
         <Word to="/water">{where.by === 'words' ? 'Water as described' : where.pool.name}</Word>
         {where.by === 'words' ? (
           <Word to="/match?ask=waterDepthM">
@@ -51,7 +51,7 @@ export function DayLine({ day, rig, quiet }: Props) {
         <Word to="/match?ask=fishKg">{sayFish(day, system)}</Word>
         <Word to="/match?ask=fly">{sayFlies(day)}</Word>
       </ul>
-      <div className="col-span-2 row-start-4 text-[0.88rem]">
+      <div className="col-span-2 row-start-3 text-[0.88rem]">
         {doubt !== undefined && (
           <p role="status" className="pb-1 font-medium text-watch">
             {doubt}

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef } from 'react'
+import { useEffect, useMemo } from 'react'
 import { useLocation, useNavigate, useNavigationType, useSearchParams } from 'react-router'
 import { useTeaching } from '../day/useTeaching.ts'
 import {
@@ -56,9 +56,11 @@ function useDemoAddress(): void {
   const [params, setParams] = useSearchParams()
   const there = useDemoThere()
   const navigate = useNavigate()
+  const { pathname } = useLocation()
   const wanted = params.has('demo') || new URLSearchParams(location.search).has('demo')
   useEffect(() => {
-    if (!wanted || there === undefined) return
+    // On the way to the first station the address is still that of none: setting it would go back there, to an empty page.
+    if (!wanted || there === undefined || pathname === '/') return
     history.replaceState(history.state, '', `${location.pathname}${location.hash}`)
     setParams(
       (old) => {
@@ -72,7 +74,7 @@ function useDemoAddress(): void {
       // One's own is never put aside unasked.
       else if (there?.demo === false) void navigate('/settings?ask-demo')
     }, noticeFailed)
-  }, [wanted, setParams, there, navigate])
+  }, [wanted, setParams, there, navigate, pathname])
 }
 
 /** Time a page that is gone back to may take until it is as long as it was [ms]. */
@@ -109,13 +111,10 @@ const NAME = 'Hoxen'
 /** The page is called by its heading; gone to by a link, the heading is where one reads on. */
 function useHeading(pathname: string): void {
   const kind = useNavigationType()
-  /** A page that was gone to, until its heading is there. */
-  const waiting = useRef(false)
   // biome-ignore lint/correctness/useExhaustiveDependencies: runs when the page changes
   useEffect(() => {
-    waiting.current = kind === 'PUSH'
-  }, [pathname])
-  useEffect(() => {
+    /** A page that was gone to, until its heading is there. */
+    let waiting = kind === 'PUSH'
     const page = document.querySelector('#page')
     if (page === null) return
     let heading: HTMLElement | null = null
@@ -125,8 +124,8 @@ function useHeading(pathname: string): void {
       const text = heading?.textContent.trim()
       const title = text ? `${text} – ${NAME}` : NAME
       if (document.title !== title) document.title = title
-      if (heading === null || !waiting.current) return
-      waiting.current = false
+      if (heading === null || !waiting) return
+      waiting = false
       // Whoever is typing already is left alone.
       if (document.activeElement?.matches('input, textarea, select')) return
       heading.tabIndex = -1
@@ -136,7 +135,7 @@ function useHeading(pathname: string): void {
     const watch = new MutationObserver(look)
     watch.observe(page, { childList: true, subtree: true, characterData: true })
     return () => watch.disconnect()
-  }, [])
+  }, [pathname])
 }
 
 interface Props {

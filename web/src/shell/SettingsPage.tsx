@@ -3,7 +3,7 @@ import { SCHOOLS, type SchoolQuestion } from '@hoxen/core/gear'
 import { SCHOOL_WORDS } from '@hoxen/core/words'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link } from 'react-router'
+import { Link, useSearchParams } from 'react-router'
 import {
   changeKept,
   leaveDemo,
@@ -15,73 +15,104 @@ import {
   useSettings,
   wipeGear,
 } from '../store/index.ts'
-import { Button, OneOf, Sheet, useInAddress } from '../ui/index.ts'
+import { Button, OneOf, Sheet, Tabs, useInAddress, viewAt } from '../ui/index.ts'
 import { loadDemo } from './keeping.ts'
 import { OnThisDevice } from './OnThisDevice.tsx'
 
 const change = (label: string, edit: (settings: Settings) => Settings): void =>
   void changeKept(label, 'settings', edit).catch(noticeFailed)
 
-/** Units, face, the schools good practitioners differ on, and everything that is kept. */
+const VIEWS = [
+  ['look', 'Looks and data'],
+  ['schools', 'Where good anglers disagree'],
+] as const
+
+/** Units, face and everything that is kept; on a page of its own the schools good practitioners differ on. */
 export function SettingsPage() {
+  const [params] = useSearchParams()
+  const at = viewAt(VIEWS, params.get('view'))
+  return (
+    <div className="max-w-3xl">
+      <h1 className="text-2xl">Settings</h1>
+      <Tabs label="Settings" home="/settings" tabs={VIEWS} at={at} />
+      <div className="mt-4 space-y-8">
+        {at === 'look' ? (
+          <>
+            <Looks />
+            <Data />
+          </>
+        ) : (
+          <Schools />
+        )}
+      </div>
+    </div>
+  )
+}
+
+function Looks() {
   const settings = useSettings()
   return (
-    <div className="max-w-3xl space-y-9">
-      <h1 className="text-2xl">Settings</h1>
-      <section aria-labelledby="show">
-        <h2 id="show" className="text-xl">
-          How figures and pages look
-        </h2>
-        <div className="mt-2 flex flex-wrap gap-x-10 gap-y-3">
-          <OneOf
-            legend="Units"
-            value={settings.units}
-            options={[
-              ['trade', 'Grains and feet'],
-              ['metric', 'Grams and metres'],
-            ]}
-            onChoose={(units) => change('Units', (s) => ({ ...s, units }))}
-          />
-          <OneOf
-            legend="Appearance"
-            value={settings.face}
-            options={[
-              ['light', 'Paper'],
-              ['dark', 'Dusk'],
-              ['system', 'Same as the device'],
-            ]}
-            onChoose={(face) => change('Appearance', (s) => ({ ...s, face }))}
-          />
-        </div>
-      </section>
-      <p className="lg:hidden">
-        <Link to="/tables" className="underline underline-offset-4">
+    <section aria-labelledby="show">
+      <h2 id="show" className="text-xl">
+        How figures and pages look
+      </h2>
+      <div className="mt-2 flex flex-wrap gap-x-10 gap-y-3">
+        <OneOf
+          legend="Units"
+          value={settings.units}
+          options={[
+            ['trade', 'Grains and feet'],
+            ['metric', 'Grams and metres'],
+          ]}
+          onChoose={(units) => change('Units', (s) => ({ ...s, units }))}
+        />
+        <OneOf
+          legend="Appearance"
+          value={settings.face}
+          options={[
+            ['light', 'Paper'],
+            ['dark', 'Dusk'],
+            ['system', 'Same as the device'],
+          ]}
+          onChoose={(face) => change('Appearance', (s) => ({ ...s, face }))}
+        />
+      </div>
+      <p className="mt-2 lg:hidden">
+        <Link to="/tables" className="inline-flex min-h-11 items-center underline underline-offset-4">
           Tables, rules and help
         </Link>
       </p>
-      <section aria-labelledby="data">
-        <h2 id="data" className="text-xl">
-          Your data
-        </h2>
-        <WhereItLives />
-        <OnThisDevice />
-        <div className="mt-3 flex flex-wrap gap-2">
-          <DemoButton />
-          <ClearButton />
-        </div>
-      </section>
-      <section aria-labelledby="schools">
-        <h2 id="schools" className="text-xl">
-          Where good anglers disagree
-        </h2>
-        <p className="mt-1 text-[0.95rem]">Neither side is wrong. Choose yours; the figures follow.</p>
-        <div className="mt-2 divide-y divide-rule">
-          {ASKED.map((question) => (
-            <School key={question} question={question} settings={settings} />
-          ))}
-        </div>
-      </section>
-    </div>
+    </section>
+  )
+}
+
+function Data() {
+  return (
+    <section aria-labelledby="data">
+      <h2 id="data" className="text-xl">
+        Your data
+      </h2>
+      <WhereItLives />
+      <OnThisDevice />
+      <div className="mt-3 flex flex-wrap gap-2">
+        <DemoButton />
+        <ClearButton />
+      </div>
+    </section>
+  )
+}
+
+function Schools() {
+  const settings = useSettings()
+  return (
+    <section aria-label="Where good anglers disagree">
+      <p className="text-[0.95rem]">Neither side is wrong. Choose yours; the figures follow.</p>
+      <div className="mt-2 divide-y divide-rule">
+        {ASKED.map((question) => (
+          <School key={question} question={question} settings={settings} />
+        ))}
+      </div>
+    </section>
   )
 }
 

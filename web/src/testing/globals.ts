@@ -30,5 +30,11 @@ if (typeof document !== 'undefined') {
   for (const [name, value] of Object.entries(missing))
     Object.defineProperty(globalThis, name, { value, configurable: true, writable: true })
   Element.prototype.scrollIntoView = () => {}
+  Element.prototype.setPointerCapture = () => {}
+  // With the place that a hand points at.
+  Object.defineProperty(globalThis, 'PointerEvent', {
+    value: class extends MouseEvent {},
+    configurable: true,
+  })
   require('fake-indexeddb/auto')
 }

@@ -47,6 +47,10 @@ const named = <T extends string>(
   names: Readonly<Record<T, string>>,
 ): readonly (readonly [T, string])[] => all.map((one) => [one, names[one]])
 
+/** Keeps how much room is behind. */
+export const changeRoom = (roomM: number): void =>
+  void changeKept('Day: room behind', 'job', (job) => ({ ...job, roomBehindM: roomM })).catch(noticeFailed)
+
 /** Fields of the stand: the same that the picture is dragged to. */
 export function StandFields(props: Props) {
   const { stand, day, onChange } = props
@@ -67,11 +71,7 @@ export function StandFields(props: Props) {
         label="Room behind me"
         measure="length"
         value={day.roomBehindM}
-        onChange={(roomM) =>
-          void changeKept('Day: room behind', 'job', (job) => ({ ...job, roomBehindM: roomM })).catch(
-            noticeFailed,
-          )
-        }
+        onChange={changeRoom}
         refuse={within(JOB_LIMITS.roomBehindM, 'length')}
       />
       <BehindFields {...props} />

@@ -87,7 +87,7 @@ const ItemRow = memo(function ItemRow({ item }: { readonly item: Item }) {
         onClick={duplicate}
         aria-label={`Duplicate ${item.name}`}
         title="Duplicate"
-        className="grid size-11 shrink-0 place-items-center rounded hover:bg-shoal"
+        className="hidden size-11 shrink-0 place-items-center rounded hover:bg-shoal sm:grid"
       >
         <Copy size={18} aria-hidden="true" />
       </button>

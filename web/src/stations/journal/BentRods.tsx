@@ -1,76 +1,189 @@
-import type { BendTest } from '@hoxen/core/rod'
+import { BEND_LIMITS } from '@hoxen/core/journal'
 import { alphaFor, bentRod } from '@hoxen/core/rod'
-import { useWidth } from '../../drawing/index.ts'
+import { sayBentRods } from '@hoxen/core/words'
+import { useState } from 'react'
+import { byArrows, Handle, useHold, useWidth } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
+import { type Row, USUAL_KG, type Which } from './bendRows.ts'
 
-export interface DrawnBend {
+export interface DrawnRod {
+  readonly which: Which
   readonly name: string
-  readonly test: BendTest
+  /** From the clamp to the tip-top [m]. */
+  readonly freeM: number
   /** Diameter at the tip ÷ at the clamp, as fitted. */
   readonly tipShare: number
   readonly ink: string
 }
 
-const HIGH = 300
+interface Props {
+  readonly rods: readonly DrawnRod[]
+  readonly rows: readonly Row[]
+  readonly onDrop: (which: Which, row: number, dropM: number) => void
+}
+
+/** A weight in hand: of which rod, in which row, and how far down. */
+interface Held {
+  readonly which: Which
+  readonly row: number
+  readonly dropM: number
+}
+
+const HIGH = 330
 const LEFT = 30
 const TOP = 26
+/** The least depth that is drawn [m], and the deepest that a tip is brought down, as a share of the rod. */
+const LEAST_M = 1.5
+const MOST_SHARE = 0.9
+/** Moved by one press of a key, and the finest that a hand moves it [m]. */
+const STEP_M = 0.01
 
-/** Two rods clamped level and bent by their weights, to one scale: the shape of each as the fit has it, and where its tip was measured. */
-export function BentRods({ rods }: { readonly rods: readonly DrawnBend[] }) {
-  const { show } = useUnits()
+/** Two rods clamped level and bent by their weights, to one scale; a weight is hung by dragging a tip down. */
+export function BentRods({ rods, rows, onDrop }: Props) {
+  const { show, system } = useUnits()
   const [box, width] = useWidth<HTMLDivElement>(700)
-  const longest = Math.max(...rods.map(({ test }) => test.freeLengthM))
-  const deepest = Math.max(0.3, ...rods.flatMap(({ test }) => test.loads.map((l) => l.dropM)))
-  const px = Math.min((width - LEFT - 120) / longest, (HIGH - TOP - 24) / deepest)
+  const [over, setOver] = useState<Held>()
+  const longest = Math.max(...rods.map(({ freeM }) => freeM))
+  const drops = rows.flatMap(({ known = 0, unknown = 0 }) => [known, unknown])
+  const px = Math.min((width - LEFT - 70) / longest, (HIGH - TOP - 40) / Math.max(LEAST_M, ...drops))
+  const dropAt = (which: Which, y: number): number => {
+    const freeM = rods.find((rod) => rod.which === which)?.freeM ?? longest
+    const m = Math.round((y - TOP - 16) / px / STEP_M) * STEP_M
+    return Math.max(BEND_LIMITS.dropM.low, Math.min(MOST_SHARE * freeM, m))
+  }
+  const { drawing, take } = useHold<Held>(
+    (held, _x, y) => {
+      const next = { ...held, dropM: dropAt(held.which, y) }
+      setOver(next)
+      return next
+    },
+    ({ which, row, dropM }) => {
+      setOver(undefined)
+      onDrop(which, row, dropM)
+    },
+  )
+  const hung = rods.flatMap((rod) => {
+    const next = rows.findIndex((row) => row[rod.which] === undefined)
+    return rows.flatMap((row, i) => {
+      const held = over?.which === rod.which && over.row === i ? over.dropM : undefined
+      const dropM = held ?? row[rod.which]
+      // The next weight waits at the straight rod's tip.
+      return dropM === undefined && i !== next
+        ? []
+        : [{ rod, i, dropM, massKg: row.massKg ?? USUAL_KG[i] ?? 0 }]
+    })
+  })
   return (
-    <div ref={box} className="rounded-lg border border-rule bg-sheet">
+    <div ref={box} className="relative self-start rounded-lg border border-rule bg-sheet">
       <svg
         width={width}
         height={HIGH}
         role="img"
-        aria-label={rods
-          .map(
-            ({ name, test }) =>
-              `${name}: ${test.loads.map((l) => `${show(l.massKg, 'gearMass')} drops the rod tip ${show(l.dropM, 'length')}`).join(', ')}`,
-          )
-          .join('; ')}
+        aria-label={sayBentRods(
+          rods.map(({ which, name }) => ({
+            name,
+            loads: rows.map(({ massKg, [which]: dropM }) => ({ massKg, dropM })),
+          })),
+          system,
+        )}
         className="block"
       >
         <rect x={LEFT - 16} y={TOP - 12} width="16" height="24" fill="var(--faint)" />
         <path d={`M${LEFT} ${TOP}H${LEFT + longest * px}`} stroke="var(--rule)" strokeDasharray="4 4" />
-        {rods.map(({ name, test, tipShare, ink }) =>
-          test.loads.map((load) => {
-            const share = Math.min(0.9, load.dropM / test.freeLengthM)
-            const { shape } = bentRod(alphaFor(share, tipShare), tipShare)
-            const points = shape.map(
-              ([out, down]) =>
-                [LEFT + out * test.freeLengthM * px, TOP + down * test.freeLengthM * px] as const,
-            )
-            const [x = LEFT, y = TOP] = points.at(-1) ?? []
-            return (
-              <g key={`${name}${load.massKg}${load.dropM}`}>
-                <path
-                  d={points
-                    .map(([a, b], i) => `${i === 0 ? 'M' : 'L'}${a.toFixed(1)} ${b.toFixed(1)}`)
-                    .join('')}
-                  fill="none"
-                  stroke={ink}
-                  strokeWidth="2.2"
-                />
-                <path d={`M${x} ${y}v12m-5 0h10v8h-10z`} stroke={ink} fill={ink} />
-                <text x={x + 10} y={y + 20} fontSize="12" fill={ink}>
-                  {show(load.massKg, 'gearMass')}
-                </text>
-              </g>
-            )
-          }),
-        )}
+        {hung.map(({ rod, i, dropM = 0 }) => (
+          <path
+            key={`${rod.which}${i}`}
+            d={`M${pointsOf(rod, dropM, px)
+              .map(([a, b]) => `${a.toFixed(1)} ${b.toFixed(1)}`)
+              .join('L')}`}
+            fill="none"
+            stroke={rod.ink}
+            strokeWidth="2.2"
+          />
+        ))}
         {rods.map(({ name, ink }, i) => (
-          <text key={name} x={LEFT} y={HIGH - 26 + i * 16} fontSize="13" fontWeight="600" fill={ink}>
+          <text
+            key={`${name}${ink}`}
+            x={LEFT}
+            y={HIGH - 30 + i * 18}
+            fontSize="13"
+            fontWeight="600"
+            fill={ink}
+          >
             {name}
           </text>
         ))}
       </svg>
+      {/* biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of */}
+      <svg
+        {...drawing}
+        role="group"
+        aria-label="Weights: drag down, or use the arrow keys"
+        className="no-print pointer-events-none absolute inset-0 touch-none"
+        width={width}
+        height={HIGH}
+      >
+        {hung.map(({ rod, i, dropM, massKg }) => {
+          const [x = LEFT, y = TOP] = pointsOf(rod, dropM ?? 0, px).at(-1) ?? []
+          const held = over?.which === rod.which && over.row === i
+          return (
+            <Handle
+              key={`${rod.which}${i}`}
+              label={`Weight ${i + 1} on ${rod.name}. Up and down arrows move its tip`}
+              at={{ x, y: y + 16 }}
+              min={0}
+              max={MOST_SHARE * rod.freeM}
+              now={dropM ?? 0}
+              text={
+                dropM === undefined
+                  ? 'not hung yet'
+                  : `${show(massKg, 'gearMass')} drops the tip ${show(dropM, 'length')}`
+              }
+              onTake={take({ which: rod.which, row: i, dropM: dropM ?? 0 })}
+              onKey={byArrows((steps) =>
+                onDrop(
+                  rod.which,
+                  i,
+                  Math.max(
+                    BEND_LIMITS.dropM.low,
+                    Math.min(MOST_SHARE * rod.freeM, (dropM ?? 0) - steps * STEP_M),
+                  ),
+                ),
+              )}
+              shape={
+                <path
+                  d="M0 -16V-4M-6 -4H6V6H-6Z"
+                  stroke={rod.ink}
+                  fill={dropM === undefined ? 'var(--sheet)' : rod.ink}
+                />
+              }
+              says={
+                held
+                  ? show(dropM ?? 0, 'length')
+                  : dropM === undefined
+                    ? 'hang a weight'
+                    : show(massKg, 'gearMass')
+              }
+              width={width}
+            />
+          )
+        })}
+      </svg>
     </div>
   )
+}
+
+/** A rod's shape with its tip so far down, from the clamp out [px]. */
+function pointsOf(
+  { freeM, tipShare }: DrawnRod,
+  dropM: number,
+  px: number,
+): readonly (readonly [number, number])[] {
+  if (dropM <= 0)
+    return [
+      [LEFT, TOP],
+      [LEFT + freeM * px, TOP],
+    ]
+  const { shape } = bentRod(alphaFor(Math.min(MOST_SHARE, dropM / freeM), tipShare), tipShare)
+  return shape.map(([out, down]) => [LEFT + out * freeM * px, TOP + down * freeM * px])
 }

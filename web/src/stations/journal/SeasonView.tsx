@@ -14,6 +14,7 @@ import { Timeline } from './Timeline.tsx'
 const SeasonChart = lazily(() => import('./SeasonChart.tsx').then((m) => m.SeasonChart))
 
 const ANY = ''
+const ALL = 'all'
 const NONE = '_'
 
 /** Every swing of every pool: on a calendar, on a chart of levels by tip, and one after another; narrowed down by what one asks. */
@@ -37,8 +38,10 @@ export function SeasonView() {
   return <Season entries={entries} runs={runs} />
 }
 
-/** The filter stands in the address: it can be gone back to, and sent. */
-function useFilter(): readonly [EntryFilter, (part: Readonly<Record<string, string>>) => void] {
+/** The filter stands in the address: it can be gone back to, and sent. @param here pool of the day, shown where nothing is asked */
+function useFilter(
+  here: string | undefined,
+): readonly [EntryFilter, (part: Readonly<Record<string, string>>) => void] {
   const [params, setParams] = useSearchParams()
   const text = params.toString()
   const filter = useMemo((): EntryFilter => {
@@ -47,14 +50,16 @@ function useFilter(): readonly [EntryFilter, (part: Readonly<Record<string, stri
     const near = Number(get('near'))
     const saw = SAW.find((one) => one === get('saw'))
     const tip = get('tip')
+    const pool =
+      get('pool') ?? ([...asked.keys()].every((key) => key === 'view' || key === 'entry') ? here : undefined)
     return {
-      runId: get('pool'),
+      runId: pool === ALL ? undefined : pool,
       tip: tip === NONE ? null : tip,
       saw,
       nearM3ps: near > 0 ? near : undefined,
       day: isDay(get('day')) ? get('day') : undefined,
     }
-  }, [text])
+  }, [text, here])
   const set = (part: Readonly<Record<string, string>>): void =>
     setParams(
       (old) => {
@@ -74,7 +79,9 @@ interface Props {
 }
 
 function Season({ entries, runs }: Props) {
-  const [filter, set] = useFilter()
+  const where = useToday()?.day.where
+  const here = where?.by === 'pool' ? where.pool.id : undefined
+  const [filter, set] = useFilter(entries.some(({ runId }) => runId === here) ? here : undefined)
   const asked = useMemo(() => filtered(entries, filter, dayOf), [entries, filter])
   const apartFromDay = useMemo(
     () => filtered(entries, { ...filter, day: undefined }, dayOf),
@@ -98,7 +105,7 @@ function Season({ entries, runs }: Props) {
         <Button
           weight="quiet"
           className="px-0"
-          onClick={() => set({ pool: ANY, tip: ANY, saw: ANY, near: ANY, day: ANY })}
+          onClick={() => set({ pool: ALL, tip: ANY, saw: ANY, near: ANY, day: ANY })}
         >
           Show all of it
         </Button>
@@ -147,8 +154,8 @@ function Filters({ entries, runs, filter, onFilter }: FiltersProps) {
     <div className="mt-2 grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-4">
       <Select
         label="Pool"
-        value={filter.runId ?? ANY}
-        options={[[ANY, 'all pools'], ...fished.map(({ id, name }) => [id, name] as const)]}
+        value={filter.runId ?? ALL}
+        options={[[ALL, 'all pools'], ...fished.map(({ id, name }) => [id, name] as const)]}
         onChange={(pool) => onFilter({ pool })}
       />
       <Select

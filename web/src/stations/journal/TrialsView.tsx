@@ -53,7 +53,7 @@ export function TrialsView() {
   if (items === undefined || trials === undefined || day === undefined)
     return <p className="py-10 text-faint">Opening…</p>
   const rods = itemsOf({ items }, 'rod')
-  const rod = rods.find(({ id }) => id === params.get('rod')) ?? rods[0]
+  const rod = rods.find(({ id }) => id === params.get('rod')) ?? rodToTry(rods, trials)
   if (rod === undefined)
     return (
       <Empty
@@ -130,15 +130,22 @@ export function TrialsView() {
           }}
         />
       </div>
-      {own === undefined ? (
-        <p className="mt-4">There is no window to start from for such a rod.</p>
-      ) : (
-        <Told rod={rod} style={style} own={own} mine={mine} options={options} />
-      )}
-      <NewTrial key={`${rod.id} ${style}`} rod={rod} style={style} caster={castsAs} />
+      <OneRod key={`${rod.id} ${style}`} {...{ rod, style, own, mine, options }} caster={castsAs} />
       <TrialList trials={mine} />
     </section>
   )
+}
+
+/** The rod that one is about to try heads on: that with the most trials; before any, one whose window nobody knows. */
+function rodToTry(rods: readonly Rod[], trials: readonly Tried[]): Rod | undefined {
+  const tried = (rod: Rod): number => trials.filter(({ rodId }) => rodId === rod.id).length
+  const most = rods.reduce<Rod | undefined>(
+    (a, b) => (a !== undefined && tried(a) >= tried(b) ? a : b),
+    undefined,
+  )
+  return most !== undefined && tried(most) > 0
+    ? most
+    : (rods.find(({ windows }) => windows === undefined) ?? most)
 }
 
 type Options = Parameters<typeof windowFor>[2]
@@ -153,16 +160,43 @@ const withoutTrials = (own: NonNullable<Options>['own']): NonNullable<Options>['
         ]),
       )
 
+interface OneRodProps {
+  readonly rod: Rod
+  readonly style: WindowStyle
+  readonly own: OwnWindow | undefined
+  readonly mine: readonly Tried[]
+  readonly options: Options
+  readonly caster: string | undefined
+}
+
+/** One rod with one kind of head: its window, and the next trial; a head of one’s own is chosen on the axis. */
+function OneRod({ rod, style, own, mine, options, caster }: OneRodProps) {
+  const form = `trial ${rod.id} ${style}`
+  const [headId, setHeadId] = useDraftState(form, 'head', '')
+  return (
+    <>
+      {own === undefined ? (
+        <p className="mt-4">There is no window to start from for such a rod.</p>
+      ) : (
+        <Told {...{ rod, style, own, mine, options, headId }} onHead={setHeadId} />
+      )}
+      <NewTrial {...{ rod, style, caster, form, headId }} onHead={setHeadId} />
+    </>
+  )
+}
+
 interface ToldProps {
   readonly rod: Rod
   readonly style: WindowStyle
   readonly own: OwnWindow
   readonly mine: readonly Tried[]
   readonly options: Options
+  readonly headId: string
+  readonly onHead: (id: string) => void
 }
 
 /** The window before and after, on one axis with the heads that were tried; and what to do next. */
-function Told({ rod, style, own, mine, options }: ToldProps) {
+function Told({ rod, style, own, mine, options, headId, onHead }: ToldProps) {
   const { system } = useUnits()
   const items = useGear()?.items ?? []
   const found = windowFor(rod, style, options)
@@ -193,13 +227,27 @@ function Told({ rod, style, own, mine, options }: ToldProps) {
       <figure className="mt-3 rounded-lg border border-rule bg-sheet px-4 pt-3">
         <GrainAxis
           bands={bands}
-          marks={mine.map((t) => ({
-            id: t.id,
-            label: `${t.name ?? 'a head'}, ${FEEL_WORDS[t.feel]}`,
-            massKg: t.headKg,
-            chosen: false,
-          }))}
-          ticks="heads you tried"
+          marks={[
+            ...owned.map((h) => ({
+              id: h.id,
+              label: [
+                h.name,
+                ...mine.filter(({ name }) => name === h.name).map(({ feel }) => FEEL_WORDS[feel]),
+              ].join(', '),
+              massKg: headFacts(h).massKg.value,
+              chosen: h.id === headId,
+            })),
+            ...mine
+              .filter(({ name }) => owned.every((h) => h.name !== name))
+              .map((t) => ({
+                id: t.id,
+                label: `${t.name ?? 'a head'}, ${FEEL_WORDS[t.feel]}`,
+                massKg: t.headKg,
+                chosen: false,
+              })),
+          ]}
+          ticks="heads you own or tried; touch your own to try it again"
+          onChoose={onHead}
           dots="the next head worth borrowing"
         />
       </figure>
@@ -217,16 +265,17 @@ interface NewTrialProps {
   readonly rod: Rod
   readonly style: WindowStyle
   readonly caster: string | undefined
+  readonly form: string
+  readonly headId: string
+  readonly onHead: (id: string) => void
 }
 
 /** One head, one feel: five large buttons. */
-function NewTrial({ rod, style, caster }: NewTrialProps) {
+function NewTrial({ rod, style, caster, form, headId, onHead }: NewTrialProps) {
   const { show } = useUnits()
   const within = useWithin()
   const items = useGear()?.items ?? []
   const heads = itemsOf({ items }, 'head').filter((h) => windowStyleOf(h.style) === style)
-  const form = `trial ${rod.id} ${style}`
-  const [headId, setHeadId] = useDraftState(form, 'head', '')
   const [typedKg, setTypedKg] = useDraftState<number | undefined>(form, 'mass', undefined)
   const head = heads.find(({ id }) => id === headId)
   const headKg = head === undefined ? typedKg : headFacts(head).massKg.value
@@ -258,7 +307,7 @@ function NewTrial({ rod, style, caster }: NewTrialProps) {
           label="A head of yours"
           value={head?.id ?? ''}
           options={[['', 'another, by its weight'], ...heads.map((h) => [h.id, h.name] as const)]}
-          onChange={setHeadId}
+          onChange={onHead}
         />
         {head === undefined && (
           <QuantityField

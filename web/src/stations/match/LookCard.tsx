@@ -26,6 +26,7 @@ import { Button, saveFile, Tag, today, useUnits, VerdictMark } from '../../ui/in
 import { NextRods, OtherSchools } from './CardAsides.tsx'
 import { CardDrawing } from './CardDrawing.tsx'
 import { Have } from './Have.tsx'
+import { SpanBar } from './SpanBar.tsx'
 import { type Looking, type PartName, useSpans } from './useLook.ts'
 
 interface Props {
@@ -197,10 +198,16 @@ function PartRow({ slot, item, sort, open, spans, waiting, onHave, children }: R
 function Span({ span }: { readonly span: FigureSpan }) {
   const { system } = useUnits()
   return (
-    <li className="text-[0.95rem]" data-figure={span.figure}>
-      <span className="text-faint">{FIGURE_NAMES[span.figure]}</span>{' '}
-      <b className="font-semibold">{saySpan(span, system)}</b>
-      <span className="text-faint">, best {sayTarget(span, system)}</span> <Tag tag={span.tag} />
+    <li
+      className="grid items-start gap-x-4 text-[0.95rem] md:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]"
+      data-figure={span.figure}
+    >
+      <span>
+        <span className="text-faint">{FIGURE_NAMES[span.figure]}</span>{' '}
+        <b className="font-semibold">{saySpan(span, system)}</b>
+        <span className="text-faint">, best {sayTarget(span, system)}</span> <Tag tag={span.tag} />
+      </span>
+      <SpanBar span={span} />
     </li>
   )
 }

@@ -1,16 +1,20 @@
 import type { Day, Stand } from '@hoxen/core/day'
+import { Suspense } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { type Today, useToday } from '../../day/index.ts'
 import { Gone } from '../../ledger/index.ts'
 import { BackupReminder, useAir, useLog } from '../../pool/index.ts'
 import { useStand } from '../../store/index.ts'
-import { buttonLook, Empty, Tabs, viewAt } from '../../ui/index.ts'
+import { buttonLook, Empty, lazily, Tabs, useWide, viewAt } from '../../ui/index.ts'
 import { CastLine } from './CastLine.tsx'
 import { LevelHead } from './LevelHead.tsx'
 import { LogDock } from './LogDock.tsx'
 import { Minded } from './Minded.tsx'
 import { TipRungs } from './TipRungs.tsx'
 import { WalletView } from './WalletView.tsx'
+
+// On a phone there is no room for it.
+const MySwing = lazily(() => import('./MySwing.tsx').then((m) => m.MySwing))
 
 const VIEWS = [
   ['pool', 'This pool'],
@@ -36,6 +40,7 @@ export function PocketStation() {
 
 function ThisPool({ today, stand }: { readonly today: Today; readonly stand: Stand }) {
   const log = useLog(true)
+  const wide = useWide()
   return (
     <div className="lg:mt-3 lg:grid lg:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] lg:content-start lg:gap-x-10">
       <LevelHead today={today} />
@@ -55,6 +60,13 @@ function ThisPool({ today, stand }: { readonly today: Today; readonly stand: Sta
       )}
       {log?.outcome === 'gone' && <Gone level={2} />}
       {log?.outcome === 'ready' && <LogDock log={log} />}
+      {log?.outcome === 'ready' && wide && (
+        <div className="lg:col-span-2">
+          <Suspense>
+            <MySwing />
+          </Suspense>
+        </div>
+      )}
     </div>
   )
 }

@@ -10,10 +10,12 @@ import { Line } from 'react-chartjs-2'
 import { unitTicks } from '../../drawing/index.ts'
 import type { Question } from '../../ledger/index.ts'
 import { Tag, useUnits } from '../../ui/index.ts'
+import { Unrolling } from './Unrolling.tsx'
 
 Chart.register(LinearScale, LineElement, PointElement, Legend, Tooltip)
 
 const MORE_FLIES = 3
+const INKS = ['var(--ink)', 'var(--river)', 'var(--caster)', 'var(--watch)'] as const
 const DASHES: readonly number[][] = [[], [7, 4], [2, 3], [9, 3, 2, 3]]
 
 interface NamedFly {
@@ -62,7 +64,7 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
         ))}
         {flies.length === 0 && <p className="py-2">Add flies in Gear to compare them.</p>}
       </fieldset>
-      <SpeedChart runs={runs} launch={launch} />
+      <Unrolling runs={runs.map((run, i) => ({ ...run, ink: INKS[i % INKS.length] ?? 'var(--ink)' }))} />
       <ul className="mt-4 divide-y divide-rule border-y border-rule">
         {runs.map(({ id, name, result }) => (
           <li key={id} className="grid gap-x-4 py-2 sm:grid-cols-[16rem_1fr]">
@@ -73,6 +75,10 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
           </li>
         ))}
       </ul>
+      <details className="mt-3">
+        <summary className="min-h-11 cursor-pointer content-center">Speed on a chart</summary>
+        <SpeedChart runs={runs} launch={launch} />
+      </details>
     </section>
   )
 }

@@ -100,27 +100,30 @@ export function WeighBench() {
 function Bench() {
   const objects = useQuery({ queryKey: ['bench'], queryFn: benchObjects })
   return (
-    <>
-      <label className="text-sm text-faint">
-        On the demo scale
-        <select
-          className={`${fieldLook} !mt-0`}
-          onChange={(event) => void putOnBench(event.target.value).catch(noticeFailed)}
-        >
-          {objects.data?.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
-      <Button weight="quiet" onClick={() => void knockBench().catch(noticeFailed)}>
-        Knock the cable
-      </Button>
-      <Button weight="quiet" onClick={() => void unplugBench().catch(noticeFailed)}>
-        Pull the plug
-      </Button>
-    </>
+    <details className="basis-full">
+      <summary className="min-h-11 cursor-pointer content-center text-sm text-faint">Demo scale</summary>
+      <div className="flex flex-wrap items-end gap-2">
+        <label className="text-sm text-faint">
+          On the demo scale
+          <select
+            className={`${fieldLook} !mt-0`}
+            onChange={(event) => void putOnBench(event.target.value).catch(noticeFailed)}
+          >
+            {objects.data?.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <Button weight="quiet" onClick={() => void knockBench().catch(noticeFailed)}>
+          Knock the cable
+        </Button>
+        <Button weight="quiet" onClick={() => void unplugBench().catch(noticeFailed)}>
+          Pull the plug
+        </Button>
+      </div>
+    </details>
   )
 }
 

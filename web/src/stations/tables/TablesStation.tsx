@@ -17,38 +17,59 @@ import {
   TAG_MEANINGS,
 } from '@hoxen/core/words'
 import { type ReactNode, useEffect } from 'react'
-import { Link, useLocation } from 'react-router'
+import { Link, useLocation, useNavigationType } from 'react-router'
 import { StateMark, Tag, useUnits } from '../../ui/index.ts'
 import { Converter } from './Converter.tsx'
 import { HowMuchLine } from './HowMuchLine.tsx'
 import { LabelReader } from './LabelReader.tsx'
 import { TradeWords } from './TradeWords.tsx'
 
-const SECTIONS = [
-  ['convert', 'Convert'],
-  ['label', 'Label against grains'],
-  ['single-hand', 'Single-hand numbers'],
-  ['two-hand', 'Two-hand numbers'],
-  ['line', 'How much line'],
-  ['rules', 'Rules of thumb'],
-  ['help', 'What each check means'],
-  ['trade', 'Words of the trade'],
-  ['words', 'Figures behind the words'],
-  ['tags', 'What the tags mean'],
+/** Pages of the tables, each under its name in the address. */
+const PAGES = [
+  ['convert', 'Convert', Converter],
+  ['label', 'Label against grains', LabelReader],
+  ['single-hand', 'Single-hand numbers', SingleHand],
+  ['two-hand', 'Two-hand numbers', TwoHand],
+  ['line', 'How much line', Line],
+  ['rules', 'Rules of thumb', Rules],
+  ['help', 'What each check means', Help],
+  ['trade', 'Words of the trade', Trade],
+  ['words', 'Figures behind the words', Words],
+  ['tags', 'What the tags mean', Tags],
 ] as const
+type PageId = (typeof PAGES)[number][0]
 
-/** Standards, rules and words, each with what it rests on. */
+/** The page that an address is on: its own name, or that of something on it. */
+export function pageAt(place: string): PageId {
+  const named = PAGES.find(([id]) => id === place)?.[0]
+  if (named !== undefined) return named
+  if (place.startsWith('tag-')) return 'tags'
+  if (place.startsWith('word-')) return 'trade'
+  return place.startsWith('state-') || HELP.some(({ id }) => id === place) ? 'help' : 'convert'
+}
+
+/** Standards, rules and words, a page each, with what it rests on. */
 export function TablesStation() {
+  const place = decodeURIComponent(useLocation().hash.slice(1))
+  const kind = useNavigationType()
+  const at = pageAt(place)
+  const Page = PAGES.find(([id]) => id === at)?.[2] ?? Converter
+  // A page that comes later than its address is gone to when it is there.
+  useEffect(() => {
+    if (place !== at) document.getElementById(place)?.scrollIntoView({ block: 'center' })
+    else if (kind === 'PUSH') scrollTo(0, 0)
+  }, [place, at, kind])
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[13rem_minmax(0,1fr)]">
-      <nav aria-label="Tables" className="lg:sticky lg:top-[7.5rem] lg:self-start">
-        <h1 className="mb-2 text-2xl">Tables</h1>
-        <ul className="flex flex-wrap gap-x-4 lg:block">
-          {SECTIONS.map(([id, name]) => (
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[13rem_minmax(0,1fr)]">
+      <nav aria-label="Tables" className="no-print lg:sticky lg:top-[7.5rem] lg:self-start">
+        <h1 className="mb-1 text-2xl">Tables</h1>
+        <ul className="flex gap-x-4 overflow-x-auto whitespace-nowrap lg:block">
+          {PAGES.map(([id, name]) => (
             <li key={id}>
               <Link
                 to={{ hash: id }}
-                className="flex min-h-11 items-center underline decoration-rule underline-offset-4 hover:decoration-ink"
+                aria-current={id === at ? 'page' : undefined}
+                className="flex min-h-11 items-center underline decoration-rule underline-offset-4 hover:decoration-ink aria-[current=page]:font-semibold aria-[current=page]:decoration-river"
               >
                 {name}
               </Link>
@@ -56,21 +77,8 @@ export function TablesStation() {
           ))}
         </ul>
       </nav>
-      <div className="min-w-0 space-y-10">
-        <Converter />
-        <LabelReader />
-        <SingleHand />
-        <TwoHand />
-        <Part id="line" title="How much line is that?">
-          <HowMuchLine />
-        </Part>
-        <Rules />
-        <Help />
-        <Part id="trade" title="Words of the trade">
-          <TradeWords />
-        </Part>
-        <Words />
-        <Tags />
+      <div className="min-w-0">
+        <Page />
       </div>
     </div>
   )
@@ -188,6 +196,22 @@ function TwoHand() {
   )
 }
 
+function Line() {
+  return (
+    <Part id="line" title="How much line is that?">
+      <HowMuchLine />
+    </Part>
+  )
+}
+
+function Trade() {
+  return (
+    <Part id="trade" title="Words of the trade">
+      <TradeWords />
+    </Part>
+  )
+}
+
 function Rules() {
   const { system } = useUnits()
   return (
@@ -209,10 +233,7 @@ function Rules() {
 function Help() {
   const { system } = useUnits()
   const { hash } = useLocation()
-  // A page that comes later than its address is gone to when it is there.
-  useEffect(() => {
-    if (hash.length > 1) document.getElementById(decodeURIComponent(hash.slice(1)))?.scrollIntoView()
-  }, [hash])
+  const place = decodeURIComponent(hash.slice(1))
   return (
     <Part id="help" title="What each check means, how it is worked out, and where schools differ">
       <dl className="mb-4 grid max-w-3xl grid-cols-[6.5rem_1fr] gap-y-1">
@@ -225,18 +246,19 @@ function Help() {
           </div>
         ))}
       </dl>
-      <dl className="max-w-3xl divide-y divide-rule">
+      <div className="grid items-start gap-x-8 md:grid-cols-2">
         {HELP.map((topic) => (
-          <div
+          <details
             key={topic.id}
             id={topic.id}
-            className={`scroll-mt-32 py-2 ${hash === `#${topic.id}` ? 'border-l-4 border-l-river pl-3' : ''}`}
+            open={place === topic.id}
+            className="scroll-mt-32 border-b border-rule open:border-l-4 open:border-l-river open:pl-3"
           >
-            <dt className="font-semibold">{topic.title}</dt>
-            <dd>{sayHelp(topic, system)}</dd>
-          </div>
+            <summary className="min-h-11 cursor-pointer content-center font-semibold">{topic.title}</summary>
+            <p className="pb-2">{sayHelp(topic, system)}</p>
+          </details>
         ))}
-      </dl>
+      </div>
     </Part>
   )
 }

@@ -1,9 +1,8 @@
 import { type Aim, ANGLE_LIMITS, aimAt, landingOf, type Mend, mendedM, mendOf } from '@hoxen/core/swing'
 import { MEND_NAMES, sayAngle } from '@hoxen/core/words'
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
-import type { RiverLayout } from '../../drawing/index.ts'
+import { Handle, type RiverLayout, roundAim, roundLength } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
-import { roundAim, roundLength } from './rounded.ts'
 
 interface Props {
   readonly layout: RiverLayout
@@ -132,62 +131,5 @@ export function PlanHandles({ layout, wadeM, aim, mend, onAim, onMend }: Props) 
         width={layout.width}
       />
     </svg>
-  )
-}
-
-interface HandleProps {
-  readonly label: string
-  readonly at: { readonly x: number; readonly y: number }
-  readonly min: number
-  readonly max: number
-  readonly now: number
-  readonly text: string
-  readonly says: string | undefined
-  readonly shape: React.ReactNode
-  readonly width: number
-  readonly onTake: (event: PointerEvent) => void
-  readonly onKey: (event: KeyboardEvent) => void
-}
-
-function Handle({ label, at, min, max, now, text, says, shape, width, onTake, onKey }: HandleProps) {
-  const right = at.x > width * 0.7
-  return (
-    <g
-      role="slider"
-      tabIndex={0}
-      aria-label={label}
-      aria-valuemin={min}
-      aria-valuemax={max}
-      aria-valuenow={now}
-      aria-valuetext={text}
-      transform={`translate(${at.x} ${at.y})`}
-      className="group pointer-events-auto cursor-grab touch-none outline-none"
-      onPointerDown={onTake}
-      onKeyDown={onKey}
-    >
-      <circle r="22" fill="transparent" />
-      <g
-        fill="var(--sheet)"
-        stroke="var(--caster)"
-        className="[stroke-width:2.5] group-focus-visible:[stroke-width:6]"
-      >
-        {shape}
-      </g>
-      {says !== undefined && (
-        <text
-          x={right ? -14 : 14}
-          y="-10"
-          textAnchor={right ? 'end' : 'start'}
-          fontSize="13"
-          fontWeight="700"
-          fill="var(--ink)"
-          stroke="var(--shoal)"
-          strokeWidth="3"
-          paintOrder="stroke"
-        >
-          {says}
-        </text>
-      )}
-    </g>
   )
 }

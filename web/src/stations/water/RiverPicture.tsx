@@ -3,7 +3,7 @@ import { type Mend, type SwingResult, USUAL_MEND } from '@hoxen/core/swing'
 import { BOTTOM_NAMES, sayRiver } from '@hoxen/core/words'
 import { useMemo, useSyncExternalStore } from 'react'
 import { riverLayout, SPEED_STEPS, trueRiverHeight, useWidth, type WaterScene } from '../../drawing/index.ts'
-import type { Water } from '../../pool/index.ts'
+import { changeAim, type Water } from '../../pool/index.ts'
 import { useUnits } from '../../ui/index.ts'
 import type { SwingClock } from './clock.ts'
 import { PlanHandles } from './PlanHandles.tsx'
@@ -61,7 +61,7 @@ export function RiverPicture({ scene, clock, setup, water, result }: RiverProps)
             wadeM={run.wadeM}
             aim={plan}
             mend={mend}
-            onAim={water.changeAim}
+            onAim={changeAim}
             onMend={onMend}
           />
         </div>

@@ -5,10 +5,9 @@ import type { Aim, Mend } from '@hoxen/core/swing'
 import type { Run } from '@hoxen/core/water'
 import { afterEach, expect, jest, test } from '@jest/globals'
 import { cleanup, fireEvent, screen } from '@testing-library/react'
-import { riverLayout, sceneOf } from '../../drawing/index.ts'
+import { riverLayout, roundAim, roundLength, sceneOf } from '../../drawing/index.ts'
 import { show } from '../../testing/show.tsx'
 import { PlanHandles } from './PlanHandles.tsx'
-import { roundAim, roundLength } from './rounded.ts'
 
 afterEach(cleanup)
 

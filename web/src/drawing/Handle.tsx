@@ -1,0 +1,60 @@
+import type { KeyboardEvent, PointerEvent, ReactNode } from 'react'
+
+interface HandleProps {
+  readonly label: string
+  readonly at: { readonly x: number; readonly y: number }
+  readonly min: number
+  readonly max: number
+  readonly now: number
+  readonly text: string
+  readonly says: string | undefined
+  readonly shape: ReactNode
+  /** Of the drawing: near its right edge words stand to the left. */
+  readonly width: number
+  readonly onTake: (event: PointerEvent) => void
+  readonly onKey: (event: KeyboardEvent) => void
+}
+
+/** Something in a drawing to take hold of, by pointer or keys; as wide as a thumb. */
+export function Handle({ label, at, min, max, now, text, says, shape, width, onTake, onKey }: HandleProps) {
+  const right = at.x > width * 0.7
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label={label}
+      aria-valuemin={min}
+      aria-valuemax={max}
+      aria-valuenow={now}
+      aria-valuetext={text}
+      transform={`translate(${at.x} ${at.y})`}
+      className="group pointer-events-auto cursor-grab touch-none outline-none"
+      onPointerDown={onTake}
+      onKeyDown={onKey}
+    >
+      <circle r="22" fill="transparent" />
+      <g
+        fill="var(--sheet)"
+        stroke="var(--caster)"
+        className="[stroke-width:2.5] group-focus-visible:[stroke-width:6]"
+      >
+        {shape}
+      </g>
+      {says !== undefined && (
+        <text
+          x={right ? -14 : 14}
+          y="-10"
+          textAnchor={right ? 'end' : 'start'}
+          fontSize="13"
+          fontWeight="700"
+          fill="var(--ink)"
+          stroke="var(--shoal)"
+          strokeWidth="3"
+          paintOrder="stroke"
+        >
+          {says}
+        </text>
+      )}
+    </g>
+  )
+}

@@ -1,0 +1,116 @@
+import { type CastChoice, type CastSetting, castToMake } from '@hoxen/core/cast'
+import { ANCHOR_NAMES, CAST_TITLES, sayCast } from '@hoxen/core/words'
+import { useUnits } from '../../ui/index.ts'
+
+export const keyOf = ({ cast, side }: CastChoice): string => `${cast} ${side}`
+
+interface Props {
+  readonly casts: readonly CastChoice[]
+  readonly setting: CastSetting
+  readonly chosen: CastChoice | undefined
+  readonly onPick: (choice: CastChoice) => void
+}
+
+const FITS = [
+  ['good', 'Good here', 'text-holds'],
+  ['care', 'With care', 'text-watch'],
+  ['no', 'Ruled out', 'text-breaks'],
+] as const
+
+/** The casts in order of fitness, one line each; the reasons of the one that is chosen, and of those that are out. */
+export function CastList({ casts, setting, chosen, onPick }: Props) {
+  const none = castToMake(casts) === undefined
+  return (
+    <section aria-labelledby="casts-title" className="mt-2">
+      <h2 id="casts-title" className="sr-only">
+        Casts
+      </h2>
+      {none && (
+        <p
+          role="status"
+          data-none
+          className="mb-2 border-l-4 border-breaks pl-3 text-xl font-semibold text-breaks"
+        >
+          No cast is safe here right now: turn, wade, wait, or shorten up.
+        </p>
+      )}
+      {!none && !casts.some(({ fit }) => fit === 'good') && (
+        <p className="mb-1 font-medium text-watch">
+          No cast is good here without care: turn, wade, wait, or shorten up.
+        </p>
+      )}
+      {FITS.map(([fit, title, colour]) => {
+        const some = casts.filter((each) => each.fit === fit)
+        if (some.length === 0) return null
+        const list = (
+          <ul key={fit} data-fit={fit}>
+            {some.map((each) => {
+              const picked = chosen !== undefined && keyOf(chosen) === keyOf(each)
+              return (
+                <CastRow
+                  key={keyOf(each)}
+                  choice={each}
+                  setting={setting}
+                  chosen={picked}
+                  explained={picked || fit === 'no'}
+                  fit={fit === 'no' ? undefined : title}
+                  colour={colour}
+                  onPick={() => onPick(each)}
+                />
+              )
+            })}
+          </ul>
+        )
+        return fit === 'no' ? (
+          <details key={fit} open={none}>
+            <summary className={`min-h-11 cursor-pointer content-center font-semibold ${colour}`}>
+              {title} ({some.length})
+            </summary>
+            {list}
+          </details>
+        ) : (
+          list
+        )
+      })}
+    </section>
+  )
+}
+
+interface RowProps {
+  readonly choice: CastChoice
+  readonly setting: CastSetting
+  readonly chosen: boolean
+  readonly explained: boolean
+  /** Its fitness in words, where the list does not say it. */
+  readonly fit: string | undefined
+  readonly colour: string
+  readonly onPick: () => void
+}
+
+function CastRow({ choice, setting, chosen, explained, fit, colour, onPick }: RowProps) {
+  const { system } = useUnits()
+  const { cast, side, anchor } = choice
+  const said = explained ? sayCast(choice, setting, system) : []
+  return (
+    <li>
+      <button
+        type="button"
+        aria-pressed={chosen}
+        onClick={onPick}
+        data-cast={keyOf(choice)}
+        className="block min-h-11 w-full rounded-md border border-transparent px-2 py-1 text-left hover:bg-shoal aria-pressed:border-river aria-pressed:bg-sheet"
+      >
+        <span className="flex flex-wrap items-baseline gap-x-2.5">
+          <b className="font-display text-[1.05rem] font-semibold">{CAST_TITLES[cast]}</b>
+          <span className="text-[0.85rem] text-faint">
+            {side} side<span className="max-sm:sr-only"> · {ANCHOR_NAMES[anchor]}</span>
+          </span>
+          {fit !== undefined && (
+            <span className={`ml-auto text-[0.85rem] font-semibold ${colour}`}>{fit}</span>
+          )}
+        </span>
+        {said.length > 0 && <span className="block text-[0.92rem]">{said.join(' ')}</span>}
+      </button>
+    </li>
+  )
+}

@@ -1,0 +1,190 @@
+import { JOB_LIMITS, STAND_LIMITS, WADING_LIMITS } from '@hoxen/core/day'
+import { type Aim, ANGLE_LIMITS, aimAt } from '@hoxen/core/swing'
+import { sayAngle } from '@hoxen/core/words'
+import type { KeyboardEvent } from 'react'
+import { byArrows, Handle, roundAim, roundLength, useHold } from '../../../drawing/index.ts'
+import { useUnits } from '../../../ui/index.ts'
+import type { CastFrame } from './castFrame.ts'
+
+/** What of a cast's picture is moved by hand. */
+export interface Moved {
+  readonly aim?: Aim
+  readonly roomM?: number
+  readonly behindHighM?: number
+  readonly wadingM?: number
+}
+
+interface Props {
+  readonly frame: CastFrame
+  /** As it stands, where it can be moved; left out where something else settles it. */
+  readonly now: Moved
+  /** Shown while something is held; undefined when it is let go. */
+  readonly onHold: (moved: Moved | undefined) => void
+  readonly onDrop: (moved: Moved) => void
+}
+
+const within = ({ low, high }: { readonly low: number; readonly high: number }, m: number): number =>
+  Math.max(low, Math.min(high, m))
+/** Moved by one press of a key [m]. */
+const KEY_M = 0.3
+
+/** Handles of the view from above: where the fly lands, and how much room is behind. @param way 1 where the river runs to the right of one who faces it */
+export function AboveHandles({ frame, now, onHold, onDrop, way }: Props & { readonly way: 1 | -1 }) {
+  const { show, system } = useUnits()
+  const { aim, roomM } = now
+  const { width, height } = frame.above
+  const { drawing, take, held } = useHold<Moved>(
+    (it, x, y) => {
+      const [right, ahead] = frame.over(x, y)
+      const next: Moved =
+        it.aim === undefined
+          ? { roomM: within(JOB_LIMITS.roomBehindM, roundLength(-ahead, system)) }
+          : { aim: roundAim(aimAt([right * way, ahead], 0), system) }
+      onHold(next)
+      return next
+    },
+    (it) => {
+      onHold(undefined)
+      onDrop(it)
+    },
+  )
+  const aimKey = (event: KeyboardEvent): void => {
+    const turn = { ArrowLeft: way, ArrowRight: -way }[event.key]
+    const out = { ArrowUp: 1, ArrowDown: -1 }[event.key]
+    if (aim === undefined || (turn === undefined && out === undefined)) return
+    event.preventDefault()
+    const step = event.shiftKey ? 5 : 1
+    onDrop({
+      aim: {
+        angleDeg: within(ANGLE_LIMITS, aim.angleDeg + (turn ?? 0) * step),
+        castM: roundLength(aim.castM, system) + roundLength(KEY_M, system) * (out ?? 0) * step,
+      },
+    })
+  }
+  const target = (frame.targetDeg * Math.PI) / 180
+  const at = (deg: number, m: number) => {
+    const [x, y] = frame.plan([Math.sin(deg) * m, Math.cos(deg) * m, 0])
+    return { x, y }
+  }
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of
+    <svg
+      {...drawing}
+      role="group"
+      aria-label="From above: drag, or use the arrow keys"
+      className="no-print pointer-events-none absolute inset-0 touch-none"
+      width={width}
+      height={height}
+    >
+      {aim !== undefined && (
+        <Handle
+          label="Where the fly lands. Left and right arrows turn the cast, up and down change its length"
+          at={at(target, aim.castM)}
+          min={ANGLE_LIMITS.low}
+          max={ANGLE_LIMITS.high}
+          now={aim.angleDeg}
+          text={`${show(aim.castM, 'length')}, ${aim.angleDeg}°, ${sayAngle(aim.angleDeg)}`}
+          onTake={take({ aim })}
+          onKey={aimKey}
+          shape={<circle r="7.5" />}
+          says={
+            held?.aim === undefined
+              ? show(aim.castM, 'length')
+              : `${aim.angleDeg}°, ${show(aim.castM, 'length')}`
+          }
+          width={width}
+        />
+      )}
+      {roomM !== undefined && (
+        <Handle
+          label="Room behind me. Up and down arrows change it"
+          at={{ x: frame.plan([0, 0, 0])[0], y: frame.plan([0, -roomM, 0])[1] }}
+          min={JOB_LIMITS.roomBehindM.low}
+          max={JOB_LIMITS.roomBehindM.high}
+          now={roomM}
+          text={`${show(roomM, 'length')} behind`}
+          onTake={take({ roomM })}
+          onKey={byArrows((steps) =>
+            onDrop({ roomM: within(JOB_LIMITS.roomBehindM, roundLength(roomM - steps * KEY_M, system)) }),
+          )}
+          shape={<path d="M-9 -5H9M-9 5H9" />}
+          says={`${show(roomM, 'length')} behind`}
+          width={width}
+        />
+      )}
+    </svg>
+  )
+}
+
+/** Handles of the view from the side: the height of what is behind, and how deep one stands. */
+export function SideHandles({ frame, now, onHold, onDrop, roomM }: Props & { readonly roomM: number }) {
+  const { show, system } = useUnits()
+  const { behindHighM, wadingM } = now
+  const { width, height } = frame.side
+  const { drawing, take } = useHold<Moved>(
+    (it, x, y) => {
+      const [, upM] = frame.across(x, y)
+      const next: Moved =
+        it.wadingM === undefined
+          ? { behindHighM: within(STAND_LIMITS.behindHighM, roundLength(upM, system)) }
+          : { wadingM: within(WADING_LIMITS, Math.round(-upM * 20) / 20) }
+      onHold(next)
+      return next
+    },
+    (it) => {
+      onHold(undefined)
+      onDrop(it)
+    },
+  )
+  const target = (frame.targetDeg * Math.PI) / 180
+  const side = (outM: number, upM: number) => {
+    const [x, y] = frame.profile([Math.sin(target) * outM, Math.cos(target) * outM, upM])
+    return { x, y }
+  }
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of
+    <svg
+      {...drawing}
+      role="group"
+      aria-label="From the side: drag, or use the arrow keys"
+      className="no-print pointer-events-none absolute inset-0 touch-none"
+      width={width}
+      height={height}
+    >
+      {behindHighM !== undefined && (
+        <Handle
+          label="Height of what is behind. Up and down arrows change it"
+          at={{ ...side(-roomM, behindHighM), x: Math.max(12, side(-roomM, 0).x) }}
+          min={STAND_LIMITS.behindHighM.low}
+          max={STAND_LIMITS.behindHighM.high}
+          now={behindHighM}
+          text={`${show(behindHighM, 'length')} high`}
+          onTake={take({ behindHighM })}
+          onKey={byArrows((steps) =>
+            onDrop({
+              behindHighM: within(STAND_LIMITS.behindHighM, roundLength(behindHighM + steps * KEY_M, system)),
+            }),
+          )}
+          shape={<path d="M-9 0H9M0 -6V6" />}
+          says={`${show(behindHighM, 'length')} high`}
+          width={width}
+        />
+      )}
+      {wadingM !== undefined && (
+        <Handle
+          label="Wading depth. Up and down arrows change it"
+          at={side(0, -wadingM)}
+          min={WADING_LIMITS.low}
+          max={WADING_LIMITS.high}
+          now={wadingM}
+          text={`wading ${show(wadingM, 'length')}`}
+          onTake={take({ wadingM })}
+          onKey={byArrows((steps) => onDrop({ wadingM: within(WADING_LIMITS, wadingM - steps * 0.1) }))}
+          shape={<path d="M-8 0H8" />}
+          says={`wading ${show(wadingM, 'length')}`}
+          width={width}
+        />
+      )}
+    </svg>
+  )
+}

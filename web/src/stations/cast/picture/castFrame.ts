@@ -1,0 +1,78 @@
+import type { Place3 } from '@hoxen/core/cast'
+
+/** Where things of a cast stand in its two views, which have one scale. */
+export interface CastFrame {
+  readonly pxPerM: number
+  readonly targetDeg: number
+  readonly above: { readonly width: number; readonly height: number }
+  readonly side: { readonly width: number; readonly height: number }
+  /** From above: ahead is up. */
+  readonly plan: (place: Place3) => readonly [x: number, y: number]
+  /** From the side, in the plane of the cast: out is to the right. */
+  readonly profile: (place: Place3) => readonly [x: number, y: number]
+  /** How far out a point of the side view lies, and how high [m]. */
+  readonly across: (x: number, y: number) => readonly [outM: number, upM: number]
+  /** The place over the water at a point of the view from above. */
+  readonly over: (x: number, y: number) => readonly [rightM: number, aheadM: number]
+}
+
+/** All that has to fit in [m], and the room there is for it [px]. */
+export interface ToFrame {
+  readonly width: number
+  readonly wide: boolean
+  readonly castM: number
+  readonly targetDeg: number
+  readonly behindM: number
+  readonly topM: number
+  readonly wadingM: number
+}
+
+const RAD = Math.PI / 180
+/** Heights of the views [px]: of that from above, at most; and what a side view keeps for its words. */
+const ABOVE = { wide: 452, narrow: 252 } as const
+const MARGIN = 26
+/** Room beyond what has to fit [m]. */
+const BEYOND_M = 1.2
+
+/** The two views of a cast: side by side where there is room, one over the other on a phone, always at one scale. */
+export function castFrame({ width, wide, castM, targetDeg, behindM, topM, wadingM }: ToFrame): CastFrame {
+  const [sin, cos] = [Math.sin(targetDeg * RAD), Math.cos(targetDeg * RAD)]
+  const aheadM = Math.max(castM * cos, 6) + BEYOND_M
+  const outM = castM + BEYOND_M
+  const column = wide ? (width - 24) / 2 : width
+  const pxPerM = Math.min(
+    ((wide ? ABOVE.wide : ABOVE.narrow) - MARGIN) / (aheadM + behindM),
+    (column - 16) / (outM + behindM),
+  )
+  const above = {
+    width: wide ? width - 24 - Math.min(column, 640) : width,
+    height: (aheadM + behindM) * pxPerM + MARGIN,
+  }
+  const bedM = wadingM + 1.4
+  const side = { width: wide ? Math.min(column, 640) : width, height: (topM + bedM) * pxPerM + MARGIN }
+  // The line swings down to where it hangs on the side that the target is on: that side has the room.
+  const x0 = above.width * (0.5 - 0.22 * Math.sign(Math.round(sin * 10)))
+  const y0 = aheadM * pxPerM + MARGIN / 2
+  const sideX0 = behindM * pxPerM + Math.max(8, (side.width - (outM + behindM) * pxPerM) / 2)
+  const sideY0 = topM * pxPerM + MARGIN
+  return {
+    pxPerM,
+    targetDeg,
+    above,
+    side,
+    plan: ([right, ahead]) => [x0 + right * pxPerM, y0 - ahead * pxPerM],
+    profile: ([right, ahead, up]) => [sideX0 + (right * sin + ahead * cos) * pxPerM, sideY0 - up * pxPerM],
+    across: (x, y) => [(x - sideX0) / pxPerM, (sideY0 - y) / pxPerM],
+    over: (x, y) => [(x - x0) / pxPerM, (y0 - y) / pxPerM],
+  }
+}
+
+/** Places as a path. */
+export const pathOf = (places: readonly Place3[], at: CastFrame['plan']): string =>
+  `M${places
+    .map((place) =>
+      at(place)
+        .map((px) => px.toFixed(1))
+        .join(' '),
+    )
+    .join('L')}`

@@ -1,0 +1,140 @@
+/** @jest-environment jsdom */
+import { type CastChoice, type CastSetting, chooseCasts, stepsOf } from '@hoxen/core/cast'
+import { unitOf } from '@hoxen/core/quantity'
+import { afterEach, expect, jest, test } from '@jest/globals'
+import { cleanup, fireEvent, screen, within } from '@testing-library/react'
+import { show } from '../../../testing/show.tsx'
+import { CastFaults, CastStep, PlayButtons } from '../CastMoves.tsx'
+import { CastPicture } from './CastPicture.tsx'
+import { castFrame } from './castFrame.ts'
+import type { Moved } from './Handles.tsx'
+import { usePlayed } from './usePlayed.ts'
+
+afterEach(cleanup)
+
+const feet = unitOf('ft').toSi
+const SETTING: CastSetting = {
+  hand: 'right',
+  bank: 'right',
+  wind: { fromDeg: 270, mps: 3 },
+  targetDeg: 30,
+  roomM: feet(20),
+  wadingM: 0.5,
+  obstruction: 'brush',
+  behindHighM: feet(5),
+  rig: { rodLengthM: 4, style: 'skagit', headLengthM: 7, tipLengthM: 3, leaderLengthM: 1.2 },
+}
+const NOW: Moved = { aim: { angleDeg: 60, castM: feet(70) }, roomM: feet(20), wadingM: 0.5 }
+
+function Page({
+  choice,
+  onMove,
+  now = NOW,
+}: {
+  choice: CastChoice
+  onMove: (moved: Moved) => void
+  now?: Moved
+}) {
+  const played = usePlayed(choice.cast, stepsOf(choice.cast).length)
+  return (
+    <CastPicture
+      setting={SETTING}
+      chosen={choice}
+      castM={feet(70)}
+      surf={false}
+      played={played}
+      now={now}
+      onMove={onMove}
+      controls={<PlayButtons {...played} />}
+    >
+      <CastStep choice={choice} setting={SETTING} played={played} />
+      <CastFaults choice={choice} setting={SETTING} played={played} />
+    </CastPicture>
+  )
+}
+const best = (): CastChoice => chooseCasts(SETTING)[0] as CastChoice
+const shown = (now?: Moved) => {
+  const onMove = jest.fn()
+  show(<Page choice={best()} onMove={onMove} {...(now && { now })} />)
+  return onMove
+}
+const handle = (name: RegExp): Element => screen.getByRole('slider', { name })
+
+test.each([
+  [/^Where the fly lands/, 'ArrowRight', { aim: { angleDeg: 59, castM: feet(70) } }],
+  [/^Where the fly lands/, 'ArrowUp', { aim: { angleDeg: 60, castM: feet(71) } }],
+  [/^Room behind me/, 'ArrowDown', { roomM: feet(21) }],
+  [/^Height of what is behind/, 'ArrowUp', { behindHighM: feet(6) }],
+  [/^Wading depth/, 'ArrowDown', { wadingM: 0.6 }],
+])('by keys: %p, %s', (name, key, moved) => {
+  const onMove = shown()
+  fireEvent.keyDown(handle(name), { key })
+  const [[is]] = onMove.mock.calls as [[Moved]]
+  expect(is).toEqual(
+    JSON.parse(JSON.stringify(moved), (_key, it) => (typeof it === 'number' ? expect.closeTo(it, 6) : it)),
+  )
+})
+
+// The drawing stands at the corner of the page: a place in it is a place of its frame.
+const FRAME = castFrame({
+  // A page of the tests has no width of its own: the least.
+  width: 120,
+  wide: false,
+  castM: feet(70),
+  targetDeg: 30,
+  behindM: feet(20) + 1,
+  topM: 6.1,
+  wadingM: 0.5,
+})
+test.each([
+  [
+    'a cast straight across',
+    /^Where the fly lands/,
+    FRAME.plan([0, feet(60), 0]),
+    { aim: { angleDeg: 90, castM: feet(60) } },
+  ],
+  ['more room', /^Room behind me/, FRAME.plan([0, -feet(22), 0]), { roomM: feet(22) }],
+  ['lower brush', /^Height of what is behind/, FRAME.profile([0, -4, feet(3)]), { behindHighM: feet(3) }],
+  ['deeper', /^Wading depth/, FRAME.profile([0, 0, -0.8]), { wadingM: 0.8 }],
+] as const)(
+  'dragged to %s: shown while it is held, kept when let go',
+  (_to, name, [clientX, clientY], moved) => {
+    const onMove = shown()
+    const group = handle(name).closest('svg') as SVGSVGElement
+    fireEvent.pointerDown(handle(name), { pointerId: 1 })
+    fireEvent.pointerMove(group, { clientX, clientY })
+    expect(onMove).not.toHaveBeenCalled()
+    const held = handle(name).getAttribute('aria-valuetext')
+    fireEvent.pointerUp(group)
+    const [[is]] = onMove.mock.calls as [[Moved]]
+    expect(is).toEqual(
+      JSON.parse(JSON.stringify(moved), (_key, it) => (typeof it === 'number' ? expect.closeTo(it, 1) : it)),
+    )
+    // Nothing was kept, so it stands where it stood.
+    expect(handle(name).getAttribute('aria-valuetext')).not.toBe(held)
+  },
+)
+
+test('what a pool or a tide settles has no handle', () => {
+  const { wadingM: _tide, ...rest } = NOW
+  shown(rest)
+  expect(screen.queryByRole('slider', { name: /^Wading depth/ })).toBeNull()
+  expect(screen.getByRole('slider', { name: /^Room behind me/ })).toBeTruthy()
+})
+
+test('gone through step by step; a fault is drawn beside what should be; another cast begins anew', () => {
+  const { rerender } = show(<Page choice={best()} onMove={() => {}} />)
+  const lines = (): number =>
+    screen.getByRole('img', { name: /^From the side/ }).querySelectorAll('circle').length
+  fireEvent.click(screen.getByRole('button', { name: 'Next step' }))
+  expect(document.querySelector('[data-step]')?.getAttribute('data-step')).toBe('2')
+  expect(lines()).toBe(1)
+  const faults = within(screen.getByText('What usually goes wrong').closest('details') as HTMLElement)
+  fireEvent.click(faults.getByRole('button', { name: 'The rod tip dips in the sweep', hidden: true }))
+  expect(lines()).toBe(2)
+  expect(faults.getByText(/^Slack between rod and anchor/)).toBeTruthy()
+  const other = chooseCasts(SETTING).find(({ cast }) => cast === 'single-spey') as CastChoice
+  rerender(<Page choice={other} onMove={() => {}} />)
+  expect(document.querySelector('[data-step]')?.getAttribute('data-step')).toBe('1')
+  expect(lines()).toBe(1)
+})
