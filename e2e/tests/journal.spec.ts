@@ -23,6 +23,7 @@ test('five heads are tried to a verdict, the next one named each time; two rods 
   }
   await expect(said).toContainText(/(Your window is|So far your window looks like) 2[34]\d to 2[67]\d gr/)
   await page.goto('/#/journal?view=bend')
+  await page.getByText('The figures', { exact: true }).click()
   for (const [which, free, drops] of [
     [0, '11 ft', ['1.2 m', '1.45 m']],
     [1, '9 ft 6', ['1.1 m', '1.3 m']],

@@ -210,6 +210,7 @@ const SENTENCES: Readonly<Record<string, say.Said | string | undefined>> = {
     { ...swing, maxDepthM: 3 * FT },
     trade,
   ),
+  'at 21 s, 24 ft out': say.sayTouchPlaces([{ tS: 21.2, atM: [8, 24 * FT, -1], overHolding: true }], trade),
   'Seen along the river, half way round: the pinned rig solid (13 of 29 s with the fish), this rig dashed (4 of 20 s with the fish).':
     say.sayBothSwings(swing, { holdingS: 4, overHoldingS: 20 }),
   'T-11 at 30 m³/s: 44% of the way with the fish at 60°. It rides down where the fish hold. Likely 30 to 50%.':

@@ -163,7 +163,15 @@ export {
   saySwing,
   sayTouches,
 } from './swing.ts'
-export { sayAlongRiver, sayBothSwings, sayCell, sayFarBank, sayRiver, sayWouldHold } from './swingPicture.ts'
+export {
+  sayAlongRiver,
+  sayBothSwings,
+  sayCell,
+  sayFarBank,
+  sayRiver,
+  sayTouchPlaces,
+  sayWouldHold,
+} from './swingPicture.ts'
 export { LINE_EXAMPLES, sayGuesses, sayLine } from './typed.ts'
 export {
   BOTTOM_NAMES,

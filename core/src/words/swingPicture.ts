@@ -1,5 +1,5 @@
 import { printMeasure, printShare, type UnitSystem } from '../quantity/index.ts'
-import type { SwingReason, SwingSummary } from '../swing/index.ts'
+import type { SwingReason, SwingSummary, Touch } from '../swing/index.ts'
 import type { FishAt } from '../water/index.ts'
 import { type Contact, sayContact, saySwing } from './swing.ts'
 
@@ -8,6 +8,17 @@ type WithFish = Pick<SwingSummary, 'holdingS' | 'overHoldingS'>
 /** Time a fly is with the fish, and how long it could be. */
 export const sayWithFish = ({ holdingS, overHoldingS }: WithFish): string =>
   `${Math.round(holdingS)} of ${Math.round(overHoldingS)} s with the fish`
+
+/** Touches named one by one, at most. */
+const NAMED_TOUCHES = 3
+/** When and where the bed was touched: “at 21 s, 24 ft out”; undefined where it was not. */
+export function sayTouchPlaces(touches: readonly Touch[], system: UnitSystem): string | undefined {
+  if (touches.length === 0) return undefined
+  const places = touches
+    .slice(0, NAMED_TOUCHES)
+    .map(({ tS, atM }) => `at ${Math.round(tS)} s, ${printMeasure(atM[1], 'length', system)} out`)
+  return `${places.join('; ')}${touches.length > NAMED_TOUCHES ? ' …' : ''}`
+}
 
 /** A swing seen along the river. */
 export const sayAlongRiver = (

@@ -11,13 +11,28 @@ interface HandleProps {
   readonly shape: ReactNode
   /** Of the drawing: near its right edge words stand to the left. */
   readonly width: number
+  /** Side its words stand on, where that matters. */
+  readonly side?: 'left' | 'right'
   readonly onTake: (event: PointerEvent) => void
   readonly onKey: (event: KeyboardEvent) => void
 }
 
 /** Something in a drawing to take hold of, by pointer or keys; as wide as a thumb. */
-export function Handle({ label, at, min, max, now, text, says, shape, width, onTake, onKey }: HandleProps) {
-  const right = at.x > width * 0.7
+export function Handle({
+  label,
+  at,
+  min,
+  max,
+  now,
+  text,
+  says,
+  shape,
+  width,
+  side,
+  onTake,
+  onKey,
+}: HandleProps) {
+  const toLeft = side === undefined ? at.x > width * 0.7 : side === 'left'
   return (
     <g
       role="slider"
@@ -42,9 +57,9 @@ export function Handle({ label, at, min, max, now, text, says, shape, width, onT
       </g>
       {says !== undefined && (
         <text
-          x={right ? -14 : 14}
+          x={toLeft ? -14 : 14}
           y="-10"
-          textAnchor={right ? 'end' : 'start'}
+          textAnchor={toLeft ? 'end' : 'start'}
           fontSize="13"
           fontWeight="700"
           fill="var(--ink)"

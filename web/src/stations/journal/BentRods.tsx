@@ -165,6 +165,7 @@ export function BentRods({ rods, rows, onDrop }: Props) {
                     : show(massKg, 'gearMass')
               }
               width={width}
+              side={rod.which === 'known' ? 'right' : 'left'}
             />
           )
         })}

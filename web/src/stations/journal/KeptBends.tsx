@@ -1,7 +1,7 @@
 import type { Rod } from '@hoxen/core/gear'
 import type { Bent } from '@hoxen/core/journal'
 import { commit, noticeFailed } from '../../store/index.ts'
-import { Button } from '../../ui/index.ts'
+import { Button, onDay } from '../../ui/index.ts'
 
 interface KeptProps {
   readonly bends: readonly Bent[]
@@ -19,7 +19,7 @@ export function KeptBends({ bends, rods, onOpen }: KeptProps) {
         <li key={bent.id} className="flex flex-wrap items-center justify-between gap-x-4 py-1.5">
           <span>
             {name(bent.unknown.rodId)} beside {name(bent.known.rodId)}
-            {bent.on === undefined ? '' : <span className="text-faint">, {bent.on}</span>}
+            {bent.on === undefined ? '' : <span className="text-faint">, {onDay(bent.on)}</span>}
           </span>
           <span className="flex gap-x-1">
             <Button weight="quiet" onClick={() => onOpen(bent)}>

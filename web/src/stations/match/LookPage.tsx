@@ -18,7 +18,7 @@ function Look({ question }: { readonly question: Question }) {
   const looking = useLooking(question)
   const { found, error, busy } = useSpecified(question.day, looking.fixed)
   return (
-    <div className="max-w-4xl">
+    <div className="max-w-[76rem]">
       <h1 className="text-2xl">What to look for</h1>
       <p className="no-print mt-1 text-faint">
         Type a rod, or leave it empty. Hoxen builds a whole rig around it for the day and judges it like your

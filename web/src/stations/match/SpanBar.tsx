@@ -43,12 +43,17 @@ export function SpanBar({ span }: { readonly span: FigureSpan }) {
         />
         <path d={`M${x(target)} ${BAR - 9}v18`} stroke="var(--caster)" strokeWidth="2.5" />
         <g fontSize="11.5" fill="var(--faint)">
-          {below !== undefined && (
+          {below !== undefined && below.code === above?.code && (
+            <text x={width / 2} y={HIGH - 2} textAnchor="middle">
+              {CHECK_TITLES[below.code]}
+            </text>
+          )}
+          {below !== undefined && below.code !== above?.code && (
             <text x="0" y={HIGH - 2}>
               {CHECK_TITLES[below.code]}
             </text>
           )}
-          {above !== undefined && (
+          {above !== undefined && below?.code !== above.code && (
             <text x={width} y={HIGH - 2} textAnchor="end">
               {CHECK_TITLES[above.code]}
             </text>

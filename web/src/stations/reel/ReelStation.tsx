@@ -33,7 +33,7 @@ export function ReelStation() {
         <h1 id="reel-title" className="sr-only">
           Reel
         </h1>
-        <label className="block max-w-md text-sm text-faint">
+        <label className="block max-w-2xl text-sm text-faint">
           Reel on {rig.parts.rod.name} with {rig.parts.head.head.name}
           <select value={reel?.id ?? ''} onChange={(event) => pick(event.target.value)} className={fieldLook}>
             <option value="">no reel</option>
@@ -89,7 +89,7 @@ function Spools({ rig, question, reel, spool }: SpoolsProps) {
   return (
     <>
       {spares.length > 0 && (
-        <label className="mb-3 block max-w-md text-sm text-faint">
+        <label className="mb-3 block max-w-2xl text-sm text-faint">
           Spool
           <select value={name} onChange={(event) => setName(event.target.value)} className={fieldLook}>
             <option value="">its own</option>

@@ -46,6 +46,7 @@ export function Unrolling({ runs }: { readonly runs: readonly FlyRun[] }) {
       <div className="no-print flex items-center gap-3 border-t border-rule px-3 py-1.5">
         <Button
           weight="strong"
+          className="shrink-0"
           onClick={() => {
             if (!playing) setAtS(0)
             setPlaying(!playing)

@@ -1,7 +1,7 @@
 import { printShare } from '@hoxen/core/quantity'
 import { type SwingResult, swingVerdict } from '@hoxen/core/swing'
 import { depthAt, type FishAt, type Run } from '@hoxen/core/water'
-import { saySwing, sayTouches } from '@hoxen/core/words'
+import { saySwing, sayTouches, sayTouchPlaces } from '@hoxen/core/words'
 import type { ReactNode } from 'react'
 import { StateMark, Tag, Term, useUnits } from '../../ui/index.ts'
 
@@ -23,9 +23,9 @@ export function Figures({
   readonly result: SwingResult | undefined
   readonly busy: boolean
 }) {
-  const { show } = useUnits()
+  const { show, system } = useUnits()
   if (result === undefined) return <p className="py-4 text-faint">Swinging it…</p>
-  const { summary } = result
+  const { summary, touches } = result
   const { state, reason } = swingVerdict(result)
   // Straight below the angler there may be no more water than that.
   const hangsOnBed = !stripped && summary.hangDepthM >= depthAt(run, run.wadeM) - ON_BED_M
@@ -63,7 +63,12 @@ export function Figures({
           value={`${show(summary.hangDepthM, 'length')}${hangsOnBed ? ', on the bottom below you' : ''}`}
           id="hang"
         />
-        <Figure name="Touches" value={sayTouches(summary)} id="touches" />
+        <Figure
+          name="Touches"
+          value={sayTouches(summary)}
+          id="touches"
+          note={sayTouchPlaces(touches, system)}
+        />
         <Figure name="On the bottom" value={`${printShare(summary.bedShare)} of the swing`} />
         <Figure name="Drags bottom for" value={show(summary.draggedM, 'length')} />
         <Figure name="Swing speed" value={show(summary.crossMps, 'current')} />
@@ -80,16 +85,19 @@ function Figure({
   name,
   value,
   id,
+  note,
 }: {
   readonly name: ReactNode
   readonly value: string
   readonly id?: string
+  readonly note?: string | undefined
 }) {
   return (
     <div className="border-b border-rule py-1">
       <dt className="text-[0.8rem] text-faint">{name}</dt>
       <dd className="font-semibold" data-figure={id}>
         {value}
+        {note !== undefined && <span className="block text-[0.8rem] font-normal text-faint">{note}</span>}
       </dd>
     </div>
   )
