@@ -82,6 +82,15 @@ describe.each(
   })
 })
 
+test('the line hangs as long as it is, and no further out than it is cast; hands are lower the deeper one stands', () => {
+  const start = (castM: number) => poseAt(played('double-spey', { castM }), 0, 0)
+  expect(Math.hypot(...(start(40).line.at(-1) ?? []))).toBeCloseTo(
+    (backCastIn(SETTING).lineM + ROD_M) * Math.hypot(1, 0.15),
+  )
+  expect(Math.hypot(...(start(9).line.at(-1) ?? []))).toBeCloseTo(9 * Math.hypot(1, 0.15))
+  expect(start(9).hands[2]).toBeCloseTo(0.7)
+})
+
 test('the loop lies opposite the target and reaches as far as the ledger says, less in the compact stroke', () => {
   const looped = { rodM: ROD_M, style: 'skagit', carriedM: 7, wadingM: 0.5 } as const
   for (const stroke of ['full', 'compact'] as const) {

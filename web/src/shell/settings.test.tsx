@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 
 import { afterEach, expect, jest, test } from '@jest/globals'
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
+import { cleanup, fireEvent, renderHook, screen, waitFor } from '@testing-library/react'
 import { db } from '../store/database.ts'
 import { listOf } from '../store/reading.ts'
 import { addItem } from '../store/rows.ts'
@@ -9,6 +9,7 @@ import { show } from '../testing/show.tsx'
 import { Later } from './Later.tsx'
 import { PageGuard } from './PageGuard.tsx'
 import { SettingsPage } from './SettingsPage.tsx'
+import { useScrolledDown } from './useScrolledDown.ts'
 
 afterEach(() => {
   cleanup()
@@ -61,4 +62,23 @@ test('a page that fails for want of a store says so in words; another shows what
   expect(raw).toMatch(/doesn’t save anything here/)
   expect(raw).not.toMatch(/IDBFactory|are safe/)
   expect(failing(new Error('x is undefined'))).toMatch(/are safe in this browser.*x is undefined/)
+})
+
+test('what is read takes the room of the head, which comes back on the way up and at the top', () => {
+  const { result } = renderHook(() => useScrolledDown())
+  const scrolled = (y: number): boolean => {
+    Object.defineProperty(window, 'scrollY', { value: y, configurable: true })
+    fireEvent.scroll(window)
+    return result.current[0]
+  }
+  expect([100, 400, 405, 700, 690, 600, 900, 0].map(scrolled)).toEqual([
+    false,
+    true,
+    true,
+    true,
+    true,
+    false,
+    true,
+    false,
+  ])
 })

@@ -97,8 +97,10 @@ function Tide({ shore, run, stand, onChange }: Props & { readonly shore: Shore }
           {sayGap(gap, clock)}
         </p>
       )}
-      <TideClock shore={shore} place={run.spot} now={now} shiftM={sea.shiftM} roundTurnH={roundTurnH} />
-      <BedSection shore={shore} now={now} shiftM={sea.shiftM} />
+      <div className="grid-cols-2 items-end gap-x-6 *:min-w-0 lg:grid">
+        <TideClock shore={shore} place={run.spot} now={now} shiftM={sea.shiftM} roundTurnH={roundTurnH} />
+        <BedSection shore={shore} now={now} shiftM={sea.shiftM} />
+      </div>
       <SeaFields shore={shore} sea={sea} now={now} onChange={onChange}>
         <Select
           label="Time I fish either side of high and low water"

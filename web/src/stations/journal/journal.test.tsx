@@ -12,6 +12,7 @@ import { commit, undo } from '../../store/index.ts'
 import { keepDemo, show } from '../../testing/show.tsx'
 import { BendView } from './BendView.tsx'
 import { LogView } from './LogView.tsx'
+import { SeasonView } from './SeasonView.tsx'
 import { TrialsView } from './TrialsView.tsx'
 
 beforeEach(() => keepDemo({ trials: [], bends: [], entries: [] }))
@@ -140,4 +141,36 @@ test('what settled trials teach reaches the day of every page, and goes when the
   expect(await screen.findByText('skagit')).toBeTruthy()
   await undo()
   expect(await screen.findByText('nothing taught')).toBeTruthy()
+})
+
+test('the last bend test is open, and a weight is moved in the picture; trials open on the rod with most, and a head is touched on the axis', async () => {
+  await keepDemo()
+  show(<BendView />, '/journal?view=bend')
+  expect((await screen.findByText(/^Switch six, 11 ft 3 carries/)).dataset.bend).toBe('compared')
+  const weight = screen.getByRole('slider', { name: /^Weight 2 on Long seven/ })
+  const before = weight.getAttribute('aria-valuenow')
+  fireEvent.keyDown(weight, { key: 'ArrowDown', shiftKey: true })
+  await waitFor(() => expect(Number(weight.getAttribute('aria-valuenow'))).toBeCloseTo(Number(before) + 0.05))
+  cleanup()
+  show(<TrialsView />, '/journal?view=trials')
+  expect((await screen.findByLabelText<HTMLSelectElement>('Rod')).value).toBe('switch-six-11-ft-3')
+  fireEvent.click(screen.getByRole('button', { name: /^510 gr short Skagit/ }))
+  expect(screen.getByLabelText<HTMLSelectElement>('A head of yours').value).toBe('510-gr-short-skagit')
+  fireEvent.click(screen.getByRole('button', { name: 'too heavy' }))
+  await waitFor(async () => expect((await everything()).trials.at(-1)).toMatchObject({ feel: 2 }))
+})
+
+test('the season opens on the pool of the day, also with a swing open; all pools are asked for', async () => {
+  await keepDemo()
+  const heading = (name: string) => screen.findByRole('heading', { level: 1, name })
+  for (const [asked, name] of [
+    ['', 'Kettle Run'],
+    ['&entry=none', 'Kettle Run'],
+    ['&pool=all', 'All pools'],
+    ['&saw=band', 'All pools'],
+  ] as const) {
+    show(<SeasonView />, `/journal?view=season${asked}`)
+    expect(await heading(name)).toBeTruthy()
+    cleanup()
+  }
 })

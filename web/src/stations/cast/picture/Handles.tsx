@@ -25,6 +25,8 @@ interface Props {
 
 const within = ({ low, high }: { readonly low: number; readonly high: number }, m: number): number =>
   Math.max(low, Math.min(high, m))
+/** Nearest to the edge that a handle stands [px]. */
+const EDGE_PX = 14
 /** Moved by one press of a key [m]. */
 const KEY_M = 0.3
 
@@ -98,7 +100,8 @@ export function AboveHandles({ frame, now, onHold, onDrop, way }: Props & { read
       {roomM !== undefined && (
         <Handle
           label="Room behind me. Up and down arrows change it"
-          at={{ x: frame.plan([0, 0, 0])[0], y: frame.plan([0, -roomM, 0])[1] }}
+          // More room than is drawn is taken hold of at the edge.
+          at={{ x: frame.plan([0, 0, 0])[0], y: Math.min(frame.plan([0, -roomM, 0])[1], height - EDGE_PX) }}
           min={JOB_LIMITS.roomBehindM.low}
           max={JOB_LIMITS.roomBehindM.high}
           now={roomM}

@@ -3,6 +3,7 @@ import { type CastChoice, type CastSetting, chooseCasts, stepsOf } from '@hoxen/
 import { unitOf } from '@hoxen/core/quantity'
 import { afterEach, expect, jest, test } from '@jest/globals'
 import { cleanup, fireEvent, screen, within } from '@testing-library/react'
+import { useState } from 'react'
 import { show } from '../../../testing/show.tsx'
 import { CastFaults, CastStep, PlayButtons } from '../CastMoves.tsx'
 import { CastPicture } from './CastPicture.tsx'
@@ -30,15 +31,17 @@ function Page({
   choice,
   onMove,
   now = NOW,
+  setting = SETTING,
 }: {
   choice: CastChoice
   onMove: (moved: Moved) => void
   now?: Moved
+  setting?: CastSetting
 }) {
   const played = usePlayed(choice.cast, stepsOf(choice.cast).length)
   return (
     <CastPicture
-      setting={SETTING}
+      setting={setting}
       chosen={choice}
       castM={feet(70)}
       surf={false}
@@ -53,9 +56,9 @@ function Page({
   )
 }
 const best = (): CastChoice => chooseCasts(SETTING)[0] as CastChoice
-const shown = (now?: Moved) => {
+const shown = (now?: Moved, setting?: CastSetting) => {
   const onMove = jest.fn()
-  show(<Page choice={best()} onMove={onMove} {...(now && { now })} />)
+  show(<Page choice={best()} onMove={onMove} {...(now && { now })} {...(setting && { setting })} />)
   return onMove
 }
 const handle = (name: RegExp): Element => screen.getByRole('slider', { name })
@@ -76,7 +79,7 @@ test.each([
 })
 
 // The drawing stands at the corner of the page: a place in it is a place of its frame.
-const FRAME = castFrame({
+const TO_FRAME = {
   // A page of the tests has no width of its own: the least.
   width: 120,
   wide: false,
@@ -85,7 +88,8 @@ const FRAME = castFrame({
   behindM: feet(20) + 1,
   topM: 6.1,
   wadingM: 0.5,
-})
+}
+const FRAME = castFrame(TO_FRAME)
 test.each([
   [
     'a cast straight across',
@@ -122,8 +126,33 @@ test('what a pool or a tide settles has no handle', () => {
   expect(screen.getByRole('slider', { name: /^Room behind me/ })).toBeTruthy()
 })
 
+test('on the left bank the river runs the other way: so do the hand and the keys', () => {
+  const onMove = shown(undefined, { ...SETTING, bank: 'left', targetDeg: -30 })
+  fireEvent.keyDown(handle(/^Where the fly lands/), { key: 'ArrowLeft' })
+  const group = handle(/^Where the fly lands/).closest('svg') as SVGSVGElement
+  const [x, y] = castFrame({ ...TO_FRAME, targetDeg: -30 }).plan([-feet(40), feet(40), 0])
+  fireEvent.pointerDown(handle(/^Where the fly lands/), { pointerId: 1 })
+  fireEvent.pointerMove(group, { clientX: x, clientY: y })
+  fireEvent.pointerUp(group)
+  expect(onMove.mock.calls.map(([moved]) => (moved as Moved).aim?.angleDeg)).toEqual([59, 45])
+})
+
+/** Another cast is chosen by a button. */
+function Chooses() {
+  const [cast, setCast] = useState(best())
+  const other = chooseCasts(SETTING).find((each) => each.cast === 'single-spey') as CastChoice
+  return (
+    <>
+      <button type="button" onClick={() => setCast(other)}>
+        another
+      </button>
+      <Page choice={cast} onMove={() => {}} />
+    </>
+  )
+}
+
 test('gone through step by step; a fault is drawn beside what should be; another cast begins anew', () => {
-  const { rerender } = show(<Page choice={best()} onMove={() => {}} />)
+  show(<Chooses />)
   const lines = (): number =>
     screen.getByRole('img', { name: /^From the side/ }).querySelectorAll('circle').length
   fireEvent.click(screen.getByRole('button', { name: 'Next step' }))
@@ -133,8 +162,7 @@ test('gone through step by step; a fault is drawn beside what should be; another
   fireEvent.click(faults.getByRole('button', { name: 'The rod tip dips in the sweep', hidden: true }))
   expect(lines()).toBe(2)
   expect(faults.getByText(/^Slack between rod and anchor/)).toBeTruthy()
-  const other = chooseCasts(SETTING).find(({ cast }) => cast === 'single-spey') as CastChoice
-  rerender(<Page choice={other} onMove={() => {}} />)
+  fireEvent.click(screen.getByRole('button', { name: 'another' }))
   expect(document.querySelector('[data-step]')?.getAttribute('data-step')).toBe('1')
   expect(lines()).toBe(1)
 })
