@@ -1,4 +1,4 @@
-/** A cast played slowly and a swing at the water: how evenly their pictures move, against the same pages at rest, in one run. */
+/** A cast played slowly and a swing at the water, and handles dragged in their pictures: how evenly these move, against the same pages at rest, in one run. */
 import { served } from '@hoxen/e2e/served.ts'
 import type { Page } from '@playwright/test'
 import { median } from './timing.ts'
@@ -39,6 +39,37 @@ async function framesOf(page: Page, ms: number): Promise<Frames> {
   }
 }
 
+/** Dragged round in its picture for so long. */
+async function dragged(page: Page, handle: RegExp, ms: number): Promise<Frames> {
+  const box = await page.getByRole('slider', { name: handle }).locator('circle').first().boundingBox()
+  if (box === null) throw new Error(`no handle ${handle}`)
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  const watched = framesOf(page, ms)
+  for (const end = performance.now() + ms; performance.now() < end; ) {
+    const turn = performance.now() / 250
+    await page.mouse.move(x + 60 * Math.sin(turn), y + 40 * Math.cos(turn))
+  }
+  await page.mouse.up()
+  return watched
+}
+
+/** From the page's data to its picture, both as they were painted first [ms]. */
+const painted = (page: Page, place: string): Promise<number> =>
+  page.evaluate(async (to) => {
+    location.hash = to
+    const shown = (what: string): Promise<number> =>
+      new Promise((resolve) => {
+        requestAnimationFrame(function look(now) {
+          if (document.querySelector(what) === null) requestAnimationFrame(look)
+          else resolve(now)
+        })
+      })
+    const data = await shown('#page h1')
+    return (await shown('#page svg[role="img"]')) - data
+  }, place)
+
 const told = ({ perSecond, median: middle, late, worst }: Frames): string =>
   `${perSecond.toFixed(1)} frames a second, median ${middle.toFixed(1)} ms, ${(late * 100).toFixed(1)} % over 20 ms, worst ${worst.toFixed(0)} ms`
 
@@ -47,21 +78,36 @@ await served(4395, async (base, browser) => {
   await page.addInitScript('globalThis.__name = (named) => named')
   await page.goto(`${base}/?demo`)
   await page.getByRole('article').first().waitFor()
-  await page.goto(`${base}/match/rig/${RIG}`)
-  await page.getByRole('button', { name: 'Make this my rig' }).click()
+  await page.goto(`${base}/#/match/rig/${RIG}`)
+  await page.getByRole('button', { name: 'Make this my rig', exact: true }).click()
   await page.waitForURL(/\/rig$/)
   await page.waitForTimeout(1500)
-  for (const path of ['/cast', '/water']) {
-    await page.goto(base + path)
+  for (const [path, handle] of [
+    ['/cast', /^Where the fly lands/],
+    ['/water', /^Where the cast lands/],
+  ] as const) {
+    await page.goto(`${base}/#${path}`)
     const play = page.getByRole('button', { name: /^Play\b/ })
     await play.waitFor()
     await page.waitForTimeout(path === '/water' ? 6000 : 1500)
     const rest = await framesOf(page, 3000)
+    const drag = await dragged(page, handle, 3000)
     await play.click()
     const playing = await framesOf(page, PLAYED_MS)
     console.log(`${path} at rest: ${told(rest)}`)
     console.log(
+      `${path} dragged: ${told(drag)}; ${(drag.perSecond / rest.perSecond).toFixed(3)} of the rate at rest`,
+    )
+    console.log(
       `${path} playing: ${told(playing)}; ${(playing.perSecond / rest.perSecond).toFixed(3)} of the rate at rest`,
+    )
+  }
+  for (const place of ['/cast', '/journal?view=bend', '/reel', '/rig?view=turnover', '/gear?kind=rod']) {
+    await page.goto(`${base}/#/tables`)
+    const first = await painted(page, place)
+    await page.goto(`${base}/#/tables`)
+    console.log(
+      `${place}: picture ${first.toFixed(0)} ms after its data, ${(await painted(page, place)).toFixed(0)} ms opened again`,
     )
   }
 })

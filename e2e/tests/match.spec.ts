@@ -178,6 +178,7 @@ test('a hitched fly wakes; a short cast leaves the head inside the rod; in a sto
   await expect(check('line-out')).toHaveAttribute('data-state', 'breaks')
   await expect(check('line-out')).toContainText('outside the rod, and only that loads it')
   await go(page, '/cast')
+  await page.getByText('Set by figures').click()
   const wind = page.getByLabel('Wind', { exact: true })
   await wind.fill('16 m/s')
   await wind.press('Enter')

@@ -44,22 +44,12 @@ export function RigView({ choice, mine, onSwap }: ViewProps) {
 const isSlot = (text: string | null): text is RigSlot =>
   (RIG_SLOTS as readonly (string | null)[]).includes(text)
 
-function RigLedger({
-  question,
-  rig,
-  mine,
-  onSwap,
-}: Omit<ViewProps, 'choice'> & { readonly question: Question; readonly rig: RankedRig }) {
+type LedgerProps = Omit<ViewProps, 'choice'> & { readonly question: Question; readonly rig: RankedRig }
+
+/** The slot that is open, by the address. */
+function useOpenSlot(): readonly [RigSlot | undefined, (next: RigSlot | undefined) => void] {
   const [params, setParams] = useSearchParams()
-  const { system } = useUnits()
   const slot = params.get('part')
-  const open = isSlot(slot) ? slot : undefined
-  const items = question.byId
-  const remedies = useRemediesOf(question, rig.choice)
-  const mend = usePlanMend(question, rig)
-  const options = useOptions(question, rig.choice, open)
-  const [preview, setPreview] = useState<RankedRig>()
-  const { parts, window } = rig
   const setOpen = (next: RigSlot | undefined): void =>
     setParams(
       (old) => {
@@ -69,6 +59,29 @@ function RigLedger({
       },
       { replace: true },
     )
+  return [isSlot(slot) ? slot : undefined, setOpen]
+}
+
+/** What a rig's checks want: their fixes, another way to fish it, and parts of which none is owned. */
+function useFixes({ question, rig }: LedgerProps) {
+  const remedies = useRemediesOf(question, rig.choice)
+  const mend = usePlanMend(question, rig)
+  const { fixed, missing } = thereOf(rig.parts, question.gear)
+  const lacking = lackingFor(rig.checks, missing)
+  const besides = new Map<CheckCode, ReactNode>(
+    mend.data && [['depth', <PlanMendLine key="plan" mend={mend.data} />]],
+  )
+  for (const [code, slot] of lacking) besides.set(code, <Lacking key={code} slot={slot} fixed={fixed} />)
+  return { remedies: mendsBeside(remedies.data ?? [], lacking), besides }
+}
+
+function RigLedger(props: LedgerProps) {
+  const { question, rig, mine, onSwap } = props
+  const [open, setOpen] = useOpenSlot()
+  const { remedies, besides } = useFixes(props)
+  const options = useOptions(question, rig.choice, open)
+  const [preview, setPreview] = useState<RankedRig>()
+  const items = question.byId
   const pick = (item: Item | null): void => {
     if (open === undefined) return
     setPreview(undefined)
@@ -78,50 +91,14 @@ function RigLedger({
       item === null ? `Take the ${name} off` : `Change the ${name} to ${item.name}`,
     )
   }
-  const take = (remedy: Remedy): void => {
-    const name = remedy.itemId === null ? 'none' : (items.get(remedy.itemId)?.name ?? '')
-    const { slot, itemId } = remedy
-    onSwap({ part: { slot, itemId } }, `Fix: ${SLOT_NAMES[remedy.slot].toLowerCase()} to ${name}`)
+  const take = ({ slot, itemId }: Remedy): void => {
+    const name = itemId === null ? 'none' : (items.get(itemId)?.name ?? '')
+    onSwap({ part: { slot, itemId } }, `Fix: ${SLOT_NAMES[slot].toLowerCase()} to ${name}`)
   }
-  const { fixed, missing } = thereOf(parts, question.gear)
-  const lacking = lackingFor(rig.checks, missing)
-  const besides = new Map<CheckCode, ReactNode>(
-    mend.data && [['depth', <PlanMendLine key="plan" mend={mend.data} />]],
-  )
-  for (const [code, slot] of lacking) besides.set(code, <Lacking key={code} slot={slot} fixed={fixed} />)
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
       <div className="min-w-0 lg:col-span-2">
-        <p className="text-[0.9rem] text-faint">
-          {mine ? (
-            'My rig'
-          ) : (
-            <>
-              <Link to="/match" className="underline underline-offset-4">
-                Match
-              </Link>{' '}
-              / A rig to try
-            </>
-          )}
-        </p>
-        <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-          <h1 className="text-[1.7rem] leading-tight">
-            {parts.rod.name} with {parts.head.head.name}
-          </h1>
-          <span className="text-lg">
-            <VerdictMark state={rig.verdict} provisional={rig.provisional} />
-          </span>
-        </div>
-        <div className="no-print mt-2 rounded-lg border border-rule bg-sheet px-4 py-2">
-          <RigStrip
-            parts={parts}
-            states={statesBySlot(rig.checks)}
-            hrefFor={(s) => `?part=${s}`}
-            height={84}
-            exploded
-          />
-          <PartButtons rig={rig} open={open} onOpen={(s) => setOpen(s === open ? undefined : s)} />
-        </div>
+        <Drawn rig={rig} mine={mine} open={open} onOpen={(s) => setOpen(s === open ? undefined : s)} />
       </div>
       <div className="min-w-0">
         {open !== undefined && (
@@ -136,37 +113,94 @@ function RigLedger({
         )}
         <Ledger
           checks={rig.checks}
-          remedies={mendsBeside(remedies.data ?? [], lacking)}
+          remedies={remedies}
           items={items}
           onTake={take}
           besides={besides}
           preview={open === undefined ? undefined : preview?.checks}
         />
       </div>
-      <aside className="space-y-5">
-        {window !== undefined && (
-          <figure>
-            <figcaption className="mb-2 text-[0.9rem] text-faint">
-              Where it sits in the rod’s <Term about="word-window">window</Term>
-            </figcaption>
-            <GrainAxis
-              bands={[{ label: WINDOW_NAMES[windowStyleOf(parts.head.head.style)], window }]}
-              marks={[{ id: 'it', label: parts.head.head.name, massKg: rig.massKg, chosen: true }]}
-            />
-            <p className="mt-1 text-[0.9rem]">
-              The window counts {window.counts === 'head' ? 'the head alone' : 'head and tip together'}
-              {window.countsStated ? '.' : ' (assumed: it isn’t given).'}
-            </p>
-          </figure>
-        )}
-        <p className="text-[0.95rem]">{sayScore(rig, system)}.</p>
-        <Actions choice={rig.choice} mine={mine} />
-        <p className="text-[0.85rem] text-faint">
-          Wear glasses and a hat, and cast off the downwind side. Local rules and licensed guides come before
-          any figure here.
-        </p>
-      </aside>
+      <Aside rig={rig} mine={mine} />
     </div>
+  )
+}
+
+interface DrawnProps extends RigOnly {
+  readonly open: RigSlot | undefined
+  readonly onOpen: (slot: RigSlot) => void
+}
+interface RigOnly {
+  readonly rig: RankedRig
+  readonly mine: boolean
+}
+
+/** The rig by its name and verdict, drawn to scale over the names of its parts. */
+function Drawn({ rig, mine, open, onOpen }: DrawnProps) {
+  const { parts } = rig
+  return (
+    <>
+      <p className="text-[0.9rem] text-faint">
+        {mine ? (
+          'My rig'
+        ) : (
+          <>
+            <Link to="/match" className="underline underline-offset-4">
+              Match
+            </Link>{' '}
+            / A rig to try
+          </>
+        )}
+      </p>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h1 className="text-[1.7rem] leading-tight">
+          {parts.rod.name} with {parts.head.head.name}
+        </h1>
+        <span className="text-lg">
+          <VerdictMark state={rig.verdict} provisional={rig.provisional} />
+        </span>
+      </div>
+      <div className="no-print mt-2 rounded-lg border border-rule bg-sheet px-4 py-2">
+        <RigStrip
+          parts={parts}
+          states={statesBySlot(rig.checks)}
+          hrefFor={(s) => `?part=${s}`}
+          height={84}
+          exploded
+        />
+        <PartButtons rig={rig} open={open} onOpen={onOpen} />
+      </div>
+    </>
+  )
+}
+
+/** Where the rig lies in its window, why it stands where it stands, and what can be done with it. */
+function Aside({ rig, mine }: RigOnly) {
+  const { system } = useUnits()
+  const { parts, window } = rig
+  return (
+    <aside className="space-y-5">
+      {window !== undefined && (
+        <figure>
+          <figcaption className="mb-2 text-[0.9rem] text-faint">
+            Where it sits in the rod’s <Term about="word-window">window</Term>
+          </figcaption>
+          <GrainAxis
+            bands={[{ label: WINDOW_NAMES[windowStyleOf(parts.head.head.style)], window }]}
+            marks={[{ id: 'it', label: parts.head.head.name, massKg: rig.massKg, chosen: true }]}
+          />
+          <p className="mt-1 text-[0.9rem]">
+            The window counts {window.counts === 'head' ? 'the head alone' : 'head and tip together'}
+            {window.countsStated ? '.' : ' (assumed: it isn’t given).'}
+          </p>
+        </figure>
+      )}
+      <p className="text-[0.95rem]">{sayScore(rig, system)}.</p>
+      <Actions choice={rig.choice} mine={mine} />
+      <p className="text-[0.85rem] text-faint">
+        Wear glasses and a hat, and cast off the downwind side. Local rules and licensed guides come before
+        any figure here.
+      </p>
+    </aside>
   )
 }
 

@@ -2,7 +2,7 @@ import { FIELDS, type Field, type Item, KINDS, type Kind } from '@hoxen/core/gea
 import { unitFor, withUnit } from '@hoxen/core/quantity'
 import { KIND_NAMES, sayChoice } from '@hoxen/core/words'
 import { useQuery } from '@tanstack/react-query'
-import { type FocusEvent, useMemo, useState } from 'react'
+import { type FocusEvent, type ReactNode, useMemo, useState } from 'react'
 import { type UseFormReturn, useForm, useWatch } from 'react-hook-form'
 import { Link, useNavigate, useParams } from 'react-router'
 import { ItemPicture } from '../../drawing/index.ts'
@@ -66,9 +66,9 @@ function DraftedForm(props: FormProps) {
   )
 }
 
-function ItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText | null }) {
+/** A form’s fields, and what was saved elsewhere into them since it was opened. */
+function useItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText | null }) {
   const { system } = useUnits()
-  const navigate = useNavigate()
   const name = formName({ kind, item })
   const opened = useMemo(() => formText(kind, item, system), [kind, item, system])
   const [base] = useState(item)
@@ -94,7 +94,32 @@ function ItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText 
       return { values: {}, errors: Object.fromEntries(errors) }
     },
   })
-  const { restored, giveUp, elsewhere } = useFormDraft(name, form, opened, draft)
+  const kept = useFormDraft(name, form, opened, draft)
+  const rows = (fields: readonly Field[]) =>
+    fields.map((field) => {
+      const name = fieldName(field.path)
+      return (
+        <FieldRow
+          key={field.path}
+          field={field}
+          form={form}
+          elsewhere={kept.elsewhere}
+          saved={over[name] === since[name] ? undefined : since[name]}
+          onKeep={() => {
+            setOver({ ...over, [name]: since[name] ?? '' })
+            form.clearErrors(name)
+          }}
+        />
+      )
+    })
+  return { form, rows, ...kept }
+}
+
+function ItemForm(props: FormProps & { readonly draft: FormText | null }) {
+  const { kind, item } = props
+  const { system } = useUnits()
+  const navigate = useNavigate()
+  const { form, rows, restored, giveUp } = useItemForm(props)
   const save = async (text: FormText): Promise<void> => {
     const read = readForm(kind, item?.id ?? newId(text.name ?? kind), text, item, system)
     if (!('item' in read)) return
@@ -115,49 +140,10 @@ function ItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText 
       void navigate('/gear')
     }, noticeFailed)
   }
-  const asked = FIELDS[kind].filter((f) => !f.unasked)
-  const needed = asked.filter((f) => f.drawnAt === undefined && (f.required || f.early))
-  const rest = asked.filter((f) => f.drawnAt === undefined && !f.required && !f.early)
-  const rows = (fields: readonly Field[]) =>
-    fields.map((field) => {
-      const name = fieldName(field.path)
-      const saved = over[name] === since[name] ? undefined : since[name]
-      return (
-        <FieldRow
-          key={field.path}
-          field={field}
-          form={form}
-          elsewhere={elsewhere}
-          saved={saved}
-          onKeep={() => {
-            setOver({ ...over, [name]: since[name] ?? '' })
-            form.clearErrors(name)
-          }}
-        />
-      )
-    })
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_23rem]">
       <form onSubmit={(event) => void form.handleSubmit(save)(event).catch(noticeFailed)} noValidate>
-        <p className="text-[0.9rem] text-faint">
-          <Link to="/gear" className="underline underline-offset-4">
-            Gear
-          </Link>{' '}
-          / {KIND_NAMES[kind].many}
-        </p>
-        <h1 className="text-[1.7rem]">{item?.name ?? `New ${KIND_NAMES[kind].one}`}</h1>
-        {restored && (
-          <p
-            role="status"
-            data-draft
-            className="mt-2 flex flex-wrap items-center gap-x-3 border-l-[3px] border-river pl-3"
-          >
-            Restored what you typed but didn’t save.
-            <Button weight="quiet" className="px-0" onClick={() => void giveUp(true)}>
-              Discard
-            </Button>
-          </p>
-        )}
+        <FormHead kind={kind} item={item} discard={restored ? () => void giveUp(true) : undefined} />
         {item === undefined && (
           <ByOneLine
             kind={kind}
@@ -167,26 +153,7 @@ function ItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText 
             }}
           />
         )}
-        <figure className="mt-3 rounded-lg border border-rule bg-sheet px-3 pt-2 pb-3">
-          <AsTyped kind={kind} item={item} form={form} />
-          <div className="grid gap-x-4 gap-y-2 sm:grid-cols-3">
-            {PLACES.map((place) => (
-              <div key={place} className={`space-y-2 ${place === 'whole' ? 'sm:px-4' : ''}`}>
-                {rows(asked.filter((f) => f.drawnAt === place))}
-              </div>
-            ))}
-          </div>
-        </figure>
-        <fieldset className="mt-4 grid gap-x-5 gap-y-3 sm:grid-cols-2">
-          <legend className="mb-1 text-sm text-faint">The essentials</legend>
-          {rows(needed)}
-        </fieldset>
-        <fieldset className="mt-6 grid gap-x-5 gap-y-3 sm:grid-cols-2">
-          <legend className="mb-1 text-sm text-faint">
-            Optional. What you leave empty is estimated, and tagged so
-          </legend>
-          {rows(rest)}
-        </fieldset>
+        <FormBody kind={kind} item={item} form={form} rows={rows} />
         <div className="mt-6 flex flex-wrap gap-3">
           <Button type="submit" weight="strong">
             {item === undefined ? 'Add' : 'Save'}
@@ -207,6 +174,72 @@ function ItemForm({ kind, item, draft }: FormProps & { readonly draft: FormText 
         </aside>
       )}
     </div>
+  )
+}
+
+interface HeadProps extends FormProps {
+  /** Gives up what was typed before; undefined where nothing was. */
+  readonly discard: (() => void) | undefined
+}
+
+/** Where one is, and whether something typed before was found. */
+const FormHead = ({ kind, item, discard }: HeadProps) => (
+  <>
+    <p className="text-[0.9rem] text-faint">
+      <Link to="/gear" className="underline underline-offset-4">
+        Gear
+      </Link>{' '}
+      / {KIND_NAMES[kind].many}
+    </p>
+    <h1 className="text-[1.7rem]">{item?.name ?? `New ${KIND_NAMES[kind].one}`}</h1>
+    {discard !== undefined && (
+      <p
+        role="status"
+        data-draft
+        className="mt-2 flex flex-wrap items-center gap-x-3 border-l-[3px] border-river pl-3"
+      >
+        Restored what you typed but didn’t save.
+        <Button weight="quiet" className="px-0" onClick={discard}>
+          Discard
+        </Button>
+      </p>
+    )}
+  </>
+)
+
+interface BodyProps extends FormProps {
+  readonly form: UseFormReturn<FormText>
+  readonly rows: (fields: readonly Field[]) => ReactNode
+}
+
+/** The thing drawn, with its measures where they are taken; the essentials; and the rest. */
+function FormBody({ kind, item, form, rows }: BodyProps) {
+  const asked = FIELDS[kind].filter((f) => !f.unasked)
+  const needed = asked.filter((f) => f.drawnAt === undefined && (f.required || f.early))
+  const rest = asked.filter((f) => f.drawnAt === undefined && !f.required && !f.early)
+  return (
+    <>
+      <figure className="mt-3 rounded-lg border border-rule bg-sheet px-3 pt-2 pb-3">
+        <AsTyped kind={kind} item={item} form={form} />
+        <div className="grid gap-x-4 gap-y-2 sm:grid-cols-3">
+          {PLACES.map((place) => (
+            <div key={place} className={`space-y-2 ${place === 'whole' ? 'sm:px-4' : ''}`}>
+              {rows(asked.filter((f) => f.drawnAt === place))}
+            </div>
+          ))}
+        </div>
+      </figure>
+      <fieldset className="mt-4 grid gap-x-5 gap-y-3 sm:grid-cols-2">
+        <legend className="mb-1 text-sm text-faint">The essentials</legend>
+        {rows(needed)}
+      </fieldset>
+      <fieldset className="mt-6 grid gap-x-5 gap-y-3 sm:grid-cols-2">
+        <legend className="mb-1 text-sm text-faint">
+          Optional. What you leave empty is estimated, and tagged so
+        </legend>
+        {rows(rest)}
+      </fieldset>
+    </>
   )
 }
 

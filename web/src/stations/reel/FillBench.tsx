@@ -44,31 +44,27 @@ interface Props {
   readonly spool: Spool
 }
 
-/** The reel, filling as lines go on and emptying as a fish runs, and what the ledger says of it. */
-export function FillBench({ rig, question, reel, spool }: Props) {
-  const { show, range, system } = useUnits()
+/** What is wound on a spool, and how full that makes it. */
+function useFill({ rig, question, reel, spool }: Props) {
   const wanted = backingWantedM(rig.parts.rod, question.day.fishKg)
   const [backingM, setBackingM] = useDraftState(`fill ${reel.id}`, 'backing', wanted.low)
   const [packing, setPacking] = useState<number>(PACKING.usual)
-  const [calibration, setCalibration] = useState<string>()
-  const [runM, setRunM] = useState(0)
   const backing: Backing | undefined = itemsOf(question.gear, 'backing')[0]
   const lines = woundLines(rig.parts, backing, backingM)
-  const now = fillSpool(spool, packing, lines)
-  const room = lineOf('reel-room', roomByVolume(now.fillFraction))
-  const backingRoom = backingRoomM(rig.parts, spool, packing, backing)
-  const over = backingM - backingRoom
-  const enough = backingState(backingM, wanted)
-  const cage = rig.checks.find((check) => check.code === 'reel-cage')
-  const leaderN = rig.parts.leader?.breakingN
-  const calibrate = (): void => {
-    const result = calibratePacking(spool, lines)
-    if (result.outcome === 'calibrated') setPacking(result.packing)
-    setCalibration(sayPacking(result.outcome === 'calibrated' ? result.packing : undefined))
-  }
+  const { fillFraction } = fillSpool(spool, packing, lines)
+  return { wanted, backing, backingM, setBackingM, packing, setPacking, lines, fillFraction }
+}
+type Fill = ReturnType<typeof useFill>
+
+/** The reel, filling as lines go on and emptying as a fish runs, and what the ledger says of it. */
+export function FillBench(props: Props) {
+  const { rig, question, reel, spool } = props
+  const { show, system } = useUnits()
+  const fill = useFill(props)
+  const { packing, lines, backing, backingM } = fill
+  const [runM, setRunM] = useState(0)
   const rings = ringsOn(spool, packing, lines, runM)
   const all = lines.reduce((sum, line) => sum + line.lengthM, 0)
-  const numbers = reelNumbersFor(rig.parts.rod)
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">
       <div>
@@ -78,7 +74,7 @@ export function FillBench({ rig, question, reel, spool }: Props) {
             spool={spool}
             rings={rings}
             out={runM > 0 ? show(runM, 'backingLength') : undefined}
-            describe={sayFill(reel, now.fillFraction, runM, system)}
+            describe={sayFill(reel, fill.fillFraction, runM, system)}
           />
           <Rings rings={rings} />
         </figure>
@@ -87,87 +83,116 @@ export function FillBench({ rig, question, reel, spool }: Props) {
         </Run>
       </div>
       <div className="min-w-0">
-        <ol aria-label="Checks of the reel" className="divide-y divide-rule border-y border-rule">
-          <LedgerLine
-            state={room.state}
-            title={CHECK_TITLES[room.code]}
-            figure={printShare(now.fillFraction)}
-            allowed={sayAllowed(room, system)}
-            tag={room.tag}
-          >
-            <p data-fill={room.state}>
-              {sayCheck(room, system)} {sayWound(fillBand(spool, lines))}
-            </p>
-            <p className="text-[0.95rem]">
-              <SaidText said={sayRoom(backingRoom, system)} />
-              {over > 0.5 ? <b className="text-breaks"> Take off {show(over, 'backingLength')}.</b> : ''}
-            </p>
-          </LedgerLine>
-          <LedgerLine
-            state={enough}
-            title="Backing for a run"
-            figure={show(backingM, 'backingLength')}
-            allowed={range(wanted, 'backingLength')}
-            tag="practice"
-          >
-            <p data-run={enough}>{sayBacking(enough === 'holds')}</p>
-            {leaderN !== undefined && (
-              <p className="text-[0.95rem]">{sayDrag(dragRangeN(leaderN), system)}</p>
-            )}
-          </LedgerLine>
-          {cage !== undefined && (
-            <LedgerLine state={cage.state} title={CHECK_TITLES[cage.code]} tag={cage.tag}>
-              <p data-cage={cage.state}>{sayCheck(cage, system)}</p>
-            </LedgerLine>
-          )}
-        </ol>
+        <FillChecks {...props} fill={fill} />
         <p className="mt-2 text-[0.95rem]">
           {saySpoolNumber(
             numberByVolume(spoolVolumeM3(spool)),
             reel.forNumber,
-            numbers,
+            reelNumbersFor(rig.parts.rod),
             lineOnReelKg(rig.parts, backing, backingM),
             system,
           )}{' '}
           <Tag tag="practice" />
         </p>
-        <div className="mt-3 grid gap-3 sm:grid-cols-2">
-          <QuantityField
-            label="Backing"
-            measure="backingLength"
-            value={backingM}
-            onChange={setBackingM}
-            refuse={(m) => (m > BACKING_LIMIT_M ? 'No spool holds that much backing.' : undefined)}
-          />
-          <div>
-            <label className="text-sm text-faint">
-              How tightly I wind{' '}
-              <input
-                type="range"
-                min={PACKING.loose}
-                max={PACKING.tight}
-                step={0.01}
-                value={packing}
-                aria-valuetext={packing.toFixed(2)}
-                onChange={(event) => setPacking(Number(event.target.value))}
-                className="block h-9 w-full"
-              />
-            </label>
-            <p aria-hidden="true" className="flex justify-between text-[0.8rem] text-faint">
-              <span>loose</span>
-              <span>tight</span>
-            </p>
-            <Button onClick={calibrate}>It’s exactly full: set how I wind</Button>
-          </div>
-        </div>
-        {calibration !== undefined && <p role="status">{calibration}</p>}
+        <WoundOn spool={spool} fill={fill} />
         <OtherLines rig={rig} question={question} spool={spool} packing={packing} backing={backing} />
       </div>
     </div>
   )
 }
 
-/** Legend of the rings, and how much of it is on=>and how much of it is on. */
+/** The ledger's checks of a reel, at this fill. */
+function FillChecks({ rig, spool, fill }: Props & { readonly fill: Fill }) {
+  const { show, range, system } = useUnits()
+  const { wanted, backing, backingM, packing, lines, fillFraction } = fill
+  const room = lineOf('reel-room', roomByVolume(fillFraction))
+  const backingRoom = backingRoomM(rig.parts, spool, packing, backing)
+  const over = backingM - backingRoom
+  const enough = backingState(backingM, wanted)
+  const cage = rig.checks.find((check) => check.code === 'reel-cage')
+  const leaderN = rig.parts.leader?.breakingN
+  return (
+    <ol aria-label="Checks of the reel" className="divide-y divide-rule border-y border-rule">
+      <LedgerLine
+        state={room.state}
+        title={CHECK_TITLES[room.code]}
+        figure={printShare(fillFraction)}
+        allowed={sayAllowed(room, system)}
+        tag={room.tag}
+      >
+        <p data-fill={room.state}>
+          {sayCheck(room, system)} {sayWound(fillBand(spool, lines))}
+        </p>
+        <p className="text-[0.95rem]">
+          <SaidText said={sayRoom(backingRoom, system)} />
+          {over > 0.5 ? <b className="text-breaks"> Take off {show(over, 'backingLength')}.</b> : ''}
+        </p>
+      </LedgerLine>
+      <LedgerLine
+        state={enough}
+        title="Backing for a run"
+        figure={show(backingM, 'backingLength')}
+        allowed={range(wanted, 'backingLength')}
+        tag="practice"
+      >
+        <p data-run={enough}>{sayBacking(enough === 'holds')}</p>
+        {leaderN !== undefined && <p className="text-[0.95rem]">{sayDrag(dragRangeN(leaderN), system)}</p>}
+      </LedgerLine>
+      {cage !== undefined && (
+        <LedgerLine state={cage.state} title={CHECK_TITLES[cage.code]} tag={cage.tag}>
+          <p data-cage={cage.state}>{sayCheck(cage, system)}</p>
+        </LedgerLine>
+      )}
+    </ol>
+  )
+}
+
+/** How much backing, and how tightly it is wound; both can be told from a spool that is exactly full. */
+function WoundOn({ spool, fill }: { readonly spool: Spool; readonly fill: Fill }) {
+  const { backingM, setBackingM, packing, setPacking, lines } = fill
+  const [calibration, setCalibration] = useState<string>()
+  const calibrate = (): void => {
+    const result = calibratePacking(spool, lines)
+    if (result.outcome === 'calibrated') setPacking(result.packing)
+    setCalibration(sayPacking(result.outcome === 'calibrated' ? result.packing : undefined))
+  }
+  return (
+    <>
+      <div className="mt-3 grid gap-3 sm:grid-cols-2">
+        <QuantityField
+          label="Backing"
+          measure="backingLength"
+          value={backingM}
+          onChange={setBackingM}
+          refuse={(m) => (m > BACKING_LIMIT_M ? 'No spool holds that much backing.' : undefined)}
+        />
+        <div>
+          <label className="text-sm text-faint">
+            How tightly I wind{' '}
+            <input
+              type="range"
+              min={PACKING.loose}
+              max={PACKING.tight}
+              step={0.01}
+              value={packing}
+              aria-valuetext={packing.toFixed(2)}
+              onChange={(event) => setPacking(Number(event.target.value))}
+              className="block h-9 w-full"
+            />
+          </label>
+          <p aria-hidden="true" className="flex justify-between text-[0.8rem] text-faint">
+            <span>loose</span>
+            <span>tight</span>
+          </p>
+          <Button onClick={calibrate}>It’s exactly full: set how I wind</Button>
+        </div>
+      </div>
+      {calibration !== undefined && <p role="status">{calibration}</p>}
+    </>
+  )
+}
+
+/** Legend of the rings, and how much of each is on. */
 function Rings({ rings }: { readonly rings: readonly Ring<Wound>[] }) {
   const { show } = useUnits()
   return (

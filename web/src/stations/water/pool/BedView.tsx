@@ -41,11 +41,17 @@ interface Props {
   readonly run: Run
 }
 
-/** A pool as it was measured: its bed, its current, and the level of that day. What cannot be is refused beside its field. */
-export function BedView({ run }: Props) {
+/** Changes a pool; what cannot be is said, and changes nothing. */
+interface RunEdit extends Props {
+  readonly save: (label: string, next: Run) => void
+  /** Fault of a run, as a sentence; undefined when it is sound. */
+  readonly fault: (next: Run) => string | undefined
+}
+
+/** @returns also what was wrong with the last change, undefined when it was kept */
+function useRunEdit(run: Run): RunEdit & { readonly wrong: string | undefined } {
   const { system } = useUnits()
   const [wrong, setWrong] = useState<string>()
-  /** Fault of a run, as a sentence; undefined when it is sound. */
   const fault = (next: Run): string | undefined => {
     const parsed = runSchema.safeParse(next)
     const [problem] = parsed.success ? [] : problemsOf(parsed.error, runSchema)
@@ -56,15 +62,19 @@ export function BedView({ run }: Props) {
     setWrong(found)
     if (found === undefined) editRow(label, 'runs', run, next).catch(noticeFailed)
   }
-  const refuse = (make: (si: number) => Run) => (si: number) => fault(make(si))
-  const estimated = sectionFlowM3ps(run)
+  return { run, save, fault, wrong }
+}
+
+/** A pool as it was measured: its bed, its current, and the level of that day. What cannot be is refused beside its field. */
+export function BedView({ run }: Props) {
+  const { wrong, ...edit } = useRunEdit(run)
   return (
     <FormName value={`pool ${run.id}`}>
       <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_21rem]">
         <div className="min-w-0">
           <BedDrawing
             run={run}
-            onChange={(label, soundings) => save(label, { ...run, soundings: [...soundings] })}
+            onChange={(label, soundings) => edit.save(label, { ...run, soundings: [...soundings] })}
           />
           {wrong !== undefined && (
             <p role="alert" className="mt-2 font-medium text-breaks">
@@ -78,9 +88,7 @@ export function BedView({ run }: Props) {
               field="depthM"
               measure="length"
               words="waterDepthM"
-              run={run}
-              save={save}
-              fault={fault}
+              {...edit}
             />
             <Points
               title="Current at the surface"
@@ -88,115 +96,17 @@ export function BedView({ run }: Props) {
               field="mps"
               measure="current"
               words="currentMps"
-              run={run}
-              save={save}
-              fault={fault}
+              {...edit}
             />
           </div>
         </div>
         <div className="space-y-3">
-          <TextField
-            label="Name"
-            value={run.name}
-            take={(text) => {
-              const name = text.trim()
-              const found = fault({ ...run, name })
-              if (found === undefined) save('Rename the pool', { ...run, name })
-              return found
-            }}
-          />
-          <div className="grid grid-cols-2 gap-3">
-            <Select
-              label="You stand on"
-              value={run.bank}
-              options={BANKS.map((bank) => [bank, `the ${bank} bank`])}
-              onChange={(bank) => save('Change the bank', { ...run, bank: bank as Run['bank'] })}
-            />
-            <Select
-              label="The bottom is"
-              value={run.bottom}
-              options={BOTTOMS.map((bottom) => [bottom, BOTTOM_NAMES[bottom]])}
-              onChange={(bottom) => save('Change the bottom', { ...run, bottom: bottom as Run['bottom'] })}
-            />
-            <QuantityField
-              label="Width of the water"
-              measure="length"
-              value={run.widthM}
-              refuse={refuse((widthM) => ({ ...run, widthM }))}
-              onChange={(widthM) => save('Change the width', { ...run, widthM })}
-            />
-            <QuantityField
-              label="You stand from the bank"
-              measure="length"
-              value={run.wadeM}
-              refuse={refuse((wadeM) => ({ ...run, wadeM }))}
-              onChange={(wadeM) => save('Change where you stand', { ...run, wadeM })}
-            />
-            <QuantityField
-              label="Flow when measured"
-              measure="flow"
-              value={run.measuredFlowM3ps}
-              refuse={refuse((measuredFlowM3ps) => ({ ...run, measuredFlowM3ps }))}
-              onChange={(measuredFlowM3ps) => save('Change the measured flow', { ...run, measuredFlowM3ps })}
-            />
-            <Select
-              label="Its gauge"
-              value={run.gaugeId ?? 'none'}
-              options={[['none', 'none'], ...GAUGES]}
-              onChange={(id) => {
-                const { gaugeId: _old, ...rest } = run
-                save('Change the gauge', id === 'none' ? rest : { ...rest, gaugeId: id })
-              }}
-            />
-          </div>
-          <p className="text-[0.9rem] text-faint">
-            {sayByBed(estimated, system)}
-            {run.measuredFlowM3ps === undefined && (
-              <>
-                {' '}
-                <Button
-                  weight="quiet"
-                  onClick={() =>
-                    save('Use the flow from the bed', {
-                      ...run,
-                      measuredFlowM3ps: Math.max(RUN_LIMITS.flowM3ps.low, estimated),
-                    })
-                  }
-                >
-                  Use as its measured flow
-                </Button>
-              </>
-            )}
-          </p>
-          <TextField
-            label="Where you know fish hold, from your bank"
-            value={sayLies(run.lies ?? [], system)}
-            take={(text) => {
-              const read = readLies(text, unitFor('length', system), DECIMAL_MARK)
-              if (!read.ok) return sayNoLie(read.text, system)
-              const { lies: _old, ...rest } = run
-              const next = read.lies.length === 0 ? rest : { ...rest, lies: [...read.lies] }
-              const found = fault(next)
-              if (found === undefined) save('Change where fish hold', next)
-              return found
-            }}
-          />
-          <p className="text-[0.9rem] text-faint">
-            {run.lies === undefined
-              ? 'Left empty, Hoxen looks for walking-pace water deep enough to hide in.'
-              : 'This counts, whatever the pace and depth.'}
-          </p>
+          <Typed {...edit} label="Name" field="name" change="Rename the pool" />
+          <Place {...edit} />
+          <MeasuredFlow {...edit} />
+          <Lies {...edit} />
           <IndicatorLine run={run} />
-          <TextField
-            label="Notes"
-            value={run.notes ?? ''}
-            lines={2}
-            take={(notes) => {
-              const found = fault({ ...run, notes })
-              if (found === undefined) save('Change the notes', { ...run, notes })
-              return found
-            }}
-          />
+          <Typed {...edit} label="Notes" field="notes" change="Change the notes" lines={2} />
           <Button
             weight="danger"
             onClick={() =>
@@ -208,6 +118,124 @@ export function BedView({ run }: Props) {
         </div>
       </div>
     </FormName>
+  )
+}
+
+interface TypedProps extends RunEdit {
+  readonly label: string
+  readonly field: 'name' | 'notes'
+  /** Name of the change, for undo. */
+  readonly change: string
+  readonly lines?: number
+}
+
+/** Words of a pool. */
+const Typed = ({ run, save, fault, label, field, change, lines }: TypedProps) => (
+  <TextField
+    label={label}
+    value={run[field] ?? ''}
+    {...(lines !== undefined && { lines })}
+    take={(text) => {
+      const next = { ...run, [field]: field === 'name' ? text.trim() : text }
+      const found = fault(next)
+      if (found === undefined) save(change, next)
+      return found
+    }}
+  />
+)
+
+const LENGTHS = [
+  ['widthM', 'Width of the water', 'length', 'Change the width'],
+  ['wadeM', 'You stand from the bank', 'length', 'Change where you stand'],
+  ['measuredFlowM3ps', 'Flow when measured', 'flow', 'Change the measured flow'],
+] as const
+
+/** Bank, bottom, widths and gauge. */
+const Place = ({ run, save, fault }: RunEdit) => (
+  <div className="grid grid-cols-2 gap-3">
+    <Select
+      label="You stand on"
+      value={run.bank}
+      options={BANKS.map((bank) => [bank, `the ${bank} bank`])}
+      onChange={(bank) => save('Change the bank', { ...run, bank: bank as Run['bank'] })}
+    />
+    <Select
+      label="The bottom is"
+      value={run.bottom}
+      options={BOTTOMS.map((bottom) => [bottom, BOTTOM_NAMES[bottom]])}
+      onChange={(bottom) => save('Change the bottom', { ...run, bottom: bottom as Run['bottom'] })}
+    />
+    {LENGTHS.map(([field, label, measure, change]) => (
+      <QuantityField
+        key={field}
+        label={label}
+        measure={measure}
+        value={run[field]}
+        refuse={(si) => fault({ ...run, [field]: si })}
+        onChange={(si) => save(change, { ...run, [field]: si })}
+      />
+    ))}
+    <Select
+      label="Its gauge"
+      value={run.gaugeId ?? 'none'}
+      options={[['none', 'none'], ...GAUGES]}
+      onChange={(id) => {
+        const { gaugeId: _old, ...rest } = run
+        save('Change the gauge', id === 'none' ? rest : { ...rest, gaugeId: id })
+      }}
+    />
+  </div>
+)
+
+/** The flow that bed and current come to, to be used where none was measured. */
+function MeasuredFlow({ run, save }: RunEdit) {
+  const { system } = useUnits()
+  const estimated = sectionFlowM3ps(run)
+  const use = (): void =>
+    save('Use the flow from the bed', {
+      ...run,
+      measuredFlowM3ps: Math.max(RUN_LIMITS.flowM3ps.low, estimated),
+    })
+  return (
+    <p className="text-[0.9rem] text-faint">
+      {sayByBed(estimated, system)}
+      {run.measuredFlowM3ps === undefined && (
+        <>
+          {' '}
+          <Button weight="quiet" onClick={use}>
+            Use as its measured flow
+          </Button>
+        </>
+      )}
+    </p>
+  )
+}
+
+/** Where fish are known to hold, in words. */
+function Lies({ run, save, fault }: RunEdit) {
+  const { system } = useUnits()
+  const take = (text: string): string | undefined => {
+    const read = readLies(text, unitFor('length', system), DECIMAL_MARK)
+    if (!read.ok) return sayNoLie(read.text, system)
+    const { lies: _old, ...rest } = run
+    const next = read.lies.length === 0 ? rest : { ...rest, lies: [...read.lies] }
+    const found = fault(next)
+    if (found === undefined) save('Change where fish hold', next)
+    return found
+  }
+  return (
+    <>
+      <TextField
+        label="Where you know fish hold, from your bank"
+        value={sayLies(run.lies ?? [], system)}
+        take={take}
+      />
+      <p className="text-[0.9rem] text-faint">
+        {run.lies === undefined
+          ? 'Left empty, Hoxen looks for walking-pace water deep enough to hide in.'
+          : 'This counts, whatever the pace and depth.'}
+      </p>
+    </>
   )
 }
 
@@ -223,15 +251,12 @@ function IndicatorLine({ run }: { readonly run: Run }) {
   )
 }
 
-interface PointsProps {
+interface PointsProps extends RunEdit {
   readonly title: string
   readonly list: 'soundings' | 'currents'
   readonly field: 'depthM' | 'mps'
   readonly measure: Measure
   readonly words: 'waterDepthM' | 'currentMps'
-  readonly run: Run
-  readonly save: (label: string, next: Run) => void
-  readonly fault: (next: Run) => string | undefined
 }
 
 type Point = Readonly<Record<string, number>>
