@@ -30,7 +30,7 @@ test('five heads are tried to a verdict, the next one named each time; two rods 
   ] as const) {
     await page.getByLabel('From the clamp to the tip-top').nth(which).fill(free)
     for (const [i, drop] of drops.entries()) {
-      await page.getByLabel(`Weight ${i + 1}`).fill(['120 g', '180 g'][i] ?? '')
+      await page.getByRole('textbox', { name: `Weight ${i + 1}` }).fill(['120 g', '180 g'][i] ?? '')
       await page
         .getByLabel(/^Drops/)
         .nth(2 * i + which)

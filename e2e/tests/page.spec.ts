@@ -127,6 +127,7 @@ test('the converter and the label reader', async ({ page }) => {
   await expect(page.locator('[data-unit="mm"]')).toHaveText('0.40466')
   await page.getByLabel('Figure, in any unit').fill('6 pints')
   await expect(page.getByText('Hoxen doesn’t know the unit “pints” here.')).toBeVisible()
+  await page.getByRole('link', { name: 'Label against grains' }).click()
   await expect(page.locator('#label').getByText(/by weight it is 3\.9 sizes heavier/)).toBeVisible()
 })
 

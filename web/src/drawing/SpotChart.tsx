@@ -84,6 +84,25 @@ function placeNames(names: readonly Name[], width: number): readonly Placed[] {
   })
 }
 
+/** Names of things where they stand; those at one place are named together. */
+function namesOf(
+  spots: readonly ChartPoint[],
+  at: (spot: ChartPoint) => readonly [x: number, y: number],
+  width: number,
+): readonly Placed[] {
+  const groups: { readonly x: number; readonly y: number; readonly shorts: string[] }[] = []
+  for (const spot of spots) {
+    const [x, y] = at(spot)
+    const there = groups.find((group) => Math.hypot(group.x - x, group.y - y) < TOGETHER_PX)
+    if (there === undefined) groups.push({ x, y, shorts: [spot.short] })
+    else there.shorts.push(spot.short)
+  }
+  return placeNames(
+    groups.map(({ x, y, shorts }) => ({ text: [...new Set(shorts)].join(', '), x, y })),
+    width,
+  )
+}
+
 /** Things on one sheet by two of their figures; each leads to its page. */
 export function SpotChart({ spots, across, up }: Props) {
   const { show, system } = useUnits()
@@ -95,30 +114,7 @@ export function SpotChart({ spots, across, up }: Props) {
   const largest = Math.max(...spots.map((s) => s.size)) || 1
   const x = (si: number): number => ROOM.left + (si / most.x) * (width - ROOM.left - ROOM.right)
   const y = (si: number): number => HIGH - ROOM.bottom - (si / most.y) * (HIGH - ROOM.top - ROOM.bottom)
-  /** Things at one place are named together. */
-  const groups: ChartPoint[][] = []
-  for (const spot of spots) {
-    const there = groups.find(
-      ([first]) =>
-        first !== undefined && Math.hypot(x(first.x) - x(spot.x), y(first.y) - y(spot.y)) < TOGETHER_PX,
-    )
-    if (there === undefined) groups.push([spot])
-    else there.push(spot)
-  }
-  const placed = placeNames(
-    groups.flatMap(([first, ...more]) =>
-      first === undefined
-        ? []
-        : [
-            {
-              text: [...new Set([first, ...more].map((s) => s.short))].join(', '),
-              x: x(first.x),
-              y: y(first.y),
-            },
-          ],
-    ),
-    width,
-  )
+  const placed = namesOf(spots, (spot) => [x(spot.x), y(spot.y)], width)
   return (
     <div ref={box}>
       {/* biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups links */}
@@ -151,33 +147,16 @@ export function SpotChart({ spots, across, up }: Props) {
         <text x={4} y={14} fontSize="12.5" fill="var(--ink)">
           ↑ {up[0]}
         </text>
-        {spots.map((spot) => {
-          const r = Math.max(3.5, LARGEST_PX * Math.sqrt(spot.size / largest))
-          return (
-            <Link
-              key={spot.id}
-              to={`/gear/item/${spot.id}`}
-              aria-label={`${spot.name}: ${show(spot.x, across[1])}, ${show(spot.y, up[1])}`}
-            >
-              <circle
-                cx={x(spot.x)}
-                cy={y(spot.y)}
-                r={r}
-                fill="var(--sheet)"
-                stroke="var(--ink)"
-                strokeWidth="1.8"
-              />
-              <circle
-                cx={x(spot.x)}
-                cy={y(spot.y)}
-                r={r * Math.sqrt(spot.partly)}
-                fill="var(--river)"
-                fillOpacity="0.75"
-              />
-              <title>{spot.name}</title>
-            </Link>
-          )
-        })}
+        {spots.map((spot) => (
+          <Spot
+            key={spot.id}
+            spot={spot}
+            x={x(spot.x)}
+            y={y(spot.y)}
+            r={Math.max(3.5, LARGEST_PX * Math.sqrt(spot.size / largest))}
+            says={`${spot.name}: ${show(spot.x, across[1])}, ${show(spot.y, up[1])}`}
+          />
+        ))}
         {placed.map(({ text, x: at, y: up, anchor }) => (
           <text
             key={`${text}${at}${up}`}
@@ -197,3 +176,19 @@ export function SpotChart({ spots, across, up }: Props) {
     </div>
   )
 }
+
+interface SpotProps {
+  readonly spot: ChartPoint
+  readonly x: number
+  readonly y: number
+  readonly r: number
+  readonly says: string
+}
+
+const Spot = ({ spot, x, y, r, says }: SpotProps) => (
+  <Link to={`/gear/item/${spot.id}`} aria-label={says}>
+    <circle cx={x} cy={y} r={r} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.8" />
+    <circle cx={x} cy={y} r={r * Math.sqrt(spot.partly)} fill="var(--river)" fillOpacity="0.75" />
+    <title>{spot.name}</title>
+  </Link>
+)

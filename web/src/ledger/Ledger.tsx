@@ -3,7 +3,6 @@ import type { Remedy } from '@hoxen/core/match'
 import { type Check, type CheckCode, worstFirst } from '@hoxen/core/rig'
 import { CHECK_TITLES, sayAllowed, sayCheck, sayFigure } from '@hoxen/core/words'
 import type { ReactNode } from 'react'
-import { Link } from 'react-router'
 import { StateMark, useUnits } from '../ui/index.ts'
 import { LedgerLine } from './LedgerLine.tsx'
 import { RemedyLine } from './RemedyLine.tsx'
@@ -42,15 +41,8 @@ export function Ledger({ checks, remedies, items, onTake, besides, preview }: Pr
                 previewing={preview !== undefined}
               />
             }
-            title={
-              <Link
-                to={`/tables#line-${check.code}`}
-                title="What this check means"
-                className="decoration-rule underline-offset-4 hover:underline"
-              >
-                {CHECK_TITLES[check.code]}
-              </Link>
-            }
+            title={CHECK_TITLES[check.code]}
+            about={`/tables#line-${check.code}`}
           >
             <p className="text-[0.95rem]">{sayCheck(check, system)}</p>
             {remedy !== undefined && (

@@ -1,11 +1,14 @@
 import type { EvidenceTag } from '@hoxen/core/quantity'
 import type { CheckState } from '@hoxen/core/rig'
 import type { ReactNode } from 'react'
+import { Link } from 'react-router'
 import { Note, StateMark, Tag } from '../ui/index.ts'
 
 interface Props {
   readonly state: CheckState
-  readonly title: ReactNode
+  readonly title: string
+  /** Page that says what is asked. */
+  readonly about?: string
   /** This rig's figure, and what is allowed. */
   readonly figure?: string | undefined
   readonly allowed?: string | undefined
@@ -23,6 +26,7 @@ interface Props {
 export function LedgerLine({
   state,
   title,
+  about,
   figure,
   allowed,
   tag,
@@ -31,7 +35,18 @@ export function LedgerLine({
   data,
   folded = false,
 }: Props) {
-  const heading = <h2 className="font-text inline font-semibold tracking-normal">{title}</h2>
+  const link = (text: string): ReactNode =>
+    about === undefined ? (
+      text
+    ) : (
+      <Link
+        to={about}
+        title="What this check means"
+        className="decoration-rule underline-offset-4 hover:underline"
+      >
+        {text}
+      </Link>
+    )
   return (
     <li
       {...data}
@@ -47,12 +62,17 @@ export function LedgerLine({
       <div className="min-w-0">
         {folded ? (
           <details>
-            <summary className="min-h-11 cursor-pointer content-center sm:min-h-7">{heading}</summary>
+            <summary className="min-h-11 cursor-pointer content-center sm:min-h-7">
+              <h2 className="font-text inline font-semibold tracking-normal">{title}</h2>
+            </summary>
             {children}
+            {about !== undefined && (
+              <p className="text-[0.9rem] text-faint">{link('What this check means')}</p>
+            )}
           </details>
         ) : (
           <>
-            {heading}
+            <h2 className="font-text font-semibold tracking-normal">{link(title)}</h2>
             {children}
           </>
         )}

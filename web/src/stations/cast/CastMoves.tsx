@@ -8,13 +8,13 @@ export function PlayButtons({ at, steps, playing, play, go }: Played) {
   const last = at >= steps - 1
   return (
     <>
-      <Button onClick={() => go(-1)} disabled={at === 0} aria-label="Previous step">
+      <Button onClick={() => go(-1)} disabled={at === 0} aria-label="Previous step" className="min-w-11">
         ‹
       </Button>
       <Button onClick={play} weight="strong">
         {playing ? 'Pause' : last ? 'Play again' : 'Play slowly'}
       </Button>
-      <Button onClick={() => go(1)} disabled={last} aria-label="Next step">
+      <Button onClick={() => go(1)} disabled={last} aria-label="Next step" className="min-w-11">
         ›
       </Button>
     </>

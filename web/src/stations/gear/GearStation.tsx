@@ -18,9 +18,8 @@ const isSort = (text: string | null): text is Sort => text !== null && text in S
 const chartNeeds = (shown: Kind | undefined, kind: Kind): boolean =>
   shown === 'head' || shown === 'rod' ? kind === 'head' || kind === 'rod' : kind === shown
 
-/** Everything the angler owns, by kind. */
-export function GearStation() {
-  const gear = useGear()?.items
+/** The gear that is asked for by the address: of one kind, found by words, in an order. */
+function useGearList(gear: readonly Item[] | undefined) {
   const [params, setParams] = useSearchParams()
   const { system } = useUnits()
   const kindText = params.get('kind')
@@ -28,7 +27,6 @@ export function GearStation() {
   const sortText = params.get('sort')
   const sort: Sort = isSort(sortText) ? sortText : 'added'
   const query = params.get('q') ?? ''
-  const importing = useInAddress('import')
   const set = (name: string, value: string | undefined): void =>
     setParams(
       (old) => {
@@ -47,13 +45,23 @@ export function GearStation() {
     )
     return sorted(some, sort)
   }, [gear, kind, query, sort, system])
+  return { kind, sort, query, set, shown, adding: params.has('add') }
+}
+type Asked = Pick<ReturnType<typeof useGearList>, 'kind' | 'sort' | 'query' | 'set'>
+
+/** Everything the angler owns, by kind. */
+export function GearStation() {
+  const gear = useGear()?.items
+  const { system } = useUnits()
+  const importing = useInAddress('import')
+  const { kind, sort, query, set, shown, adding } = useGearList(gear)
   if (gear === undefined) return <p className="py-10 text-faint">Opening the tackle room…</p>
   const exportTable = (): void => saveFile(`hoxen-gear-${today()}.csv`, writeCsv(shown, system), 'text/csv')
   return (
     <>
       <div className="flex flex-wrap items-start justify-between gap-x-5 gap-y-1">
         <h1 className="pt-1.5 text-2xl">Gear</h1>
-        <QuickAdd focus={params.has('add')} />
+        <QuickAdd focus={adding} />
         <div className="flex flex-wrap gap-2 pt-1">
           <Button onClick={() => importing.show('file')}>Import</Button>
           <Link to="/gear/labels" className={buttonLook('plain')}>
@@ -65,32 +73,7 @@ export function GearStation() {
         </div>
       </div>
       <KindFilter gear={gear} kind={kind} onKind={(k) => set('kind', k)} />
-      <div className="mt-1 flex flex-wrap items-end gap-3">
-        <label className="min-w-40 flex-1 text-sm text-faint">
-          Search
-          <input
-            type="search"
-            value={query}
-            onChange={(event) => set('q', event.target.value)}
-            className={fieldLook}
-          />
-        </label>
-        <label className="text-sm text-faint">
-          Sort by
-          <select value={sort} onChange={(event) => set('sort', event.target.value)} className={fieldLook}>
-            {Object.entries(SORTS).map(([value, { label }]) => (
-              <option key={value} value={value}>
-                {label}
-              </option>
-            ))}
-          </select>
-        </label>
-        {kind !== undefined && (
-          <Link to={`/gear/new/${kind}`} className={buttonLook('plain')}>
-            Add {KIND_NAMES[kind].a} with a form
-          </Link>
-        )}
-      </div>
+      <Narrow {...{ kind, sort, query, set }} />
       {gear.length === 0 ? (
         <p className="mt-8 max-w-xl">
           Nothing here yet. Type what is in your bag, one item at a time, like “skagit 510 gr 23 ft” or “T-11
@@ -112,6 +95,36 @@ export function GearStation() {
     </>
   )
 }
+
+/** Narrows the list down, and orders it. */
+const Narrow = ({ kind, sort, query, set }: Asked) => (
+  <div className="mt-1 flex flex-wrap items-end gap-3">
+    <label className="min-w-40 flex-1 text-sm text-faint">
+      Search
+      <input
+        type="search"
+        value={query}
+        onChange={(event) => set('q', event.target.value)}
+        className={fieldLook}
+      />
+    </label>
+    <label className="text-sm text-faint">
+      Sort by
+      <select value={sort} onChange={(event) => set('sort', event.target.value)} className={fieldLook}>
+        {Object.entries(SORTS).map(([value, { label }]) => (
+          <option key={value} value={value}>
+            {label}
+          </option>
+        ))}
+      </select>
+    </label>
+    {kind !== undefined && (
+      <Link to={`/gear/new/${kind}`} className={buttonLook('plain')}>
+        Add {KIND_NAMES[kind].a} with a form
+      </Link>
+    )}
+  </div>
+)
 
 interface FilterProps {
   readonly gear: readonly Item[]

@@ -1,6 +1,6 @@
 import { itemsOf, type Rod } from '@hoxen/core/gear'
 import type { Bent } from '@hoxen/core/journal'
-import { BEND_MODEL } from '@hoxen/core/rod'
+import { BEND_MODEL, type BendTest } from '@hoxen/core/rod'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
 import { dropDraft, useDraftState } from '../../store/drafts.ts'
@@ -83,6 +83,20 @@ function useBend({ rods, bends, usual }: Props) {
   }
 }
 
+function saveBend(one: Rod, other: Rod, known: BendTest, unknown: BendTest): void {
+  const bent: Bent = {
+    id: newId('bend'),
+    known: { rodId: one.id, freeLengthM: known.freeLengthM, loads: [...known.loads] },
+    unknown: { rodId: other.id, freeLengthM: unknown.freeLengthM, loads: [...unknown.loads] },
+    on: today(),
+  }
+  commit(`Bend ${other.name} beside ${one.name}`, (tx) => tx.put('bends', [bent])).then((did) => {
+    if (!did) return
+    void dropDraft('bend')
+    noticeDone(`${other.name} has a window from the bend test`)
+  }, noticeFailed)
+}
+
 function Bend(props: Props) {
   const bend = useBend(props)
   const { known: one, unknown: other } = bend.rods
@@ -97,18 +111,7 @@ function Bend(props: Props) {
   const share = (which: Which): number =>
     fit?.outcome === 'compared' ? fit[which].tipShare : BEND_MODEL.usualTaper
   const save = (): void => {
-    if (known === undefined || unknown === undefined) return
-    const bent: Bent = {
-      id: newId('bend'),
-      known: { rodId: one.id, freeLengthM: known.freeLengthM, loads: [...known.loads] },
-      unknown: { rodId: other.id, freeLengthM: unknown.freeLengthM, loads: [...unknown.loads] },
-      on: today(),
-    }
-    commit(`Bend ${other.name} beside ${one.name}`, (tx) => tx.put('bends', [bent])).then((did) => {
-      if (!did) return
-      void dropDraft('bend')
-      noticeDone(`${other.name} has a window from the bend test`)
-    }, noticeFailed)
+    if (known !== undefined && unknown !== undefined) saveBend(one, other, known, unknown)
   }
   /** A weight hung in the picture: a rod whose free length nobody has measured has its usual one. */
   const hang = (which: Which, i: number, dropM: number): void => {
@@ -127,7 +130,7 @@ function Bend(props: Props) {
       <h1 id="bend-title" className="text-2xl">
         Bend test
       </h1>
-      <div className="mt-2 grid gap-x-6 gap-y-2 lg:grid-cols-2">
+      <div className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-2 lg:grid-cols-2">
         <BentRods
           rods={[drawn('known', 'var(--ink)'), drawn('unknown', 'var(--caster)')]}
           rows={rows}

@@ -75,7 +75,7 @@ export function BentRods({ rods, rows, onDrop }: Props) {
     loads: rows.map(({ massKg, [which]: dropM }) => ({ massKg, dropM })),
   }))
   return (
-    <div ref={box} className="relative self-start rounded-lg border border-rule bg-sheet">
+    <div ref={box} className="relative min-w-0 self-start rounded-lg border border-rule bg-sheet">
       <svg width={width} height={HIGH} role="img" aria-label={sayBentRods(said, system)} className="block">
         <rect x={LEFT - 16} y={TOP - 12} width="16" height="24" fill="var(--faint)" />
         <path d={`M${LEFT} ${TOP}H${LEFT + longest * px}`} stroke="var(--rule)" strokeDasharray="4 4" />

@@ -35,7 +35,6 @@ const change = (
 /** A swing as it was logged in a moment, to be filled in at leisure: each change is kept as it is made. */
 export function EntrySheet({ entry, onClose }: Props) {
   const { system } = useUnits()
-  const within = useWithin()
   const runs = useList('runs')
   const [error, setError] = useState<string>()
   const items = useGear()?.items
@@ -51,19 +50,6 @@ export function EntrySheet({ entry, onClose }: Props) {
     }).then((did) => did && noticeDone('Swing deleted'), noticeFailed)
     onClose()
   }
-  const takeFish = (text: string): string | undefined => {
-    if (text.trim() === '') return void change(entry, 'Fish of a swing', { fish: undefined })
-    const fish = Number(text)
-    if (!Number.isInteger(fish) || fish < 0 || fish > ENTRY_LIMITS.fish)
-      return `Enter 0 to ${ENTRY_LIMITS.fish} fish.`
-    return void change(entry, 'Fish of a swing', { fish })
-  }
-  const takeNotes = (text: string): string | undefined => {
-    if (text.length > ENTRY_LIMITS.notes)
-      return `That is ${text.length} characters; a note holds ${ENTRY_LIMITS.notes}.`
-    const notes = text.trim()
-    return void change(entry, 'Notes of a swing', { notes: notes === '' ? undefined : notes })
-  }
   return (
     <Sheet
       open
@@ -76,39 +62,7 @@ export function EntrySheet({ entry, onClose }: Props) {
           {rigOf(entry)}
           {sayLogged(entry, system)}. Rig and plan are stored as they were.
         </p>
-        <div className="mt-3">
-          <TextField label="Notes" value={entry.notes ?? ''} lines={3} take={takeNotes} />
-        </div>
-        <div className="mt-3 grid gap-3 sm:grid-cols-2">
-          <OneOf<Saw>
-            legend="What it did"
-            value={entry.saw}
-            options={SAW.map((saw) => [saw, SAW_WORDS[saw]])}
-            onChoose={(saw) => change(entry, 'What a swing did', { saw })}
-          />
-          <OneOf<Pace | 'unsaid'>
-            legend="How fast it swung"
-            value={entry.pace ?? 'unsaid'}
-            options={[...PACES.map((pace) => [pace, PACE_WORDS[pace]] as const), ['unsaid', 'didn’t notice']]}
-            onChoose={(pace) =>
-              change(entry, 'The pace of a swing', { pace: pace === 'unsaid' ? undefined : pace })
-            }
-          />
-          <WhenField atMs={entry.atMs} onTake={(atMs) => change(entry, 'When a swing was', { atMs })} />
-          <QuantityField
-            label="Flow"
-            measure="flow"
-            value={entry.flowM3ps}
-            onChange={(flowM3ps) => change(entry, 'Flow of a swing', { flowM3ps })}
-            refuse={within(RUN_LIMITS.flowM3ps, 'flow')}
-          />
-          <TextField
-            label="Fish landed"
-            value={entry.fish === undefined ? '' : String(entry.fish)}
-            take={takeFish}
-          />
-          <EntryPhoto photoId={entry.photoId} entryId={entry.id} onError={setError} />
-        </div>
+        <EntryFields entry={entry} onError={setError} />
         {error !== undefined && (
           <p role="alert" className="mt-2 font-medium text-breaks">
             {error}
@@ -124,5 +78,65 @@ export function EntrySheet({ entry, onClose }: Props) {
         </div>
       </FormName>
     </Sheet>
+  )
+}
+
+interface FieldsProps {
+  readonly entry: Entry
+  readonly onError: (said: string | undefined) => void
+}
+
+/** What can be told of a swing besides. */
+function EntryFields({ entry, onError }: FieldsProps) {
+  const within = useWithin()
+  const takeFish = (text: string): string | undefined => {
+    if (text.trim() === '') return void change(entry, 'Fish of a swing', { fish: undefined })
+    const fish = Number(text)
+    if (!Number.isInteger(fish) || fish < 0 || fish > ENTRY_LIMITS.fish)
+      return `Enter 0 to ${ENTRY_LIMITS.fish} fish.`
+    return void change(entry, 'Fish of a swing', { fish })
+  }
+  const takeNotes = (text: string): string | undefined => {
+    if (text.length > ENTRY_LIMITS.notes)
+      return `That is ${text.length} characters; a note holds ${ENTRY_LIMITS.notes}.`
+    const notes = text.trim()
+    return void change(entry, 'Notes of a swing', { notes: notes === '' ? undefined : notes })
+  }
+  return (
+    <>
+      <div className="mt-3">
+        <TextField label="Notes" value={entry.notes ?? ''} lines={3} take={takeNotes} />
+      </div>
+      <div className="mt-3 grid gap-3 sm:grid-cols-2">
+        <OneOf<Saw>
+          legend="What it did"
+          value={entry.saw}
+          options={SAW.map((saw) => [saw, SAW_WORDS[saw]])}
+          onChoose={(saw) => change(entry, 'What a swing did', { saw })}
+        />
+        <OneOf<Pace | 'unsaid'>
+          legend="How fast it swung"
+          value={entry.pace ?? 'unsaid'}
+          options={[...PACES.map((pace) => [pace, PACE_WORDS[pace]] as const), ['unsaid', 'didn’t notice']]}
+          onChoose={(pace) =>
+            change(entry, 'The pace of a swing', { pace: pace === 'unsaid' ? undefined : pace })
+          }
+        />
+        <WhenField atMs={entry.atMs} onTake={(atMs) => change(entry, 'When a swing was', { atMs })} />
+        <QuantityField
+          label="Flow"
+          measure="flow"
+          value={entry.flowM3ps}
+          onChange={(flowM3ps) => change(entry, 'Flow of a swing', { flowM3ps })}
+          refuse={within(RUN_LIMITS.flowM3ps, 'flow')}
+        />
+        <TextField
+          label="Fish landed"
+          value={entry.fish === undefined ? '' : String(entry.fish)}
+          take={takeFish}
+        />
+        <EntryPhoto photoId={entry.photoId} entryId={entry.id} onError={onError} />
+      </div>
+    </>
   )
 }

@@ -83,28 +83,7 @@ export function TrialsView() {
   const own = ownOf(rod, style, mine, options)
   return (
     <section aria-labelledby="trials-title">
-      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-        <h1 id="trials-title" className="text-2xl">
-          Head trials
-        </h1>
-        <span className="no-print flex flex-wrap gap-2">
-          <Link to={`/journal/trial-sheet?rod=${rod.id}&style=${style}`} className={buttonLook('plain')}>
-            A sheet for the bank
-          </Link>
-          <Button
-            disabled={trials.length === 0}
-            onClick={() =>
-              saveFile(
-                `hoxen-trials-${today()}.csv`,
-                trialsCsv(trials, new Map(rods.map(({ id, name }) => [id, name]))),
-                'text/csv',
-              )
-            }
-          >
-            Save all trials as a table
-          </Button>
-        </span>
-      </div>
+      <Top rods={rods} rod={rod} style={style} trials={trials} />
       <div className="mt-2 grid gap-3 sm:grid-cols-3">
         <Select
           label="Rod"
@@ -118,23 +97,59 @@ export function TrialsView() {
           options={WINDOW_STYLES.map((s) => [s, WINDOW_NAMES[s]])}
           onChange={(s) => choose('style', s)}
         />
-        <TextField
-          label="Caster (if several share this gear)"
-          value={castsAs ?? ''}
-          take={(name) => {
-            if (name.trim().length > 40) return 'Use forty characters at most.'
-            void changeKept('Who casts', 'settings', ({ castsAs: _old, ...rest }) =>
-              name.trim() === '' ? rest : { ...rest, castsAs: name.trim() },
-            ).catch(noticeFailed)
-            return undefined
-          }}
-        />
+        <CasterField castsAs={castsAs} />
       </div>
       <OneRod key={`${rod.id} ${style}`} {...{ rod, style, own, mine, options }} caster={castsAs} />
       <TrialList trials={mine} />
     </section>
   )
 }
+
+interface TopProps {
+  readonly rods: readonly Rod[]
+  readonly rod: Rod
+  readonly style: WindowStyle
+  readonly trials: readonly Tried[]
+}
+
+const Top = ({ rods, rod, style, trials }: TopProps) => (
+  <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+    <h1 id="trials-title" className="text-2xl">
+      Head trials
+    </h1>
+    <span className="no-print flex flex-wrap gap-2">
+      <Link to={`/journal/trial-sheet?rod=${rod.id}&style=${style}`} className={buttonLook('plain')}>
+        A sheet for the bank
+      </Link>
+      <Button
+        disabled={trials.length === 0}
+        onClick={() =>
+          saveFile(
+            `hoxen-trials-${today()}.csv`,
+            trialsCsv(trials, new Map(rods.map(({ id, name }) => [id, name]))),
+            'text/csv',
+          )
+        }
+      >
+        Save all trials as a table
+      </Button>
+    </span>
+  </div>
+)
+
+const CasterField = ({ castsAs }: { readonly castsAs: string | undefined }) => (
+  <TextField
+    label="Caster (if several share this gear)"
+    value={castsAs ?? ''}
+    take={(name) => {
+      if (name.trim().length > 40) return 'Use forty characters at most.'
+      void changeKept('Who casts', 'settings', ({ castsAs: _old, ...rest }) =>
+        name.trim() === '' ? rest : { ...rest, castsAs: name.trim() },
+      ).catch(noticeFailed)
+      return undefined
+    }}
+  />
+)
 
 /** The rod that one is about to try heads on: that with the most trials; before any, one whose window nobody knows. */
 function rodToTry(rods: readonly Rod[], trials: readonly Tried[]): Rod | undefined {

@@ -60,57 +60,11 @@ export function LeaderPicture({ recipe, behind, spacingM, onEnd }: Props) {
         <text x="6" y="18" fontSize="12" fill="var(--faint)">
           {behind}
         </text>
-        {recipe.steps.map((step, i) => {
-          const from = x(ends[i - 1] ?? 0)
-          const to = x(ends[i] ?? 0)
-          const thick = Math.max(2, step.diameterM * 1000 * PX_PER_MM)
-          const middle = (from + to) / 2
-          return (
-            <g key={step.spoolId}>
-              <rect
-                x={from}
-                y={LINE_Y - thick / 2}
-                width={Math.max(0, to - from)}
-                height={thick}
-                fill="var(--ink)"
-              />
-              {to - from > NAMED_PX && (
-                <g fontSize="13" textAnchor="middle" fill="var(--ink)">
-                  <text x={middle} y={LINE_Y - 30} fontWeight="600">
-                    {show(step.lengthM, 'length')}
-                  </text>
-                  <text x={middle} y={LINE_Y - 15} fill="var(--faint)">
-                    {show(step.diameterM, 'diameter')}
-                  </text>
-                  {step.breakingN !== undefined && (
-                    <text x={middle} y={LINE_Y + 30} fontWeight="600">
-                      {show(step.breakingN, 'breakingLoad')}
-                    </text>
-                  )}
-                </g>
-              )}
-            </g>
-          )
-        })}
+        {recipe.steps.map((step, i) => (
+          <Piece key={step.spoolId} step={step} from={x(ends[i - 1] ?? 0)} to={x(ends[i] ?? 0)} />
+        ))}
         {spacingM !== undefined && (
-          <g>
-            <path
-              d={`M${x(recipe.lengthM)} ${LINE_Y}H${x(wholeM)}`}
-              stroke="var(--ink)"
-              strokeWidth="2.5"
-              strokeDasharray="7 3"
-            />
-            <text
-              x={x(recipe.lengthM + spacingM / 2)}
-              y={LINE_Y - 15}
-              fontSize="13"
-              textAnchor="middle"
-              fill="var(--ink)"
-            >
-              {show(spacingM, 'length')}
-            </text>
-            <Fly x={x(wholeM)} y={LINE_Y} />
-          </g>
+          <Dropped from={x(recipe.lengthM)} to={x(wholeM)} says={show(spacingM, 'length')} />
         )}
         {ends.map((m, i) => (
           <End
@@ -143,6 +97,59 @@ export function LeaderPicture({ recipe, behind, spacingM, onEnd }: Props) {
     </div>
   )
 }
+
+interface PieceProps {
+  readonly step: LeaderRecipe['steps'][number]
+  /** Its ends [px]. */
+  readonly from: number
+  readonly to: number
+}
+
+/** One piece as thick as it is, with its figures where there is room. */
+function Piece({ step, from, to }: PieceProps) {
+  const { show } = useUnits()
+  const thick = Math.max(2, step.diameterM * 1000 * PX_PER_MM)
+  const middle = (from + to) / 2
+  return (
+    <>
+      <rect x={from} y={LINE_Y - thick / 2} width={Math.max(0, to - from)} height={thick} fill="var(--ink)" />
+      {to - from > NAMED_PX && (
+        <g fontSize="13" textAnchor="middle" fill="var(--ink)">
+          <text x={middle} y={LINE_Y - 30} fontWeight="600">
+            {show(step.lengthM, 'length')}
+          </text>
+          <text x={middle} y={LINE_Y - 15} fill="var(--faint)">
+            {show(step.diameterM, 'diameter')}
+          </text>
+          {step.breakingN !== undefined && (
+            <text x={middle} y={LINE_Y + 30} fontWeight="600">
+              {show(step.breakingN, 'breakingLoad')}
+            </text>
+          )}
+        </g>
+      )}
+    </>
+  )
+}
+
+/** The point fly on its own piece, from the dropper’s ring. */
+const Dropped = ({
+  from,
+  to,
+  says,
+}: {
+  readonly from: number
+  readonly to: number
+  readonly says: string
+}) => (
+  <g>
+    <path d={`M${from} ${LINE_Y}H${to}`} stroke="var(--ink)" strokeWidth="2.5" strokeDasharray="7 3" />
+    <text x={(from + to) / 2} y={LINE_Y - 15} fontSize="13" textAnchor="middle" fill="var(--ink)">
+      {says}
+    </text>
+    <Fly x={to} y={LINE_Y} />
+  </g>
+)
 
 interface EndProps {
   readonly x: number

@@ -43,79 +43,84 @@ export function MaterialAxis({ reading }: { readonly reading: MaterialReading | 
             )
           },
         )}
-        {LEVEL_MATERIALS.map((n, i) => (
-          <g key={n}>
-            <rect
-              x={x(n * (1 - MATERIAL_TOLERANCE))}
-              y={AXIS_Y - 26}
-              width={Math.max(2, x(n * (1 + MATERIAL_TOLERANCE)) - x(n * (1 - MATERIAL_TOLERANCE)))}
-              height="26"
-              fill="var(--river)"
-              fillOpacity="0.28"
-            />
-            <path d={`M${x(n)} ${AXIS_Y - 26}v26`} stroke="var(--river)" strokeWidth="2" />
-            <text
-              x={x(n)}
-              // Neighbours a grain apart stand one over the other.
-              y={AXIS_Y - 31 - (LEVEL_MATERIALS[i - 1] === n - 1 ? 14 : 0)}
-              textAnchor="middle"
-              fontSize="13"
-              fontWeight={reading?.material === `T-${n}` ? 700 : 500}
-              fill="var(--ink)"
-            >
-              T-{n}
-            </text>
-          </g>
-        ))}
-        {spread !== undefined && (
-          <g>
-            <rect
-              x={x(spread.low)}
-              y={AXIS_Y - 12}
-              width={Math.max(2, x(spread.high) - x(spread.low))}
-              height="12"
-              fill="var(--caster)"
-              fillOpacity="0.3"
-            />
-            <text
-              x={x((spread.low + spread.high) / 2)}
-              y={AXIS_HIGH - 8}
-              textAnchor="middle"
-              fontSize="13"
-              fill="var(--caster)"
-            >
-              its sinking part is in this range
-            </text>
-          </g>
-        )}
+        <Materials x={x} named={reading?.material ?? undefined} />
+        {spread !== undefined && <Spread x={x} spread={spread} />}
         {reading !== undefined && spread === undefined && (
-          <g>
-            <rect
-              x={x(reading.sure.low)}
-              y={AXIS_Y - 40}
-              width={Math.max(2, x(reading.sure.high) - x(reading.sure.low))}
-              height="40"
-              fill="var(--caster)"
-              fillOpacity="0.3"
-            />
-            <path
-              d={`M${x(reading.grainsPerFt)} ${AXIS_Y - 46}V${AXIS_Y + 28}`}
-              stroke="var(--caster)"
-              strokeWidth="2.5"
-            />
-            <text
-              x={Math.max(40, Math.min(width - 40, x(reading.grainsPerFt)))}
-              y={AXIS_HIGH - 4}
-              textAnchor="middle"
-              fontSize="14"
-              fontWeight="700"
-              fill="var(--caster)"
-            >
-              {show(reading.kgPerM, 'massPerLength')}
-            </text>
-          </g>
+          <Measured x={x} reading={reading} width={width} says={show(reading.kgPerM, 'massPerLength')} />
         )}
       </svg>
     </div>
   )
 }
+
+/** Place on the axis of so many grains a foot [px]. */
+interface OnAxis {
+  readonly x: (grainsPerFt: number) => number
+}
+
+/** The level materials, each with its tolerance; neighbours a grain apart are named one over the other. */
+const Materials = ({ x, named }: OnAxis & { readonly named: string | undefined }) =>
+  LEVEL_MATERIALS.map((n, i) => (
+    <g key={n}>
+      <rect
+        x={x(n * (1 - MATERIAL_TOLERANCE))}
+        y={AXIS_Y - 26}
+        width={Math.max(2, x(n * (1 + MATERIAL_TOLERANCE)) - x(n * (1 - MATERIAL_TOLERANCE)))}
+        height="26"
+        fill="var(--river)"
+        fillOpacity="0.28"
+      />
+      <path d={`M${x(n)} ${AXIS_Y - 26}v26`} stroke="var(--river)" strokeWidth="2" />
+      <text
+        x={x(n)}
+        y={AXIS_Y - 31 - (LEVEL_MATERIALS[i - 1] === n - 1 ? 14 : 0)}
+        textAnchor="middle"
+        fontSize="13"
+        fontWeight={named === `T-${n}` ? 700 : 500}
+        fill="var(--ink)"
+      >
+        T-{n}
+      </text>
+    </g>
+  ))
+
+type Span = NonNullable<MaterialReading['sinkingGrainsPerFt']>
+
+/** Where the sinking part of a tip lies that sinks in part. */
+const Spread = ({ x, spread: { low, high } }: OnAxis & { readonly spread: Span }) => (
+  <g fill="var(--caster)">
+    <rect x={x(low)} y={AXIS_Y - 12} width={Math.max(2, x(high) - x(low))} height="12" fillOpacity="0.3" />
+    <text x={x((low + high) / 2)} y={AXIS_HIGH - 8} textAnchor="middle" fontSize="13">
+      its sinking part is in this range
+    </text>
+  </g>
+)
+
+interface MeasuredProps extends OnAxis {
+  readonly reading: MaterialReading
+  readonly width: number
+  readonly says: string
+}
+
+/** The measure, and how sure scale and tape are of it. */
+const Measured = ({ x, reading: { grainsPerFt, sure }, width, says }: MeasuredProps) => (
+  <g fill="var(--caster)">
+    <rect
+      x={x(sure.low)}
+      y={AXIS_Y - 40}
+      width={Math.max(2, x(sure.high) - x(sure.low))}
+      height="40"
+      fillOpacity="0.3"
+    />
+    <path d={`M${x(grainsPerFt)} ${AXIS_Y - 46}V${AXIS_Y + 28}`} stroke="var(--caster)" strokeWidth="2.5" />
+    <text
+      x={Math.max(40, Math.min(width - 40, x(grainsPerFt)))}
+      y={AXIS_HIGH - 4}
+      textAnchor="middle"
+      fontSize="14"
+      fontWeight="700"
+    >
+      {says}
+    </text>
+  </g>
+)

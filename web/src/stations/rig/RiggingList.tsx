@@ -15,113 +15,137 @@ import { changeKept, noticeFailed, noticeSaid, useRigging } from '../../store/in
 import { Button, fieldLook, saveFile, today, useUnits } from '../../ui/index.ts'
 import { useReadAloud } from './useReadAloud.ts'
 
-/** The order from spool to fly, to tick off at the tailgate, print, or carry as plain text. */
-export function RiggingList({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
+interface Props {
+  readonly rig: RankedRig
+  readonly question: Question
+}
+
+/** The steps of a rig, which are ticked off, and the knots chosen; what is said of each. */
+function useRiggingList({ rig, question }: Props) {
   const { system } = useUnits()
   const kept = useRigging()
   const steps = riggingSteps(rig.parts, itemsOf(question.gear, 'backing')[0]?.name)
   const knotOf = (joint: RigJoint): RigKnot => kept.knots[joint] ?? usualKnot(joint, question.day.schools)
   const say = (step: RiggingStep): string => sayStep(step, step.joint && knotOf(step.joint), system)
+  const isDone = ({ id }: RiggingStep): boolean => kept.done.includes(id)
   const save = (label: string, next: (now: typeof kept) => typeof kept): void =>
     void changeKept(label, 'rigging', next).catch(noticeFailed)
-  const tick = (id: string): void =>
-    save('Tick a step', (now) => ({
-      ...now,
-      done: now.done.includes(id) ? now.done.filter((d) => d !== id) : [...now.done, id],
-    }))
+  return {
+    steps,
+    knotOf,
+    say,
+    isDone,
+    begun: kept.done.length > 0,
+    tick: ({ id }: RiggingStep): void =>
+      save('Tick a step', (now) => ({
+        ...now,
+        done: now.done.includes(id) ? now.done.filter((d) => d !== id) : [...now.done, id],
+      })),
+    clear: (): void => save('Clear the ticks', (now) => ({ ...now, done: [] })),
+    choose: (joint: RigJoint, knot: RigKnot): void =>
+      save(`Knot: ${JOINT_NAMES[joint]}`, (now) => ({ ...now, knots: { ...now.knots, [joint]: knot } })),
+  }
+}
+type List = ReturnType<typeof useRiggingList>
+
+/** The order from spool to fly, to tick off at the tailgate, print, or carry as plain text. */
+export function RiggingList(props: Props) {
+  const { rod, head } = props.rig.parts
+  const name = `${rod.name} with ${head.head.name}`
+  const list = useRiggingList(props)
+  const { steps, say, isDone } = list
   const aloud = useReadAloud(steps.map((step, i) => `${i + 1}. ${say(step)}`))
-  const firstOpen = Math.max(
-    0,
-    steps.findIndex(({ id }) => !kept.done.includes(id)),
-  )
   const plain = (): string =>
-    [
-      `${rig.parts.rod.name} with ${rig.parts.head.head.name}`,
-      '',
-      ...steps.map((s) => `[${kept.done.includes(s.id) ? 'x' : ' '}] ${say(s)}`),
-      '',
-    ].join('\n')
+    [name, '', ...steps.map((s) => `[${isDone(s) ? 'x' : ' '}] ${say(s)}`), ''].join('\n')
   return (
     <section aria-labelledby="list-title" className="max-w-5xl">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <h1 id="list-title" className="text-2xl">
           Rigging list
         </h1>
-        <div className="no-print flex flex-wrap gap-2">
-          <Button
-            disabled={!aloud.able}
-            title={aloud.able ? '' : 'This device can’t read aloud'}
-            onClick={() => (aloud.at === undefined ? aloud.start(firstOpen) : aloud.stop())}
-          >
-            {aloud.at === undefined ? 'Read aloud' : 'Stop reading'}
-          </Button>
-          <Button onClick={() => print()}>Print</Button>
-          <Button onClick={() => saveFile(`hoxen-rigging-${today()}.txt`, plain(), 'text/plain')}>
-            Save as text
-          </Button>
-          <Button
-            onClick={() =>
-              void navigator.clipboard
-                .writeText(plain())
-                .then(() => noticeSaid('Copied as plain text'), noticeFailed)
-            }
-          >
-            Copy
-          </Button>
-          <Button
-            onClick={() => save('Clear the ticks', (now) => ({ ...now, done: [] }))}
-            disabled={kept.done.length === 0}
-          >
-            Start again
-          </Button>
-        </div>
+        <Deeds list={list} aloud={aloud} plain={plain} />
       </div>
-      <p className="text-faint">
-        {rig.parts.rod.name} with {rig.parts.head.head.name}
-      </p>
+      <p className="text-faint">{name}</p>
       <ol className="mt-3">
         {steps.map((step, i) => (
-          <li
-            key={step.id}
-            aria-current={aloud.at === i ? 'step' : undefined}
-            className="grid grid-cols-[2.2rem_minmax(0,1fr)] items-stretch gap-x-3 aria-[current=step]:bg-shoal sm:grid-cols-[2.2rem_6rem_minmax(0,1fr)_auto]"
-          >
-            <Spine steps={steps} at={i} />
-            <span className="hidden items-center sm:flex">
-              {step.joint !== undefined && <KnotDrawing knot={knotOf(step.joint)} />}
-            </span>
-            <label className="flex min-h-11 items-center gap-3 border-b border-rule py-1">
-              <input
-                type="checkbox"
-                checked={kept.done.includes(step.id)}
-                onChange={() => tick(step.id)}
-                className="size-5 shrink-0"
-              />
-              <span className={kept.done.includes(step.id) ? 'text-faint line-through' : ''}>
-                {say(step)}
-              </span>
-            </label>
-            {step.joint !== undefined && JOINT_KNOTS[step.joint].length > 1 && (
-              <span className="col-start-2 sm:col-start-4">
-                <KnotChoice
-                  joint={step.joint}
-                  knot={knotOf(step.joint)}
-                  onChoose={(joint, knot) =>
-                    save(`Knot: ${JOINT_NAMES[joint]}`, (now) => ({
-                      ...now,
-                      knots: { ...now.knots, [joint]: knot },
-                    }))
-                  }
-                />
-              </span>
-            )}
-          </li>
+          <Step key={step.id} list={list} step={step} at={i} read={aloud.at === i} />
         ))}
       </ol>
       <p className="mt-3 text-[0.9rem] text-faint">
         A well-tied plain knot beats a badly tied strong one: choose the one you tie reliably.
       </p>
     </section>
+  )
+}
+
+interface DeedsProps {
+  readonly list: List
+  readonly aloud: ReturnType<typeof useReadAloud>
+  readonly plain: () => string
+}
+
+function Deeds({ list: { steps, isDone, begun, clear }, aloud, plain }: DeedsProps) {
+  const firstOpen = Math.max(
+    0,
+    steps.findIndex((step) => !isDone(step)),
+  )
+  const copy = (): void =>
+    void navigator.clipboard.writeText(plain()).then(() => noticeSaid('Copied as plain text'), noticeFailed)
+  return (
+    <div className="no-print flex flex-wrap gap-2">
+      <Button
+        disabled={!aloud.able}
+        title={aloud.able ? '' : 'This device can’t read aloud'}
+        onClick={() => (aloud.at === undefined ? aloud.start(firstOpen) : aloud.stop())}
+      >
+        {aloud.at === undefined ? 'Read aloud' : 'Stop reading'}
+      </Button>
+      <Button onClick={() => print()}>Print</Button>
+      <Button onClick={() => saveFile(`hoxen-rigging-${today()}.txt`, plain(), 'text/plain')}>
+        Save as text
+      </Button>
+      <Button onClick={copy}>Copy</Button>
+      <Button onClick={clear} disabled={!begun}>
+        Start again
+      </Button>
+    </div>
+  )
+}
+
+interface StepProps {
+  readonly list: List
+  readonly step: RiggingStep
+  readonly at: number
+  /** Whether it is being read aloud. */
+  readonly read: boolean
+}
+
+function Step({ list: { steps, knotOf, say, isDone, tick, choose }, step, at, read }: StepProps) {
+  const { joint } = step
+  return (
+    <li
+      aria-current={read ? 'step' : undefined}
+      className="grid grid-cols-[2.2rem_minmax(0,1fr)] items-stretch gap-x-3 aria-[current=step]:bg-shoal sm:grid-cols-[2.2rem_6rem_minmax(0,1fr)_auto]"
+    >
+      <Spine steps={steps} at={at} />
+      <span className="hidden items-center sm:flex">
+        {joint !== undefined && <KnotDrawing knot={knotOf(joint)} />}
+      </span>
+      <label className="flex min-h-11 items-center gap-3 border-b border-rule py-1">
+        <input
+          type="checkbox"
+          checked={isDone(step)}
+          onChange={() => tick(step)}
+          className="size-5 shrink-0"
+        />
+        <span className={isDone(step) ? 'text-faint line-through' : ''}>{say(step)}</span>
+      </label>
+      {joint !== undefined && JOINT_KNOTS[joint].length > 1 && (
+        <span className="col-start-2 sm:col-start-4">
+          <KnotChoice joint={joint} knot={knotOf(joint)} onChoose={choose} />
+        </span>
+      )}
+    </li>
   )
 }
 

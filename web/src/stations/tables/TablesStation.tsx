@@ -61,7 +61,7 @@ export function TablesStation() {
   }, [place, at, kind])
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[13rem_minmax(0,1fr)]">
-      <nav aria-label="Tables" className="no-print lg:sticky lg:top-[7.5rem] lg:self-start">
+      <nav aria-label="Tables" className="no-print min-w-0 lg:sticky lg:top-[7.5rem] lg:self-start">
         <h1 className="mb-1 text-2xl">Tables</h1>
         <ul className="flex gap-x-4 overflow-x-auto whitespace-nowrap lg:block">
           {PAGES.map(([id, name]) => (

@@ -1,5 +1,5 @@
 import type { Fan } from '@hoxen/core/ladder'
-import { feetOf } from '@hoxen/core/quantity'
+import { feetOf, type UnitSystem } from '@hoxen/core/quantity'
 import type { SwingSample } from '@hoxen/core/swing'
 import { holdingBand } from '@hoxen/core/water'
 import { Chart, Filler, LinearScale, LineElement, PointElement } from 'chart.js'
@@ -20,21 +20,10 @@ interface Props {
   readonly fan?: Fan | undefined
 }
 
-/** Depth of the fly against time, with the bed under it and where the fish hold; a cursor follows the clock. */
-export function DepthChart({ samples, scene, clock, height, fan }: Props) {
-  const { system } = useUnits()
+/** A cursor over a chart that follows the clock. */
+function useCursor(clock: SwingClock) {
   const chart = useRef<Chart<'line', { x: number; y: number }[]>>(null)
   const cursor = useRef<HTMLDivElement>(null)
-  const style = getComputedStyle(document.documentElement)
-  const colour = (name: string): string => style.getPropertyValue(`--${name}`).trim()
-  const of = (m: number): number => (system === 'trade' ? feetOf(m) : m)
-  const series = (depth: (s: SwingSample) => number) => samples.map((s) => ({ x: s.tS, y: of(depth(s)) }))
-  const edge = ({ points }: Fan, which: 'low' | 'high') =>
-    points.map((point) => ({ x: point.tS, y: of(point[which]) }))
-  /** An end of the band of the fish; none where no fish hold. */
-  const band = (s: SwingSample, end: 'low' | 'high'): number =>
-    scene.holdsAt(s.flyM[1]) ? holdingBand(scene.fish.fishAt, bed(s))[end] : Number.NaN
-  const bed = (s: SwingSample): number => s.overBedM - s.flyM[2]
   useEffect(() => {
     const move = (): void => {
       const at = chart.current
@@ -49,8 +38,73 @@ export function DepthChart({ samples, scene, clock, height, fan }: Props) {
       stop()
     }
   })
+  return { chart, cursor }
+}
+
+/** A colour of the face by its name. */
+function inks(): (name: string) => string {
+  const style = getComputedStyle(document.documentElement)
+  return (name) => style.getPropertyValue(`--${name}`).trim()
+}
+
+const LINE = { pointRadius: 0, borderWidth: 1.5 }
+
+/** Fly, its likely range, the depth of the fish and the bed, each against time. */
+function seriesOf({ samples, scene, fan }: Pick<Props, 'samples' | 'scene' | 'fan'>, system: UnitSystem) {
+  const colour = inks()
+  const of = (m: number): number => (system === 'trade' ? feetOf(m) : m)
+  const series = (depth: (s: SwingSample) => number) => samples.map((s) => ({ x: s.tS, y: of(depth(s)) }))
+  const bed = (s: SwingSample): number => s.overBedM - s.flyM[2]
+  /** An end of the band of the fish; none where no fish hold. */
+  const band = (s: SwingSample, end: 'low' | 'high'): number =>
+    scene.holdsAt(s.flyM[1]) ? holdingBand(scene.fish.fishAt, bed(s))[end] : Number.NaN
+  const edge = ({ points }: Fan, which: 'low' | 'high') =>
+    points.map((point) => ({ x: point.tS, y: of(point[which]) }))
+  /** From one line to the next, tinted between. */
+  const between = (
+    label: string,
+    tint: string,
+    low: { x: number; y: number }[],
+    high: { x: number; y: number }[],
+  ) => [
+    { ...LINE, label: `${label}, from`, data: low, borderWidth: 0 },
+    {
+      ...LINE,
+      label: `${label}, to`,
+      data: high,
+      borderWidth: 0,
+      backgroundColor: `color-mix(in srgb, ${tint}, transparent)`,
+      fill: '-1',
+    },
+  ]
+  return [
+    { ...LINE, label: 'fly', data: series((s) => -s.flyM[2]), borderColor: colour('ink'), borderWidth: 2.5 },
+    ...(fan === undefined
+      ? []
+      : between('likely range', `${colour('caster')} 22%`, edge(fan, 'low'), edge(fan, 'high'))),
+    ...between(
+      'fish depth',
+      `${colour('river')} 24%`,
+      series((s) => band(s, 'low')),
+      series((s) => band(s, 'high')),
+    ),
+    {
+      ...LINE,
+      label: 'bed',
+      data: series(bed),
+      borderColor: colour('faint'),
+      backgroundColor: colour('rule'),
+      fill: 'start',
+    },
+  ]
+}
+
+/** Depth of the fly against time, with the bed under it and where the fish hold; a cursor follows the clock. */
+export function DepthChart({ samples, scene, clock, height, fan }: Props) {
+  const { system } = useUnits()
+  const { chart, cursor } = useCursor(clock)
+  const colour = inks()
   const text = { color: colour('faint'), font: { family: 'Libre Franklin Variable', size: 12 } }
-  const line = { pointRadius: 0, borderWidth: 1.5 }
   return (
     <figure className="relative" style={{ height }}>
       <figcaption className="sr-only">Depth of the fly against time</figcaption>
@@ -63,52 +117,7 @@ export function DepthChart({ samples, scene, clock, height, fan }: Props) {
         ref={chart}
         role="img"
         aria-label="Depth of the fly against time, with the bed below it"
-        data={{
-          datasets: [
-            {
-              ...line,
-              label: 'fly',
-              data: series((s) => -s.flyM[2]),
-              borderColor: colour('ink'),
-              borderWidth: 2.5,
-            },
-            ...(fan === undefined
-              ? []
-              : [
-                  { ...line, label: 'likely range, from', data: edge(fan, 'low'), borderWidth: 0 },
-                  {
-                    ...line,
-                    label: 'likely range, to',
-                    data: edge(fan, 'high'),
-                    borderWidth: 0,
-                    backgroundColor: `color-mix(in srgb, ${colour('caster')} 22%, transparent)`,
-                    fill: '-1',
-                  },
-                ]),
-            {
-              ...line,
-              label: 'fish depth, from',
-              data: series((s) => band(s, 'low')),
-              borderWidth: 0,
-            },
-            {
-              ...line,
-              label: 'fish depth, to',
-              data: series((s) => band(s, 'high')),
-              borderWidth: 0,
-              backgroundColor: `color-mix(in srgb, ${colour('river')} 24%, transparent)`,
-              fill: '-1',
-            },
-            {
-              ...line,
-              label: 'bed',
-              data: series(bed),
-              borderColor: colour('faint'),
-              backgroundColor: colour('rule'),
-              fill: 'start',
-            },
-          ],
-        }}
+        data={{ datasets: seriesOf({ samples, scene, fan }, system) }}
         options={{
           animation: false,
           maintainAspectRatio: false,

@@ -95,8 +95,8 @@ function Figure({
   return (
     <div className="border-b border-rule py-1">
       <dt className="text-[0.8rem] text-faint">{name}</dt>
-      <dd className="font-semibold" data-figure={id}>
-        {value}
+      <dd className="font-semibold">
+        <span data-figure={id}>{value}</span>
         {note !== undefined && <span className="block text-[0.8rem] font-normal text-faint">{note}</span>}
       </dd>
     </div>

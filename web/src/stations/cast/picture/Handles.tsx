@@ -1,7 +1,7 @@
 import { JOB_LIMITS, STAND_LIMITS, WADING_LIMITS } from '@hoxen/core/day'
 import { type Aim, ANGLE_LIMITS, aimAt } from '@hoxen/core/swing'
 import { sayAngle } from '@hoxen/core/words'
-import type { KeyboardEvent } from 'react'
+import type { KeyboardEvent, PointerEvent } from 'react'
 import { byArrows, Handle, roundAim, roundLength, useHold } from '../../../drawing/index.ts'
 import { useUnits } from '../../../ui/index.ts'
 import type { CastFrame } from './castFrame.ts'
@@ -32,7 +32,7 @@ const KEY_M = 0.3
 
 /** Handles of the view from above: where the fly lands, and how much room is behind. @param way 1 where the river runs to the right of one who faces it */
 export function AboveHandles({ frame, now, onHold, onDrop, way }: Props & { readonly way: 1 | -1 }) {
-  const { show, system } = useUnits()
+  const { system } = useUnits()
   const { aim, roomM } = now
   const { width, height } = frame.above
   const { drawing, take, held } = useHold<Moved>(
@@ -50,24 +50,6 @@ export function AboveHandles({ frame, now, onHold, onDrop, way }: Props & { read
       onDrop(it)
     },
   )
-  const aimKey = (event: KeyboardEvent): void => {
-    const turn = { ArrowLeft: way, ArrowRight: -way }[event.key]
-    const out = { ArrowUp: 1, ArrowDown: -1 }[event.key]
-    if (aim === undefined || (turn === undefined && out === undefined)) return
-    event.preventDefault()
-    const step = event.shiftKey ? 5 : 1
-    onDrop({
-      aim: {
-        angleDeg: within(ANGLE_LIMITS, aim.angleDeg + (turn ?? 0) * step),
-        castM: roundLength(aim.castM, system) + roundLength(KEY_M, system) * (out ?? 0) * step,
-      },
-    })
-  }
-  const target = (frame.targetDeg * Math.PI) / 180
-  const at = (deg: number, m: number) => {
-    const [x, y] = frame.plan([Math.sin(deg) * m, Math.cos(deg) * m, 0])
-    return { x, y }
-  }
   return (
     // biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of
     <svg
@@ -79,43 +61,79 @@ export function AboveHandles({ frame, now, onHold, onDrop, way }: Props & { read
       height={height}
     >
       {aim !== undefined && (
-        <Handle
-          label="Where the fly lands. Left and right arrows turn the cast, up and down change its length"
-          at={at(target, aim.castM)}
-          min={ANGLE_LIMITS.low}
-          max={ANGLE_LIMITS.high}
-          now={aim.angleDeg}
-          text={`${show(aim.castM, 'length')}, ${aim.angleDeg}°, ${sayAngle(aim.angleDeg)}`}
-          onTake={take({ aim })}
-          onKey={aimKey}
-          shape={<circle r="7.5" />}
-          says={
-            held?.aim === undefined
-              ? show(aim.castM, 'length')
-              : `${aim.angleDeg}°, ${show(aim.castM, 'length')}`
-          }
-          width={width}
-        />
+        <AimHandle {...{ frame, aim, way, onDrop }} held={held?.aim !== undefined} onTake={take({ aim })} />
       )}
-      {roomM !== undefined && (
-        <Handle
-          label="Room behind me. Up and down arrows change it"
-          // More room than is drawn is taken hold of at the edge.
-          at={{ x: frame.plan([0, 0, 0])[0], y: Math.min(frame.plan([0, -roomM, 0])[1], height - EDGE_PX) }}
-          min={JOB_LIMITS.roomBehindM.low}
-          max={JOB_LIMITS.roomBehindM.high}
-          now={roomM}
-          text={`${show(roomM, 'length')} behind`}
-          onTake={take({ roomM })}
-          onKey={byArrows((steps) =>
-            onDrop({ roomM: within(JOB_LIMITS.roomBehindM, roundLength(roomM - steps * KEY_M, system)) }),
-          )}
-          shape={<path d="M-9 -5H9M-9 5H9" />}
-          says={`${show(roomM, 'length')} behind`}
-          width={width}
-        />
-      )}
+      {roomM !== undefined && <RoomHandle {...{ frame, roomM, onDrop }} onTake={take({ roomM })} />}
     </svg>
+  )
+}
+
+interface TakenProps extends Pick<Props, 'frame' | 'onDrop'> {
+  readonly onTake: (event: PointerEvent) => void
+}
+
+interface AimProps extends TakenProps {
+  readonly aim: Aim
+  readonly way: 1 | -1
+  readonly held: boolean
+}
+
+/** Where the fly lands: it turns the cast, and sets its length. */
+function AimHandle({ frame, aim, way, held, onTake, onDrop }: AimProps) {
+  const { show, system } = useUnits()
+  const aimKey = (event: KeyboardEvent): void => {
+    const turn = { ArrowLeft: way, ArrowRight: -way }[event.key]
+    const out = { ArrowUp: 1, ArrowDown: -1 }[event.key]
+    if (turn === undefined && out === undefined) return
+    event.preventDefault()
+    const step = event.shiftKey ? 5 : 1
+    onDrop({
+      aim: {
+        angleDeg: within(ANGLE_LIMITS, aim.angleDeg + (turn ?? 0) * step),
+        castM: roundLength(aim.castM, system) + roundLength(KEY_M, system) * (out ?? 0) * step,
+      },
+    })
+  }
+  const deg = (frame.targetDeg * Math.PI) / 180
+  const [x, y] = frame.plan([Math.sin(deg) * aim.castM, Math.cos(deg) * aim.castM, 0])
+  return (
+    <Handle
+      label="Where the fly lands. Left and right arrows turn the cast, up and down change its length"
+      at={{ x, y }}
+      min={ANGLE_LIMITS.low}
+      max={ANGLE_LIMITS.high}
+      now={aim.angleDeg}
+      text={`${show(aim.castM, 'length')}, ${aim.angleDeg}°, ${sayAngle(aim.angleDeg)}`}
+      onTake={onTake}
+      onKey={aimKey}
+      shape={<circle r="7.5" />}
+      says={held ? `${aim.angleDeg}°, ${show(aim.castM, 'length')}` : show(aim.castM, 'length')}
+      width={frame.above.width}
+    />
+  )
+}
+
+/** The end of the room behind; more than is drawn is taken hold of at the edge. */
+function RoomHandle({ frame, roomM, onTake, onDrop }: TakenProps & { readonly roomM: number }) {
+  const { show, system } = useUnits()
+  const [x] = frame.plan([0, 0, 0])
+  const [, y] = frame.plan([0, -roomM, 0])
+  return (
+    <Handle
+      label="Room behind me. Up and down arrows change it"
+      at={{ x, y: Math.min(y, frame.above.height - EDGE_PX) }}
+      min={JOB_LIMITS.roomBehindM.low}
+      max={JOB_LIMITS.roomBehindM.high}
+      now={roomM}
+      text={`${show(roomM, 'length')} behind`}
+      onTake={onTake}
+      onKey={byArrows((steps) =>
+        onDrop({ roomM: within(JOB_LIMITS.roomBehindM, roundLength(roomM - steps * KEY_M, system)) }),
+      )}
+      shape={<path d="M-9 -5H9M-9 5H9" />}
+      says={`${show(roomM, 'length')} behind`}
+      width={frame.above.width}
+    />
   )
 }
 
