@@ -1,5 +1,12 @@
 import { type Coordinates, lightSpans, moonAt } from '@hoxen/core/sky'
-import { type Shore, type TideWindow, tideHeights, tideTurns, tideWindows } from '@hoxen/core/tide'
+import {
+  type Shore,
+  type TideTurn,
+  type TideWindow,
+  tideHeights,
+  tideTurns,
+  tideWindows,
+} from '@hoxen/core/tide'
 import { sayMoon, TIDE_WINDOW_NAMES } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { useWidth } from '../../drawing/index.ts'
@@ -84,34 +91,8 @@ export function TideClock({ shore, place, now, shiftM, roundTurnH }: Props) {
         ))}
         <path d={pathOf(heights, x, y)} fill="none" stroke="var(--river)" strokeWidth="2.2" />
         <path d={`M${x(now)} ${TOP - 12}V${HEIGHT - 14}`} stroke="var(--caster)" strokeWidth="2" />
-        {(place === undefined ? ROWS_BY_TIDE : WINDOW_KINDS).map((kind) => (
-          <text
-            key={kind}
-            x={2}
-            y={ROWS[kind].y + 1}
-            fontSize="11.5"
-            fill="var(--ink)"
-            stroke="var(--sheet)"
-            strokeWidth="4"
-            paintOrder="stroke"
-          >
-            {TIDE_WINDOW_NAMES[kind]}
-          </text>
-        ))}
-        {turns.map(({ atMs, heightM, kind }) => (
-          <g key={atMs} fontSize="11.5" textAnchor="middle" fill="var(--ink)">
-            <circle cx={x(atMs)} cy={y(heightM)} r="3" fill="var(--river)" />
-            <text
-              stroke="var(--sheet)"
-              strokeWidth="4"
-              paintOrder="stroke"
-              x={Math.min(Math.max(x(atMs), 44), width - 44)}
-              y={kind === 'high' ? y(heightM) - 7 : y(heightM) + 15}
-            >
-              {clock(atMs)} · {show(heightM + shiftM, 'length')}
-            </text>
-          </g>
-        ))}
+        <RowNames kinds={place === undefined ? ROWS_BY_TIDE : WINDOW_KINDS} />
+        <Turns {...{ turns, x, y, width, shiftM }} />
         <text
           x={x(now)}
           y={HEIGHT - 2}
@@ -181,4 +162,47 @@ function Moon({ x, y, phase }: { readonly x: number; readonly y: number; readonl
       />
     </g>
   )
+}
+
+const RowNames = ({ kinds }: { readonly kinds: readonly TideWindow['kind'][] }) =>
+  kinds.map((kind) => (
+    <text
+      key={kind}
+      x={2}
+      y={ROWS[kind].y + 1}
+      fontSize="11.5"
+      fill="var(--ink)"
+      stroke="var(--sheet)"
+      strokeWidth="4"
+      paintOrder="stroke"
+    >
+      {TIDE_WINDOW_NAMES[kind]}
+    </text>
+  ))
+
+interface TurnsProps {
+  readonly turns: readonly TideTurn[]
+  readonly x: (ms: number) => number
+  readonly y: (m: number) => number
+  readonly width: number
+  readonly shiftM: number
+}
+
+/** High and low water, each with its time and height. */
+function Turns({ turns, x, y, width, shiftM }: TurnsProps) {
+  const { show } = useUnits()
+  return turns.map(({ atMs, heightM, kind }) => (
+    <g key={atMs} fontSize="11.5" textAnchor="middle" fill="var(--ink)">
+      <circle cx={x(atMs)} cy={y(heightM)} r="3" fill="var(--river)" />
+      <text
+        stroke="var(--sheet)"
+        strokeWidth="4"
+        paintOrder="stroke"
+        x={Math.min(Math.max(x(atMs), 44), width - 44)}
+        y={kind === 'high' ? y(heightM) - 7 : y(heightM) + 15}
+      >
+        {clock(atMs)} · {show(heightM + shiftM, 'length')}
+      </text>
+    </g>
+  ))
 }

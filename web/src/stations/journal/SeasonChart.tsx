@@ -8,8 +8,8 @@ import { useUnits } from '../../ui/index.ts'
 
 Chart.register(LinearScale, PointElement, Tooltip, Legend)
 
-const ROW_PX = 42
-/** Swings at the very same level are laid beside one another [rows]. */
+const ROW_PX = 36
+/** Distance of swings that stand beside one another [rows]. */
 const BESIDE = 0.16
 
 interface Props {
@@ -19,58 +19,93 @@ interface Props {
   readonly pool: Run | undefined
 }
 
-/** Chart of what each tip did at each level: tips down, levels across. */
-export function SeasonChart({ entries, runs, pool }: Props) {
-  const { system, show } = useUnits()
-  const style = getComputedStyle(document.documentElement)
-  const colour = (name: string): string => style.getPropertyValue(`--${name}`).trim()
-  const tips = tipsOf(entries)
-  const flowUnit = unitFor('flow', system)
-  const ofFlow = (m3ps: number): number => findUnit(flowUnit, 'flow')?.fromSi(m3ps) ?? m3ps
-  const at = (entry: Entry): number | undefined => {
-    if (pool !== undefined) return entry.flowM3ps === undefined ? undefined : ofFlow(entry.flowM3ps)
+interface Row {
+  readonly tip: string | null
+  /** Undefined where all of them are of one pool. */
+  readonly runId: string | undefined
+  readonly name: string
+}
+
+/** One row a tip; of several pools one a pool and tip, each with the pool's name. */
+function rowsOf({ entries, runs, pool }: Props): readonly Row[] {
+  if (pool !== undefined)
+    return tipsOf(entries).map((tip) => ({ tip, runId: undefined, name: tip ?? 'no tip' }))
+  return runs.flatMap(({ id, name }) =>
+    tipsOf(entries.filter(({ runId }) => runId === id)).map((tip) => ({
+      tip,
+      runId: id,
+      name: `${tip ?? 'no tip'}, ${name}`,
+    })),
+  )
+}
+
+interface Placed {
+  readonly entry: Entry
+  readonly x: number
+  readonly y: number
+}
+
+/** Swings whose level is known, by level and row; those at the very same level stand beside one another. */
+function placedOf(
+  { entries, runs, pool }: Props,
+  rows: readonly Row[],
+  ofFlow: (m3ps: number) => number,
+): readonly Placed[] {
+  const crowd = new Map<string, number>()
+  return entries.flatMap((entry) => {
     const level = levelOf(
       entry,
       runs.find(({ id }) => id === entry.runId),
     )
-    return level === undefined ? undefined : level * 100
-  }
-  const known = entries.flatMap((entry) => {
-    const x = at(entry)
-    return x === undefined ? [] : [{ entry, x }]
-  })
-  const crowd = new Map<string, number>()
-  const placed = known.map(({ entry, x }) => {
-    const key = `${entry.tip} ${x.toFixed(0)}`
+    const share = level === undefined ? undefined : level * 100
+    const flow = entry.flowM3ps === undefined ? undefined : ofFlow(entry.flowM3ps)
+    const x = pool === undefined ? share : flow
+    const row = rows.findIndex(
+      ({ tip, runId }) => tip === entry.tip && (runId === undefined || runId === entry.runId),
+    )
+    if (x === undefined || row < 0) return []
+    const key = `${row} ${x.toFixed(0)}`
     const n = crowd.get(key) ?? 0
     crowd.set(key, n + 1)
-    return { entry, x, y: tips.indexOf(entry.tip) + BESIDE * (n % 2 === 0 ? -n / 2 : (n + 1) / 2) }
+    return [{ entry, x, y: row + BESIDE * (n % 2 === 0 ? -n / 2 : (n + 1) / 2) }]
   })
+}
+
+/** The signs of every list: up and hollow, round, down and full. */
+const seriesOf = (placed: readonly Placed[], colour: (name: string) => string) =>
+  SAW.map((saw) => ({
+    label: SAW_WORDS[saw],
+    data: placed.filter(({ entry }) => entry.saw === saw),
+    pointStyle: saw === 'band' ? ('circle' as const) : ('triangle' as const),
+    rotation: saw === 'touched' ? 180 : 0,
+    backgroundColor: saw === 'high' ? 'transparent' : colour(saw === 'band' ? 'river' : 'caster'),
+    borderColor: colour(saw === 'high' ? 'ink' : saw === 'band' ? 'river' : 'caster'),
+    borderWidth: 1.6,
+    radius: 6,
+    hoverRadius: 8,
+  }))
+
+/** Chart of what each tip did at each level: tips down, of several pools by pool; levels across. */
+export function SeasonChart(props: Props) {
+  const { pool } = props
+  const { system, show } = useUnits()
+  const style = getComputedStyle(document.documentElement)
+  const colour = (name: string): string => style.getPropertyValue(`--${name}`).trim()
+  const flowUnit = unitFor('flow', system)
+  const rows = rowsOf(props)
+  const placed = placedOf(props, rows, (m3ps) => findUnit(flowUnit, 'flow')?.fromSi(m3ps) ?? m3ps)
   const text = { color: colour('faint'), font: { family: 'Libre Franklin Variable', size: 12 } }
-  if (known.length === 0) return <p className="text-faint">No flow was known when these were logged.</p>
+  if (placed.length === 0) return <p className="text-faint">No flow was known when these were logged.</p>
   return (
-    <figure style={{ height: tips.length * ROW_PX + 96 }}>
+    <figure style={{ height: rows.length * ROW_PX + 96 }}>
       <figcaption className="sr-only">What each tip did, by flow</figcaption>
       <Scatter
         role="img"
         aria-label={saySeason(
-          known.map(({ entry }) => entry.saw),
-          tips.length,
+          placed.map(({ entry }) => entry.saw),
+          new Set(placed.map(({ entry }) => entry.tip)).size,
         )}
-        data={{
-          datasets: SAW.map((saw) => ({
-            label: SAW_WORDS[saw],
-            data: placed.filter(({ entry }) => entry.saw === saw),
-            // The signs of every list: up and hollow, round, down and full.
-            pointStyle: saw === 'band' ? ('circle' as const) : ('triangle' as const),
-            rotation: saw === 'touched' ? 180 : 0,
-            backgroundColor: saw === 'high' ? 'transparent' : colour(saw === 'band' ? 'river' : 'caster'),
-            borderColor: colour(saw === 'high' ? 'ink' : saw === 'band' ? 'river' : 'caster'),
-            borderWidth: 1.6,
-            radius: 6,
-            hoverRadius: 8,
-          })),
-        }}
+        data={{ datasets: seriesOf(placed, colour) }}
         options={{
           animation: false,
           maintainAspectRatio: false,
@@ -80,7 +115,7 @@ export function SeasonChart({ entries, runs, pool }: Props) {
               displayColors: false,
               callbacks: {
                 label: (item) => {
-                  const { entry } = item.raw as { readonly entry: Entry }
+                  const { entry } = item.raw as Placed
                   return `${entry.tip ?? 'no tip'}, ${SAW_WORDS[entry.saw]}${entry.flowM3ps === undefined ? '' : `, ${show(entry.flowM3ps, 'flow')}`}`
                 },
               },
@@ -102,16 +137,16 @@ export function SeasonChart({ entries, runs, pool }: Props) {
               type: 'linear',
               reverse: true,
               min: -0.6,
-              max: tips.length - 0.4,
+              max: rows.length - 0.4,
               ticks: {
                 ...text,
                 color: colour('ink'),
                 stepSize: 1,
                 autoSkip: false,
-                callback: (v) => (Number.isInteger(Number(v)) ? (tips[Number(v)] ?? 'no tip') : ''),
+                callback: (v) => rows[Number(v)]?.name ?? '',
               },
               afterBuildTicks: (axis) => {
-                axis.ticks = tips.map((_, value) => ({ value }))
+                axis.ticks = rows.map((_, value) => ({ value }))
               },
               grid: { color: colour('rule') },
             },

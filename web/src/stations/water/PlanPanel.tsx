@@ -4,6 +4,7 @@ import {
   ANGLE_LIMITS,
   MEND_LIMITS,
   MENDS,
+  type Mend,
   type MendKind,
   type Plan,
   planSchema,
@@ -75,46 +76,59 @@ export function PlanPanel({ plan: { castM, ...plan }, countS, onChange, onCast }
             })
           }
         />
-        {mend !== undefined && (
-          <>
-            <QuantityField
-              label={mend.kind === 'stack' ? 'Line stacked' : 'Line moved by'}
-              measure="length"
-              value={mend.sizeM}
-              onChange={(sizeM) => onChange('Change the mend’s size', { mends: [{ ...mend, sizeM }] })}
-              refuse={(sizeM) => mend && fault({ mends: [{ ...mend, sizeM }] })}
-            />
-            <Seconds
-              label="Seconds after landing"
-              limits={MEND_LIMITS.atS}
-              what="A mend comes"
-              value={mend.atS}
-              onChange={(atS) => onChange('Change when the mend is made', { mends: [{ ...mend, atS }] })}
-            />
-          </>
-        )}
-        {plan.rod === 'strip' && (
-          <>
-            <Seconds
-              label="Count down, in seconds"
-              limits={RETRIEVE_LIMITS.countdownS}
-              what="The count is"
-              value={plan.countdownS ?? Math.round(countS)}
-              onChange={(countdownS) => onChange('Change the count', { countdownS })}
-            />
-            <QuantityField
-              label="Stripping speed"
-              measure="current"
-              value={plan.retrieveMps ?? SWING_OPTIONS.stripMps}
-              onChange={(retrieveMps) => onChange('Change the retrieve', { retrieveMps })}
-              refuse={(retrieveMps) => fault({ retrieveMps })}
-            />
-          </>
-        )}
+        {mend !== undefined && <MendFields {...{ mend, onChange, fault }} />}
+        {plan.rod === 'strip' && <StripFields {...{ plan, countS, onChange, fault }} />}
       </div>
     </section>
   )
 }
+
+interface MoreProps extends Pick<Props, 'onChange'> {
+  readonly fault: (change: Partial<Plan>) => string | undefined
+}
+
+const MendFields = ({ mend, onChange, fault }: MoreProps & { readonly mend: Mend }) => (
+  <>
+    <QuantityField
+      label={mend.kind === 'stack' ? 'Line stacked' : 'Line moved by'}
+      measure="length"
+      value={mend.sizeM}
+      onChange={(sizeM) => onChange('Change the mend’s size', { mends: [{ ...mend, sizeM }] })}
+      refuse={(sizeM) => fault({ mends: [{ ...mend, sizeM }] })}
+    />
+    <Seconds
+      label="Seconds after landing"
+      limits={MEND_LIMITS.atS}
+      what="A mend comes"
+      value={mend.atS}
+      onChange={(atS) => onChange('Change when the mend is made', { mends: [{ ...mend, atS }] })}
+    />
+  </>
+)
+
+const StripFields = ({
+  plan,
+  countS,
+  onChange,
+  fault,
+}: MoreProps & { readonly plan: Plan; readonly countS: number }) => (
+  <>
+    <Seconds
+      label="Count down, in seconds"
+      limits={RETRIEVE_LIMITS.countdownS}
+      what="The count is"
+      value={plan.countdownS ?? Math.round(countS)}
+      onChange={(countdownS) => onChange('Change the count', { countdownS })}
+    />
+    <QuantityField
+      label="Stripping speed"
+      measure="current"
+      value={plan.retrieveMps ?? SWING_OPTIONS.stripMps}
+      onChange={(retrieveMps) => onChange('Change the retrieve', { retrieveMps })}
+      refuse={(retrieveMps) => fault({ retrieveMps })}
+    />
+  </>
+)
 
 /** The angle follows the thumb; it is kept when the thumb lets go. */
 function Angle({
