@@ -66,7 +66,7 @@ const painted = (page: Page, place: string): Promise<number> =>
           else resolve(now)
         })
       })
-    const data = await shown('#page h1')
+    const data = await shown(`#page[data-at="${to}"] h1`)
     return (await shown('#page svg[role="img"]')) - data
   }, place)
 

@@ -1,22 +1,18 @@
 import type { FlyShape } from '@hoxen/core/gear'
 import { itemsOf } from '@hoxen/core/gear'
 import type { RankedRig } from '@hoxen/core/match'
-import type { Measure, UnitSystem } from '@hoxen/core/quantity'
 import { LAUNCH_MPS, rigTurnover } from '@hoxen/core/rig'
 import { sayTurnover, sayTurnoverModel } from '@hoxen/core/words'
-import { Chart, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js'
-import { useMemo, useState } from 'react'
-import { Line } from 'react-chartjs-2'
-import { unitTicks } from '../../drawing/index.ts'
+import { Suspense, useMemo, useState } from 'react'
 import type { Question } from '../../ledger/index.ts'
-import { Tag, useUnits } from '../../ui/index.ts'
+import { lazily, Tag, useUnits } from '../../ui/index.ts'
 import { Unrolling } from './Unrolling.tsx'
 
-Chart.register(LinearScale, LineElement, PointElement, Legend, Tooltip)
+// The chart library comes only when the graph is asked for.
+const SpeedChart = lazily(() => import('./SpeedChart.tsx').then((m) => m.SpeedChart))
 
 const MORE_FLIES = 3
 const INKS = ['var(--ink)', 'var(--river)', 'var(--caster)', 'var(--watch)'] as const
-const DASHES: readonly number[][] = [[], [7, 4], [2, 3], [9, 3, 2, 3]]
 
 interface NamedFly {
   readonly id: string
@@ -28,6 +24,7 @@ interface NamedFly {
 export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
   const flies = itemsOf(question.gear, 'fly')
   const [picked, setPicked] = useState<readonly string[]>(() => flies.slice(0, 2).map((f) => f.id))
+  const [charted, setCharted] = useState(false)
   const { system } = useUnits()
   const launch = LAUNCH_MPS[question.day.caster.habit]
   const shown: readonly NamedFly[] = useMemo(
@@ -75,83 +72,14 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
           </li>
         ))}
       </ul>
-      <details className="mt-3">
+      <details className="mt-3" onToggle={({ currentTarget }) => setCharted(currentTarget.open)}>
         <summary className="min-h-11 cursor-pointer content-center">Speed on a chart</summary>
-        <SpeedChart runs={runs} launch={launch} />
+        {charted && (
+          <Suspense fallback={<div className="h-72" />}>
+            <SpeedChart runs={runs} launch={launch} />
+          </Suspense>
+        )}
       </details>
     </section>
-  )
-}
-
-interface Run extends NamedFly {
-  readonly result: ReturnType<typeof rigTurnover>
-}
-
-/** An axis whose ticks fall on round figures of the unit in use. */
-const inUnits = (measure: Measure, system: UnitSystem) => ({
-  afterBuildTicks: (axis: { min: number; max: number; ticks: { value: number }[] }): void => {
-    axis.ticks = unitTicks(axis.min, axis.max, TICKS, measure, system).map(({ si }) => ({ value: si }))
-  },
-})
-const TICKS = 6
-
-function SpeedChart({ runs, launch }: { readonly runs: readonly Run[]; readonly launch: number }) {
-  const { show, system } = useUnits()
-  const style = getComputedStyle(document.documentElement)
-  const colour = (name: string): string => style.getPropertyValue(`--${name}`).trim()
-  const inks = [colour('ink'), colour('river'), colour('caster'), colour('watch')]
-  const data = {
-    datasets: runs.map(({ name, result }, i) => {
-      const every = Math.max(1, Math.floor(result.samples.length / 160))
-      return {
-        label: name,
-        data: result.samples
-          .filter((_, n) => n % every === 0)
-          .map((s) => ({ x: s.legM, y: s.speedMps / launch })),
-        borderColor: inks[i % inks.length] ?? 'black',
-        borderDash: DASHES[i % DASHES.length] ?? [],
-        borderWidth: 2.2,
-        pointRadius: 0,
-      }
-    }),
-  }
-  const text = { color: colour('faint'), font: { family: 'Libre Franklin Variable', size: 12 } }
-  return (
-    <figure className="mt-3 h-72 rounded-lg border border-rule bg-sheet p-3">
-      <Line
-        role="img"
-        aria-label={`Speed of the fly leg as it unrolls, launched at ${show(launch, 'current')}`}
-        data={data}
-        options={{
-          animation: false,
-          maintainAspectRatio: false,
-          parsing: false,
-          scales: {
-            x: {
-              type: 'linear',
-              reverse: true,
-              min: 0,
-              max: runs[0]?.result.samples[0]?.legM ?? 10,
-              title: { display: true, text: 'line still to unroll', ...text },
-              ...inUnits('length', system),
-              ticks: { ...text, callback: (v) => show(Number(v), 'length') },
-              grid: { color: colour('rule') },
-            },
-            y: {
-              type: 'linear',
-              min: 0,
-              suggestedMax: 2.5,
-              title: { display: true, text: 'speed, launch = 1', ...text },
-              ticks: text,
-              grid: { color: colour('rule') },
-            },
-          },
-          plugins: {
-            legend: { labels: { ...text, color: colour('ink'), boxHeight: 1 } },
-            tooltip: { enabled: false },
-          },
-        }}
-      />
-    </figure>
   )
 }

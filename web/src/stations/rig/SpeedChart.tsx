@@ -1,0 +1,85 @@
+import type { TurnoverResult } from '@hoxen/core/cast'
+import type { Measure, UnitSystem } from '@hoxen/core/quantity'
+import { Chart, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js'
+import { Line } from 'react-chartjs-2'
+import { unitTicks } from '../../drawing/index.ts'
+import { useUnits } from '../../ui/index.ts'
+
+Chart.register(LinearScale, LineElement, PointElement, Legend, Tooltip)
+
+const DASHES: readonly number[][] = [[], [7, 4], [2, 3], [9, 3, 2, 3]]
+
+interface Props {
+  readonly runs: readonly { readonly name: string; readonly result: TurnoverResult }[]
+  readonly launch: number
+}
+
+/** An axis whose ticks fall on round figures of the unit in use. */
+const inUnits = (measure: Measure, system: UnitSystem) => ({
+  afterBuildTicks: (axis: { min: number; max: number; ticks: { value: number }[] }): void => {
+    axis.ticks = unitTicks(axis.min, axis.max, TICKS, measure, system).map(({ si }) => ({ value: si }))
+  },
+})
+const TICKS = 6
+
+/** Speed of the fly leg as it unrolls, of several flies. @param launch speed of the loop as it leaves [m/s] */
+export function SpeedChart({ runs, launch }: Props) {
+  const { show, system } = useUnits()
+  const style = getComputedStyle(document.documentElement)
+  const colour = (name: string): string => style.getPropertyValue(`--${name}`).trim()
+  const inks = [colour('ink'), colour('river'), colour('caster'), colour('watch')]
+  const data = {
+    datasets: runs.map(({ name, result }, i) => {
+      const every = Math.max(1, Math.floor(result.samples.length / 160))
+      return {
+        label: name,
+        data: result.samples
+          .filter((_, n) => n % every === 0)
+          .map((s) => ({ x: s.legM, y: s.speedMps / launch })),
+        borderColor: inks[i % inks.length] ?? 'black',
+        borderDash: DASHES[i % DASHES.length] ?? [],
+        borderWidth: 2.2,
+        pointRadius: 0,
+      }
+    }),
+  }
+  const text = { color: colour('faint'), font: { family: 'Libre Franklin Variable', size: 12 } }
+  return (
+    <figure className="mt-3 h-72 rounded-lg border border-rule bg-sheet p-3">
+      <Line
+        role="img"
+        aria-label={`Speed of the fly leg as it unrolls, launched at ${show(launch, 'current')}`}
+        data={data}
+        options={{
+          animation: false,
+          maintainAspectRatio: false,
+          parsing: false,
+          scales: {
+            x: {
+              type: 'linear',
+              reverse: true,
+              min: 0,
+              max: runs[0]?.result.samples[0]?.legM ?? 10,
+              title: { display: true, text: 'line still to unroll', ...text },
+              ...inUnits('length', system),
+              ticks: { ...text, callback: (v) => show(Number(v), 'length') },
+              grid: { color: colour('rule') },
+            },
+            y: {
+              type: 'linear',
+              min: 0,
+              suggestedMax: 2.5,
+              title: { display: true, text: 'speed, launch = 1', ...text },
+              ticks: text,
+              grid: { color: colour('rule') },
+            },
+          },
+          plugins: {
+            legend: { labels: { ...text, color: colour('ink'), boxHeight: 1 } },
+            tooltip: { enabled: false },
+          },
+        }}
+      />
+    </figure>
+  )
+}
