@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { useUnits } from '../ui/index.ts'
 import { RigDrawing } from './RigDrawing.tsx'
-import { scaleBarM, startsOf, stripScale, targetPlaces } from './scale.ts'
+import { type StripScale, scaleBarM, startsOf, stripScale, targetPlaces } from './scale.ts'
 import { useWidth } from './useWidth.ts'
 
 interface Props {
@@ -40,7 +40,7 @@ function reelTarget(parts: RigParts, left: number, figures: string | undefined):
 export function RigStrip({ parts, states, hrefFor, height = 46, exploded = false, bare = false }: Props) {
   const [ref, width] = useWidth<HTMLElement>(900)
   const [marked, setMarked] = useState<RigSlot>()
-  const { system, show } = useUnits()
+  const { system } = useUnits()
   const pieces = piecesOf(parts)
   const scale = stripScale(pieces, width, height, width < 600 ? 34 : 44, 18, exploded ? EXPLODED_PX : 0)
   const starts = startsOf(pieces, scale)
@@ -69,7 +69,6 @@ export function RigStrip({ parts, states, hrefFor, height = 46, exploded = false
     }),
   ]
   const places = targetPlaces(targets, LEAST_TARGET, width)
-  const barM = scaleBarM(scale, system)
   const shown = targets.find((t) => t.slot === marked)
   return (
     <nav
@@ -104,31 +103,47 @@ export function RigStrip({ parts, states, hrefFor, height = 46, exploded = false
           )
         })}
       </div>
-      <div
-        className={`items-end justify-between gap-3 text-[0.8rem] leading-none text-faint ${bare ? `pointer-events-none absolute inset-x-0 top-full z-10 rounded-b border-b border-rule bg-paper px-1 pb-1.5 ${shown === undefined ? 'hidden' : 'flex'}` : 'flex h-6'}`}
-      >
-        <span className="min-w-0 truncate" aria-live="polite">
-          {shown === undefined ? (
-            <Summary parts={parts} />
-          ) : (
-            <>
-              <b className="font-semibold text-ink">{shown.name}</b>
-              {shown.figures === undefined ? '' : ` — ${shown.figures}`}
-            </>
-          )}
-        </span>
-        <span className="flex shrink-0 items-end gap-2">
-          <span className="hidden sm:inline">thickness × {Math.round(scale.exaggeration / 10) * 10}</span>
-          <span className="flex flex-col items-center gap-0.5">
-            <span>{show(barM, 'length')}</span>
-            <span
-              className="block h-1.5 border-x border-b border-faint"
-              style={{ width: barM * scale.pxPerM }}
-            />
-          </span>
-        </span>
-      </div>
+      <Caption {...{ parts, shown, bare, scale }} />
     </nav>
+  )
+}
+
+interface CaptionProps {
+  readonly parts: RigParts
+  readonly shown: Target | undefined
+  readonly bare: boolean
+  readonly scale: StripScale
+}
+
+/** The part that is pointed at, or all of them; and the scale. */
+function Caption({ parts, shown, bare, scale }: CaptionProps) {
+  const { system, show } = useUnits()
+  const barM = scaleBarM(scale, system)
+  return (
+    <div
+      className={`items-end justify-between gap-3 text-[0.8rem] leading-none text-faint ${bare ? `pointer-events-none absolute inset-x-0 top-full z-10 rounded-b border-b border-rule bg-paper px-1 pb-1.5 ${shown === undefined ? 'hidden' : 'flex'}` : 'flex h-6'}`}
+    >
+      <span className="min-w-0 truncate" aria-live="polite">
+        {shown === undefined ? (
+          <Summary parts={parts} />
+        ) : (
+          <>
+            <b className="font-semibold text-ink">{shown.name}</b>
+            {shown.figures === undefined ? '' : ` — ${shown.figures}`}
+          </>
+        )}
+      </span>
+      <span className="flex shrink-0 items-end gap-2">
+        <span className="hidden sm:inline">thickness × {Math.round(scale.exaggeration / 10) * 10}</span>
+        <span className="flex flex-col items-center gap-0.5">
+          <span>{show(barM, 'length')}</span>
+          <span
+            className="block h-1.5 border-x border-b border-faint"
+            style={{ width: barM * scale.pxPerM }}
+          />
+        </span>
+      </span>
+    </div>
   )
 }
 

@@ -49,7 +49,6 @@ export function LookCard({ question, looking, specified }: Props) {
   const { system } = useUnits()
   const query = useSpans(question, specified)
   const { rig, open, spans, style } = query.data ?? specified
-  const [worst] = worstFirst(rig.checks)
   const title = `${open.includes('rodId') ? `A ${sayChoice(rig.parts.rod.hands)}` : rig.parts.rod.name} with ${SPECIFIED_NAMES[style].with}`
   const reelSaid = sayReel(
     spoolWantedM3(rig.parts, question.day.fishKg),
@@ -71,27 +70,7 @@ export function LookCard({ question, looking, specified }: Props) {
       aria-labelledby="look-title"
       className="mt-3 rounded-lg border border-rule bg-sheet px-4 pt-3 pb-4"
     >
-      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-        <h2 id="look-title" className="text-[1.3rem]">
-          {title}
-        </h2>
-        <VerdictMark state={rig.verdict} provisional={rig.provisional} />
-      </div>
-      <div className="mt-1 grid grid-cols-[minmax(0,1fr)] items-center gap-x-5 gap-y-1 md:grid-cols-[minmax(0,1fr)_15rem]">
-        <CardDrawing rig={specified.rig} height={44} looked={specified.open} />
-        {rig.window !== undefined && (
-          <GrainAxis
-            compact
-            bands={[{ label: WINDOW_NAMES[windowStyleOf(style)], window: rig.window }]}
-            marks={[{ id: 'it', label: 'best', massKg: rig.massKg, chosen: true }]}
-          />
-        )}
-      </div>
-      {worst !== undefined && worst.state !== 'holds' && (
-        <p className="mt-1 text-[0.95rem]">
-          <b className="font-semibold">{CHECK_TITLES[worst.code]}.</b> {sayCheck(worst, system)}
-        </p>
-      )}
+      <Drawn specified={query.data ?? specified} title={title} />
       <div className="mt-3 divide-y divide-rule border-y border-rule" aria-busy={query.isFetching}>
         {SLOTS.map(([slot, part]) => {
           const item = itemIn(rig.parts, slot)
@@ -134,6 +113,38 @@ export function LookCard({ question, looking, specified }: Props) {
         </Button>
       </div>
     </article>
+  )
+}
+
+/** The rig by its kind and verdict, drawn, in its window; and the worst of its checks. */
+function Drawn({ specified, title }: { readonly specified: SpecifiedRig; readonly title: string }) {
+  const { system } = useUnits()
+  const { rig, open, style } = specified
+  const [worst] = worstFirst(rig.checks)
+  return (
+    <>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h2 id="look-title" className="text-[1.3rem]">
+          {title}
+        </h2>
+        <VerdictMark state={rig.verdict} provisional={rig.provisional} />
+      </div>
+      <div className="mt-1 grid grid-cols-[minmax(0,1fr)] items-center gap-x-5 gap-y-1 md:grid-cols-[minmax(0,1fr)_15rem]">
+        <CardDrawing rig={rig} height={44} looked={open} />
+        {rig.window !== undefined && (
+          <GrainAxis
+            compact
+            bands={[{ label: WINDOW_NAMES[windowStyleOf(style)], window: rig.window }]}
+            marks={[{ id: 'it', label: 'best', massKg: rig.massKg, chosen: true }]}
+          />
+        )}
+      </div>
+      {worst !== undefined && worst.state !== 'holds' && (
+        <p className="mt-1 text-[0.95rem]">
+          <b className="font-semibold">{CHECK_TITLES[worst.code]}.</b> {sayCheck(worst, system)}
+        </p>
+      )}
+    </>
   )
 }
 

@@ -1,4 +1,5 @@
 import type { Rod } from '@hoxen/core/gear'
+import type { PointerEvent } from 'react'
 import { byArrows, useHandles, useWidth } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
@@ -50,23 +51,7 @@ export function BeamPicture({ rod, seatM, handM, loads, bareM, pointM, band, onH
         role="group"
         className="block touch-none"
       >
-        {band !== undefined && (
-          <g>
-            <rect
-              x={x(band.low)}
-              y={ROD_Y - 34}
-              width={(band.high - band.low) * px}
-              height="68"
-              fill="var(--holds)"
-              fillOpacity="0.14"
-            />
-            <path
-              d={`M${x(band.low)} ${ROD_Y - 34}v68M${x(band.high)} ${ROD_Y - 34}v68`}
-              stroke="var(--holds)"
-              strokeDasharray="3 3"
-            />
-          </g>
-        )}
+        {band !== undefined && <Band from={x(band.low)} to={x(band.high)} />}
         <path
           d={`M${x(0)} ${ROD_Y - 5}H${x(handM * 1.15)}V${ROD_Y - 3}L${x(rod.lengthM)} ${ROD_Y - 0.8}V${ROD_Y + 0.8}L${x(handM * 1.15)} ${ROD_Y + 3}V${ROD_Y + 5}H${x(0)}Z`}
           fill="var(--ink)"
@@ -97,31 +82,65 @@ export function BeamPicture({ rod, seatM, handM, loads, bareM, pointM, band, onH
             ink="var(--river)"
           />
         )}
-        <g
-          role="slider"
-          tabIndex={0}
-          aria-label="Upper hand: drag along the rod"
-          aria-valuemin={0}
-          aria-valuemax={rod.lengthM}
-          aria-valuenow={handM}
-          aria-valuetext={`${show(handM, 'length')} from the butt`}
-          className="group cursor-grab outline-none"
-          onKeyDown={byArrows((steps) => put(handM + steps * STEP_M))}
-          onPointerDown={take()}
-        >
-          <rect x={x(handM) - 22} y={ROD_Y - 8} width="44" height="52" fill="transparent" />
-          <path
-            d={`M${x(handM)} ${ROD_Y + 6}l-12 22h24z`}
-            fill="var(--caster)"
-            stroke="var(--caster)"
-            className="[stroke-width:0] group-focus-visible:[stroke-width:5]"
-          />
-          <text x={x(handM) + 16} y={ROD_Y + 28} fontSize="13" fontWeight="600" fill="var(--caster)">
-            hand, {show(handM, 'length')}
-          </text>
-        </g>
+        <Hand
+          x={x(handM)}
+          handM={handM}
+          mostM={rod.lengthM}
+          onTake={take()}
+          onStep={(steps) => put(handM + steps * STEP_M)}
+        />
       </svg>
     </div>
+  )
+}
+
+/** Where a balanced rig’s point may lie [px]. */
+const Band = ({ from, to }: { readonly from: number; readonly to: number }) => (
+  <g>
+    <rect x={from} y={ROD_Y - 34} width={to - from} height="68" fill="var(--holds)" fillOpacity="0.14" />
+    <path
+      d={`M${from} ${ROD_Y - 34}v68M${to} ${ROD_Y - 34}v68`}
+      stroke="var(--holds)"
+      strokeDasharray="3 3"
+    />
+  </g>
+)
+
+interface HandProps {
+  readonly x: number
+  readonly handM: number
+  readonly mostM: number
+  readonly onTake: (event: PointerEvent) => void
+  readonly onStep: (steps: number) => void
+}
+
+/** The upper hand, to be taken hold of. */
+function Hand({ x, handM, mostM, onTake, onStep }: HandProps) {
+  const { show } = useUnits()
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label="Upper hand: drag along the rod"
+      aria-valuemin={0}
+      aria-valuemax={mostM}
+      aria-valuenow={handM}
+      aria-valuetext={`${show(handM, 'length')} from the butt`}
+      className="group cursor-grab outline-none"
+      onKeyDown={byArrows(onStep)}
+      onPointerDown={onTake}
+    >
+      <rect x={x - 22} y={ROD_Y - 8} width="44" height="52" fill="transparent" />
+      <path
+        d={`M${x} ${ROD_Y + 6}l-12 22h24z`}
+        fill="var(--caster)"
+        stroke="var(--caster)"
+        className="[stroke-width:0] group-focus-visible:[stroke-width:5]"
+      />
+      <text x={x + 16} y={ROD_Y + 28} fontSize="13" fontWeight="600" fill="var(--caster)">
+        hand, {show(handM, 'length')}
+      </text>
+    </g>
   )
 }
 
