@@ -28,7 +28,9 @@ test('nothing owned: a rod is typed, a whole rig comes; what one has takes its p
   const line = page.getByLabel('Yours, in one line')
   await line.fill('T-11 10 ft')
   await expect(page.getByText('That is a tip, not a head.')).toBeVisible()
+  // Typed, it lies on the axis: out of what holds.
   await line.fill('skagit 560 gr 23 ft')
+  await expect(part(page, 'headId').locator('[data-figure="headKg"] [data-mine="false"]')).toBeVisible()
   await line.press('Enter')
   await expect(part(page, 'headId')).toContainText('Skagit 560 gr 23 ft')
   await expect(card.getByText(/560 gr is over the estimated window/)).toBeVisible()

@@ -79,7 +79,7 @@ export {
 } from './parts.ts'
 export { type Piece, pieceOfItem, piecesOf } from './piece.ts'
 export { launchM, thrownWith, windShare } from './reach.ts'
-export { type Suited, suitedTo } from './suits.ts'
+export { partOf, type Suited, suitedTo } from './suits.ts'
 export {
   keepSwung,
   type Steps,

@@ -7,7 +7,7 @@ import type { CheckDefinition, CheckState, Part } from './define.ts'
 import type { RigParts } from './parts.ts'
 
 /** Part of a rig that a thing is; undefined for what is no part of one. */
-function partOf(item: Item): { readonly part: Part; readonly facts: RigParts[Part] } | undefined {
+export function partOf(item: Item): { readonly part: Part; readonly facts: RigParts[Part] } | undefined {
   switch (item.kind) {
     case 'rod':
       return { part: 'rod', facts: item }

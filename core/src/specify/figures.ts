@@ -1,4 +1,4 @@
-import { type Head, type HeadStyle, type Leader, type Tip, troutLine } from '../gear/index.ts'
+import { type Head, type HeadStyle, type Item, type Leader, type Tip, troutLine } from '../gear/index.ts'
 import { headFacts, runningLineFacts } from '../line/index.ts'
 import {
   KG_PER_GRAIN,
@@ -7,7 +7,7 @@ import {
   M_PER_INCH,
   type Measure,
 } from '../quantity/index.ts'
-import type { RigParts, RigSlot } from '../rig/index.ts'
+import { partOf, type RigParts, type RigSlot } from '../rig/index.ts'
 import { tipFacts } from '../sink/index.ts'
 import { leaderOf, madeM, poundsN } from './generic.ts'
 
@@ -196,3 +196,11 @@ export const NAMES = Object.keys(FIGURES) as readonly FigureName[]
 /** A rig with one of its figures set. @param value SI */
 export const withFigure = (parts: RigParts, figure: FigureName, value: number): RigParts =>
   FIGURES[figure].set(parts, value)
+
+/** A figure of a thing by itself; undefined where it is no part of a rig, or has no such figure. SI. */
+export function figureOfItem(item: Item, figure: FigureName): number | undefined {
+  const part = partOf(item)
+  return (
+    part && FIGURES[figure].get({ tip: null, leader: null, [part.part]: part.facts } as unknown as RigParts)
+  )
+}

@@ -8,7 +8,7 @@ export {
   type Serving,
   usualDays,
 } from './cover.ts'
-export { type FigureName, withFigure } from './figures.ts'
+export { type FigureName, figureOfItem, withFigure } from './figures.ts'
 export { SPECIFIED_STYLES, type SpecifiedStyle } from './generic.ts'
 export { type MissingItem, missingInSteps, missingItem } from './missing.ts'
 export { type Beside, type Neighbour, neighboursInSteps } from './neighbours.ts'

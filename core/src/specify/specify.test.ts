@@ -3,12 +3,13 @@ import type { Day } from '../day/index.ts'
 import { DEFAULT_SCHOOLS, type Rod } from '../gear/index.ts'
 import { judgeSwung, type Remedy } from '../match/index.ts'
 import { KG_PER_GRAIN, KG_PER_POUND, M_PER_FOOT } from '../quantity/index.ts'
-import { type Check, stateRank, through } from '../rig/index.ts'
+import { type Check, itemIn, stateRank, through } from '../rig/index.ts'
 import { dayWith } from '../testing/index.ts'
 import {
   clashInSteps,
   type FigureName,
   type FixedParts,
+  figureOfItem,
   lackingFor,
   mendsBeside,
   type Specified,
@@ -156,6 +157,15 @@ describe('how far each figure may go', () => {
       }
     },
   )
+  test('a figure of a thing by itself is the one it has in its rig; what is no part of one has none', () => {
+    for (const { rig, spans } of [SKAGIT, SCANDI])
+      for (const { slot, figure, target } of spans) {
+        const item = itemIn(rig.parts, slot)
+        expect([figure, item && figureOfItem(item, figure)]).toEqual([figure, target])
+      }
+    const fly = { kind: 'fly', id: 'f', name: 'F', dress: 'sparse', weighting: 'light' } as const
+    expect(figureOfItem(fly, 'headKg')).toBeUndefined()
+  })
   test('two ends at once never break', () => {
     const { rig, spans } = SKAGIT
     for (const [i, a] of spans.entries())

@@ -11,10 +11,13 @@ export function Have({
   item,
   onHave,
   onLeave,
+  onRead,
 }: {
   readonly item: Item
   readonly onHave: (id: string) => void
   readonly onLeave: () => void
+  /** What is typed so far; undefined while it is nothing that can be. */
+  readonly onRead: (item: Item | undefined) => void
 }) {
   const { system } = useUnits()
   const [text, setText] = useState(quickLine(item))
@@ -42,7 +45,11 @@ export function Have({
           autoComplete="off"
           spellCheck={false}
           aria-invalid={!read.ok || wrong}
-          onChange={(event) => setText(event.target.value)}
+          onChange={({ target }) => {
+            setText(target.value)
+            const now = quickAdd(target.value, 'have', DECIMAL_MARK)
+            onRead(now.ok && now.item.kind === item.kind ? now.item : undefined)
+          }}
           className={fieldLook}
         />
       </label>

@@ -1,7 +1,13 @@
 import { ASKED_ROD, rowsCsv } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
 import { itemIn, type RigSlot, windowStyleOf, worstFirst } from '@hoxen/core/rig'
-import { type FigureSpan, reelMassFor, type SpecifiedRig, spoolWantedM3 } from '@hoxen/core/specify'
+import {
+  type FigureSpan,
+  figureOfItem,
+  reelMassFor,
+  type SpecifiedRig,
+  spoolWantedM3,
+} from '@hoxen/core/specify'
 import {
   CHECK_TITLES,
   FIGURE_NAMES,
@@ -163,6 +169,11 @@ interface RowProps {
 function PartRow({ slot, item, sort, open, spans, waiting, onHave, children }: RowProps) {
   const { system } = useUnits()
   const [having, setHaving] = useState(false)
+  const [mine, setMine] = useState<Item>()
+  const leave = (): void => {
+    setHaving(false)
+    setMine(undefined)
+  }
   return (
     <section aria-label={SLOT_NAMES[slot]} data-look={slot} className="py-2">
       <div className="grid grid-cols-[1fr_auto] items-start gap-x-4 gap-y-1 sm:grid-cols-[7rem_1fr_auto]">
@@ -176,7 +187,7 @@ function PartRow({ slot, item, sort, open, spans, waiting, onHave, children }: R
               )}
               <ul>
                 {spans.map((span) => (
-                  <Span key={span.figure} span={span} />
+                  <Span key={span.figure} span={span} mine={mine && figureOfItem(mine, span.figure)} />
                 ))}
               </ul>
               {children}
@@ -201,12 +212,13 @@ function PartRow({ slot, item, sort, open, spans, waiting, onHave, children }: R
           </Button>
         )}
       </div>
-      {having && item !== null && <Have item={item} onHave={onHave} onLeave={() => setHaving(false)} />}
+      {having && item !== null && <Have item={item} onHave={onHave} onLeave={leave} onRead={setMine} />}
     </section>
   )
 }
 
-function Span({ span }: { readonly span: FigureSpan }) {
+/** @param mine figure of the thing that is typed just now */
+function Span({ span, mine }: { readonly span: FigureSpan; readonly mine: number | undefined }) {
   const { system } = useUnits()
   return (
     <li
@@ -218,7 +230,7 @@ function Span({ span }: { readonly span: FigureSpan }) {
         <b className="font-semibold">{saySpan(span, system)}</b>
         <span className="text-faint">, best {sayTarget(span, system)}</span> <Tag tag={span.tag} />
       </span>
-      <SpanBar span={span} />
+      <SpanBar span={span} mine={mine} />
     </li>
   )
 }

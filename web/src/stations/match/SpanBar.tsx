@@ -8,14 +8,20 @@ const BAR = 12
 /** Room kept either side of a span, as a share of it. */
 const ROUND = 0.3
 
+interface Props {
+  readonly span: FigureSpan
+  /** The same figure of one's own, where it is known. SI. */
+  readonly mine: number | undefined
+}
+
 /** A span on its own axis: how far it goes, the best of it, and the check that ends it at either end; it fades where nothing does. */
-export function SpanBar({ span }: { readonly span: FigureSpan }) {
+export function SpanBar({ span, mine }: Props) {
   const [ref, width] = useWidth<HTMLSpanElement>(240)
   const id = useId()
   const { low, high, target, below, above } = span
   if (below === undefined && above === undefined) return null
   const room = ROUND * (high - low || Math.abs(target) * 0.2 || 1)
-  const [from, to] = [low - room, high + room]
+  const [from, to] = [Math.min(low, mine ?? low) - room, Math.max(high, mine ?? high) + room]
   const x = (si: number): number => ((si - from) / (to - from)) * width
   const left = below === undefined ? 0 : x(low)
   const right = above === undefined ? width : x(high)
@@ -42,6 +48,14 @@ export function SpanBar({ span }: { readonly span: FigureSpan }) {
           fillOpacity="0.45"
         />
         <path d={`M${x(target)} ${BAR - 9}v18`} stroke="var(--caster)" strokeWidth="2.5" />
+        {mine !== undefined && (
+          <path
+            data-mine={mine >= low && mine <= high}
+            d={`M${x(mine)} ${BAR - 7}l7 7l-7 7l-7 -7z`}
+            fill={mine >= low && mine <= high ? 'var(--holds)' : 'var(--breaks)'}
+            stroke="var(--sheet)"
+          />
+        )}
         <g fontSize="11.5" fill="var(--faint)">
           {below !== undefined && below.code === above?.code && (
             <text x={width / 2} y={HIGH - 2} textAnchor="middle">
