@@ -103,7 +103,7 @@ export function RigStrip({ parts, states, hrefFor, height = 46, exploded = false
           )
         })}
       </div>
-      <Caption {...{ parts, shown, bare, scale }} />
+      <Caption {...{ parts, shown, bare, scale, exploded }} />
     </nav>
   )
 }
@@ -112,11 +112,12 @@ interface CaptionProps {
   readonly parts: RigParts
   readonly shown: Target | undefined
   readonly bare: boolean
+  readonly exploded: boolean
   readonly scale: StripScale
 }
 
 /** The part that is pointed at, or all of them; and the scale. */
-function Caption({ parts, shown, bare, scale }: CaptionProps) {
+function Caption({ parts, shown, bare, exploded, scale }: CaptionProps) {
   const { system, show } = useUnits()
   const barM = scaleBarM(scale, system)
   return (
@@ -125,7 +126,7 @@ function Caption({ parts, shown, bare, scale }: CaptionProps) {
     >
       <span className="min-w-0 truncate" aria-live="polite">
         {shown === undefined ? (
-          <Summary parts={parts} />
+          !exploded && <Summary parts={parts} />
         ) : (
           <>
             <b className="font-semibold text-ink">{shown.name}</b>

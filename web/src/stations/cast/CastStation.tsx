@@ -123,6 +123,7 @@ function Cast({ question: { day }, rig, stand }: Props) {
         played={played}
         sunDeg={sunDeg}
         onWind={air.wind.by === 'hand' ? turnWind : undefined}
+        onBank={day.where.by === 'words' && !surf ? changeBank : undefined}
         now={movable(day, castM)}
         onMove={move}
         controls={chosen !== undefined && <PlayButtons {...played} />}
@@ -152,6 +153,8 @@ function Cast({ question: { day }, rig, stand }: Props) {
     </>
   )
 }
+
+const changeBank = (): void => change('bank', (now) => ({ bank: now.bank === 'right' ? 'left' : 'right' }))
 
 const turnWind = (turned: (fromDeg: number) => number): void =>
   change('wind', (now) => ({ wind: { ...now.wind, fromDeg: turned(now.wind.fromDeg) } }))

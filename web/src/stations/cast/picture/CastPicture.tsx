@@ -10,7 +10,7 @@ import { castLineDeg } from '@hoxen/core/day'
 import { sayBackCastPicture, sayFromAbove, sayLoopPicture } from '@hoxen/core/words'
 import { type ReactNode, useMemo, useState } from 'react'
 import { useWidth } from '../../../drawing/index.ts'
-import { useUnits } from '../../../ui/index.ts'
+import { Button, useUnits } from '../../../ui/index.ts'
 import { AboveView } from './AboveView.tsx'
 import { castFrame } from './castFrame.ts'
 import { AboveHandles, type Moved, SideHandles } from './Handles.tsx'
@@ -28,6 +28,8 @@ interface Props {
   readonly played: Played
   readonly onWind?: ((turn: (fromDeg: number) => number) => void) | undefined
   readonly sunDeg?: number | undefined
+  /** To the other bank; left out where a pool says which it is, and in the surf. */
+  readonly onBank?: (() => void) | undefined
   /** What can be moved, as it stands. */
   readonly now: Moved
   readonly onMove: (moved: Moved) => void
@@ -56,7 +58,7 @@ function settingOf(setting: CastSetting, { aim, ...moved }: Moved, surf: boolean
 
 /** The cast as it is played, from above and from the side at one scale; what is set in it is set by taking hold of it. */
 export function CastPicture(props: Props) {
-  const { chosen, surf, played, now, onMove, onWind, sunDeg, controls, children } = props
+  const { chosen, surf, played, now, onMove, onWind, onBank, sunDeg, controls, children } = props
   const [ref, width] = useWidth<HTMLDivElement>(1200)
   const [held, setHeld] = useState<Moved>()
   const { system } = useUnits()
@@ -110,6 +112,15 @@ export function CastPicture(props: Props) {
           way={setting.bank === 'left' ? -1 : 1}
         />
         <WindDial wind={wind} left={setting.bank !== 'left'} onWind={onWind} sunDeg={sunDeg} />
+        {onBank !== undefined && (
+          <Button
+            className={`no-print absolute bottom-2 ${setting.bank === 'left' ? 'left-2' : 'right-2'}`}
+            onClick={onBank}
+            aria-label={`You stand on the ${setting.bank} bank: go to the other`}
+          >
+            {setting.bank === 'left' ? '⇄ left bank' : 'right bank ⇄'}
+          </Button>
+        )}
       </div>
       <div className="min-w-0">
         <div

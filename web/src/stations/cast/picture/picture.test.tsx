@@ -48,6 +48,7 @@ function Page({
       played={played}
       now={now}
       onMove={onMove}
+      onBank={now.wadingM === undefined ? undefined : () => onMove({})}
       controls={<PlayButtons {...played} />}
     >
       <CastStep choice={choice} setting={SETTING} played={played} />
@@ -119,10 +120,17 @@ test.each([
   },
 )
 
+test('the bank is changed by a button in the picture', () => {
+  const onMove = shown()
+  fireEvent.click(screen.getByRole('button', { name: 'You stand on the right bank: go to the other' }))
+  expect(onMove).toHaveBeenCalledWith({})
+})
+
 test('what a pool or a tide settles has no handle', () => {
   const { wadingM: _tide, ...rest } = NOW
   shown(rest)
   expect(screen.queryByRole('slider', { name: /^Wading depth/ })).toBeNull()
+  expect(screen.queryByRole('button', { name: /^You stand on/ })).toBeNull()
   expect(screen.getByRole('slider', { name: /^Room behind me/ })).toBeTruthy()
 })
 
