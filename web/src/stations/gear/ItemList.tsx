@@ -6,8 +6,9 @@ import { memo, useLayoutEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { ItemDrawing } from '../../drawing/index.ts'
 import { noticeDone, noticeFailed } from '../../store/index.ts'
-import { addItem, newId, removeItems } from '../../store/rows.ts'
+import { removeItems } from '../../store/rows.ts'
 import { useUnits } from '../../ui/index.ts'
+import { duplicate } from './duplicate.ts'
 
 const ROW_PX = 60
 
@@ -59,10 +60,6 @@ export function ItemList({ items }: { readonly items: readonly Item[] }) {
 
 const ItemRow = memo(function ItemRow({ item }: { readonly item: Item }) {
   const { system } = useUnits()
-  const duplicate = (): void => {
-    const copy: Item = { ...item, id: newId(item.name), name: `${item.name} (copy)`.slice(0, 80) }
-    addItem(copy).then((did) => did && noticeDone(`${copy.name} added`), noticeFailed)
-  }
   const remove = (): void => {
     removeItems(`Delete ${item.name}`, [item.id]).then(() => noticeDone(`${item.name} deleted`), noticeFailed)
   }
@@ -84,7 +81,7 @@ const ItemRow = memo(function ItemRow({ item }: { readonly item: Item }) {
       </Link>
       <button
         type="button"
-        onClick={duplicate}
+        onClick={() => duplicate(item)}
         aria-label={`Duplicate ${item.name}`}
         title="Duplicate"
         className="hidden size-11 shrink-0 place-items-center rounded hover:bg-shoal sm:grid"

@@ -5,6 +5,7 @@ import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
 import { Route, Routes } from 'react-router'
 import { draftOf, dropDraft, keepDraft } from '../../store/drafts.ts'
 import { everything } from '../../store/everything.ts'
+import { listOf } from '../../store/reading.ts'
 import { editRow } from '../../store/rows.ts'
 import { keepDemo, show } from '../../testing/show.tsx'
 import { changedFields } from './draftFields.ts'
@@ -48,6 +49,14 @@ test('a draft is back when the form is opened again, said so, and forgotten when
   fireEvent.click(screen.getByRole('button', { name: 'Discard' }))
   await waitFor(async () => expect((await field('Name')).value).toBe('510 gr short Skagit'))
   expect(await draftOf(FORM)).toBeNull()
+})
+
+test('a thing is doubled on its page, by another name', async () => {
+  open('/gear/item/510-gr-short-skagit')
+  fireEvent.click(await screen.findByRole('button', { name: 'Duplicate' }))
+  await waitFor(async () =>
+    expect((await listOf('items')).map(({ name }) => name)).toContain('510 gr short Skagit (copy)'),
+  )
 })
 
 test('saving keeps the item and drops the draft; a figure that cannot be is said beside its field', async () => {

@@ -14,6 +14,7 @@ import { BucketTimer } from './BucketTimer.tsx'
 import { ByOneLine } from './ByOneLine.tsx'
 import { Derived } from './Derived.tsx'
 import { changedFields } from './draftFields.ts'
+import { duplicate } from './duplicate.ts'
 import { type FormText, fieldName, formText, readForm } from './itemForm.ts'
 import { Suits } from './Suits.tsx'
 import { useFormDraft } from './useFormDraft.ts'
@@ -160,9 +161,12 @@ function ItemForm(props: FormProps & { readonly draft: FormText | null }) {
           </Button>
           <Button onClick={() => void giveUp().then(() => navigate('/gear'))}>Cancel</Button>
           {item !== undefined && (
-            <Button weight="danger" onClick={remove} className="ml-auto">
-              Delete
-            </Button>
+            <span className="ml-auto flex gap-3">
+              <Button onClick={() => duplicate(item)}>Duplicate</Button>
+              <Button weight="danger" onClick={remove}>
+                Delete
+              </Button>
+            </span>
           )}
         </div>
       </form>
