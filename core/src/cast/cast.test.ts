@@ -1,7 +1,15 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { M_PER_FOOT } from '../quantity/index.ts'
-import { loopsToHold, PULL_M, shootLengthM, TURNOVER_MODEL, type TurnoverResult, turnover } from './index.ts'
+import {
+  loopAt,
+  loopsToHold,
+  PULL_M,
+  shootLengthM,
+  TURNOVER_MODEL,
+  type TurnoverResult,
+  turnover,
+} from './index.ts'
 
 const VACUUM = { ...TURNOVER_MODEL, airKgPerM3: 0 }
 const LEVEL = [{ lengthM: 12, kgPerM: 0.003, diameterM: 0.002 }]
@@ -95,7 +103,10 @@ describe('turnover', () => {
     const timeS = 6 / 5
     expect(result.dropM / (0.5 * 9.80665 * timeS ** 2)).toBeCloseTo(1, 2)
     expect(result.samples.at(-1)?.atS).toBeCloseTo(timeS, 2)
-    expect(result.samples.at(-1)?.dropM).toBe(result.dropM)
+    expect(loopAt(result, 0)).toEqual({ noseM: 0, flyM: -6, dropM: 0 })
+    expect(loopAt(result, timeS / 2)?.noseM).toBeCloseTo(3, 1)
+    expect(loopAt(result, 99)).toEqual({ noseM: 6, flyM: 6, dropM: result.dropM })
+    expect(loopAt({ samples: [] }, 0)).toBeUndefined()
   })
   test('a line that bears the fly does not let it fall [physics: T = ¼μv²]', () => {
     const result = turnover(16, LEVEL, { massKg: 0.001, dragAreaM2: 1e-4 })

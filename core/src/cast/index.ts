@@ -34,7 +34,7 @@ export {
   pullsFor,
 } from './loops.ts'
 export { windOnto } from './onto.ts'
-export { type CastPose, type Place3, type PlayedCast, poseAt } from './pose.ts'
+export { type CastPose, fullestOf, type Place3, type PlayedCast, poseAt } from './pose.ts'
 export {
   compactLaunch,
   type DLoop,
@@ -57,10 +57,11 @@ export { liveInLoop } from './taper.ts'
 export {
   type AirPart,
   type FlyInAir,
+  type LoopMoment,
+  loopAt,
   TURNOVER_MODEL,
   type TurnoverModel,
   type TurnoverResult,
-  type TurnoverSample,
   turnover,
 } from './turnover.ts'
 export { type CastWind, type Side, windOn } from './wind.ts'

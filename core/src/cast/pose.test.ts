@@ -6,6 +6,7 @@ import {
   CAST_NAMES,
   type CastFault,
   dLoopOf,
+  fullestOf,
   type PlayedCast,
   poseAt,
   rollBehindM,
@@ -99,20 +100,23 @@ test('the loop lies opposite the target and reaches as far as the ledger says, l
       side: 'right',
       reasons: stroke === 'compact' ? ['compact-stroke'] : [],
     }
-    const { line } = poseAt(played('double-spey', { choice }), stepNo('double-spey', 'form-loop'), 1)
-    expect(-Math.min(...line.map((point) => out(point)))).toBeCloseTo(dLoopOf(looped, stroke).behindM)
+    const { pose, behindM } = fullestOf(played('double-spey', { choice }))
+    expect(behindM).toBe(dLoopOf(looped, stroke).behindM)
+    expect(-Math.min(...pose.line.map((point) => out(point)))).toBeCloseTo(behindM)
   }
 })
 
 test('a roll cast’s line hangs no further behind than the ledger gives it room for', () => {
-  const { line } = poseAt(played('roll'), stepNo('roll', 'form-loop'), 1)
-  expect(-Math.min(...line.map((point) => out(point)))).toBeCloseTo(rollBehindM(ROD_M))
+  const { pose, behindM } = fullestOf(played('roll'))
+  expect(behindM).toBe(rollBehindM(ROD_M))
+  expect(-Math.min(...pose.line.map((point) => out(point)))).toBeCloseTo(behindM)
 })
 
 test('a back cast comes as low as the ledger says; the deeper one stands, the lower all of it', () => {
-  const { line } = poseAt(played('overhead-two-handed'), 1, 1)
-  expect(line.at(-1)?.[2]).toBeCloseTo(backCastIn(SETTING).lowM)
-  expect(-out(line.at(-1) ?? [0, 0, 0])).toBeCloseTo(backCastIn(SETTING).lineM)
+  const { pose, behindM } = fullestOf(played('overhead-two-handed'))
+  const end = pose.line.at(-1) ?? [0, 0, 0]
+  expect(end[2]).toBeCloseTo(backCastIn(SETTING).lowM)
+  expect([-out(end), behindM]).toEqual([expect.closeTo(behindM), backCastIn(SETTING).lineM])
   const deep = poseAt(played('overhead-two-handed', { setting: { ...SETTING, wadingM: 1 } }), 1, 1)
   expect(deep.tip[2]).toBeCloseTo(poseAt(played('overhead-two-handed'), 1, 1).tip[2] - 0.5, 1)
 })

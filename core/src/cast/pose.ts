@@ -5,10 +5,10 @@ import {
   ANCHOR_PLACE,
   type CastFault,
   type CastStep,
+  type CastStepCode,
   FAULT_SHIFTS,
   type FaultShift,
   hangsOn,
-  type RodDirection,
   stepsOf,
 } from './steps.ts'
 
@@ -43,6 +43,10 @@ const mixed = (a: Place3, b: Place3, share: number): Place3 => [
   a[1] + (b[1] - a[1]) * share,
   a[2] + (b[2] - a[2]) * share,
 ]
+const unit = (rod: Place3): Place3 => {
+  const length = Math.hypot(...rod)
+  return [rod[0] / length, rod[1] / length, rod[2] / length]
+}
 /** Starts and ends gently, as a hand does. */
 const eased = (share: number): number => share * share * (3 - 2 * share)
 const along = (at: (share: number) => Place3): readonly Place3[] =>
@@ -50,10 +54,21 @@ const along = (at: (share: number) => Place3): readonly Place3[] =>
 
 /** Rod and line at one moment of a movement, which runs from one of these to the next. */
 interface Key {
-  readonly rod: RodDirection
-  readonly tip: Place3
+  /** Where it points. */
+  readonly rod: Place3
   readonly line: readonly Place3[]
 }
+
+/** Movements that go by the line of the cast; what comes before goes by the bank. */
+const BY_LINE: ReadonlySet<CastStepCode> = new Set([
+  'form-loop',
+  'forward',
+  'back-cast',
+  'wait',
+  'forward-overhead',
+])
+/** Movements in which a rod may dip that should not. */
+const SWEPT: ReadonlySet<CastStepCode> = new Set(['sweep', 'circle-up', 'form-loop'])
 
 /** All that the figures of one cast share. */
 class Figures {
@@ -87,21 +102,15 @@ class Figures {
     return right * this.target[0] + ahead * this.target[1]
   }
 
-  /** What belongs to the delivery goes by its line; what comes before, by the bank. */
+  /** Where the rod points at the end of a movement. */
   rodOf({ code, rod: [aside, ahead, up] }: CastStep): Place3 {
-    const delivery = /^(form-loop|forward|back-cast|wait)/.test(code)
-    const dips = /^(sweep|circle-up|form-loop)$/.test(code) ? 1 - (this.shift.dips ?? 0) : 1
-    return delivery ? this.inLine(ahead, aside, up * dips) : [aside * this.way, ahead, up * dips]
+    const high = up * (SWEPT.has(code) ? 1 - (this.shift.dips ?? 0) : 1)
+    return BY_LINE.has(code) ? this.inLine(ahead, aside, high) : [aside * this.way, ahead, high]
   }
 
   tipOf(rod: Place3): Place3 {
-    const length = Math.hypot(...rod)
-    const [x, y, z] = this.hands
-    return [
-      x + (rod[0] / length) * this.reachM,
-      y + (rod[1] / length) * this.reachM,
-      z + (rod[2] / length) * this.reachM,
-    ]
+    const [x, y, z] = unit(rod)
+    return [x * this.reachM, y * this.reachM, this.hands[2] + z * this.reachM]
   }
 
   get rodM(): number {
@@ -124,6 +133,19 @@ class Figures {
     return this.inLine((ahead + anchorOut) * this.rodM, (aside + anchorAside) * this.rodM, aloft * this.rodM)
   }
 
+  /** How far behind the angler it reaches at its fullest [m]: loop, hanging line or back cast. */
+  get behindM(): number {
+    const { choice, setting } = this.played
+    const { rig, wadingM } = setting
+    const { anchor, rolled }: CastDefinition = CASTS[choice.cast]
+    if (anchor === 'none') return backCastIn(setting).lineM
+    if (rolled) return rollBehindM(rig.rodLengthM)
+    return dLoopOf(
+      { rodM: rig.rodLengthM, style: rig.style, carriedM: rig.headLengthM, wadingM },
+      this.stroke,
+    ).behindM
+  }
+
   get fly(): Place3 {
     return this.inLine(this.played.castM, 0, 0)
   }
@@ -138,17 +160,9 @@ const lying = (tip: Place3, end: Place3): readonly Place3[] => {
 
 /** The D loop: from the tip back over its upper leg to its rear end, and down its lower leg to the anchor. @param left share of its depth */
 function looped(figures: Figures, tip: Place3, left: number): readonly Place3[] {
-  const { setting } = figures.played
-  const { rig, wadingM } = setting
-  const loop = dLoopOf(
-    { rodM: rig.rodLengthM, style: rig.style, carriedM: rig.headLengthM, wadingM },
-    figures.stroke,
-  )
   const { anchor } = figures
   const tipM = -figures.outOf(tip)
-  const { rolled }: CastDefinition = CASTS[figures.played.choice.cast]
-  const fullM = rolled ? rollBehindM(rig.rodLengthM) : loop.behindM
-  const backM = -(tipM + (fullM - tipM) * left * (figures.shift.loopLeft ?? 1))
+  const backM = -(tipM + (figures.behindM - tipM) * left * (figures.shift.loopLeft ?? 1))
   const middleM = tip[2] / 2
   const rear = figures.inLine(backM, 0.3 * figures.rodM, middleM)
   return along((s) => {
@@ -186,7 +200,7 @@ function keysOf(figures: Figures, step: CastStep): readonly Key[] {
   const rod = figures.rodOf(step)
   const tip = figures.tipOf(rod)
   const { castM, setting } = figures.played
-  const key = (line: readonly Place3[], at: Place3 = rod): Key => ({ rod: at, tip: figures.tipOf(at), line })
+  const key = (line: readonly Place3[], at: Place3 = rod): Key => ({ rod: at, line })
   switch (step.code) {
     case 'circle-up':
       return [key(looped(figures, tip, 0.5))]
@@ -222,10 +236,9 @@ function keysOf(figures: Figures, step: CastStep): readonly Key[] {
 /** Before the cast: the rod low towards where the line hangs. */
 function begun(figures: Figures): Key {
   const hangs = figures.hangs()
-  const lengthM = Math.hypot(hangs[0], hangs[1])
-  const rod: RodDirection = [hangs[0] / lengthM, hangs[1] / lengthM, 0.15]
-  const tip = figures.tipOf(rod)
-  return { rod, tip, line: lying(tip, hangs) }
+  const [x, y] = unit(hangs)
+  const rod: Place3 = [x, y, 0.15]
+  return { rod, line: lying(figures.tipOf(rod), hangs) }
 }
 
 /**
@@ -251,7 +264,8 @@ export function poseAt(played: PlayedCast, step: number, share: number): CastPos
   return { hands: figures.hands, tip, line: [tip, ...line.slice(1)] }
 }
 
-const unit = (rod: Place3): Place3 => {
-  const length = Math.hypot(...rod)
-  return [rod[0] / length, rod[1] / length, rod[2] / length]
+/** A cast at its fullest: the D loop, or the back cast straight, and how far behind the angler that reaches [m]. */
+export function fullestOf(played: PlayedCast): { readonly pose: CastPose; readonly behindM: number } {
+  const at = stepsOf(played.choice.cast).findIndex(({ code }) => code === 'form-loop' || code === 'wait')
+  return { pose: poseAt(played, at, 1), behindM: new Figures(played).behindM }
 }

@@ -179,3 +179,21 @@ export function turnover(
     samples,
   }
 }
+
+/** A loop at one moment, from the rod tip along the cast [m]: less than 0 is behind it. */
+export interface LoopMoment {
+  readonly noseM: number
+  readonly flyM: number
+  readonly dropM: number
+}
+
+/**
+ * The loop so long after it left: the rod leg has grown by what the fly leg has given up, and the fly is as far behind the loop's nose
+ * as that still is. Undefined where nothing unrolls. @param atS [s]
+ */
+export function loopAt({ samples }: Pick<TurnoverResult, 'samples'>, atS: number): LoopMoment | undefined {
+  const now = samples.findLast((sample) => sample.atS <= atS) ?? samples[0]
+  if (now === undefined) return undefined
+  const noseM = (samples[0]?.legM ?? 0) - now.legM
+  return { noseM, flyM: noseM - now.legM, dropM: now.dropM }
+}

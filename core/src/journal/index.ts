@@ -54,4 +54,5 @@ export {
   SAW,
   type Saw,
   TRIED_KG,
+  USUAL_BEND_KG,
 } from './vocabulary.ts'

@@ -20,4 +20,9 @@ export const BEND_LIMITS = Object.freeze({
   massKg: { low: 0.001, high: 2 },
   freeLengthM: { low: 1, high: 6 },
   dropM: { low: 0.01, high: 5 },
+  /** Deepest drop, as a share of the rod's free length. */
+  dropShare: 0.9,
 })
+
+/** Weights of a bend test that are hung where nobody has said others [kg]. [practice] Common practice, no source. */
+export const USUAL_BEND_KG = Object.freeze([0.12, 0.18, 0.25])

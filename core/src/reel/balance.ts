@@ -53,3 +53,6 @@ export function usualHandle(rod: Rod): { readonly reelSeatM: number; readonly ha
   const kind = rod.hands === 'single' ? 'single' : rod.hands === 'two-hander' ? 'twoHand' : 'switch'
   return USUAL_HANDLE[kind]
 }
+
+/** Length of a rod ahead of its upper grip where nobody has measured it, to the centimetre [m]: what bends when it is clamped there. [estimate] */
+export const usualFreeM = (rod: Rod): number => Math.round((rod.lengthM - usualHandle(rod).handM) * 100) / 100

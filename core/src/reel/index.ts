@@ -6,6 +6,7 @@ export {
   type Hung,
   reelForBalance,
   tipMoment,
+  usualFreeM,
   usualHandle,
 } from './balance.ts'
 export {

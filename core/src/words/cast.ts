@@ -237,15 +237,16 @@ const STEPS: Readonly<Record<CastStepCode, SayStep>> = {
       : 'Forward with the lower hand pulling in, and stop high.',
 }
 
-const FAULTS: Readonly<Record<CastFault, string>> = {
-  'sweep-too-early': 'Swept before the line sagged: it tears off the water and the loop stays small.',
-  'anchor-far-back': 'Anchor behind you: the line seems to stick, and the fly comes past your ear.',
-  'anchor-ahead': 'Anchor too far out: the loop has nothing to pull on and the cast lands in a heap.',
-  'rod-dips': 'The rod tip dips in the sweep: slack between rod and anchor, and a sagging loop.',
-  'lift-too-fast': 'Lifted too fast: the line leaves the water too soon.',
-  crossed: 'Anchor across the line of the cast: the line crosses itself in the air.',
-  'loop-stalls': 'Stopped too long at the shoulder: the loop collapses onto the water.',
-  'back-drops': 'The back cast drops: the fly hits the ground, and hooks break.',
+/** The name of each fault, and what it looks like. */
+const FAULTS: Readonly<Record<CastFault, readonly [name: string, looks: string]>> = {
+  'sweep-too-early': ['Swept before the line sagged', 'It tears off the water and the loop stays small.'],
+  'anchor-far-back': ['Anchor behind you', 'The line seems to stick, and the fly comes past your ear.'],
+  'anchor-ahead': ['Anchor too far out', 'The loop has nothing to pull on and the cast lands in a heap.'],
+  'rod-dips': ['The rod tip dips in the sweep', 'Slack between rod and anchor, and a sagging loop.'],
+  'lift-too-fast': ['Lifted too fast', 'The line leaves the water too soon.'],
+  crossed: ['Anchor across the line of the cast', 'The line crosses itself in the air.'],
+  'loop-stalls': ['Stopped too long at the shoulder', 'The loop collapses onto the water.'],
+  'back-drops': ['The back cast drops', 'The fly hits the ground, and hooks break.'],
 }
 
 /** A head longer than this many rods needs a wait. [practice] */
@@ -272,8 +273,8 @@ export function sayMoves(
       STEPS[code]((low, high) => printRange({ low, high }, 'length', system, ' to '), long, oneHand),
     ),
     faults: faults.map((fault) => {
-      const [name = '', looks = ''] = FAULTS[fault].split(': ')
-      return { fault, name, looks: `${looks[0]?.toUpperCase()}${looks.slice(1)}` }
+      const [name, looks] = FAULTS[fault]
+      return { fault, name, looks }
     }),
   }
 }

@@ -11,7 +11,7 @@ interface HandleProps {
   readonly shape: ReactNode
   /** Of the drawing: near its right edge words stand to the left. */
   readonly width: number
-  /** Side its words stand on, where that matters. */
+  /** Side its words stand on, level with it; left out, over it to the side that has room. */
   readonly side?: 'left' | 'right'
   readonly onTake: (event: PointerEvent) => void
   readonly onKey: (event: KeyboardEvent) => void
@@ -58,7 +58,7 @@ export function Handle({
       {says !== undefined && (
         <text
           x={toLeft ? -14 : 14}
-          y="-10"
+          y={side === undefined ? -10 : 5}
           textAnchor={toLeft ? 'end' : 'start'}
           fontSize="13"
           fontWeight="700"

@@ -1,4 +1,4 @@
-/** The colours of the face in use, for drawing on canvas. */
+/** The colours and the type of the face in use, for drawing on canvas. */
 export interface Ink {
   readonly paper: string
   readonly sheet: string
@@ -9,10 +9,22 @@ export interface Ink {
   readonly shoal: string
   readonly caster: string
   readonly breaks: string
+  readonly watch: string
   readonly font: string
 }
 
-const NAMES = ['paper', 'sheet', 'ink', 'faint', 'rule', 'river', 'shoal', 'caster', 'breaks'] as const
+const NAMES = [
+  'paper',
+  'sheet',
+  'ink',
+  'faint',
+  'rule',
+  'river',
+  'shoal',
+  'caster',
+  'breaks',
+  'watch',
+] as const
 
 let known: { readonly face: string | undefined; readonly ink: Ink } | undefined
 

@@ -16,6 +16,7 @@ const INK: Ink = {
   shoal: '#d8e6e4',
   caster: '#9c3d10',
   breaks: '#a3211b',
+  watch: '#7a4a00',
   font: 'sans-serif',
 }
 const RUN: Run = {

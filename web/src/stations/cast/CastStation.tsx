@@ -1,13 +1,14 @@
-import { castToMake, chooseCasts, stepsOf } from '@hoxen/core/cast'
+import { backCastIn, type CastSetting, castToMake, chooseCasts, stepsOf } from '@hoxen/core/cast'
 import type { Day, Stand } from '@hoxen/core/day'
 import type { RankedRig } from '@hoxen/core/match'
 import { castSettingOf, shotWith } from '@hoxen/core/rig'
 import { sunAt } from '@hoxen/core/sky'
+import { sayBackCast } from '@hoxen/core/words'
 import { Suspense, useMemo, useState } from 'react'
 import { Gone, type Question, useQuestion, useRig } from '../../ledger/index.ts'
 import { type Air, CautionStrip, changeAim, useAir } from '../../pool/index.ts'
 import { changeKept, noticeFailed, useSingle, useStand } from '../../store/index.ts'
-import { lazily, useNow } from '../../ui/index.ts'
+import { lazily, SaidText, Tag, useNow, useUnits } from '../../ui/index.ts'
 import { AirLines } from './AirLines.tsx'
 import { CastList, keyOf } from './CastList.tsx'
 import { CastFaults, CastStep, PlayButtons } from './CastMoves.tsx'
@@ -79,8 +80,8 @@ function useSun({ spot }: Air): number | undefined {
 }
 
 /** What of the picture can be moved: not what a pool, a tide or a station settles. */
-const movable = (day: Day, castM: number): Moved => ({
-  aim: { angleDeg: day.plan.angleDeg, castM },
+const movable = (day: Day): Moved => ({
+  aim: { angleDeg: day.plan.angleDeg, castM: day.castM },
   roomM: day.roomBehindM,
   ...(day.where.by === 'words' && { wadingM: day.wadingM }),
 })
@@ -104,6 +105,7 @@ function Cast({ question: { day }, rig, stand }: Props) {
   const shot = shotWith(rig.parts, rig.parts.runningLine, day)
   const castM = Math.min(day.castM, shot.castM)
   const surf = day.water === 'surf'
+  const now = useMemo(() => movable(day), [day])
   return (
     <>
       <div className="flex items-start gap-x-5">
@@ -124,7 +126,7 @@ function Cast({ question: { day }, rig, stand }: Props) {
         sunDeg={sunDeg}
         onWind={air.wind.by === 'hand' ? turnWind : undefined}
         onBank={day.where.by === 'words' && !surf ? changeBank : undefined}
-        now={movable(day, castM)}
+        now={now}
         onMove={move}
         controls={chosen !== undefined && <PlayButtons {...played} />}
       >
@@ -142,7 +144,9 @@ function Cast({ question: { day }, rig, stand }: Props) {
           {air.pool !== undefined && <PlaceForm key={air.pool.id} run={air.pool} />}
           <LoopsInHand shot={shot} parts={rig.parts} day={day} stand={stand} />
         </div>
-        {chosen?.anchor !== 'none' && (
+        {chosen?.anchor === 'none' ? (
+          <BackCast setting={setting} />
+        ) : (
           <LoopSide
             setting={setting}
             parts={rig.parts}
@@ -151,6 +155,22 @@ function Cast({ question: { day }, rig, stand }: Props) {
         )}
       </div>
     </>
+  )
+}
+
+/** How far the back cast reaches and how low it comes. */
+function BackCast({ setting }: { readonly setting: CastSetting }) {
+  const { system } = useUnits()
+  const { lineM, lowM } = backCastIn(setting)
+  return (
+    <section aria-labelledby="back-title">
+      <h2 id="back-title" className="text-xl">
+        The back cast <Tag tag="estimate" />
+      </h2>
+      <p>
+        <SaidText said={sayBackCast(lineM, lowM, setting.wadingM ?? 0, system)} />
+      </p>
+    </section>
   )
 }
 

@@ -147,7 +147,12 @@ function LoopPicture({ loop, roomM, wadingM }: PictureProps) {
         <path d={`M0 ${y0}H${width}`} stroke="var(--river)" strokeWidth="1.5" />
         {brushX > 0 && (
           <>
-            <path d={`M${brushX} ${y0}V24`} stroke={ink} strokeWidth="2" strokeDasharray="4 4" />
+            <path
+              d={`M${brushX} ${y0}V24`}
+              stroke={loop.behindM <= roomM ? 'var(--faint)' : ink}
+              strokeWidth="2"
+              strokeDasharray="4 4"
+            />
             <text x={brushX + 4} y={20} fontSize="12" fill="var(--faint)">
               {show(roomM, 'length')} behind
             </text>

@@ -41,7 +41,10 @@ export function Weights({ rows, names: [known, unknown], free, onRow }: WeightsP
   const within = useWithin()
   const drop = (which: Which) =>
     within(
-      { low: BEND_LIMITS.dropM.low, high: (free[which] ?? BEND_LIMITS.freeLengthM.high) * 0.9 },
+      {
+        low: BEND_LIMITS.dropM.low,
+        high: (free[which] ?? BEND_LIMITS.freeLengthM.high) * BEND_LIMITS.dropShare,
+      },
       'length',
     )
   return (

@@ -1,5 +1,6 @@
 import { itemsOf, type Rod } from '@hoxen/core/gear'
-import type { Bent } from '@hoxen/core/journal'
+import { type Bent, USUAL_BEND_KG } from '@hoxen/core/journal'
+import { usualFreeM } from '@hoxen/core/reel'
 import { BEND_MODEL, type BendTest } from '@hoxen/core/rod'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
@@ -10,7 +11,7 @@ import { buttonLook, Empty, today } from '../../ui/index.ts'
 import { OneRod, Weights } from './BendFields.tsx'
 import { BendResult, useBendResults } from './BendResult.tsx'
 import { BentRods } from './BentRods.tsx'
-import { type Free, NO_ROWS, type Row, rowsOf, testOf, USUAL_KG, usualFreeM, type Which } from './bendRows.ts'
+import { type Free, NO_ROWS, type Row, rowsOf, testOf, type Which } from './bendRows.ts'
 import { KeptBends } from './KeptBends.tsx'
 
 /** A rod with no window gets one: from its bend beside one that has it, under the same few weights. */
@@ -115,13 +116,13 @@ function Bend(props: Props) {
   }
   /** A weight hung in the picture: a rod whose free length nobody has measured has its usual one. */
   const hang = (which: Which, i: number, dropM: number): void => {
-    bend.setRow(i, { massKg: rows[i]?.massKg ?? USUAL_KG[i], [which]: dropM })
-    if (free[which] === undefined) bend.setFree(which, usualFreeM(bend.rods[which].lengthM))
+    bend.setRow(i, { massKg: rows[i]?.massKg ?? USUAL_BEND_KG[i], [which]: dropM })
+    if (free[which] === undefined) bend.setFree(which, usualFreeM(bend.rods[which]))
   }
   const drawn = (which: Which, ink: string) => ({
     which,
     name: bend.rods[which].name,
-    freeM: free[which] ?? usualFreeM(bend.rods[which].lengthM),
+    freeM: free[which] ?? usualFreeM(bend.rods[which]),
     tipShare: share(which),
     ink,
   })

@@ -1,10 +1,10 @@
-import { BEND_LIMITS } from '@hoxen/core/journal'
+import { BEND_LIMITS, USUAL_BEND_KG } from '@hoxen/core/journal'
 import { alphaFor, bentRod } from '@hoxen/core/rod'
 import { sayBentRods } from '@hoxen/core/words'
 import { useState } from 'react'
 import { byArrows, Handle, useHold, useWidth } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
-import { type Row, USUAL_KG, type Which } from './bendRows.ts'
+import type { Row, Which } from './bendRows.ts'
 
 export interface DrawnRod {
   readonly which: Which
@@ -29,12 +29,13 @@ interface Held {
   readonly dropM: number
 }
 
-const HIGH = 330
+/** Height of the picture at most, and of the names under the rods [px]. */
+const MOST_HIGH = 330
+const NAMES = 62
 const LEFT = 30
 const TOP = 26
-/** The least depth that is drawn [m], and the deepest that a tip is brought down, as a share of the rod. */
+/** The least depth that is drawn [m]. */
 const LEAST_M = 1.5
-const MOST_SHARE = 0.9
 /** Moved by one press of a key, and the finest that a hand moves it [m]. */
 const STEP_M = 0.01
 
@@ -54,12 +55,12 @@ const hungOn = (rods: readonly DrawnRod[], rows: readonly Row[], held: Held | un
       const dropM = held?.which === rod.which && held.row === i ? held.dropM : row[rod.which]
       return dropM === undefined && i !== next
         ? []
-        : [{ rod, row: i, dropM, massKg: row.massKg ?? USUAL_KG[i] ?? 0 }]
+        : [{ rod, row: i, dropM, massKg: row.massKg ?? USUAL_BEND_KG[i] ?? 0 }]
     })
   })
 
 const within = ({ freeM }: DrawnRod, dropM: number): number =>
-  Math.max(BEND_LIMITS.dropM.low, Math.min(MOST_SHARE * freeM, dropM))
+  Math.max(BEND_LIMITS.dropM.low, Math.min(BEND_LIMITS.dropShare * freeM, dropM))
 
 /** Two rods clamped level and bent by their weights, to one scale; a weight is hung by dragging a tip down. */
 export function BentRods({ rods, rows, onDrop }: Props) {
@@ -68,7 +69,9 @@ export function BentRods({ rods, rows, onDrop }: Props) {
   const [held, setHeld] = useState<Held>()
   const longest = Math.max(...rods.map(({ freeM }) => freeM))
   const drops = rows.flatMap(({ known = 0, unknown = 0 }) => [known, unknown])
-  const px = Math.min((width - LEFT - 70) / longest, (HIGH - TOP - 40) / Math.max(LEAST_M, ...drops))
+  const deepest = Math.max(LEAST_M, ...drops)
+  const px = Math.min((width - LEFT - 70) / longest, (MOST_HIGH - TOP - NAMES) / deepest)
+  const high = TOP + NAMES + deepest * px
   const hung = hungOn(rods, rows, held)
   const said = rods.map(({ which, name }) => ({
     name,
@@ -76,7 +79,7 @@ export function BentRods({ rods, rows, onDrop }: Props) {
   }))
   return (
     <div ref={box} className="relative min-w-0 self-start rounded-lg border border-rule bg-sheet">
-      <svg width={width} height={HIGH} role="img" aria-label={sayBentRods(said, system)} className="block">
+      <svg width={width} height={high} role="img" aria-label={sayBentRods(said, system)} className="block">
         <rect x={LEFT - 16} y={TOP - 12} width="16" height="24" fill="var(--faint)" />
         <path d={`M${LEFT} ${TOP}H${LEFT + longest * px}`} stroke="var(--rule)" strokeDasharray="4 4" />
         {hung.map(({ rod, row, dropM = 0 }) => (
@@ -91,12 +94,12 @@ export function BentRods({ rods, rows, onDrop }: Props) {
           />
         ))}
         {rods.map(({ which, name, ink }, i) => (
-          <text key={which} x={LEFT} y={HIGH - 30 + i * 18} fontSize="13" fontWeight="600" fill={ink}>
+          <text key={which} x={LEFT} y={high - 26 + i * 18} fontSize="13" fontWeight="600" fill={ink}>
             {name}
           </text>
         ))}
       </svg>
-      <Weights {...{ hung, px, width, held }} onHold={setHeld} onDrop={onDrop} />
+      <Weights {...{ hung, px, width, high, held }} onHold={setHeld} onDrop={onDrop} />
     </div>
   )
 }
@@ -105,27 +108,24 @@ interface WeightsProps {
   readonly hung: readonly Hung[]
   readonly px: number
   readonly width: number
+  readonly high: number
   readonly held: Held | undefined
   readonly onHold: (held: Held | undefined) => void
   readonly onDrop: Props['onDrop']
 }
 
 /** The weights, to take hold of. */
-function Weights({ hung, px, width, held, onHold, onDrop }: WeightsProps) {
+function Weights({ hung, px, width, high, held, onHold, onDrop }: WeightsProps) {
   const { show } = useUnits()
-  const { drawing, take } = useHold<Held>(
-    (it, _x, y) => {
+  const { drawing, take } = useHold<Held>({
+    moved: (it, _x, y) => {
       const rod = hung.find((one) => one.rod.which === it.which)?.rod
       const dropM = Math.round((y - TOP - 16) / px / STEP_M) * STEP_M
-      const next = { ...it, dropM: rod === undefined ? dropM : within(rod, dropM) }
-      onHold(next)
-      return next
+      return { ...it, dropM: rod === undefined ? dropM : within(rod, dropM) }
     },
-    ({ which, row, dropM }) => {
-      onHold(undefined)
-      onDrop(which, row, dropM)
-    },
-  )
+    onHold,
+    onDrop: ({ which, row, dropM }) => onDrop(which, row, dropM),
+  })
   return (
     // biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of
     <svg
@@ -134,7 +134,7 @@ function Weights({ hung, px, width, held, onHold, onDrop }: WeightsProps) {
       aria-label="Weights: drag down, or use the arrow keys"
       className="no-print pointer-events-none absolute inset-0 touch-none"
       width={width}
-      height={HIGH}
+      height={high}
     >
       {hung.map(({ rod, row, dropM, massKg }) => {
         const { which } = rod
@@ -148,7 +148,7 @@ function Weights({ hung, px, width, held, onHold, onDrop }: WeightsProps) {
             label={`Weight ${row + 1} on ${rod.name}. Up and down arrows move its tip`}
             at={{ x, y: y + 16 }}
             min={0}
-            max={MOST_SHARE * rod.freeM}
+            max={BEND_LIMITS.dropShare * rod.freeM}
             now={dropM ?? 0}
             text={dropM === undefined ? 'not hung yet' : `${mass} drops the tip ${drop}`}
             onTake={take({ which, row, dropM: dropM ?? 0 })}
@@ -181,6 +181,6 @@ function pointsOf(
       [LEFT, TOP],
       [LEFT + freeM * px, TOP],
     ]
-  const { shape } = bentRod(alphaFor(Math.min(MOST_SHARE, dropM / freeM), tipShare), tipShare)
+  const { shape } = bentRod(alphaFor(Math.min(BEND_LIMITS.dropShare, dropM / freeM), tipShare), tipShare)
   return shape.map(([out, down]) => [LEFT + out * freeM * px, TOP + down * freeM * px])
 }

@@ -4,11 +4,12 @@ import type { Run } from '@hoxen/core/water'
 import { SAW_WORDS, saySeason } from '@hoxen/core/words'
 import { Chart, Legend, LinearScale, PointElement, Tooltip } from 'chart.js'
 import { Scatter } from 'react-chartjs-2'
+import { type Ink, inkOf } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
 Chart.register(LinearScale, PointElement, Tooltip, Legend)
 
-const ROW_PX = 36
+const ROW_PX = 42
 /** Distance of swings that stand beside one another [rows]. */
 const BESIDE = 0.16
 
@@ -72,14 +73,14 @@ function placedOf(
 }
 
 /** The signs of every list: up and hollow, round, down and full. */
-const seriesOf = (placed: readonly Placed[], colour: (name: string) => string) =>
+const seriesOf = (placed: readonly Placed[], ink: Ink) =>
   SAW.map((saw) => ({
     label: SAW_WORDS[saw],
     data: placed.filter(({ entry }) => entry.saw === saw),
     pointStyle: saw === 'band' ? ('circle' as const) : ('triangle' as const),
     rotation: saw === 'touched' ? 180 : 0,
-    backgroundColor: saw === 'high' ? 'transparent' : colour(saw === 'band' ? 'river' : 'caster'),
-    borderColor: colour(saw === 'high' ? 'ink' : saw === 'band' ? 'river' : 'caster'),
+    backgroundColor: saw === 'high' ? 'transparent' : saw === 'band' ? ink.river : ink.caster,
+    borderColor: saw === 'high' ? ink.ink : saw === 'band' ? ink.river : ink.caster,
     borderWidth: 1.6,
     radius: 6,
     hoverRadius: 8,
@@ -89,12 +90,11 @@ const seriesOf = (placed: readonly Placed[], colour: (name: string) => string) =
 export function SeasonChart(props: Props) {
   const { pool } = props
   const { system, show } = useUnits()
-  const style = getComputedStyle(document.documentElement)
-  const colour = (name: string): string => style.getPropertyValue(`--${name}`).trim()
+  const ink = inkOf(document.body)
   const flowUnit = unitFor('flow', system)
   const rows = rowsOf(props)
   const placed = placedOf(props, rows, (m3ps) => findUnit(flowUnit, 'flow')?.fromSi(m3ps) ?? m3ps)
-  const text = { color: colour('faint'), font: { family: 'Libre Franklin Variable', size: 12 } }
+  const text = { color: ink.faint, font: { family: ink.font, size: 12 } }
   if (placed.length === 0) return <p className="text-faint">No flow was known when these were logged.</p>
   return (
     <figure style={{ height: rows.length * ROW_PX + 96 }}>
@@ -105,7 +105,7 @@ export function SeasonChart(props: Props) {
           placed.map(({ entry }) => entry.saw),
           new Set(placed.map(({ entry }) => entry.tip)).size,
         )}
-        data={{ datasets: seriesOf(placed, colour) }}
+        data={{ datasets: seriesOf(placed, ink) }}
         options={{
           animation: false,
           maintainAspectRatio: false,
@@ -131,7 +131,7 @@ export function SeasonChart(props: Props) {
                 text: pool === undefined ? 'depth compared with measured, %' : `flow, ${flowUnit}`,
               },
               ticks: text,
-              grid: { color: colour('rule') },
+              grid: { color: ink.rule },
             },
             y: {
               type: 'linear',
@@ -140,7 +140,7 @@ export function SeasonChart(props: Props) {
               max: rows.length - 0.4,
               ticks: {
                 ...text,
-                color: colour('ink'),
+                color: ink.ink,
                 stepSize: 1,
                 autoSkip: false,
                 callback: (v) => rows[Number(v)]?.name ?? '',
@@ -148,7 +148,7 @@ export function SeasonChart(props: Props) {
               afterBuildTicks: (axis) => {
                 axis.ticks = rows.map((_, value) => ({ value }))
               },
-              grid: { color: colour('rule') },
+              grid: { color: ink.rule },
             },
           },
         }}

@@ -1,6 +1,7 @@
+import { USUAL_BEND_KG } from '@hoxen/core/journal'
 import type { BendTest, HungWeight } from '@hoxen/core/rod'
 
-const ROWS = 3
+const ROWS = USUAL_BEND_KG.length
 export const NO_ROWS: readonly Row[] = Array.from({ length: ROWS }, () => ({}))
 
 export type Which = 'known' | 'unknown'
@@ -38,10 +39,3 @@ export function rowsOf(known: readonly HungWeight[], unknown: readonly HungWeigh
   })
   return [...rows, ...Array.from({ length: Math.max(0, ROWS - rows.length) }, () => ({}))]
 }
-
-/** Weights that are hung where nobody has said others [kg]. [practice] */
-export const USUAL_KG: readonly number[] = [0.12, 0.18, 0.25]
-/** Of a rod so much lies behind the clamp at the front of the upper grip [m]. [estimate] */
-const CLAMPED_M = 0.55
-/** Length free of the clamp where nobody has measured it, to the centimetre [m]. */
-export const usualFreeM = (rodM: number): number => Math.round((rodM - CLAMPED_M) * 100) / 100

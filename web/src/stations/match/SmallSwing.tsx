@@ -5,9 +5,9 @@ import { type SwingResult, USUAL_PLAN } from '@hoxen/core/swing'
 import type { Run } from '@hoxen/core/water'
 import { sayAlongRiver } from '@hoxen/core/words'
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import demoUrl from '../../../../demo/skarn.json?url'
-import { SwingAcross } from '../../drawing/index.ts'
+import { SwingAcross, useFrames, wantsStillness } from '../../drawing/index.ts'
 import { askSwing } from '../../swings/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
@@ -67,14 +67,9 @@ function Drawn({ run, swing }: Swung) {
 /** Seconds into a swing that begins again when it is over; where nothing should move, a moment in its middle. */
 function useClock(lengthS: number): number {
   const [at, setAt] = useState(lengthS / 2)
-  useEffect(() => {
-    if (lengthS === 0 || matchMedia('(prefers-reduced-motion: reduce)').matches) return
-    const start = performance.now()
-    let frame = requestAnimationFrame(function draw(now: number) {
-      setAt((((now - start) / 1000) * SPEED) % (lengthS + 4))
-      frame = requestAnimationFrame(draw)
-    })
-    return () => cancelAnimationFrame(frame)
-  }, [lengthS])
+  useFrames(lengthS === 0 || wantsStillness() ? undefined : lengthS, (ms) => {
+    setAt(((ms / 1000) * SPEED) % (lengthS + 4))
+    return true
+  })
   return at
 }

@@ -2,7 +2,7 @@ import type { TurnoverResult } from '@hoxen/core/cast'
 import type { Measure, UnitSystem } from '@hoxen/core/quantity'
 import { Chart, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js'
 import { Line } from 'react-chartjs-2'
-import { unitTicks } from '../../drawing/index.ts'
+import { inkOf, unitTicks } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
 Chart.register(LinearScale, LineElement, PointElement, Legend, Tooltip)
@@ -25,9 +25,8 @@ const TICKS = 6
 /** Speed of the fly leg as it unrolls, of several flies. @param launch speed of the loop as it leaves [m/s] */
 export function SpeedChart({ runs, launch }: Props) {
   const { show, system } = useUnits()
-  const style = getComputedStyle(document.documentElement)
-  const colour = (name: string): string => style.getPropertyValue(`--${name}`).trim()
-  const inks = [colour('ink'), colour('river'), colour('caster'), colour('watch')]
+  const ink = inkOf(document.body)
+  const inks = [ink.ink, ink.river, ink.caster, ink.watch]
   const data = {
     datasets: runs.map(({ name, result }, i) => {
       const every = Math.max(1, Math.floor(result.samples.length / 160))
@@ -43,7 +42,7 @@ export function SpeedChart({ runs, launch }: Props) {
       }
     }),
   }
-  const text = { color: colour('faint'), font: { family: 'Libre Franklin Variable', size: 12 } }
+  const text = { color: ink.faint, font: { family: ink.font, size: 12 } }
   return (
     <figure className="mt-3 h-72 rounded-lg border border-rule bg-sheet p-3">
       <Line
@@ -63,7 +62,7 @@ export function SpeedChart({ runs, launch }: Props) {
               title: { display: true, text: 'line still to unroll', ...text },
               ...inUnits('length', system),
               ticks: { ...text, callback: (v) => show(Number(v), 'length') },
-              grid: { color: colour('rule') },
+              grid: { color: ink.rule },
             },
             y: {
               type: 'linear',
@@ -71,11 +70,11 @@ export function SpeedChart({ runs, launch }: Props) {
               suggestedMax: 2.5,
               title: { display: true, text: 'speed, launch = 1', ...text },
               ticks: text,
-              grid: { color: colour('rule') },
+              grid: { color: ink.rule },
             },
           },
           plugins: {
-            legend: { labels: { ...text, color: colour('ink'), boxHeight: 1 } },
+            legend: { labels: { ...text, color: ink.ink, boxHeight: 1 } },
             tooltip: { enabled: false },
           },
         }}

@@ -45,7 +45,7 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
       <h1 id="turnover-title" className="text-2xl">
         Turnover <Tag tag="estimate" />
       </h1>
-      <p className="mt-1 max-w-3xl text-[0.95rem] text-faint">{sayTurnoverModel(launch, system)}</p>
+      <Unrolling runs={runs.map((run, i) => ({ ...run, ink: INKS[i % INKS.length] ?? 'var(--ink)' }))} />
       <fieldset className="mt-2 flex flex-wrap gap-x-5">
         <legend className="text-sm text-faint">Up to three other flies</legend>
         {flies.map((fly) => (
@@ -61,7 +61,6 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
         ))}
         {flies.length === 0 && <p className="py-2">Add flies in Gear to compare them.</p>}
       </fieldset>
-      <Unrolling runs={runs.map((run, i) => ({ ...run, ink: INKS[i % INKS.length] ?? 'var(--ink)' }))} />
       <ul className="mt-4 divide-y divide-rule border-y border-rule">
         {runs.map(({ id, name, result }) => (
           <li key={id} className="grid gap-x-4 py-2 sm:grid-cols-[16rem_1fr]">
@@ -72,6 +71,7 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
           </li>
         ))}
       </ul>
+      <p className="mt-3 max-w-3xl text-[0.95rem] text-faint">{sayTurnoverModel(launch, system)}</p>
       <details className="mt-3" onToggle={({ currentTarget }) => setCharted(currentTarget.open)}>
         <summary className="min-h-11 cursor-pointer content-center">Speed on a chart</summary>
         {charted && (

@@ -1,6 +1,6 @@
-import type { TurnoverResult } from '@hoxen/core/cast'
-import { useEffect, useState } from 'react'
-import { useWidth } from '../../drawing/index.ts'
+import { loopAt, type TurnoverResult } from '@hoxen/core/cast'
+import { useState } from 'react'
+import { useFrames, useWidth, wantsStillness } from '../../drawing/index.ts'
 import { Button } from '../../ui/index.ts'
 
 /** A fly on its way, with how its line unrolls. */
@@ -17,7 +17,6 @@ const FACE = 20
 const TOP = 24
 /** Played so many times slower than it is. */
 const SLOWER = 6
-const calm = (): boolean => matchMedia('(prefers-reduced-motion: reduce)').matches
 
 /** The loops of one rig with several flies, unrolling at the same moment, each fly falling as it goes. */
 export function Unrolling({ runs }: { readonly runs: readonly FlyRun[] }) {
@@ -25,7 +24,12 @@ export function Unrolling({ runs }: { readonly runs: readonly FlyRun[] }) {
   const lastS = Math.max(0.1, ...runs.map(({ result }) => result.samples.at(-1)?.atS ?? 0))
   const [atS, setAtS] = useState(lastS / 2)
   const [playing, setPlaying] = useState(false)
-  usePlay(playing, lastS, setAtS, () => setPlaying(false))
+  useFrames(playing ? lastS : undefined, (ms) => {
+    const s = wantsStillness() ? lastS : Math.min(lastS, ms / 1000 / SLOWER)
+    setAtS(s)
+    if (s === lastS) setPlaying(false)
+    return s < lastS
+  })
   const longest = Math.max(1, ...runs.map(({ result }) => result.samples[0]?.legM ?? 0))
   const px = (width - 24) / (2 * longest)
   return (
@@ -68,31 +72,10 @@ export function Unrolling({ runs }: { readonly runs: readonly FlyRun[] }) {
           }}
           className="h-11 w-full"
         />
-        <b className="w-16 text-right">{atS.toFixed(2)} s</b>
+        <b className="w-16 text-right whitespace-nowrap">{atS.toFixed(2)} s</b>
       </div>
     </figure>
   )
-}
-
-/** Runs the time from where it is to its end. */
-function usePlay(playing: boolean, lastS: number, setAtS: (s: number) => void, onEnd: () => void): void {
-  // biome-ignore lint/correctness/useExhaustiveDependencies: runs from the touch of the button to its end
-  useEffect(() => {
-    if (!playing) return
-    if (calm()) {
-      setAtS(lastS)
-      onEnd()
-      return
-    }
-    const start = performance.now()
-    let frame = requestAnimationFrame(function draw(now: number) {
-      const s = (now - start) / 1000 / SLOWER
-      setAtS(Math.min(lastS, s))
-      if (s < lastS) frame = requestAnimationFrame(draw)
-      else onEnd()
-    })
-    return () => cancelAnimationFrame(frame)
-  }, [playing])
 }
 
 interface LoopProps {
@@ -104,14 +87,11 @@ interface LoopProps {
   readonly atS: number
 }
 
-/** One loop: the rod leg grows by what the fly leg gives up, and the fly is as far behind the loop as that is long. */
+/** One loop at a moment: rod leg, nose, and the fly leg back to the fly. */
 function Loop({ run: { name, ink, result }, x0, y, px, atS }: LoopProps) {
-  const { samples } = result
-  const now = samples.findLast((sample) => sample.atS <= atS) ?? samples[0]
-  const wholeM = samples[0]?.legM ?? 0
+  const now = loopAt(result, atS)
   if (now === undefined) return null
-  const nose = x0 + (wholeM - now.legM) * px
-  const fly = nose - now.legM * px
+  const [nose, fly] = [x0 + now.noseM * px, x0 + now.flyM * px]
   const low = y + FACE
   const drop = Math.min(ROW - TOP - 6, now.dropM * px)
   return (

@@ -5,7 +5,7 @@ import { holdingBand } from '@hoxen/core/water'
 import { Chart, Filler, LinearScale, LineElement, PointElement } from 'chart.js'
 import { useEffect, useRef } from 'react'
 import { Line } from 'react-chartjs-2'
-import type { WaterScene } from '../../drawing/index.ts'
+import { inkOf, type WaterScene } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 import type { SwingClock } from './clock.ts'
 
@@ -41,17 +41,11 @@ function useCursor(clock: SwingClock) {
   return { chart, cursor }
 }
 
-/** A colour of the face by its name. */
-function inks(): (name: string) => string {
-  const style = getComputedStyle(document.documentElement)
-  return (name) => style.getPropertyValue(`--${name}`).trim()
-}
-
 const LINE = { pointRadius: 0, borderWidth: 1.5 }
 
 /** Fly, its likely range, the depth of the fish and the bed, each against time. */
 function seriesOf({ samples, scene, fan }: Pick<Props, 'samples' | 'scene' | 'fan'>, system: UnitSystem) {
-  const colour = inks()
+  const ink = inkOf(document.body)
   const of = (m: number): number => (system === 'trade' ? feetOf(m) : m)
   const series = (depth: (s: SwingSample) => number) => samples.map((s) => ({ x: s.tS, y: of(depth(s)) }))
   const bed = (s: SwingSample): number => s.overBedM - s.flyM[2]
@@ -78,13 +72,13 @@ function seriesOf({ samples, scene, fan }: Pick<Props, 'samples' | 'scene' | 'fa
     },
   ]
   return [
-    { ...LINE, label: 'fly', data: series((s) => -s.flyM[2]), borderColor: colour('ink'), borderWidth: 2.5 },
+    { ...LINE, label: 'fly', data: series((s) => -s.flyM[2]), borderColor: ink.ink, borderWidth: 2.5 },
     ...(fan === undefined
       ? []
-      : between('likely range', `${colour('caster')} 22%`, edge(fan, 'low'), edge(fan, 'high'))),
+      : between('likely range', `${ink.caster} 22%`, edge(fan, 'low'), edge(fan, 'high'))),
     ...between(
       'fish depth',
-      `${colour('river')} 24%`,
+      `${ink.river} 24%`,
       series((s) => band(s, 'low')),
       series((s) => band(s, 'high')),
     ),
@@ -92,8 +86,8 @@ function seriesOf({ samples, scene, fan }: Pick<Props, 'samples' | 'scene' | 'fa
       ...LINE,
       label: 'bed',
       data: series(bed),
-      borderColor: colour('faint'),
-      backgroundColor: colour('rule'),
+      borderColor: ink.faint,
+      backgroundColor: ink.rule,
       fill: 'start',
     },
   ]
@@ -103,8 +97,8 @@ function seriesOf({ samples, scene, fan }: Pick<Props, 'samples' | 'scene' | 'fa
 export function DepthChart({ samples, scene, clock, height, fan }: Props) {
   const { system } = useUnits()
   const { chart, cursor } = useCursor(clock)
-  const colour = inks()
-  const text = { color: colour('faint'), font: { family: 'Libre Franklin Variable', size: 12 } }
+  const ink = inkOf(document.body)
+  const text = { color: ink.faint, font: { family: ink.font, size: 12 } }
   return (
     <figure className="relative" style={{ height }}>
       <figcaption className="sr-only">Depth of the fly against time</figcaption>
@@ -142,7 +136,7 @@ export function DepthChart({ samples, scene, clock, height, fan }: Props) {
                 callback: (v) => `${v} ${system === 'trade' ? 'ft' : 'm'}`,
                 maxTicksLimit: 5,
               },
-              grid: { color: colour('rule') },
+              grid: { color: ink.rule },
             },
           },
         }}

@@ -1,7 +1,7 @@
 import { type Aim, ANGLE_LIMITS, aimAt, landingOf, type Mend, mendedM, mendOf } from '@hoxen/core/swing'
 import { MEND_NAMES, sayAngle } from '@hoxen/core/words'
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
-import { Handle, type RiverLayout, roundAim, roundLength } from '../../drawing/index.ts'
+import type { KeyboardEvent } from 'react'
+import { Handle, type RiverLayout, roundAim, roundLength, useHold } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
 interface Props {
@@ -20,39 +20,27 @@ type Held = { readonly what: 'fly'; readonly aim: Aim } | { readonly what: 'mend
 /** The cast and its mend, to take hold of in the picture from above: by pointer, or by the arrow keys. */
 export function PlanHandles({ layout, wadeM, aim, mend, onAim, onMend }: Props) {
   const { show, system } = useUnits()
-  const svg = useRef<SVGSVGElement>(null)
-  const [held, setHeld] = useState<Held>()
   const { plan } = layout
+  const up = plan.y(1) > plan.y(0) ? -1 : 1
+  const under = (x: number, y: number): readonly [xM: number, yM: number] => [
+    (y - plan.y(0)) / (plan.pxPerM * plan.exaggeration * -up),
+    (x - plan.x(0)) / plan.pxPerM,
+  ]
+  const { held, drawing, take } = useHold<Held>({
+    moved: (it, x, y) =>
+      it.what === 'fly'
+        ? { what: 'fly', aim: roundAim(aimAt(under(x, y), wadeM), system) }
+        : { what: 'mend', downM: under(x, y)[0] - middle[0] },
+    onDrop: (it) => {
+      if (it.what === 'fly') return onAim(it.aim)
+      const next = mendOf(it.downM)
+      onMend(next && { ...next, sizeM: roundLength(next.sizeM, system) })
+    },
+  })
   const now = held?.what === 'fly' ? held.aim : aim
   const landing = landingOf(now, wadeM)
   const middle = [landing[0] / 2, (landing[1] + wadeM) / 2] as const
   const downM = held?.what === 'mend' ? held.downM : mend === undefined ? 0 : mendedM(mend)
-  const up = plan.y(1) > plan.y(0) ? -1 : 1
-
-  const under = (event: PointerEvent): readonly [xM: number, yM: number] => {
-    const box = svg.current?.getBoundingClientRect()
-    const along = plan.pxPerM * plan.exaggeration * -up
-    return [
-      (event.clientY - (box?.top ?? 0) - plan.y(0)) / along,
-      (event.clientX - (box?.left ?? 0) - plan.x(0)) / plan.pxPerM,
-    ]
-  }
-  const move = (event: PointerEvent): void => {
-    if (held?.what === 'fly') setHeld({ what: 'fly', aim: roundAim(aimAt(under(event), wadeM), system) })
-    if (held?.what === 'mend') setHeld({ what: 'mend', downM: under(event)[0] - middle[0] })
-  }
-  const drop = (): void => {
-    if (held?.what === 'fly') onAim(held.aim)
-    if (held?.what === 'mend') {
-      const next = mendOf(held.downM)
-      onMend(next && { ...next, sizeM: roundLength(next.sizeM, system) })
-    }
-    setHeld(undefined)
-  }
-  const take = (event: PointerEvent, what: Held): void => {
-    svg.current?.setPointerCapture(event.pointerId)
-    setHeld(what)
-  }
   const aimKey = (event: KeyboardEvent): void => {
     const turn = { ArrowUp: -up, ArrowDown: up }[event.key]
     const out = { ArrowLeft: -1, ArrowRight: 1 }[event.key]
@@ -86,15 +74,12 @@ export function PlanHandles({ layout, wadeM, aim, mend, onAim, onMend }: Props) 
   return (
     // biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of
     <svg
-      ref={svg}
+      {...drawing}
       role="group"
       aria-label="Cast and mend: drag, or use the arrow keys"
       className="no-print pointer-events-none absolute inset-0 touch-none"
       width={layout.width}
       height={layout.height}
-      onPointerMove={move}
-      onPointerUp={drop}
-      onPointerCancel={() => setHeld(undefined)}
     >
       <path
         d={`M${from.x} ${from.y}Q${2 * mendAt.x - (from.x + at.x) / 2} ${2 * mendAt.y - (from.y + at.y) / 2} ${at.x} ${at.y}`}
@@ -111,7 +96,7 @@ export function PlanHandles({ layout, wadeM, aim, mend, onAim, onMend }: Props) 
         max={ANGLE_LIMITS.high}
         now={now.angleDeg}
         text={`${says}, ${sayAngle(now.angleDeg)}`}
-        onTake={(event) => take(event, { what: 'fly', aim })}
+        onTake={take({ what: 'fly', aim })}
         onKey={aimKey}
         shape={<circle r="7.5" />}
         says={held?.what === 'fly' ? says : undefined}
@@ -124,7 +109,7 @@ export function PlanHandles({ layout, wadeM, aim, mend, onAim, onMend }: Props) 
         max={10}
         now={downM}
         text={mendSays}
-        onTake={(event) => take(event, { what: 'mend', downM })}
+        onTake={take({ what: 'mend', downM })}
         onKey={mendKey}
         shape={<path d="M0 -8.5L8.5 0L0 8.5L-8.5 0Z" />}
         says={held?.what === 'mend' || kind !== undefined ? mendSays : undefined}

@@ -3,7 +3,7 @@ import { type SwingSetup, swingInput, usualCountdownS } from '@hoxen/core/rig'
 import { castReachM, landingOf, landsBeyond, type SwingResult } from '@hoxen/core/swing'
 import { sayFarBank } from '@hoxen/core/words'
 import { Suspense, useEffect, useMemo, useState } from 'react'
-import { type DrawnSwing, sceneOf, type WaterScene } from '../../drawing/index.ts'
+import { type DrawnSwing, sceneOf, type WaterScene, wantsStillness } from '../../drawing/index.ts'
 import type { Water } from '../../pool/index.ts'
 import { useSwing } from '../../swings/index.ts'
 import { lazily, useUnits } from '../../ui/index.ts'
@@ -22,9 +22,6 @@ const DepthChart = lazily(() => import('./DepthChart.tsx').then((m) => m.DepthCh
 
 const CHART_PX = 180
 const DASHES: readonly (readonly number[])[] = [[], [7, 4], [2, 3]]
-
-/** Plays in steps for those whose device asks for less motion. */
-const wantsStillness = (): boolean => matchMedia('(prefers-reduced-motion: reduce)').matches
 
 /** The swing of my rig in this pool: from the side, from above and against time, and what one change would do. */
 export function SwingView({ setup, water }: { readonly setup: SwingSetup; readonly water: Water }) {

@@ -18,11 +18,10 @@ interface Props {
 /** The water from above, the angler facing up: current, what is behind, the ground the cast takes and where the fly lands. */
 export function AboveView({ frame, setting, surf, label, castM, ground, fits, children }: Props) {
   const { width, height } = frame.above
-  const { bank, roomM, obstruction = 'none', targetDeg = 0 } = setting
+  const { bank, roomM, obstruction = 'none' } = setting
   const [x0, y0] = frame.plan([0, 0, 0])
   const [, behindY] = frame.plan([0, -roomM, 0])
-  const rad = (targetDeg * Math.PI) / 180
-  const [flyX, flyY] = frame.plan([Math.sin(rad) * castM, Math.cos(rad) * castM, 0])
+  const [flyX, flyY] = frame.plan(frame.inLine(castM))
   return (
     <svg width={width} height={height} role="img" aria-label={label} className="block">
       <rect width={width} height={y0 + 6} fill="var(--shoal)" />

@@ -1,18 +1,21 @@
 import {
   backCastIn,
+  CASTS,
   type CastChoice,
   type CastSetting,
+  chooseCasts,
+  fullestOf,
   type PlayedCast,
   poseAt,
-  stepsOf,
 } from '@hoxen/core/cast'
 import { castLineDeg } from '@hoxen/core/day'
+import type { UnitSystem } from '@hoxen/core/quantity'
 import { sayBackCastPicture, sayFromAbove, sayLoopPicture } from '@hoxen/core/words'
 import { type ReactNode, useMemo, useState } from 'react'
 import { useWidth } from '../../../drawing/index.ts'
 import { Button, useUnits } from '../../../ui/index.ts'
 import { AboveView } from './AboveView.tsx'
-import { castFrame } from './castFrame.ts'
+import { type CastFrame, castFrame } from './castFrame.ts'
 import { AboveHandles, type Moved, SideHandles } from './Handles.tsx'
 import { LineInk } from './LineInk.tsx'
 import { SideView, UNSAID_HIGH_M } from './SideView.tsx'
@@ -46,7 +49,7 @@ const OVER_M = 0.7
 /** From this width on the views stand side by side [px]. */
 const WIDE_PX = 860
 
-/** Where the bank stands that a hand has moved something to. */
+/** The setting with what a hand has moved. */
 function settingOf(setting: CastSetting, { aim, ...moved }: Moved, surf: boolean): CastSetting {
   const bank = setting.bank
   return {
@@ -56,69 +59,79 @@ function settingOf(setting: CastSetting, { aim, ...moved }: Moved, surf: boolean
   }
 }
 
+/** The cast with what a hand holds just now, and the verdict that goes with it: the list's own, by the same rules. */
+function useShown({ setting: set, chosen, castM, surf, now }: Props) {
+  const [held, setHeld] = useState<Moved>()
+  return useMemo(() => {
+    const setting = settingOf(set, held ?? {}, surf)
+    const choice =
+      held === undefined || chosen === undefined
+        ? chosen
+        : (chooseCasts(setting).find(({ cast, side }) => cast === chosen.cast && side === chosen.side) ??
+          chosen)
+    const flyM = held?.aim?.castM ?? castM
+    const cast: PlayedCast | undefined = choice && { choice, setting, castM: flyM }
+    return {
+      setHeld,
+      setting,
+      flyM,
+      aim: held?.aim ?? now.aim,
+      choice,
+      cast,
+      fullest: cast && fullestOf(cast),
+    }
+  }, [set, held, surf, chosen, castM, now.aim])
+}
+
 /** The cast as it is played, from above and from the side at one scale; what is set in it is set by taking hold of it. */
 export function CastPicture(props: Props) {
-  const { chosen, surf, played, now, onMove, onWind, onBank, sunDeg, controls, children } = props
+  const { played, now, surf, onMove, onWind, onBank, sunDeg, controls, children } = props
   const [ref, width] = useWidth<HTMLDivElement>(1200)
-  const [held, setHeld] = useState<Moved>()
   const { system } = useUnits()
-  const setting = useMemo(() => settingOf(props.setting, held ?? {}, surf), [props.setting, held, surf])
-  const castM = held?.aim?.castM ?? props.castM
-  const { targetDeg = 0, roomM, wadingM = 0, wind } = setting
-  const cast = useMemo(
-    (): PlayedCast | undefined => chosen && { choice: chosen, setting, castM },
-    [chosen, setting, castM],
-  )
-  const pose = cast && poseAt({ ...cast, fault: played.fault }, played.at, played.share)
-  const should = cast && played.fault && poseAt(cast, played.at, played.share)
-  const ground = useMemo(() => cast && groundOf(cast), [cast])
-  const reachM = -Math.min(0, ...(ground?.line ?? []).map(([right, ahead]) => outOf(right, ahead, targetDeg)))
-  const fits = chosen === undefined || (chosen.fit !== 'no' && (reachM <= roomM || chosen.anchor === 'none'))
+  const { setHeld, setting, flyM, aim, choice, cast, fullest } = useShown(props)
+  const { targetDeg = 0, roomM, wadingM = 0, wind, bank } = setting
+  const behindM = fullest?.behindM ?? 0
+  const wide = width >= WIDE_PX
   const frame = castFrame({
     width,
-    wide: width >= WIDE_PX,
+    wide,
     castM: props.castM,
     targetDeg: props.setting.targetDeg ?? 0,
-    behindM: Math.max(BEHIND_M.least, reachM + 1, Math.min(props.setting.roomM + 1, BEHIND_M.most)),
+    lineDeg: targetDeg,
+    behindM: Math.max(BEHIND_M.least, behindM + 1, Math.min(props.setting.roomM + 1, BEHIND_M.most)),
     topM: Math.max(props.setting.rig.rodLengthM + 1.4, Math.min(setting.behindHighM ?? 0, 12)) + OVER_M,
     wadingM,
   })
+  const view = { frame, setting, ground: fullest?.pose, fits: choice?.fit !== 'no' }
+  const hands = { frame, onHold: setHeld, onDrop: onMove }
   const tall = setting.obstruction === 'brush' || setting.obstruction === 'cliff'
-  const { lineM, lowM } = backCastIn(setting)
-  const side =
-    chosen?.anchor === 'none'
-      ? sayBackCastPicture(lineM, lowM, system)
-      : sayLoopPicture(reachM, roomM, system)
-  const hands = { frame: { ...frame, targetDeg }, onHold: setHeld, onDrop: onMove }
-  const drawn = (at: typeof frame.plan) => (
-    <>
-      {should !== undefined && <LineInk pose={should} at={at} ghost />}
-      {pose !== undefined && (
-        <LineInk pose={pose} at={at} colour={played.fault === undefined ? undefined : 'var(--breaks)'} />
-      )}
-    </>
-  )
-  const above = sayFromAbove({ chosen, castM, wind, targetDeg, roomM }, system)
-  const wide = width >= WIDE_PX
+  const left = bank !== 'left'
   return (
     <div ref={ref} className={wide ? 'grid grid-cols-[auto_minmax(0,1fr)] gap-x-6' : ''}>
       <div className="relative self-start overflow-hidden rounded-lg border border-rule bg-sheet">
-        <AboveView {...{ frame, setting, surf, castM, ground, fits }} label={above}>
-          {drawn(frame.plan)}
+        <AboveView
+          {...view}
+          surf={surf}
+          castM={flyM}
+          label={sayFromAbove({ chosen: choice, castM: flyM, wind, targetDeg, roomM }, system)}
+        >
+          <Moment cast={cast} played={played} at={frame.plan} />
         </AboveView>
         <AboveHandles
           {...hands}
-          now={{ ...(now.aim && { aim: held?.aim ?? now.aim }), ...(now.roomM !== undefined && { roomM }) }}
-          way={setting.bank === 'left' ? -1 : 1}
+          now={{ ...(aim && { aim }), ...(now.roomM !== undefined && { roomM }) }}
+          way={bank === 'left' ? -1 : 1}
+          turns={bank !== null}
+          flyM={flyM}
         />
-        <WindDial wind={wind} left={setting.bank !== 'left'} onWind={onWind} sunDeg={sunDeg} />
+        <WindDial wind={wind} left={left} onWind={onWind} sunDeg={sunDeg} />
         {onBank !== undefined && (
           <Button
-            className={`no-print absolute bottom-2 ${setting.bank === 'left' ? 'left-2' : 'right-2'}`}
+            className={`no-print absolute bottom-2 ${left ? 'right-2' : 'left-2'}`}
             onClick={onBank}
-            aria-label={`You stand on the ${setting.bank} bank: go to the other`}
+            aria-label={`You stand on the ${bank} bank: go to the other`}
           >
-            {setting.bank === 'left' ? '⇄ left bank' : 'right bank ⇄'}
+            {left ? 'right bank ⇄' : '⇄ left bank'}
           </Button>
         )}
       </div>
@@ -126,12 +139,13 @@ export function CastPicture(props: Props) {
         <div
           className={`relative overflow-hidden rounded-lg border border-rule bg-sheet ${wide ? '' : 'mt-2'}`}
         >
-          <SideView {...{ frame, setting, ground, fits }} label={side}>
-            {drawn(frame.profile)}
+          <SideView {...view} label={sideLabel(setting, cast, behindM, system)}>
+            <Moment cast={cast} played={played} at={frame.profile} />
           </SideView>
           <SideHandles
             {...hands}
             roomM={roomM}
+            heightSaid={setting.behindHighM !== undefined}
             now={{
               ...(tall && { behindHighM: setting.behindHighM ?? UNSAID_HIGH_M }),
               ...(now.wadingM !== undefined && { wadingM }),
@@ -145,12 +159,35 @@ export function CastPicture(props: Props) {
   )
 }
 
-const outOf = (right: number, ahead: number, deg: number): number =>
-  right * Math.sin((deg * Math.PI) / 180) + ahead * Math.cos((deg * Math.PI) / 180)
+/** What the view from the side shows, in words. */
+function sideLabel(
+  setting: CastSetting,
+  cast: PlayedCast | undefined,
+  behindM: number,
+  system: UnitSystem,
+): string {
+  return cast !== undefined && CASTS[cast.choice.cast].anchor === 'none'
+    ? sayBackCastPicture(behindM, backCastIn(setting).lowM, system)
+    : sayLoopPicture(behindM, setting.roomM, system)
+}
 
-/** The loop or back cast at its fullest. */
-function groundOf(cast: PlayedCast) {
-  const steps = stepsOf(cast.choice.cast)
-  const at = steps.findIndex(({ code }) => code === 'form-loop' || code === 'wait')
-  return poseAt(cast, at, 1)
+interface MomentProps {
+  readonly cast: PlayedCast | undefined
+  readonly played: Played
+  readonly at: CastFrame['plan']
+}
+
+/** The moment that is played; with a fault, beside what it should be. */
+function Moment({ cast, played: { at: step, share, fault }, at }: MomentProps) {
+  if (cast === undefined) return null
+  return (
+    <>
+      {fault !== undefined && <LineInk pose={poseAt(cast, step, share)} at={at} ghost />}
+      <LineInk
+        pose={poseAt({ ...cast, fault }, step, share)}
+        at={at}
+        colour={fault === undefined ? undefined : 'var(--breaks)'}
+      />
+    </>
+  )
 }

@@ -30,26 +30,30 @@ const EDGE_PX = 14
 /** Moved by one press of a key [m]. */
 const KEY_M = 0.3
 
-/** Handles of the view from above: where the fly lands, and how much room is behind. @param way 1 where the river runs to the right of one who faces it */
-export function AboveHandles({ frame, now, onHold, onDrop, way }: Props & { readonly way: 1 | -1 }) {
+interface AboveProps extends Props {
+  /** 1 where the river runs to the right of one who faces it. */
+  readonly way: 1 | -1
+  /** Whether the cast can be turned: in the surf it goes straight out. */
+  readonly turns: boolean
+  /** Where the fly lands [m]: a cast may be asked for that this rig does not reach. */
+  readonly flyM: number
+}
+
+/** Handles of the view from above: where the fly lands, and how much room is behind. */
+export function AboveHandles({ frame, now, onHold, onDrop, way, turns, flyM }: AboveProps) {
   const { system } = useUnits()
   const { aim, roomM } = now
   const { width, height } = frame.above
-  const { drawing, take, held } = useHold<Moved>(
-    (it, x, y) => {
+  const { drawing, take, held } = useHold<Moved>({
+    moved: (it, x, y) => {
       const [right, ahead] = frame.over(x, y)
-      const next: Moved =
-        it.aim === undefined
-          ? { roomM: within(JOB_LIMITS.roomBehindM, roundLength(-ahead, system)) }
-          : { aim: roundAim(aimAt([right * way, ahead], 0), system) }
-      onHold(next)
-      return next
+      if (it.aim === undefined) return { roomM: within(JOB_LIMITS.roomBehindM, roundLength(-ahead, system)) }
+      const aim = roundAim(aimAt([right * way, ahead], 0), system)
+      return { aim: turns ? aim : { ...aim, angleDeg: it.aim.angleDeg } }
     },
-    (it) => {
-      onHold(undefined)
-      onDrop(it)
-    },
-  )
+    onHold,
+    onDrop,
+  })
   return (
     // biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of
     <svg
@@ -61,7 +65,11 @@ export function AboveHandles({ frame, now, onHold, onDrop, way }: Props & { read
       height={height}
     >
       {aim !== undefined && (
-        <AimHandle {...{ frame, aim, way, onDrop }} held={held?.aim !== undefined} onTake={take({ aim })} />
+        <AimHandle
+          {...{ frame, aim, way, turns, flyM, onDrop }}
+          held={held?.aim !== undefined}
+          onTake={take({ aim })}
+        />
       )}
       {roomM !== undefined && <RoomHandle {...{ frame, roomM, onDrop }} onTake={take({ roomM })} />}
     </svg>
@@ -72,17 +80,16 @@ interface TakenProps extends Pick<Props, 'frame' | 'onDrop'> {
   readonly onTake: (event: PointerEvent) => void
 }
 
-interface AimProps extends TakenProps {
+interface AimProps extends TakenProps, Pick<AboveProps, 'way' | 'turns' | 'flyM'> {
   readonly aim: Aim
-  readonly way: 1 | -1
   readonly held: boolean
 }
 
 /** Where the fly lands: it turns the cast, and sets its length. */
-function AimHandle({ frame, aim, way, held, onTake, onDrop }: AimProps) {
+function AimHandle({ frame, aim, way, turns, flyM, held, onTake, onDrop }: AimProps) {
   const { show, system } = useUnits()
   const aimKey = (event: KeyboardEvent): void => {
-    const turn = { ArrowLeft: way, ArrowRight: -way }[event.key]
+    const turn = turns ? { ArrowLeft: way, ArrowRight: -way }[event.key] : undefined
     const out = { ArrowUp: 1, ArrowDown: -1 }[event.key]
     if (turn === undefined && out === undefined) return
     event.preventDefault()
@@ -90,24 +97,25 @@ function AimHandle({ frame, aim, way, held, onTake, onDrop }: AimProps) {
     onDrop({
       aim: {
         angleDeg: within(ANGLE_LIMITS, aim.angleDeg + (turn ?? 0) * step),
-        castM: roundLength(aim.castM, system) + roundLength(KEY_M, system) * (out ?? 0) * step,
+        castM:
+          out === undefined ? aim.castM : roundLength(flyM, system) + roundLength(KEY_M, system) * out * step,
       },
     })
   }
-  const deg = (frame.targetDeg * Math.PI) / 180
-  const [x, y] = frame.plan([Math.sin(deg) * aim.castM, Math.cos(deg) * aim.castM, 0])
+  const [x, y] = frame.plan(frame.inLine(flyM))
+  const far = show(flyM, 'length')
   return (
     <Handle
-      label="Where the fly lands. Left and right arrows turn the cast, up and down change its length"
+      label={`Where the fly lands. ${turns ? 'Left and right arrows turn the cast, up and down change its length' : 'Up and down arrows change the length of the cast'}`}
       at={{ x, y }}
       min={ANGLE_LIMITS.low}
       max={ANGLE_LIMITS.high}
       now={aim.angleDeg}
-      text={`${show(aim.castM, 'length')}, ${aim.angleDeg}°, ${sayAngle(aim.angleDeg)}`}
+      text={turns ? `${far}, ${aim.angleDeg}°, ${sayAngle(aim.angleDeg)}` : far}
       onTake={onTake}
       onKey={aimKey}
       shape={<circle r="7.5" />}
-      says={held ? `${aim.angleDeg}°, ${show(aim.castM, 'length')}` : show(aim.castM, 'length')}
+      says={held && turns ? `${aim.angleDeg}°, ${far}` : far}
       width={frame.above.width}
     />
   )
@@ -137,29 +145,30 @@ function RoomHandle({ frame, roomM, onTake, onDrop }: TakenProps & { readonly ro
   )
 }
 
+interface SideProps extends Props {
+  readonly roomM: number
+  /** Whether somebody has said how high it is behind: else it is drawn at some height. */
+  readonly heightSaid: boolean
+}
+
 /** Handles of the view from the side: the height of what is behind, and how deep one stands. */
-export function SideHandles({ frame, now, onHold, onDrop, roomM }: Props & { readonly roomM: number }) {
+export function SideHandles({ frame, now, onHold, onDrop, roomM, heightSaid }: SideProps) {
   const { show, system } = useUnits()
   const { behindHighM, wadingM } = now
+  const high = heightSaid ? `${show(behindHighM ?? 0, 'length')} high` : 'how high?'
   const { width, height } = frame.side
-  const { drawing, take } = useHold<Moved>(
-    (it, x, y) => {
+  const { drawing, take } = useHold<Moved>({
+    moved: (it, x, y) => {
       const [, upM] = frame.across(x, y)
-      const next: Moved =
-        it.wadingM === undefined
-          ? { behindHighM: within(STAND_LIMITS.behindHighM, roundLength(upM, system)) }
-          : { wadingM: within(WADING_LIMITS, Math.round(-upM * 20) / 20) }
-      onHold(next)
-      return next
+      return it.wadingM === undefined
+        ? { behindHighM: within(STAND_LIMITS.behindHighM, roundLength(upM, system)) }
+        : { wadingM: within(WADING_LIMITS, Math.round(-upM * 20) / 20) }
     },
-    (it) => {
-      onHold(undefined)
-      onDrop(it)
-    },
-  )
-  const target = (frame.targetDeg * Math.PI) / 180
+    onHold,
+    onDrop,
+  })
   const side = (outM: number, upM: number) => {
-    const [x, y] = frame.profile([Math.sin(target) * outM, Math.cos(target) * outM, upM])
+    const [x, y] = frame.profile(frame.inLine(outM, upM))
     return { x, y }
   }
   return (
@@ -179,7 +188,7 @@ export function SideHandles({ frame, now, onHold, onDrop, roomM }: Props & { rea
           min={STAND_LIMITS.behindHighM.low}
           max={STAND_LIMITS.behindHighM.high}
           now={behindHighM}
-          text={`${show(behindHighM, 'length')} high`}
+          text={high}
           onTake={take({ behindHighM })}
           onKey={byArrows((steps) =>
             onDrop({
@@ -187,7 +196,7 @@ export function SideHandles({ frame, now, onHold, onDrop, roomM }: Props & { rea
             }),
           )}
           shape={<path d="M-9 0H9M0 -6V6" />}
-          says={`${show(behindHighM, 'length')} high`}
+          says={high}
           width={width}
         />
       )}

@@ -52,9 +52,8 @@ export function SideView({ frame, setting, label, ground, fits, children }: Prop
 
 /** What stands behind, at the end of the room there is. */
 function Obstruction({ frame, setting, fits }: Pick<Props, 'frame' | 'setting' | 'fits'>) {
-  const { roomM, obstruction = 'none', behindHighM = UNSAID_HIGH_M, targetDeg = 0 } = setting
-  const rad = (targetDeg * Math.PI) / 180
-  const [x, y0] = frame.profile([-Math.sin(rad) * roomM, -Math.cos(rad) * roomM, 0])
+  const { roomM, obstruction = 'none', behindHighM = UNSAID_HIGH_M } = setting
+  const [x, y0] = frame.profile(frame.inLine(-roomM))
   const up = (m: number): number => y0 - m * frame.pxPerM
   const colour = fits ? 'var(--faint)' : 'var(--breaks)'
   const left = Math.max(0, x)

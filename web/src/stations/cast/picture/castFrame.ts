@@ -3,7 +3,8 @@ import type { Place3 } from '@hoxen/core/cast'
 /** Where things of a cast stand in its two views, which have one scale. */
 export interface CastFrame {
   readonly pxPerM: number
-  readonly targetDeg: number
+  /** A place so far out along the line of the cast; less is behind. */
+  readonly inLine: (outM: number, upM?: number) => Place3
   readonly above: { readonly width: number; readonly height: number }
   readonly side: { readonly width: number; readonly height: number }
   /** From above: ahead is up. */
@@ -21,7 +22,9 @@ export interface ToFrame {
   readonly width: number
   readonly wide: boolean
   readonly castM: number
+  /** The line of the cast that the views are laid out for, and the one it has just now, in the hand. */
   readonly targetDeg: number
+  readonly lineDeg: number
   readonly behindM: number
   readonly topM: number
   readonly wadingM: number
@@ -35,9 +38,18 @@ const MARGIN = 26
 const BEYOND_M = 1.2
 
 /** The two views of a cast: side by side where there is room, one over the other on a phone, always at one scale. */
-export function castFrame({ width, wide, castM, targetDeg, behindM, topM, wadingM }: ToFrame): CastFrame {
-  const [sin, cos] = [Math.sin(targetDeg * RAD), Math.cos(targetDeg * RAD)]
-  const aheadM = Math.max(castM * cos, 6) + BEYOND_M
+export function castFrame({
+  width,
+  wide,
+  castM,
+  targetDeg,
+  lineDeg,
+  behindM,
+  topM,
+  wadingM,
+}: ToFrame): CastFrame {
+  const [sin, cos] = [Math.sin(lineDeg * RAD), Math.cos(lineDeg * RAD)]
+  const aheadM = Math.max(castM * Math.cos(targetDeg * RAD), 6) + BEYOND_M
   const outM = castM + BEYOND_M
   const column = wide ? (width - 24) / 2 : width
   const pxPerM = Math.min(
@@ -51,13 +63,13 @@ export function castFrame({ width, wide, castM, targetDeg, behindM, topM, wading
   const bedM = wadingM + 1.4
   const side = { width: wide ? Math.min(column, 640) : width, height: (topM + bedM) * pxPerM + MARGIN }
   // The line swings down to where it hangs on the side that the target is on: that side has the room.
-  const x0 = above.width * (0.5 - 0.22 * Math.sign(Math.round(sin * 10)))
+  const x0 = above.width * (0.5 - 0.22 * Math.sign(Math.round(Math.sin(targetDeg * RAD) * 10)))
   const y0 = aheadM * pxPerM + MARGIN / 2
   const sideX0 = behindM * pxPerM + Math.max(8, (side.width - (outM + behindM) * pxPerM) / 2)
   const sideY0 = topM * pxPerM + MARGIN
   return {
     pxPerM,
-    targetDeg,
+    inLine: (outM, upM = 0) => [outM * sin, outM * cos, upM],
     above,
     side,
     plan: ([right, ahead]) => [x0 + right * pxPerM, y0 - ahead * pxPerM],

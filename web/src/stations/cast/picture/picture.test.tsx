@@ -86,6 +86,7 @@ const TO_FRAME = {
   wide: false,
   castM: feet(70),
   targetDeg: 30,
+  lineDeg: 30,
   behindM: feet(20) + 1,
   topM: 6.1,
   wadingM: 0.5,
@@ -126,6 +127,41 @@ test('the bank is changed by a button in the picture', () => {
   expect(onMove).toHaveBeenCalledWith({})
 })
 
+test('what is only touched, or taken from the hand, stays as it was; what is held is judged at once', () => {
+  const onMove = shown()
+  const room = handle(/^Room behind me/)
+  const group = room.closest('svg') as SVGSVGElement
+  const ground = () => document.querySelector('[data-ground]')?.getAttribute('data-ground')
+  fireEvent.pointerDown(room, { pointerId: 1 })
+  fireEvent.pointerUp(group)
+  expect(ground()).toBe('fits')
+  fireEvent.pointerDown(room, { pointerId: 1 })
+  const [clientX, clientY] = FRAME.plan([0, -feet(2), 0])
+  fireEvent.pointerMove(group, { clientX, clientY })
+  expect(ground()).toBe('short')
+  fireEvent.pointerCancel(group)
+  expect(room.getAttribute('aria-valuetext')).toBe('20 ft behind')
+  expect(ground()).toBe('fits')
+  expect(onMove).not.toHaveBeenCalled()
+})
+
+test('turned by keys the cast keeps the length one asked for; in the surf it is not turned', () => {
+  const asked = { ...NOW, aim: { angleDeg: 60, castM: feet(90) } }
+  const onMove = shown(asked)
+  fireEvent.keyDown(handle(/^Where the fly lands/), { key: 'ArrowRight' })
+  expect(onMove).toHaveBeenCalledWith({ aim: { angleDeg: 59, castM: feet(90) } })
+  cleanup()
+  const inSurf = shown(NOW, { ...SETTING, bank: null, targetDeg: 0 })
+  fireEvent.keyDown(handle(/^Where the fly lands/), { key: 'ArrowRight' })
+  expect(inSurf).not.toHaveBeenCalled()
+})
+
+test('a height that nobody has said is not told as one', () => {
+  const { behindHighM: _said, ...unsaid } = SETTING
+  shown(NOW, unsaid)
+  expect(handle(/^Height of what is behind/).getAttribute('aria-valuetext')).toBe('how high?')
+})
+
 test('what a pool or a tide settles has no handle', () => {
   const { wadingM: _tide, ...rest } = NOW
   shown(rest)
@@ -138,7 +174,7 @@ test('on the left bank the river runs the other way: so do the hand and the keys
   const onMove = shown(undefined, { ...SETTING, bank: 'left', targetDeg: -30 })
   fireEvent.keyDown(handle(/^Where the fly lands/), { key: 'ArrowLeft' })
   const group = handle(/^Where the fly lands/).closest('svg') as SVGSVGElement
-  const [x, y] = castFrame({ ...TO_FRAME, targetDeg: -30 }).plan([-feet(40), feet(40), 0])
+  const [x, y] = castFrame({ ...TO_FRAME, targetDeg: -30, lineDeg: -30 }).plan([-feet(40), feet(40), 0])
   fireEvent.pointerDown(handle(/^Where the fly lands/), { pointerId: 1 })
   fireEvent.pointerMove(group, { clientX: x, clientY: y })
   fireEvent.pointerUp(group)

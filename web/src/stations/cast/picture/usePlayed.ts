@@ -1,10 +1,10 @@
 import type { CastFault } from '@hoxen/core/cast'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useState } from 'react'
+import { useFrames, wantsStillness } from '../../../drawing/index.ts'
 
 /** A step is played in so long [ms], and stands so long before the next. */
 const MOVE_MS = 900
 const STAND_MS = 500
-const calm = (): boolean => matchMedia('(prefers-reduced-motion: reduce)').matches
 
 /** The step of a cast that is shown, and how it is gone through. */
 export interface Played {
@@ -56,19 +56,12 @@ export function usePlayed(cast: string | undefined, steps: number): Played {
 /** Share of the move that is played, by the clock of the screen; 1 when it stands. @param played its place, or undefined */
 function useMove(played: number | undefined, onEnd: () => void): number {
   const [share, setShare] = useState(1)
-  const ended = useRef(onEnd)
-  ended.current = onEnd
-  useEffect(() => {
-    setShare(played === undefined || calm() ? 1 : 0)
-    if (played === undefined) return
-    const start = performance.now()
-    let frame = requestAnimationFrame(function draw(now: number) {
-      const run = now - start
-      if (!calm()) setShare(Math.max(0, Math.min(1, run / MOVE_MS)))
-      if (run < MOVE_MS + STAND_MS) frame = requestAnimationFrame(draw)
-      else ended.current()
-    })
-    return () => cancelAnimationFrame(frame)
-  }, [played])
+  useEffect(() => setShare(played === undefined || wantsStillness() ? 1 : 0), [played])
+  useFrames(played, (ms) => {
+    if (!wantsStillness()) setShare(Math.min(1, ms / MOVE_MS))
+    if (ms < MOVE_MS + STAND_MS) return true
+    onEnd()
+    return false
+  })
   return share
 }
