@@ -1,20 +1,20 @@
 import { FIELDS, type Field, type Item, KINDS, type Kind } from '@hoxen/core/gear'
-import { unitFor, withUnit } from '@hoxen/core/quantity'
-import { KIND_NAMES, sayChoice } from '@hoxen/core/words'
+import { KIND_NAMES } from '@hoxen/core/words'
 import { useQuery } from '@tanstack/react-query'
-import { type FocusEvent, type ReactNode, useMemo, useState } from 'react'
+import { type ReactNode, useMemo, useState } from 'react'
 import { type UseFormReturn, useForm, useWatch } from 'react-hook-form'
 import { Link, useNavigate, useParams } from 'react-router'
 import { ItemPicture } from '../../drawing/index.ts'
 import { draftOf } from '../../store/drafts.ts'
 import { noticeDone, noticeFailed, useGear } from '../../store/index.ts'
 import { addItem, editRow, newId, removeItems } from '../../store/rows.ts'
-import { Button, buttonLook, Empty, fieldLook, useUnits } from '../../ui/index.ts'
+import { Button, buttonLook, Empty, useUnits } from '../../ui/index.ts'
 import { BucketTimer } from './BucketTimer.tsx'
 import { ByOneLine } from './ByOneLine.tsx'
 import { Derived } from './Derived.tsx'
 import { changedFields } from './draftFields.ts'
 import { duplicate } from './duplicate.ts'
+import { FieldRow } from './FieldRow.tsx'
 import { type FormText, fieldName, formText, readForm } from './itemForm.ts'
 import { Suits } from './Suits.tsx'
 import { useFormDraft } from './useFormDraft.ts'
@@ -260,102 +260,5 @@ function AsTyped({ kind, item, form }: FormProps & { readonly form: UseFormRetur
     <p className="py-8 text-center text-faint">Type its measurements and it is drawn here.</p>
   ) : (
     <ItemPicture item={drawn} />
-  )
-}
-
-interface RowProps {
-  readonly field: Field
-  readonly form: UseFormReturn<FormText>
-  /** Text typed in another tab into the same field. */
-  readonly elsewhere: FormText
-  /** Text saved elsewhere since the form was opened; undefined where nothing was, or one's own is to stand. */
-  readonly saved: string | undefined
-  readonly onKeep: () => void
-}
-
-function FieldRow({ field, form, elsewhere, saved, onKeep }: RowProps) {
-  const { system } = useUnits()
-  const name = fieldName(field.path)
-  const error = form.formState.errors[name]?.message
-  const about = [
-    error === undefined ? undefined : `${name}-error`,
-    field.help === undefined ? undefined : `${name}-help`,
-  ]
-    .filter(Boolean)
-    .join(' ')
-  const common = {
-    id: name,
-    className: fieldLook,
-    'aria-invalid': error !== undefined,
-    ...(about === '' ? {} : { 'aria-describedby': about }),
-    ...form.register(name),
-  }
-  /** A bare figure is given the unit it has, so that another face makes no other figure of it. */
-  const leave = (event: FocusEvent<HTMLInputElement>): void => {
-    void common.onBlur(event)
-    if (field.type.as !== 'quantity') return
-    const said = withUnit(event.target.value, unitFor(field.type.measure, system))
-    if (said !== event.target.value) form.setValue(name, said, { shouldDirty: true })
-  }
-  return (
-    <div className={field.path === 'notes' ? 'sm:col-span-2' : ''}>
-      <label htmlFor={name} className="text-[0.92rem] font-medium">
-        {field.label}
-      </label>
-      {field.type.as === 'choice' ? (
-        <select {...common}>
-          <option value="">{field.required ? 'choose…' : 'not known'}</option>
-          {field.type.options.map((option) => (
-            <option key={option} value={option}>
-              {sayChoice(option)}
-            </option>
-          ))}
-        </select>
-      ) : (
-        <input autoComplete="off" {...common} onBlur={leave} />
-      )}
-      {field.help !== undefined && (
-        <p id={`${name}-help`} className="mt-0.5 text-[0.83rem] text-faint">
-          {field.help}
-        </p>
-      )}
-      <Clash form={form} name={name} saved={saved} onKeep={onKeep} />
-      {elsewhere[name] !== undefined && (
-        <p role="status" data-elsewhere className="mt-0.5 text-[0.88rem] font-medium text-watch">
-          Another tab is editing this too: “{elsewhere[name]}”. Whoever saves second is asked.
-        </p>
-      )}
-      {error !== undefined && (
-        <p id={`${name}-error`} role="alert" className="mt-0.5 text-[0.92rem] font-medium text-breaks">
-          {error}
-        </p>
-      )}
-    </div>
-  )
-}
-
-interface ClashProps extends Pick<RowProps, 'form' | 'saved' | 'onKeep'> {
-  readonly name: string
-}
-
-/** A field that was saved elsewhere while it was typed in here: both are shown, and one of them stands. */
-function Clash({ form, name, saved, onKeep }: ClashProps) {
-  const typed = useWatch({ control: form.control, name })
-  if (saved === undefined || typed === saved) return null
-  const shown = (text: string | undefined): string =>
-    text === undefined || text === '' ? 'nothing' : `“${text}”`
-  return (
-    <p role="status" data-clash className="mt-0.5 text-[0.92rem] font-medium text-watch">
-      Saved in another tab meanwhile: {shown(saved)}; typed here: {shown(typed)}.
-      <Button
-        weight="quiet"
-        onClick={() => form.setValue(name, saved, { shouldDirty: true, shouldValidate: true })}
-      >
-        Use theirs
-      </Button>
-      <Button weight="quiet" onClick={onKeep}>
-        Use mine
-      </Button>
-    </p>
   )
 }

@@ -1,47 +1,25 @@
 import { trialsCsv } from '@hoxen/core/format'
 import { itemsOf, type Rod, WINDOW_STYLES, type WindowStyle } from '@hoxen/core/gear'
-import {
-  FEELS,
-  type Feel,
-  nextHead,
-  type OwnWindow,
-  ownOf,
-  priorOf,
-  TRIED_KG,
-  type Tried,
-  trialsOf,
-} from '@hoxen/core/journal'
-import { headFacts } from '@hoxen/core/line'
-import { windowStyleOf } from '@hoxen/core/rig'
-import { windowFor } from '@hoxen/core/rod'
-import { FEEL_WORDS, sayOwnWindow, WINDOW_NAMES } from '@hoxen/core/words'
+import { type OwnWindow, ownOf, type Tried, trialsOf } from '@hoxen/core/journal'
+import type { windowFor } from '@hoxen/core/rod'
+import { FEEL_WORDS, WINDOW_NAMES } from '@hoxen/core/words'
 import { Link, useSearchParams } from 'react-router'
 import { useDay } from '../../day/index.ts'
-import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
-import { dropDraft, useDraftState } from '../../store/drafts.ts'
-import {
-  changeKept,
-  commit,
-  noticeDone,
-  noticeFailed,
-  useGear,
-  useList,
-  useSettings,
-} from '../../store/index.ts'
-import { newId } from '../../store/rows.ts'
+import { useDraftState } from '../../store/drafts.ts'
+import { changeKept, commit, noticeFailed, useGear, useList, useSettings } from '../../store/index.ts'
 import {
   Button,
   buttonLook,
   Empty,
   onDay,
-  QuantityField,
   Select,
   saveFile,
   TextField,
   today,
   useUnits,
-  useWithin,
 } from '../../ui/index.ts'
+import { NewTrial } from './NewTrial.tsx'
+import { TriedWindow } from './TriedWindow.tsx'
 
 /** A caster’s own window of a rod: heads are tried, each is felt, and the next worth borrowing is named. */
 export function TrialsView() {
@@ -193,158 +171,10 @@ function OneRod({ rod, style, own, mine, options, caster }: OneRodProps) {
       {own === undefined ? (
         <p className="mt-4">There is no window to start from for such a rod.</p>
       ) : (
-        <Told {...{ rod, style, own, mine, options, headId }} onHead={setHeadId} />
+        <TriedWindow {...{ rod, style, own, mine, options, headId }} onHead={setHeadId} />
       )}
       <NewTrial {...{ rod, style, caster, form, headId }} onHead={setHeadId} />
     </>
-  )
-}
-
-interface ToldProps {
-  readonly rod: Rod
-  readonly style: WindowStyle
-  readonly own: OwnWindow
-  readonly mine: readonly Tried[]
-  readonly options: Options
-  readonly headId: string
-  readonly onHead: (id: string) => void
-}
-
-/** The window before and after, on one axis with the heads that were tried; and what to do next. */
-function Told({ rod, style, own, mine, options, headId, onHead }: ToldProps) {
-  const { system } = useUnits()
-  const items = useGear()?.items ?? []
-  const found = windowFor(rod, style, options)
-  if (found.outcome !== 'window') return null
-  const prior = priorOf(found.window)
-  const owned = itemsOf({ items }, 'head').filter((h) => windowStyleOf(h.style) === style)
-  const next = nextHead(prior, mine)
-  const here = nextHead(
-    prior,
-    mine,
-    owned.map((h) => headFacts(h).massKg.value),
-  )
-  const mineHere = here && owned.find((h) => headFacts(h).massKg.value === here.headKg)
-  const bands: readonly AxisBand[] = [
-    { label: found.window.from === 'bend' ? 'from a bend test' : found.window.tag, window: found.window },
-    ...(mine.length === 0
-      ? []
-      : [
-          {
-            label: 'yours',
-            window: { ...found.window, ...own, tag: 'log' as const, aimKg: own.centreKg },
-            ...(next === undefined ? {} : { dotsKg: [next.headKg] }),
-          },
-        ]),
-  ]
-  return (
-    <>
-      <figure className="mt-3 rounded-lg border border-rule bg-sheet px-4 pt-3">
-        <GrainAxis
-          bands={bands}
-          marks={[
-            ...owned.map((h) => ({
-              id: h.id,
-              label: [
-                h.name,
-                ...mine.filter(({ name }) => name === h.name).map(({ feel }) => FEEL_WORDS[feel]),
-              ].join(', '),
-              massKg: headFacts(h).massKg.value,
-              chosen: h.id === headId,
-            })),
-            ...mine
-              .filter(({ name }) => owned.every((h) => h.name !== name))
-              .map((t) => ({
-                id: t.id,
-                label: `${t.name ?? 'a head'}, ${FEEL_WORDS[t.feel]}`,
-                massKg: t.headKg,
-                chosen: false,
-              })),
-          ]}
-          ticks="heads you own or tried; touch your own to try it again"
-          onChoose={onHead}
-          dots="the next head worth borrowing"
-        />
-      </figure>
-      <p className="mt-2 text-lg" role="status" data-own={own.settled ? 'settled' : 'open'}>
-        {sayOwnWindow(own, next?.headKg, system)}
-        {mineHere !== undefined && next !== undefined
-          ? ` Of your own, ${mineHere.name} would tell you most.`
-          : ''}
-      </p>
-    </>
-  )
-}
-
-interface NewTrialProps {
-  readonly rod: Rod
-  readonly style: WindowStyle
-  readonly caster: string | undefined
-  readonly form: string
-  readonly headId: string
-  readonly onHead: (id: string) => void
-}
-
-/** One head, one feel: five large buttons. */
-function NewTrial({ rod, style, caster, form, headId, onHead }: NewTrialProps) {
-  const { show } = useUnits()
-  const within = useWithin()
-  const items = useGear()?.items ?? []
-  const heads = itemsOf({ items }, 'head').filter((h) => windowStyleOf(h.style) === style)
-  const [typedKg, setTypedKg] = useDraftState<number | undefined>(form, 'mass', undefined)
-  const head = heads.find(({ id }) => id === headId)
-  const headKg = head === undefined ? typedKg : headFacts(head).massKg.value
-  const keep = (feel: Feel): void => {
-    if (headKg === undefined) return
-    const trial: Tried = {
-      id: newId('trial'),
-      rodId: rod.id,
-      style,
-      headKg,
-      feel,
-      ...(head === undefined ? {} : { name: head.name }),
-      ...(caster === undefined ? {} : { caster }),
-      on: today(),
-    }
-    commit(`Trial: ${show(headKg, 'lineMass')}, ${FEEL_WORDS[feel]}`, (tx) => tx.put('trials', [trial])).then(
-      (did) => {
-        if (!did) return
-        void dropDraft(form)
-        noticeDone(`${show(headKg, 'lineMass')} was ${FEEL_WORDS[feel]}`)
-      },
-      noticeFailed,
-    )
-  }
-  return (
-    <div className="mt-4 rounded-lg border border-rule bg-sheet px-4 py-3">
-      <div className="grid gap-3 sm:grid-cols-2">
-        <Select
-          label="A head of yours"
-          value={head?.id ?? ''}
-          options={[['', 'another, by its weight'], ...heads.map((h) => [h.id, h.name] as const)]}
-          onChange={onHead}
-        />
-        {head === undefined && (
-          <QuantityField
-            label="Its weight"
-            measure="lineMass"
-            value={typedKg}
-            onChange={setTypedKg}
-            refuse={within(TRIED_KG, 'lineMass')}
-          />
-        )}
-      </div>
-      <fieldset className="mt-3" disabled={headKg === undefined}>
-        <legend className="text-sm text-faint">It felt</legend>
-        <div className="mt-1 grid grid-cols-1 gap-2 sm:grid-cols-5">
-          {FEELS.map((feel) => (
-            <Button key={feel} disabled={headKg === undefined} onClick={() => keep(feel)}>
-              {FEEL_WORDS[feel]}
-            </Button>
-          ))}
-        </div>
-      </fieldset>
-    </div>
   )
 }
 
