@@ -80,7 +80,7 @@ export function OnThisDevice() {
       )}
       <p className="mt-2 max-w-2xl text-[0.92rem] text-faint">
         One file carries everything, deletions included. Import it on the other device and the two are merged
-        item by item: the newer wins, and where both changed you choose.
+        field by field: the newer wins, and where both changed the same one you choose.
       </p>
     </>
   )

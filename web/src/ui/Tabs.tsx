@@ -8,8 +8,8 @@ interface Props<T extends string> {
   readonly at: T
 }
 
-/** On a narrow screen the tab one is on is brought into view. */
-const intoView = (tab: HTMLAnchorElement | null): void =>
+/** On a narrow screen the one of a row that one is on is brought into view. */
+export const intoView = (tab: HTMLAnchorElement | null): void =>
   tab?.scrollIntoView({ block: 'nearest', inline: 'center' })
 
 /** The sides of a station, each with an address of its own. */

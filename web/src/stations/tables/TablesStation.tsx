@@ -18,7 +18,7 @@ import {
 } from '@hoxen/core/words'
 import { type ReactNode, useEffect } from 'react'
 import { Link, useLocation, useNavigationType } from 'react-router'
-import { StateMark, Tag, useUnits } from '../../ui/index.ts'
+import { intoView, StateMark, Tag, useUnits } from '../../ui/index.ts'
 import { Converter } from './Converter.tsx'
 import { HowMuchLine } from './HowMuchLine.tsx'
 import { LabelReader } from './LabelReader.tsx'
@@ -68,6 +68,7 @@ export function TablesStation() {
             <li key={id}>
               <Link
                 to={{ hash: id }}
+                ref={id === at ? intoView : undefined}
                 aria-current={id === at ? 'page' : undefined}
                 className="flex min-h-11 items-center underline decoration-rule underline-offset-4 hover:decoration-ink aria-[current=page]:font-semibold aria-[current=page]:decoration-river"
               >
