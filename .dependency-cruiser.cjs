@@ -2,6 +2,8 @@
 const CORE = [
   'words',
   'format',
+  'practise',
+  'trip',
   'specify',
   'journal',
   'match',
@@ -46,7 +48,7 @@ module.exports = {
       to: {
         path: 'node_modules',
         pathNot:
-          'node_modules/(zod|dequal|papaparse|@types/papaparse|fast-xml-parser|quick-lru|d3-array|@types/d3-array|internmap|tinyqueue|@neaps/tide-predictor|suncalc|ical[.]js)/',
+          'node_modules/(zod|dequal|papaparse|@types/papaparse|fast-xml-parser|quick-lru|d3-array|@types/d3-array|internmap|tinyqueue|@neaps/tide-predictor|suncalc|ical[.]js|highs)/',
       },
     },
     ...upward,

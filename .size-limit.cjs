@@ -29,5 +29,7 @@ module.exports = [
     gzip: true,
   },
   { name: 'Worker of the swing', path: `${DIST}/assets/swing.worker-*.js`, limit: '12 kB', gzip: true },
+  { name: 'Worker of trips', path: `${DIST}/assets/trip.worker-*.js`, limit: '85 kB', gzip: true },
+  { name: 'Solver of trips', path: `${DIST}/assets/highs-*.wasm`, limit: '1250 kB', gzip: true },
   { name: 'All that reads files', path: `${DIST}/assets/files-*.js`, limit: '75 kB', gzip: true },
 ]

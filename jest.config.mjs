@@ -7,7 +7,7 @@ const toCommonJs = (parser) => [
 ]
 
 /** Packages that ship as modules alone. */
-const MODULES = 'tinyqueue|@neaps|quick-lru|p-queue|p-timeout|image-dimensions'
+const MODULES = 'ts-ics|ical.js|tinyqueue|@neaps|quick-lru|p-queue|p-timeout|image-dimensions'
 
 /** Unit tests: plain TypeScript through SWC, no browser. */
 export default {

@@ -100,7 +100,7 @@ export const DEMO_ITEMS: number = demo.gear.items.length
 
 /** Number of other things the demo keeps: pools, the log, heads tried. */
 export const DEMO_OTHERS: number =
-  demo.runs.length + demo.entries.length + demo.trials.length + demo.bends.length
+  demo.runs.length + demo.entries.length + demo.trials.length + demo.bends.length + demo.trips.length
 
 /** Goes to a page as a link does, without loading the application anew: the page before it is gone when this is done. */
 export async function go(page: Page, place: string): Promise<void> {

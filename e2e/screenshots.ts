@@ -103,30 +103,32 @@ async function shoot(
   await page.screenshot({ path: `${ROOT}docs/screenshots/${name}.png` })
 }
 
-/** A tip without a label on the stand-in scale, and ten feet of tape. */
-async function weighATip(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Start the demo scale' }).click()
-  await page.getByText('Demo scale', { exact: true }).click()
-  await page.getByLabel('On the demo scale').selectOption('tip-a')
-  await page.getByLabel('Scale', { exact: true }).filter({ hasText: '7.1' }).waitFor()
-  await page.getByRole('button', { name: 'Use this reading' }).click()
-  await page.getByLabel('Length, by tape').fill('10 ft')
-  await page.getByLabel('Length, by tape').press('Enter')
-  await page.getByText('T-11', { exact: true }).last().waitFor()
-  await page.evaluate(() => scrollTo(0, 0))
-}
-
 /** Every cell computed, and how sure it is. */
 async function charted(page: Page): Promise<void> {
   await page.locator('[data-chart="done"]').waitFor({ timeout: 60_000 })
   await page.waitForTimeout(6000)
 }
 
-/** The demo's own two rods, bent. */
-const theKeptBend = (page: Page): Promise<void> => page.getByRole('button', { name: 'Show it' }).click()
-
 /** Every tip of the wallet swung. */
 const tipsTried = (page: Page): Promise<void> => page.locator('[data-tips="done"]').waitFor()
+
+/** A round, and its answer drawn. */
+const answeredRound = async (page: Page): Promise<void> => {
+  await page.locator('[data-round]').waitFor()
+  await page.keyboard.press('2')
+  await page.keyboard.press('Enter')
+  await page.locator('[data-shown="true"]').waitFor()
+  await page.waitForTimeout(800)
+}
+
+/** A kit that is as good as it gets, or as far as a minute goes. */
+const packed = async (page: Page): Promise<void> => {
+  await page.locator('[data-verdict]').waitFor({ timeout: 60_000 })
+  await page
+    .locator('[data-proven="true"]')
+    .waitFor({ timeout: 120_000 })
+    .catch(() => undefined)
+}
 
 /** A fish has run. */
 const aRun = (page: Page): Promise<void> => page.getByRole('slider', { name: /^A fish runs/ }).fill('60')
@@ -136,23 +138,23 @@ await served(4392, async (base, browser) => {
   await shoot(desk, '/match', 'match')
   await toKettleRun(desk)
   await shoot(desk, '/rig?part=tipId', 'rig-ledger')
-  await shoot(desk, '/rig?view=leader', 'leader-builder')
   await shoot(desk, '/reel', 'reel', { first: aRun })
-  await shoot(desk, '/rig?view=weigh', 'weigh', { first: weighATip })
   await shoot(desk, '/water', 'water-swing', { at: '14' })
   await shoot(desk, '/water?view=ladder', 'water-ladder')
   await shoot(desk, '/water?view=chart', 'pool-chart', { first: charted })
   await shoot(desk, '/journal?view=season', 'journal')
   await shoot(desk, '/journal?view=trials&rod=switch-six-11-ft-3', 'trials')
-  await shoot(desk, '/journal?view=bend', 'bend', { first: theKeptBend, scrollTo: 'Save this bend test' })
   await shoot(desk, '/rig/card', 'rig-card')
   await shoot(desk, '/gear?kind=head', 'gear')
   await shoot(desk, '/cast', 'cast')
   await shoot(desk, '/match/look?ask=12½+ft+6', 'look')
+  await shoot(desk, '/trip', 'trip', { first: packed })
+  await shoot(desk, '/practise?ask=head', 'practise', { first: answeredRound })
   await shoot(await demoPage(base, browser, 1280, 800, 'dark'), '/gear/item/510-gr-short-skagit', 'item-dusk')
   const phone = await demoPage(base, browser, 390, 844)
   await toKettleRun(phone)
-  await shoot(phone, '/water', 'phone-water', { at: '14' })
+  await shoot(phone, '/trip', 'phone-trip', { first: packed })
+  await shoot(phone, '/practise?ask=cast', 'phone-practise', { first: answeredRound })
   await shoot(phone, '/pocket', 'pocket', { first: tipsTried })
   const beach = await demoPage(base, browser, 1280, 800)
   await toTheStrand(beach)

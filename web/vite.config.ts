@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs'
-import { brotliCompressSync, gzipSync } from 'node:zlib'
+import { brotliCompressSync, constants, gzipSync } from 'node:zlib'
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
 import { defineConfig, type Plugin } from 'vite'
@@ -10,6 +10,8 @@ const SERVER = 'http://127.0.0.1:4173'
 
 /** Smaller than this a file is not worth compressing [bytes]. */
 const WORTH_IT = 1024
+const LARGE = 1_000_000
+const BEST_BROTLI = 11
 
 /** Compresses what is text once, at the build, so that the server need not at every request. */
 const compressed = (): Plugin => ({
@@ -17,10 +19,13 @@ const compressed = (): Plugin => ({
   apply: 'build',
   writeBundle({ dir = 'dist' }) {
     for (const name of readdirSync(dir, { recursive: true, encoding: 'utf8' })) {
-      if (!/\.(js|css|html|json|svg)$/.test(name)) continue
+      if (!/\.(js|css|html|json|svg|wasm)$/.test(name)) continue
       const text = readFileSync(`${dir}/${name}`)
       if (text.length < WORTH_IT) continue
-      writeFileSync(`${dir}/${name}.br`, brotliCompressSync(text))
+      // The last tenth of a large file is not worth half a minute of the build.
+      const quality = text.length < LARGE ? BEST_BROTLI : BEST_BROTLI - 2
+      const params = { [constants.BROTLI_PARAM_QUALITY]: quality }
+      writeFileSync(`${dir}/${name}.br`, brotliCompressSync(text, { params }))
       writeFileSync(`${dir}/${name}.gz`, gzipSync(text))
     }
   },

@@ -317,3 +317,60 @@ test('trials begin where the pages begin: a window printed very wide is not beli
     })
   expect(await ask(0.3)).toEqual(await ask(0.12))
 })
+
+describe('trips', () => {
+  const question = async () =>
+    (await exampleOf('trip')) as unknown as { trip: { days: unknown[]; limits?: unknown }; runs: unknown }
+
+  test('what covers a demand is judged Holds by judge, at the angle that is told', async () => {
+    const asked = (await exampleOf('trip')) as Record<string, unknown>
+    const { demands } = (await answer('trip', asked)) as {
+      demands: { covered: boolean; flowM3ps: number; rig: unknown; angleDeg: number }[]
+    }
+    expect(demands.map(({ covered }) => covered)).toEqual([true, true])
+    const [run] = asked.runs as unknown[]
+    for (const { flowM3ps, rig, angleDeg } of demands) {
+      const job = { ...(asked.job as object), season: 'autumn' }
+      const plan = { angleDeg, tipHeightM: 1, mends: [] }
+      const { verdict } = await answer('judge', { gear: asked.gear, rig, job, run, flowM3ps, plan })
+      expect(verdict).toBe('holds')
+    }
+  })
+
+  test('limits that contradict, a trip without days, quantiles of a record', async () => {
+    const asked = await question()
+    const limits = { must: ['t-11'], home: ['t-11'] }
+    expect(await answer('trip', { ...asked, trip: { ...asked.trip, limits } })).toMatchObject({
+      outcome: 'limits-contradict',
+      contradiction: { between: 'must-home', ids: ['t-11'] },
+    })
+    expect(await answer('trip', { ...asked, trip: { days: [] } })).toMatchObject({
+      outcome: 'no-demands',
+      problems: [{ code: 'trip-no-days' }],
+    })
+    const days = [{ on: '2026-11-30', pools: [{ runId: 'run' }] }]
+    const records = [{ runId: 'run', flowsM3ps: [10, 20, 30], shares: [0, 0.5] }]
+    const { demands } = await answer('trip', { ...asked, trip: { days }, records })
+    expect((demands as { flowM3ps: number }[]).map(({ flowM3ps }) => flowM3ps)).toEqual([10, 20])
+  })
+
+  test('cover: the chosen things are among the sets that cover, and a limit of too few covers nothing', async () => {
+    const asked = (await exampleOf('cover')) as Record<string, unknown>
+    const { chosen, covered, demands } = (await answer('cover', asked)) as {
+      chosen: string[]
+      covered: number
+      demands: { coveredBy: string[][] }[]
+    }
+    const holding = demands.filter(({ coveredBy }) =>
+      coveredBy.some((set) => set.every((id) => chosen.includes(id))),
+    )
+    expect(holding).toHaveLength(covered)
+    expect(await answer('cover', { ...asked, limit: 3 })).toMatchObject({
+      outcome: 'nothing-covers',
+      chosen: [],
+    })
+    const far = await call('cover', { ...asked, flows: [1e4] })
+    expect(far).toMatchObject({ status: 2, stdout: '' })
+    expect(far.stderr).toContain('"path":["flows",0]')
+  })
+})

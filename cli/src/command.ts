@@ -8,6 +8,7 @@ export interface Command<Input = unknown> {
   readonly schema: z.ZodType<Input>
   /** Input that runs as printed. */
   readonly example: unknown
+  /** Its answer, or a promise of it. */
   readonly run: (input: Input) => unknown
 }
 

@@ -8,11 +8,13 @@ import { convertCommand } from './commands/convert.ts'
 import { bendCommand, calibrateCommand, cantileverCommand, trialsCommand } from './commands/journal.ts'
 import { carryCommand, cutCommand, lineCommand } from './commands/line.ts'
 import { judgeCommand, matchCommand } from './commands/match.ts'
+import { practiseCommand } from './commands/practise.ts'
 import { readCommand } from './commands/read.ts'
 import { balanceCommand, fillCommand } from './commands/reel.ts'
 import { specifyCommand } from './commands/specify.ts'
 import { tideCommand } from './commands/tide.ts'
 import { tipCommand } from './commands/tip.ts'
+import { coverCommand, tripCommand } from './commands/trip.ts'
 import { levelCommand, steadyCommand, swingCommand } from './commands/water.ts'
 import { windowCommand } from './commands/window.ts'
 
@@ -43,6 +45,9 @@ export const COMMANDS: readonly Command[] = [
   bendCommand,
   cantileverCommand,
   calibrateCommand,
+  coverCommand,
+  tripCommand,
+  practiseCommand,
 ]
 
 export interface Result {
@@ -108,7 +113,7 @@ export async function run(args: readonly string[], input: () => Promise<string>)
     return wrong(first.code, first.path, sayProblem(first, 'trade'))
   }
   try {
-    return fine(`${JSON.stringify(command.run(checked.data))}\n`)
+    return fine(`${JSON.stringify(await command.run(checked.data))}\n`)
   } catch (error) {
     if (error instanceof InputError) return wrong(error.code, error.path, error.message)
     throw error

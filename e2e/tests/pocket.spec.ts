@@ -71,6 +71,8 @@ test('no server, no signal: a page never visited opens, swings are logged, a tip
   await expect(page.getByText(/with the fish/).first()).toBeVisible()
   await page.getByRole('button', { name: 'holding water' }).tap()
   await expect(page.getByText('Where in the pool fish hold, and how deep.')).toBeVisible()
+  await page.goto(`${host.base}#/trip`)
+  await expect(page.locator('[data-days]')).toContainText('change')
   const again = await restarted(context, page)
   await again.goto(`${host.base}#/journal?view=season&pool=kettle-run`)
   await expect(swings(again)).toHaveText(/^13 of 43 swings/)

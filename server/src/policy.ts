@@ -4,7 +4,8 @@
  */
 export const POLICY: Readonly<Record<string, readonly string[]>> = Object.freeze({
   'default-src': ["'self'"],
-  'script-src': ["'self'"],
+  // The solver of trips is WebAssembly.
+  'script-src': ["'self'", "'wasm-unsafe-eval'"],
   'style-src': ["'self'", "'unsafe-inline'"],
   'worker-src': ["'self'"],
   'img-src': ["'self'", 'data:', 'blob:'],

@@ -22,7 +22,7 @@ import { gearInput, jobInput, runInput } from '../kept.ts'
 
 const { bank, wind, obstruction, wadingM, skill, shoulder } = standSchema.shape
 /** Where one stands, as `casts` means it; what is not said is as usual. */
-const standInput = z.strictObject({
+export const standInput = z.strictObject({
   bank: bank.nullable(),
   wind,
   obstruction: obstruction.optional(),
@@ -51,6 +51,13 @@ const schema = z.strictObject({
 const told = (partial: object): object =>
   Object.fromEntries(Object.entries(partial).filter(([, v]) => v !== undefined))
 
+/** A stand as it is told; the bank is the pool's where none is. */
+export const standOf = (stand: z.infer<typeof standInput>, run: Run | undefined): Stand => ({
+  ...USUAL_STAND,
+  ...(told(stand) as Partial<Stand>),
+  bank: stand.bank ?? run?.bank ?? USUAL_STAND.bank,
+})
+
 const reachOf = ({ measuredFlowM3ps = 0 }: Run) => {
   const { low, high } = flowReach(measuredFlowM3ps)
   return { lowM3ps: low, highM3ps: high }
@@ -72,11 +79,7 @@ export function dayFrom({
   const day = dayOf({
     job: castM === undefined ? job : { ...job, castM },
     schools: { ...DEFAULT_SCHOOLS, ...(told(schools ?? {}) as Partial<Schools>) },
-    stand: stand && {
-      ...USUAL_STAND,
-      ...(told(stand) as Partial<Stand>),
-      bank: stand.bank ?? run?.bank ?? USUAL_STAND.bank,
-    },
+    stand: stand && standOf(stand, run),
     flyKnot,
     runs: run === undefined ? [] : [run],
     water: {

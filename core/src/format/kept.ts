@@ -2,7 +2,9 @@ import type * as z from 'zod'
 import { hushedSchema, jobSchema, standSchema, waterChoiceSchema } from '../day/index.ts'
 import { itemSchema } from '../gear/index.ts'
 import { bentSchema, entrySchema, photoSchema, triedSchema } from '../journal/index.ts'
+import { practisedSchema } from '../practise/index.ts'
 import { rigChoiceSchema, riggingSchema, walletSchema } from '../rig/index.ts'
+import { tripSchema } from '../trip/index.ts'
 import { runSchema } from '../water/index.ts'
 import { settingsSchema } from './settingsSchema.ts'
 
@@ -71,6 +73,18 @@ export const LISTS = {
     limit: 200,
     words: { one: 'photo', many: 'photos' },
     countAs: () => 'photo',
+  }),
+  trips: list({
+    schema: tripSchema,
+    limit: 200,
+    words: { one: 'trip', many: 'trips' },
+    countAs: () => 'trip',
+  }),
+  practised: list({
+    schema: practisedSchema,
+    limit: 5000,
+    words: { one: 'round practised', many: 'rounds practised' },
+    countAs: () => 'practised',
   }),
 } as const
 

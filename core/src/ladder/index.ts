@@ -30,6 +30,7 @@ export {
 export { type PlanMend, planThatHolds } from './plan.ts'
 export {
   ANGLE_STEP_DEG,
+  anglesAround,
   betterRide,
   frontsToTry,
   gainS,

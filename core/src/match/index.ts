@@ -1,4 +1,4 @@
-export { candidatesOf, inStyle } from './candidates.ts'
+export { type Candidates, candidatesOf, inStyle } from './candidates.ts'
 export { type Advantage, advantagesOf, type Compared, type ComparedLine, compareRigs } from './compare.ts'
 export { judgeSwung, judgeSwungInSteps } from './judgeSwung.ts'
 export {

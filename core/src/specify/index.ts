@@ -9,8 +9,8 @@ export {
   usualDays,
 } from './cover.ts'
 export { type FigureName, figureOfItem, withFigure } from './figures.ts'
-export { SPECIFIED_STYLES, type SpecifiedStyle } from './generic.ts'
-export { type MissingItem, missingInSteps, missingItem } from './missing.ts'
+export { GENERIC_HEADS, GENERIC_TIPS, SPECIFIED_STYLES, type SpecifiedStyle } from './generic.ts'
+export { type MissingItem, missingInSteps, missingItem, suggestions } from './missing.ts'
 export { type Beside, type Neighbour, neighboursInSteps } from './neighbours.ts'
 export { type OtherSchool, otherSchoolsInSteps } from './otherSchools.ts'
 export { OVER_DAYS, overDays, type Standing, servingInSteps } from './overDays.ts'

@@ -28,3 +28,4 @@ export {
 } from './tide.ts'
 export { readTideFile, TIDE_TABLE_MOST, type TideFileProblem, type TideFileReading } from './tideFile.ts'
 export { readConstituents, readProfile, type TypedProblem, type TypedReading } from './typed.ts'
+export { momentIn } from './zone.ts'

@@ -12,6 +12,9 @@ const contact = { touches: 1, touchesOverHolding: 1, bedShare: 0.01 }
 const plan = { angleDeg: 60, mends: [], tipHeightM: 1, rod: 'follow' as const }
 const turned = { outcome: 'turned-over', speedAtFlyMps: 6, energyLeft: 0.124, dropM: 1, samples: [] } as const
 
+const twoRods = { rods: 2, minutes: 0, savesMin: 0, worthIt: false, rodIds: [] }
+const sure = { swung: 9, of: 20, proven: false, kit: { optimal: true } }
+
 // Plain English as an editor reads it; common practice, no source.
 const SENTENCES: Readonly<Record<string, say.Said | string | undefined>> = {
   'Eleven from the side and the front, 94% full': say.sayFill({ name: 'Eleven' }, 0.944, 0, trade),
@@ -272,6 +275,70 @@ const SENTENCES: Readonly<Record<string, say.Said | string | undefined>> = {
   'Never saved to a file on this device; one item has changed.': say.sayUnsaved(1, undefined),
   'All of it is in the file of May 1.': say.sayUnsaved(0, 'May 1'),
   '3 items have changed since the file of May 1.': say.sayUnsaved(3, 'May 1'),
+  'change reel and line, the head and the tip, 17 min': say.sayChanges(['reel', 'head', 'tip'], 17),
+  'nothing to change': say.sayChanges([], 0),
+  'A second rod saves 17 min of changing.': say.sayMoreRods({ ...twoRods, savesMin: 17, worthIt: true }),
+  'A second rod saves 5 min of changing, too little to carry it for.': say.sayMoreRods({
+    ...twoRods,
+    savesMin: 5,
+  }),
+  'A second rod saves nothing.': say.sayMoreRods(twoRods),
+  '1 rod and 2 tips cover 3 of 4 cases.': say.sayKit(3, 4, [
+    ['rods', 1],
+    ['reels', 0],
+    ['tips', 2],
+  ]),
+  '1 rod covers all 4 cases.': say.sayKit(4, 4, [['rods', 1]]),
+  'Nothing of yours covers any of this trip.': say.sayKit(0, 4, []),
+  'Proven: no smaller kit of yours covers as much.': say.sayHowSure({ ...sure, proven: true }, false),
+  'The smallest of 9 rigs swung so far, of 20 that might hold; still looking.': say.sayHowSure(sure, true),
+  'The smallest of the 9 rigs swung; 11 more might hold and were not swung.': say.sayHowSure(sure, false),
+  'The smallest of all 9 rigs that might hold.': say.sayHowSure({ ...sure, of: 9 }, false),
+  'Time ran out: another kit might cover up to 2 more.': say.sayHowSure(
+    { ...sure, kit: { optimal: false, gap: 2 } },
+    false,
+  ),
+  'a and b must come, but only 1 tip may.': say.sayContradiction(
+    { between: 'must-limit', sort: 'tips', limit: 1, ids: ['a', 'b'] },
+    (id) => id,
+  ),
+  'a is told both to come and to stay at home.': say.sayContradiction(
+    { between: 'must-home', ids: ['a'] },
+    (id) => id,
+  ),
+  'Nothing can be fished with no rods at all.': say.sayContradiction(
+    { between: 'none-of', sort: 'rods', ids: [] },
+    (id) => id,
+  ),
+  'With a tip (T-8, 10 ft) you would cover 2 of the 3 left open. Borrow before you buy.': say.sayMissing(
+    { kind: 'tip', id: 't', name: 'Look for', build: 'level', lengthM: 10 * FT, kgPerM: (8 * GR) / FT },
+    2,
+    3,
+    trade,
+  ),
+  '4 things make no rig that covers anything.': say.sayStair(
+    { items: 4, weight: 0, ids: [] },
+    undefined,
+    [],
+    9,
+    trade,
+  ),
+  'Without it nothing falls.': say.sayFalls([], trade),
+  '3 braided loops, one for each joint': say.saySpare({ what: 'loop', count: 3 }),
+  '1 second running line': say.saySpare({ what: 'running-line', count: 1 }),
+  '540 gr Skagit, to try on Long seven': say.sayWorthBorrowing('Long seven', 'Skagit', 540 * GR, trade),
+  'Kettle Run at 848 cfs: its measurement only tells of 17 cfs to 42,378 cfs.': say.sayTripProblem(
+    { code: 'trip-flow-far', data: { name: 'Kettle Run', flowM3ps: 24, lowM3ps: 0.48, highM3ps: 1200 } },
+    trade,
+  ),
+  'not tried yet': say.sayStanding(0, 0, 0),
+  '3 of 4 right; sure and wrong once': say.sayStanding(4, 3, 1),
+  '1 of 4 right; sure and wrong 3 times': say.sayStanding(4, 1, 3),
+  '13 s with the fish': say.sayWithFish(swing),
+  'Kettle Run is told both to come and to stay at home.': say.sayContradiction(
+    { between: 'must-home', ids: ['kettle'] },
+    () => 'Kettle Run',
+  ),
 }
 
 test.each(Object.entries(SENTENCES))('%s', (words, sentence) => {

@@ -41,8 +41,13 @@ const UNSURE = 0.08
 
 /** Whether an estimated figure lies so near a limit that it could as well lie beyond it. */
 function couldGoEitherWay({ tag, value, allowed: { low, high } }: Check): boolean {
+  // Between two limits the middle is near neither, however close they are.
+  const width = low === undefined || high === undefined ? Number.POSITIVE_INFINITY : (high - low) / 8
   const near = (limit: number | undefined): boolean =>
-    limit !== undefined && limit > 0 && value !== null && Math.abs(value / limit - 1) < UNSURE
+    limit !== undefined &&
+    limit > 0 &&
+    value !== null &&
+    Math.abs(value - limit) < Math.min(UNSURE * limit, width)
   return tag === 'estimate' && (near(low) || near(high))
 }
 

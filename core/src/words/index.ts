@@ -105,6 +105,15 @@ export {
   WINDOW_NAMES,
 } from './names.ts'
 export { nearestWord, PLAIN_WORDS, type PlainQuestion, type PlainWord } from './plain.ts'
+export {
+  FIRST_SEASON,
+  ROUND_NAMES,
+  type SaidRound,
+  type SeasonStep,
+  sayRound,
+  sayStanding,
+  sayWithFish,
+} from './practise.ts'
 export { fieldLabel, sayProblem, sayReadAs } from './problem.ts'
 export {
   sayBacking,
@@ -172,6 +181,25 @@ export {
   sayTouchPlaces,
   sayWouldHold,
 } from './swingPicture.ts'
+export {
+  CARRIED_NAMES,
+  CHANGE_NAMES,
+  calendarWords,
+  sayChanges,
+  sayContradiction,
+  sayDemand,
+  sayFalls,
+  sayHowSure,
+  sayKit,
+  sayMissing,
+  sayMoreRods,
+  saySpare,
+  sayStair,
+  sayTripProblem,
+  sayWays,
+  sayWhyNot,
+  sayWorthBorrowing,
+} from './trip.ts'
 export { LINE_EXAMPLES, sayGuesses, sayLine } from './typed.ts'
 export {
   BOTTOM_NAMES,

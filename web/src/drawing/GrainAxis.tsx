@@ -72,26 +72,13 @@ export function GrainAxis({
   const ticks = unitTicks(low, high, Math.max(1, Math.floor(width / TICK_ROOM)), 'lineMass', system)
   const chosen = marks.filter((m) => m.chosen)
   const named = marks.length > MOST_NAMED ? chosen : marks
-  const stroke = (mark: AxisMark): string => `M${x(mark.massKg)} ${axisY - 9}v9`
-  const height = axisY + (compact ? 14 : 46)
+  const axis: Axis = { x, axisY, width, compact }
   return (
     <div ref={ref} className="relative">
-      {onChoose !== undefined &&
-        named.map(({ id: mark, label, massKg, chosen: on }) => (
-          <button
-            key={mark}
-            type="button"
-            aria-pressed={on}
-            aria-label={label}
-            title={label}
-            onClick={() => onChoose(mark)}
-            style={{ left: x(massKg) - TOUCH_PX / 2, top: axisY - TOUCH_PX / 2 }}
-            className="no-print absolute z-10 size-11 rounded-full aria-pressed:border-2 aria-pressed:border-river"
-          />
-        ))}
+      {onChoose !== undefined && <MarkButtons marks={named} axis={axis} onChoose={onChoose} />}
       <svg
         width={width}
-        height={height}
+        height={axisY + (compact ? 14 : 46)}
         role="img"
         aria-label={describe(bands, marks, show)}
         className="block overflow-visible"
@@ -109,40 +96,8 @@ export function GrainAxis({
           />
         ))}
         <path d={`M0 ${axisY}H${width}`} stroke="var(--ink)" strokeWidth="1" />
-        {!compact &&
-          ticks.map(({ si: kg, text }) => (
-            <g key={kg}>
-              <path d={`M${x(kg)} ${axisY}v5`} stroke="var(--ink)" />
-              <text x={x(kg)} y={axisY + 18} textAnchor="middle" fontSize="11.5" fill="var(--faint)">
-                {text}
-              </text>
-            </g>
-          ))}
-        {named.map((mark) => (
-          <path
-            key={mark.id}
-            d={mark.chosen ? `M${x(mark.massKg)} 0V${axisY + 6}` : stroke(mark)}
-            stroke={mark.chosen ? 'var(--caster)' : 'var(--ink)'}
-            strokeWidth={mark.chosen ? 3 : 1.6}
-          >
-            <title>{`${mark.label}, ${show(mark.massKg, 'lineMass')}`}</title>
-          </path>
-        ))}
-        {named !== marks && <path d={marks.map(stroke).join('')} stroke="var(--ink)" strokeWidth="1.6" />}
-        {!compact &&
-          chosen.map((mark) => (
-            <text
-              key={mark.id}
-              x={Math.min(Math.max(x(mark.massKg), 40), width - 40)}
-              y={axisY + 38}
-              textAnchor="middle"
-              fontSize="13"
-              fontWeight="650"
-              fill="var(--caster)"
-            >
-              {show(mark.massKg, 'lineMass')}
-            </text>
-          ))}{' '}
+        {!compact && <Figures ticks={ticks} chosen={chosen} axis={axis} />}
+        <Marks marks={marks} named={named} axis={axis} />
       </svg>
       {!compact && bands.length > 0 && (
         <p className="mt-0.5 pb-1 text-[0.82rem] text-faint">
@@ -153,6 +108,94 @@ export function GrainAxis({
         </p>
       )}
     </div>
+  )
+}
+
+/** Where the axis lies in its drawing [px]. */
+interface Axis {
+  readonly x: (kg: number) => number
+  readonly axisY: number
+  readonly width: number
+  readonly compact: boolean
+}
+interface MarksProps {
+  readonly marks: readonly AxisMark[]
+  readonly axis: Axis
+}
+
+/** What is touched to choose a mark, over the drawing. */
+const MarkButtons = ({
+  marks,
+  axis: { x, axisY },
+  onChoose,
+}: MarksProps & { readonly onChoose: (id: string) => void }) =>
+  marks.map(({ id, label, massKg, chosen }) => (
+    <button
+      key={id}
+      type="button"
+      aria-pressed={chosen}
+      aria-label={label}
+      title={label}
+      onClick={() => onChoose(id)}
+      style={{ left: x(massKg) - TOUCH_PX / 2, top: axisY - TOUCH_PX / 2 }}
+      className="no-print absolute z-10 size-11 rounded-full aria-pressed:border-2 aria-pressed:border-river"
+    />
+  ))
+
+/** The heads as ticks; very many are drawn in one stroke, and only the chosen ones by name. */
+function Marks({ marks, named, axis: { x, axisY } }: MarksProps & { readonly named: readonly AxisMark[] }) {
+  const { show } = useUnits()
+  const stroke = (mark: AxisMark): string => `M${x(mark.massKg)} ${axisY - 9}v9`
+  return (
+    <>
+      {named.map((mark) => (
+        <path
+          key={mark.id}
+          d={mark.chosen ? `M${x(mark.massKg)} 0V${axisY + 6}` : stroke(mark)}
+          stroke={mark.chosen ? 'var(--caster)' : 'var(--ink)'}
+          strokeWidth={mark.chosen ? 3 : 1.6}
+        >
+          <title>{`${mark.label}, ${show(mark.massKg, 'lineMass')}`}</title>
+        </path>
+      ))}
+      {named !== marks && <path d={marks.map(stroke).join('')} stroke="var(--ink)" strokeWidth="1.6" />}
+    </>
+  )
+}
+
+interface FiguresProps {
+  readonly ticks: ReturnType<typeof unitTicks>
+  readonly chosen: readonly AxisMark[]
+  readonly axis: Axis
+}
+
+/** Figures under the axis, and those of what is chosen. */
+function Figures({ ticks, chosen, axis: { x, axisY, width } }: FiguresProps) {
+  const { show } = useUnits()
+  return (
+    <>
+      {ticks.map(({ si: kg, text }) => (
+        <g key={kg}>
+          <path d={`M${x(kg)} ${axisY}v5`} stroke="var(--ink)" />
+          <text x={x(kg)} y={axisY + 18} textAnchor="middle" fontSize="11.5" fill="var(--faint)">
+            {text}
+          </text>
+        </g>
+      ))}
+      {chosen.map((mark) => (
+        <text
+          key={mark.id}
+          x={Math.min(Math.max(x(mark.massKg), 40), width - 40)}
+          y={axisY + 38}
+          textAnchor="middle"
+          fontSize="13"
+          fontWeight="650"
+          fill="var(--caster)"
+        >
+          {show(mark.massKg, 'lineMass')}
+        </text>
+      ))}
+    </>
   )
 }
 

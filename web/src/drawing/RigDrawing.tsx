@@ -54,55 +54,80 @@ export function RigDrawing({
           dashed={looked.includes('reelId')}
         />
       )}
-      {pieces.map((piece, i) => {
-        const start = starts[i] ?? 0
-        const state = states.get(piece.slot) ?? 'holds'
-        const path = outlinePath(piece, start, axisY, scale)
-        const sinking = piece.sinkingShare > 0 && piece.sinkRateMps > 0
-        const length = piece.lengthM * scale.pxPerM
-        const from = start + length * (1 - piece.sinkingShare)
-        return (
-          <g key={piece.slot} className={marked === piece.slot ? 'text-river' : WORN[state]}>
-            <path
-              d={path}
-              fill="currentColor"
-              fillOpacity={
-                looked.includes(piece.slot) ? 0.08 : sinking ? 0.16 : piece.slot === 'headId' ? 0.92 : 0.75
-              }
-              stroke="currentColor"
-              strokeWidth={looked.includes(piece.slot) ? 1.4 : 1}
-              strokeDasharray={looked.includes(piece.slot) ? '5 4' : undefined}
-            />
-            {sinking && (
-              <>
-                <clipPath id={`${id}-${i}`}>
-                  <path d={path} />
-                </clipPath>
-                <Hatching
-                  clip={`${id}-${i}`}
-                  from={from}
-                  to={start + length}
-                  height={height}
-                  gap={hatchGapPx(piece.sinkRateMps)}
-                />
-              </>
-            )}
-            {i > 0 && scale.gapPx === 0 && (
-              <path d={`M${start} ${axisY - 5}v10`} stroke="var(--paper)" strokeWidth="2" />
-            )}
-            {state === 'breaks' && (
-              <path
-                d={`M${start - 3} ${axisY - height * 0.42}l6 5-6 5 6 5`}
-                fill="none"
-                stroke="currentColor"
-                strokeWidth="2.2"
-              />
-            )}
-          </g>
-        )
-      })}
+      {pieces.map((piece, i) => (
+        <PieceDrawing
+          key={piece.slot}
+          piece={piece}
+          start={starts[i] ?? 0}
+          scale={scale}
+          height={height}
+          state={states.get(piece.slot) ?? 'holds'}
+          marked={marked === piece.slot}
+          looked={looked.includes(piece.slot)}
+          joined={i > 0 && scale.gapPx === 0}
+          clip={`${id}-${i}`}
+        />
+      ))}
       {!bare && <Fly x={endX} y={axisY} />}
     </svg>
+  )
+}
+
+interface PieceProps extends Pick<Props, 'scale' | 'height'> {
+  readonly piece: Piece
+  readonly start: number
+  readonly state: CheckState
+  readonly marked: boolean
+  readonly looked: boolean
+  /** It touches the one before it. */
+  readonly joined: boolean
+  readonly clip: string
+}
+
+/** How dark a piece is. */
+const inkOf = ({ slot }: Piece, looked: boolean, sinking: boolean): number =>
+  looked ? 0.08 : sinking ? 0.16 : slot === 'headId' ? 0.92 : 0.75
+
+/** One piece: its taper, hatched where it sinks, marked where it breaks. */
+function PieceDrawing({ piece, start, scale, height, state, marked, looked, joined, clip }: PieceProps) {
+  const axisY = height / 2
+  const path = outlinePath(piece, start, axisY, scale)
+  const sinking = piece.sinkingShare > 0 && piece.sinkRateMps > 0
+  const length = piece.lengthM * scale.pxPerM
+  return (
+    <g className={marked ? 'text-river' : WORN[state]}>
+      <path
+        d={path}
+        fill="currentColor"
+        fillOpacity={inkOf(piece, looked, sinking)}
+        stroke="currentColor"
+        strokeWidth={looked ? 1.4 : 1}
+        strokeDasharray={looked ? '5 4' : undefined}
+      />
+      {sinking && (
+        <>
+          <clipPath id={clip}>
+            <path d={path} />
+          </clipPath>
+          <Hatching
+            clip={clip}
+            from={start + length * (1 - piece.sinkingShare)}
+            to={start + length}
+            height={height}
+            gap={hatchGapPx(piece.sinkRateMps)}
+          />
+        </>
+      )}
+      {joined && <path d={`M${start} ${axisY - 5}v10`} stroke="var(--paper)" strokeWidth="2" />}
+      {state === 'breaks' && (
+        <path
+          d={`M${start - 3} ${axisY - height * 0.42}l6 5-6 5 6 5`}
+          fill="none"
+          stroke="currentColor"
+          strokeWidth="2.2"
+        />
+      )}
+    </g>
   )
 }
 

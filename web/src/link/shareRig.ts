@@ -3,8 +3,8 @@ import { sharedOf, writeShared } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
 import type { RigChoice } from '@hoxen/core/rig'
 import type { Today } from '../day/index.ts'
-import { noticeSaid } from '../store/index.ts'
-import { addressOf, isOnlyHere } from './address.ts'
+import { addressOf } from './address.ts'
+import { hand } from './hand.ts'
 import { packed } from './packed.ts'
 
 /** The address that holds a rig and its day, after the #: it goes to no server. @param withPlace whether it tells where the pool lies */
@@ -30,19 +30,9 @@ export async function shareRig(
   items: readonly Item[],
   withPlace = false,
 ): Promise<void> {
-  const url = rigLink(today, rig, items, withPlace)
-  if (navigator.share !== undefined && matchMedia('(pointer: coarse)').matches) {
-    try {
-      await navigator.share({ title: 'A rig in Hoxen', url })
-      return
-    } catch (error) {
-      if (error instanceof DOMException && error.name === 'AbortError') return
-    }
-  }
-  await navigator.clipboard.writeText(url)
-  noticeSaid(
-    isOnlyHere()
-      ? 'Link copied. It only opens on this machine: to share it, copy it from an address other devices can reach.'
-      : 'Link copied. Rig and day are in the link itself: whoever opens it sees them beside their own gear.',
+  await hand(
+    rigLink(today, rig, items, withPlace),
+    'A rig in Hoxen',
+    'Link copied. Rig and day are in the link itself: whoever opens it sees them beside their own gear.',
   )
 }

@@ -1,7 +1,9 @@
 import {
+  Backpack,
   BookOpenText,
   Cable,
   Disc3,
+  GraduationCap,
   Scale,
   Shirt,
   SlidersHorizontal,
@@ -114,6 +116,20 @@ export const STATIONS: readonly Station[] = [
     ],
   },
   {
+    path: 'trip',
+    name: 'Trip',
+    keys: 'g i',
+    icon: Backpack,
+    atTheTable: true,
+    Page: lazily(() => import('../stations/trip/TripStation.tsx').then((m) => m.TripStation)),
+    more: [
+      {
+        path: 'sheet',
+        Page: lazily(() => import('../stations/trip/TripSheetPage.tsx').then((m) => m.TripSheetPage)),
+      },
+    ],
+  },
+  {
     path: 'journal',
     name: 'Journal',
     keys: 'g j',
@@ -123,6 +139,20 @@ export const STATIONS: readonly Station[] = [
       {
         path: 'trial-sheet',
         Page: lazily(() => import('../stations/journal/TrialSheetPage.tsx').then((m) => m.TrialSheetPage)),
+      },
+    ],
+  },
+  {
+    path: 'practise',
+    name: 'Practise',
+    keys: 'g a',
+    icon: GraduationCap,
+    atTheTable: true,
+    Page: lazily(() => import('../stations/practise/PractiseStation.tsx').then((m) => m.PractiseStation)),
+    more: [
+      {
+        path: 'round/:code',
+        Page: lazily(() => import('../stations/practise/SentRoundPage.tsx').then((m) => m.SentRoundPage)),
       },
     ],
   },

@@ -1,5 +1,5 @@
 export { effort } from './effort.ts'
-export { askJudged, askLooked, type Progress } from './judged.ts'
+export { askJudged, askLooked, letSwingFor, type Progress } from './judged.ts'
 export { askSwing } from './loaded.ts'
 export { useRide, useRides } from './useRides.ts'
 export { useFullSwings, useSwing } from './useSwing.ts'

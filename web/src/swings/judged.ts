@@ -11,7 +11,7 @@ export interface Progress {
   readonly of: number
 }
 
-interface Judged {
+export interface Judged {
   readonly signal?: AbortSignal | undefined
   readonly priority?: Wish['priority']
   readonly onProgress?: (progress: Progress) => void
@@ -21,7 +21,7 @@ interface Judged {
 const TELL_EVERY_MS = 100
 
 /** Simulates the swings that a question of the judging worker needs. */
-function letSwingFor({ signal, priority = 'listed', onProgress }: Judged): LetSwing {
+export function letSwingFor({ signal, priority = 'listed', onProgress }: Judged): LetSwing {
   let [done, of, told] = [0, 0, 0]
   return async (wanted) => {
     of += wanted.length

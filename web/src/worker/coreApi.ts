@@ -21,6 +21,7 @@ import type {
 import type { SwingInput, Swung } from '@hoxen/core/swing'
 import type { TideFileReading } from '@hoxen/core/tide'
 import type { GaugeFileReading, Run } from '@hoxen/core/water'
+import type { RoundAsked } from './practise.ts'
 import { alive, callOff, unhurried } from './unhurried.ts'
 
 /** Reading of a file of gear. */
@@ -211,6 +212,12 @@ export const coreApi = {
     const { gear } = gearOf(about)
     const { servingInSteps } = await look()
     return worked(about, servingInSteps(question, { gear, fixed }, named, items), letSwing)
+  },
+
+  /** A round of practice. */
+  async round(id: number, asked: RoundAsked, letSwing: LetSwing) {
+    const { askedRound } = await import('./practise.ts')
+    return worked({ id }, askedRound(asked), letSwing)
   },
 
   /** A file of everything, a table of gear, or a list as it is typed, by what it turns out to be. @param tell told how far it is, [0, 1] */

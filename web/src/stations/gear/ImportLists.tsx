@@ -65,6 +65,9 @@ async function saveRefused(
   saveFile(`${name.replace(/\.[^.]*$/, '')}-refused.csv`, table, 'text/csv')
 }
 
+/** Of all that is kept, gear alone has a kind and a name. */
+const isItem = (row: ListRow<ListName>): row is ListRow<'items'> => 'kind' in row && 'name' in row
+
 interface ChangeListProps {
   readonly plan: ImportPlan
   readonly removed: Merge['removed']
@@ -75,9 +78,9 @@ interface ChangeListProps {
 export function ChangeList({ plan, removed, guessed = NONE_GUESSED }: ChangeListProps) {
   const { system } = useUnits()
   const supposed = (row: ListRow<ListName>): string =>
-    'kind' in row ? sayGuesses(row, guessed.get(row.id) ?? [], system) : ''
+    isItem(row) ? sayGuesses(row, guessed.get(row.id) ?? [], system) : ''
   const about = (name: ListName, row: ListRow<ListName>): string =>
-    'kind' in row ? summarize(row, system) : LISTS[name].words.one
+    isItem(row) ? summarize(row, system) : LISTS[name].words.one
   const rows = LIST_NAMES.flatMap((name) => {
     const { changed, added } = plan.lists[name]
     return [

@@ -1,7 +1,7 @@
 import { itemSchema, problemsOf, type Reel, type Spool } from '@hoxen/core/gear'
 import { arborFromBox, USUAL_BACKING_M } from '@hoxen/core/reel'
 import { sayProblem } from '@hoxen/core/words'
-import { useState } from 'react'
+import { type ReactNode, useState } from 'react'
 import { dropDraft, useDraftState } from '../../store/drafts.ts'
 import { noticeDone, noticeFailed } from '../../store/index.ts'
 import { editRow } from '../../store/rows.ts'
@@ -17,8 +17,8 @@ const FIELDS = [
 ] as const
 const NUMBERS = [5, 6, 7, 8, 9, 10, 11, 12, 13]
 
-/** The spool's measures: by caliper, or the arbor computed from what the box says it holds. A spool that cannot be is never kept. */
-export function SpoolForm({ reel }: { readonly reel: Reel }) {
+/** A spool under measure, what is wrong with it, and how it is kept. A spool that cannot be is never kept. */
+function useSpool(reel: Reel) {
   const { system } = useUnits()
   const form = `spool ${reel.id}`
   const [spool, setSpool] = useDraftState<Spool>(form, 'spool', reel.spool ?? FIRST_SPOOL)
@@ -53,6 +53,13 @@ export function SpoolForm({ reel }: { readonly reel: Reel }) {
     if (arborDiameterM === undefined) setNoArbor(true)
     else keep({ ...spool, arborDiameterM })
   }
+  return { spool, number, setNumber, backingM, setBackingM, error, keep, fromBox }
+}
+
+/** The spool's measures: by caliper, or the arbor computed from what the box says it holds. */
+export function SpoolForm({ reel }: { readonly reel: Reel }) {
+  const form = useSpool(reel)
+  const { spool, error, keep } = form
   return (
     <details className="mt-4" open={reel.spool === undefined}>
       <summary className="min-h-11 py-2 font-semibold">Spool measurements</summary>
@@ -67,34 +74,13 @@ export function SpoolForm({ reel }: { readonly reel: Reel }) {
           />
         ))}
       </div>
-      <div className="mt-3 flex max-w-3xl flex-wrap items-end gap-3">
-        <label className="text-sm text-faint">
-          The box says it holds no.
-          <select
-            value={number}
-            onChange={(event) => setNumber(Number(event.target.value))}
-            className={fieldLook}
-          >
-            {NUMBERS.map((n) => (
-              <option key={n}>{n}</option>
-            ))}
-          </select>
-        </label>
-        <div className="w-44">
-          <QuantityField
-            label="and this much backing"
-            measure="backingLength"
-            value={backingM}
-            onChange={setBackingM}
-          />
-        </div>
-        <Button onClick={fromBox}>Work out the arbor</Button>
+      <FromBox {...form}>
         {reel.spool === undefined && (
           <Button weight="strong" onClick={() => keep(spool)}>
             Save these measurements
           </Button>
         )}
-      </div>
+      </FromBox>
       {error !== undefined && (
         <p role="alert" className="mt-2 font-medium text-breaks">
           {error} Nothing was saved.
@@ -103,3 +89,36 @@ export function SpoolForm({ reel }: { readonly reel: Reel }) {
     </details>
   )
 }
+
+type FromBoxProps = Pick<
+  ReturnType<typeof useSpool>,
+  'number' | 'setNumber' | 'backingM' | 'setBackingM' | 'fromBox'
+> & { readonly children: ReactNode }
+
+/** What the box says the reel holds. */
+const FromBox = ({ number, setNumber, backingM, setBackingM, fromBox, children }: FromBoxProps) => (
+  <div className="mt-3 flex max-w-3xl flex-wrap items-end gap-3">
+    <label className="text-sm text-faint">
+      The box says it holds no.
+      <select
+        value={number}
+        onChange={(event) => setNumber(Number(event.target.value))}
+        className={fieldLook}
+      >
+        {NUMBERS.map((n) => (
+          <option key={n}>{n}</option>
+        ))}
+      </select>
+    </label>
+    <div className="w-44">
+      <QuantityField
+        label="and this much backing"
+        measure="backingLength"
+        value={backingM}
+        onChange={setBackingM}
+      />
+    </div>
+    <Button onClick={fromBox}>Work out the arbor</Button>
+    {children}
+  </div>
+)

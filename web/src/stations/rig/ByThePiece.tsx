@@ -1,6 +1,6 @@
 import type { Tip } from '@hoxen/core/gear'
 import { judge, type RankedRig } from '@hoxen/core/match'
-import { statesBySlot } from '@hoxen/core/rig'
+import { type CheckState, statesBySlot } from '@hoxen/core/rig'
 import { LEVEL_TIPS_M, nameMaterial, PIECE, type TipSet, tipFacts, tipSets } from '@hoxen/core/sink'
 import { useState } from 'react'
 import type { Question } from '../../ledger/index.ts'
@@ -45,37 +45,7 @@ export function ByThePiece({ question, rig }: Props) {
       <h2 id="piece-title" className="text-xl">
         Level material by the piece <Tag tag="physics" />
       </h2>
-      <div className="mt-2 grid items-start gap-x-4 gap-y-2 sm:grid-cols-3">
-        <QuantityField
-          label="Material"
-          measure="massPerLength"
-          value={kgPerM}
-          onChange={setKgPerM}
-          refuse={(si) =>
-            si > 0 && si <= HEAVIEST ? undefined : `Enter up to ${show(HEAVIEST, 'massPerLength')}.`
-          }
-        />
-        <QuantityField
-          label="Piece"
-          measure="length"
-          value={pieceM}
-          onChange={setPieceM}
-          refuse={(si) =>
-            si > 0 && si <= LONGEST_M ? undefined : `Enter up to ${show(LONGEST_M, 'length')}.`
-          }
-        />
-        <QuantityField
-          label="It weighs"
-          measure="lineMass"
-          value={pieceM * kgPerM}
-          onChange={(kg) => setPieceM(kg / kgPerM)}
-          refuse={(si) =>
-            si > 0 && si / kgPerM <= LONGEST_M
-              ? undefined
-              : `That is more than ${show(LONGEST_M, 'length')} of it.`
-          }
-        />
-      </div>
+      <PieceFields kgPerM={kgPerM} pieceM={pieceM} onKgPerM={setKgPerM} onPieceM={setPieceM} />
       {sets.length === 0 ? (
         <p className="mt-3">
           Too short to cut a tip from; the shortest is {show(LEVEL_TIPS_M[0] ?? 0, 'length')}.
@@ -87,29 +57,86 @@ export function ByThePiece({ question, rig }: Props) {
           </p>
           <ul className="mt-1 divide-y divide-rule border-y border-rule">
             {sets.map((set) => (
-              <li
+              <SetRow
                 key={set.lengthsM.join()}
-                data-set={set.lengthsM.length}
-                className="flex flex-wrap items-center justify-between gap-x-4 py-1"
-              >
-                <span className="flex flex-wrap gap-x-4">
-                  {set.lengthsM.map((lengthM) => (
-                    <span key={lengthM}>
-                      <StateMark state={stateOf(lengthM)} />{' '}
-                      <b className="font-semibold">{show(lengthM, 'length')}</b>{' '}
-                      <span className="text-faint">{show(lengthM * kgPerM, 'lineMass')}</span>
-                    </span>
-                  ))}
-                  {set.restM > 0.01 && (
-                    <span className="text-faint">{show(set.restM, 'length')} left over</span>
-                  )}
-                </span>
-                <Button onClick={() => void keep(set).catch(noticeFailed)}>Save these tips</Button>
-              </li>
+                set={set}
+                kgPerM={kgPerM}
+                stateOf={stateOf}
+                onKeep={() => void keep(set).catch(noticeFailed)}
+              />
             ))}
           </ul>
         </>
       )}
     </section>
+  )
+}
+
+interface FieldsProps {
+  readonly kgPerM: number
+  readonly pieceM: number
+  readonly onKgPerM: (kgPerM: number) => void
+  readonly onPieceM: (m: number) => void
+}
+
+/** A piece by material and length, or by what it weighs. */
+function PieceFields({ kgPerM, pieceM, onKgPerM, onPieceM }: FieldsProps) {
+  const { show } = useUnits()
+  const upTo = (most: number, measure: 'length' | 'massPerLength') => (si: number) =>
+    si > 0 && si <= most ? undefined : `Enter up to ${show(most, measure)}.`
+  return (
+    <div className="mt-2 grid items-start gap-x-4 gap-y-2 sm:grid-cols-3">
+      <QuantityField
+        label="Material"
+        measure="massPerLength"
+        value={kgPerM}
+        onChange={onKgPerM}
+        refuse={upTo(HEAVIEST, 'massPerLength')}
+      />
+      <QuantityField
+        label="Piece"
+        measure="length"
+        value={pieceM}
+        onChange={onPieceM}
+        refuse={upTo(LONGEST_M, 'length')}
+      />
+      <QuantityField
+        label="It weighs"
+        measure="lineMass"
+        value={pieceM * kgPerM}
+        onChange={(kg) => onPieceM(kg / kgPerM)}
+        refuse={(si) =>
+          si > 0 && si / kgPerM <= LONGEST_M
+            ? undefined
+            : `That is more than ${show(LONGEST_M, 'length')} of it.`
+        }
+      />
+    </div>
+  )
+}
+
+interface SetProps {
+  readonly set: TipSet
+  readonly kgPerM: number
+  readonly stateOf: (lengthM: number) => CheckState
+  readonly onKeep: () => void
+}
+
+/** One set of tips out of a piece, each judged, and what is left over. */
+function SetRow({ set: { lengthsM, restM }, kgPerM, stateOf, onKeep }: SetProps) {
+  const { show } = useUnits()
+  return (
+    <li data-set={lengthsM.length} className="flex flex-wrap items-center justify-between gap-x-4 py-1">
+      <span className="flex flex-wrap gap-x-4">
+        {lengthsM.map((lengthM) => (
+          <span key={lengthM}>
+            <StateMark state={stateOf(lengthM)} /> <b className="font-semibold">{show(lengthM, 'length')}</b>{' '}
+            <span className="text-faint">{show(lengthM * kgPerM, 'lineMass')}</span>
+          </span>
+        ))}
+        {restM > 0.01 && <span className="text-faint">{show(restM, 'length')} left over</span>}
+      </span>
+      <Button onClick={onKeep}>Save these tips</Button>
+    </li>
   )
 }

@@ -1,4 +1,4 @@
-import { itemSchema, itemsOf } from '@hoxen/core/gear'
+import { itemSchema, itemsOf, type Leader } from '@hoxen/core/gear'
 import {
   buildLeader,
   dropperPlan,
@@ -99,7 +99,6 @@ interface RecipeProps {
 /** The leader as a picture to be put right, piece by piece, and what the ledger says of it. */
 function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
   const { show, system } = useUnits()
-  const within = useWithin()
   const [recipe, setRecipe] = useDraftState(FORM, JSON.stringify(built.steps), built)
   const [withDropper, setWithDropper] = useState(question.day.dropper !== undefined)
   const plan = dropperPlan(recipe.lengthM, question.day.schools.weightPlace === 'dropper', fastTip)
@@ -111,15 +110,6 @@ function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
     LEADER_LINES.includes(code),
   )
   const { behindKgPerM } = buttOn(rig.parts, recipe.steps[0]?.diameterM ?? 0)
-  const keep = (): void => {
-    const item = itemSchema.safeParse({ ...leader, id: newId(leader.name) })
-    if (item.success)
-      addItem(item.data).then((did) => {
-        if (!did) return
-        void dropDraft(FORM)
-        noticeDone(`${leader.name} is in your gear`)
-      }, noticeFailed)
-  }
   return (
     <>
       <LeaderPicture
@@ -132,22 +122,7 @@ function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
         Drag a knot or the fly, or use the arrow keys. Above each piece: its length and thickness. Below: what
         it breaks at.
       </p>
-      <ol
-        aria-label="Recipe, butt to fly"
-        className="mt-3 grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3 lg:grid-cols-6"
-      >
-        {recipe.steps.map((step, i) => (
-          <li key={step.spoolId}>
-            <QuantityField
-              label={`${step.name}${step.breakingN === undefined ? '' : `, ${show(step.breakingN, 'breakingLoad')}`}`}
-              measure="length"
-              value={step.lengthM}
-              onChange={(m) => setRecipe(withPiece(recipe, i, m))}
-              refuse={within({ low: LEAST_PIECE_M, high: 9 }, 'length')}
-            />
-          </li>
-        ))}
-      </ol>
+      <Pieces recipe={recipe} onChange={setRecipe} />
       <div className="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
         <label className="flex min-h-11 items-center gap-2">
           <input
@@ -158,7 +133,7 @@ function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
           />
           With a dropper, on a tippet ring
         </label>
-        <Button weight="strong" onClick={keep}>
+        <Button weight="strong" onClick={() => keepLeader(leader)}>
           Save this leader to my gear
         </Button>
         {JSON.stringify(recipe) !== JSON.stringify(built) && (
@@ -182,6 +157,49 @@ function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
         <Ledger checks={checks} remedies={NO_REMEDIES} items={question.byId} onTake={() => undefined} />
       </div>
     </>
+  )
+}
+
+/** Keeps a built leader as a thing of one's own. */
+function keepLeader(leader: Leader): void {
+  const item = itemSchema.safeParse({ ...leader, id: newId(leader.name) })
+  if (item.success)
+    addItem(item.data).then((did) => {
+      if (!did) return
+      void dropDraft(FORM)
+      noticeDone(`${leader.name} is in your gear`)
+    }, noticeFailed)
+}
+
+type Recipe = RecipeProps['built']
+
+/** The pieces by their lengths, butt first. */
+function Pieces({
+  recipe,
+  onChange,
+}: {
+  readonly recipe: Recipe
+  readonly onChange: (recipe: Recipe) => void
+}) {
+  const { show } = useUnits()
+  const within = useWithin()
+  return (
+    <ol
+      aria-label="Recipe, butt to fly"
+      className="mt-3 grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3 lg:grid-cols-6"
+    >
+      {recipe.steps.map((step, i) => (
+        <li key={step.spoolId}>
+          <QuantityField
+            label={`${step.name}${step.breakingN === undefined ? '' : `, ${show(step.breakingN, 'breakingLoad')}`}`}
+            measure="length"
+            value={step.lengthM}
+            onChange={(m) => onChange(withPiece(recipe, i, m))}
+            refuse={within({ low: LEAST_PIECE_M, high: 9 }, 'length')}
+          />
+        </li>
+      ))}
+    </ol>
   )
 }
 

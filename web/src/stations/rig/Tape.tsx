@@ -1,5 +1,5 @@
 import { WEIGHED } from '@hoxen/core/sink'
-import { useRef } from 'react'
+import { type KeyboardEvent, type PointerEvent, useRef } from 'react'
 import { byArrows, unitTicks, useHandles, useWidth } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
@@ -18,7 +18,7 @@ const STEP_M = 0.01
 
 /** The piece along a tape, its sinking part hatched; its end is taken hold of and moved. */
 export function Tape({ lengthM, sinkingM, onLength }: TapeProps) {
-  const { show, system } = useUnits()
+  const { show } = useUnits()
   const [box, width] = useWidth<HTMLDivElement>(600)
   /** The tape stays as long as it is while its end is held. */
   const held = useRef<number>(undefined)
@@ -45,63 +45,111 @@ export function Tape({ lengthM, sinkingM, onLength }: TapeProps) {
           held.current = undefined
         }}
       >
-        <rect
-          x={x(0)}
-          y={PIECE_Y - 5}
-          width={Math.max(0, x(long - sinks) - x(0))}
-          height="10"
-          rx="4"
-          fill="var(--sheet)"
-          stroke="var(--ink)"
-        />
-        <rect
-          x={x(long - sinks)}
-          y={PIECE_Y - 5}
-          width={Math.max(0, x(long) - x(long - sinks))}
-          height="10"
-          rx="4"
-          fill="var(--ink)"
-        />
-        <rect x={x(0)} y={TAPE_Y} width={width - 20} height="26" fill="var(--sheet)" stroke="var(--ink)" />
-        {unitTicks(0, toM, Math.max(3, width / 70), 'length', system).map(({ si, text }) => (
-          <g key={si}>
-            <path d={`M${x(si)} ${TAPE_Y}v10`} stroke="var(--ink)" />
-            <text
-              x={x(si)}
-              y={TAPE_Y + 42}
-              textAnchor={si === 0 ? 'start' : 'middle'}
-              fontSize="12"
-              fill="var(--faint)"
-            >
-              {text}
-            </text>
-          </g>
-        ))}
-        <g
-          role="slider"
-          tabIndex={0}
-          aria-label="End of the piece on the tape"
-          aria-valuemin={WEIGHED.lengthM.low}
-          aria-valuemax={WEIGHED.lengthM.high}
-          aria-valuenow={long}
-          aria-valuetext={show(long, 'length')}
-          transform={`translate(${x(long)} ${PIECE_Y})`}
-          className="group cursor-ew-resize outline-none"
-          onKeyDown={byArrows((steps) => put(long + steps * STEP_M))}
-          onPointerDown={(event) => {
+        <PieceOnTape x={x} longM={long} sinksM={sinks} />
+        <Graduations x={x} toM={toM} width={width} />
+        <TapeEnd
+          at={x(long)}
+          longM={long}
+          onKey={byArrows((steps) => put(long + steps * STEP_M))}
+          onTake={(event) => {
             held.current = toM
             take()(event)
           }}
-        >
-          <rect x="-16" y="-22" width="32" height="60" fill="transparent" />
-          <path
-            d="M0 -16V30"
-            stroke="var(--caster)"
-            className="[stroke-width:2.5] group-focus-visible:[stroke-width:5]"
-          />
-          <circle r="7" fill="var(--sheet)" stroke="var(--caster)" strokeWidth="2.5" />
-        </g>
+        />
       </svg>
     </div>
+  )
+}
+
+/** Where a length lies in the drawing [px]. */
+type Along = (m: number) => number
+
+/** The piece, its sinking part dark. */
+const PieceOnTape = ({
+  x,
+  longM,
+  sinksM,
+}: {
+  readonly x: Along
+  readonly longM: number
+  readonly sinksM: number
+}) => (
+  <g stroke="var(--ink)">
+    <rect
+      x={x(0)}
+      y={PIECE_Y - 5}
+      width={Math.max(0, x(longM - sinksM) - x(0))}
+      height="10"
+      rx="4"
+      fill="var(--sheet)"
+    />
+    <rect
+      x={x(longM - sinksM)}
+      y={PIECE_Y - 5}
+      width={Math.max(0, x(longM) - x(longM - sinksM))}
+      height="10"
+      rx="4"
+      fill="var(--ink)"
+      stroke="none"
+    />
+  </g>
+)
+
+/** The tape with its figures. */
+function Graduations({ x, toM, width }: { readonly x: Along; readonly toM: number; readonly width: number }) {
+  const { system } = useUnits()
+  return (
+    <>
+      <rect x={x(0)} y={TAPE_Y} width={width - 20} height="26" fill="var(--sheet)" stroke="var(--ink)" />
+      {unitTicks(0, toM, Math.max(3, width / 70), 'length', system).map(({ si, text }) => (
+        <g key={si}>
+          <path d={`M${x(si)} ${TAPE_Y}v10`} stroke="var(--ink)" />
+          <text
+            x={x(si)}
+            y={TAPE_Y + 42}
+            textAnchor={si === 0 ? 'start' : 'middle'}
+            fontSize="12"
+            fill="var(--faint)"
+          >
+            {text}
+          </text>
+        </g>
+      ))}
+    </>
+  )
+}
+
+interface EndProps {
+  readonly at: number
+  readonly longM: number
+  readonly onKey: (event: KeyboardEvent) => void
+  readonly onTake: (event: PointerEvent) => void
+}
+
+/** The end of the piece, to be taken hold of. */
+function TapeEnd({ at, longM, onKey, onTake }: EndProps) {
+  const { show } = useUnits()
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label="End of the piece on the tape"
+      aria-valuemin={WEIGHED.lengthM.low}
+      aria-valuemax={WEIGHED.lengthM.high}
+      aria-valuenow={longM}
+      aria-valuetext={show(longM, 'length')}
+      transform={`translate(${at} ${PIECE_Y})`}
+      className="group cursor-ew-resize outline-none"
+      onKeyDown={onKey}
+      onPointerDown={onTake}
+    >
+      <rect x="-16" y="-22" width="32" height="60" fill="transparent" />
+      <path
+        d="M0 -16V30"
+        stroke="var(--caster)"
+        className="[stroke-width:2.5] group-focus-visible:[stroke-width:5]"
+      />
+      <circle r="7" fill="var(--sheet)" stroke="var(--caster)" strokeWidth="2.5" />
+    </g>
   )
 }

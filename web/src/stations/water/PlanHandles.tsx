@@ -17,8 +17,8 @@ interface Props {
 /** Handle that is held, and where it has been taken to. */
 type Held = { readonly what: 'fly'; readonly aim: Aim } | { readonly what: 'mend'; readonly downM: number }
 
-/** The cast and its mend, to take hold of in the picture from above: by pointer, or by the arrow keys. */
-export function PlanHandles({ layout, wadeM, aim, mend, onAim, onMend }: Props) {
+/** Positions of what is held in the picture, what it says, and what hands and keys do to it. */
+function usePlanHandles({ layout, wadeM, aim, mend, onAim, onMend }: Props) {
   const { show, system } = useUnits()
   const { plan } = layout
   const up = plan.y(1) > plan.y(0) ? -1 : 1
@@ -71,6 +71,28 @@ export function PlanHandles({ layout, wadeM, aim, mend, onAim, onMend }: Props) 
     kind === undefined
       ? 'no mend'
       : `${MEND_NAMES[kind]}, ${show(kind === 'stack' ? (mend?.sizeM ?? 0) : Math.abs(downM), 'length')}`
+  return {
+    held,
+    drawing,
+    take,
+    now,
+    downM,
+    at,
+    mendAt,
+    from,
+    says,
+    mendSays,
+    mended: kind !== undefined,
+    aimKey,
+    mendKey,
+  }
+}
+
+/** The cast and its mend, to take hold of in the picture from above: by pointer, or by the arrow keys. */
+export function PlanHandles(props: Props) {
+  const { layout, aim } = props
+  const { held, drawing, take, now, downM, at, mendAt, from, says, mendSays, mended, aimKey, mendKey } =
+    usePlanHandles(props)
   return (
     // biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of
     <svg
@@ -112,7 +134,7 @@ export function PlanHandles({ layout, wadeM, aim, mend, onAim, onMend }: Props) 
         onTake={take({ what: 'mend', downM })}
         onKey={mendKey}
         shape={<path d="M0 -8.5L8.5 0L0 8.5L-8.5 0Z" />}
-        says={held?.what === 'mend' || kind !== undefined ? mendSays : undefined}
+        says={held?.what === 'mend' || mended ? mendSays : undefined}
         width={layout.width}
       />
     </svg>

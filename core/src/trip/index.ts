@@ -1,0 +1,35 @@
+export { type Found, TripSearch } from './answer.ts'
+export { type WorthBorrowing, worthBorrowing } from './borrowing.ts'
+export { type CalendarWords, tripCalendar } from './calendar.ts'
+export { fallsWithout, fliesToPack, type KitRig, questionOf, rigWith, sortOf } from './carried.ts'
+export { type Contradiction, contradictionOf } from './contradiction.ts'
+export { type Covered, EFFORTS, type Effort, type Way, type Why } from './covering.ts'
+export { bestKit, type CoverQuestion, type Kit, type Step, staircaseInSteps } from './coverModel.ts'
+export type { MoreRods } from './dayOrder.ts'
+export { type Demand, demandsOf, seasonOn, type TripAbout, type TripFly, type TripProblem } from './demand.ts'
+export { type Missing, missingInSteps } from './missing.ts'
+export { type Packed, packedWallet, packList } from './packing.ts'
+export { type Solve, solverBy } from './programme.ts'
+export { flowQuantiles, LEVEL_SHARES } from './quantiles.ts'
+export { type Spare, sparesFor } from './spares.ts'
+export { stillPairs, stillRigs } from './still.ts'
+export { type OrderedDay, orderDay, type TimedVisit } from './tripDay.ts'
+export {
+  type FlowsAsked,
+  type Trip,
+  type TripDay,
+  type TripLimits,
+  type TripPlan,
+  tripLimitsSchema,
+  tripSchema,
+  tripShape,
+} from './tripSchema.ts'
+export {
+  CARRIED,
+  type Carried,
+  CHANGE_MINUTES,
+  type ChangeKind,
+  type ChangeMinutes,
+  SAVING_MIN,
+  TRIP_LIMITS,
+} from './vocabulary.ts'

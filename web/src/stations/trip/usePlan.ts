@@ -1,0 +1,105 @@
+import type { Gear, Item } from '@hoxen/core/gear'
+import type { RigChoice, Wallet } from '@hoxen/core/rig'
+import {
+  type Covered,
+  fallsWithout,
+  fliesToPack,
+  type OrderedDay,
+  orderDay,
+  type Packed,
+  packList,
+  rigWith,
+  type Spare,
+  sparesFor,
+  type Trip,
+  type TripAbout,
+} from '@hoxen/core/trip'
+import { summarize } from '@hoxen/core/words'
+import { useDeferredValue, useMemo } from 'react'
+import { useSettings } from '../../store/index.ts'
+import { useUnits } from '../../ui/index.ts'
+import { type MatrixRow, matrixOf, weighed } from './rows.ts'
+
+/** All that follows from a kit: what it covers, the days, and what to pack. */
+export interface Plan {
+  readonly kit: ReadonlySet<string>
+  readonly rows: readonly MatrixRow[]
+  /** Days’ demands covered, and of how many. */
+  readonly weight: readonly [number, number]
+  readonly days: readonly OrderedDay[]
+  readonly packed: readonly Packed[]
+  readonly spares: readonly Spare[]
+  /** Rigs of the kit, those fished most first. */
+  readonly rigs: readonly RigChoice[]
+  readonly uses: ReadonlyMap<string, number>
+  readonly byId: ReadonlyMap<string, Item>
+  readonly fallsWithout: (id: string) => readonly Covered[]
+}
+
+const MOST_LETTERS = 80
+
+/** One's own gear with what is to be borrowed, each called by what it is. */
+export function useWithLent({ gear }: TripAbout, lent: readonly Item[]): Gear {
+  const { system } = useUnits()
+  return useMemo(
+    () => ({
+      items: [
+        ...gear.items,
+        ...lent.map((item) => ({
+          ...item,
+          name: `Borrow: ${summarize(item, system)}`.slice(0, MOST_LETTERS),
+        })),
+      ],
+    }),
+    [gear, lent, system],
+  )
+}
+
+const ZONE = Intl.DateTimeFormat().resolvedOptions().timeZone
+
+/** Rigs of a kit, the one that covers most demands first, and how often each item is part of one. */
+function usesOf(covered: readonly Covered[], kit: ReadonlySet<string>) {
+  const rigs = new Map<string, { choice: RigChoice; count: number }>()
+  const uses = new Map<string, number>()
+  for (const each of covered) {
+    const found = rigWith(kit, each)
+    if (found === undefined) continue
+    const key = Object.values(found.choice).join('~')
+    rigs.set(key, { choice: found.choice, count: (rigs.get(key)?.count ?? 0) + 1 })
+    for (const id of Object.values(found.choice)) if (id !== null) uses.set(id, (uses.get(id) ?? 0) + 1)
+  }
+  return { rigs: [...rigs.values()].sort((a, b) => b.count - a.count).map(({ choice }) => choice), uses }
+}
+
+/** Works a kit out for a trip. @param gear with what is borrowed */
+export function usePlan(
+  trip: Trip,
+  about: TripAbout,
+  gear: Gear,
+  covered: readonly Covered[],
+  ids: readonly string[],
+  wallet: Wallet,
+): Plan {
+  // The days take longer than the kit: they follow it.
+  const later = useDeferredValue(ids)
+  const { changeMinutes: minutes } = useSettings()
+  const days = useMemo(() => {
+    const byRun = new Map(about.runs.map((run) => [run.id, run]))
+    return trip.days.map((day) => orderDay(day, byRun, covered, new Set(later), { zone: ZONE, minutes }))
+  }, [trip, about, covered, later, minutes])
+  const plan = useMemo(() => {
+    const kit = new Set(ids)
+    const packedIds = new Set([...ids, ...fliesToPack(gear, covered).map(({ id }) => id)])
+    return {
+      kit,
+      rows: matrixOf(covered, kit),
+      weight: weighed(covered, kit),
+      packed: packList(gear, packedIds, wallet),
+      spares: sparesFor(trip, covered),
+      ...usesOf(covered, kit),
+      byId: new Map(gear.items.map((item) => [item.id, item])),
+      fallsWithout: (id: string) => fallsWithout(kit, covered, id),
+    }
+  }, [trip, gear, covered, ids, wallet])
+  return { ...plan, days }
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink'
+import { tripApi } from './tripApi.ts'
+
+expose(tripApi)
