@@ -153,7 +153,10 @@ test('the last bend test is open, and a weight is moved in the picture; trials o
   await waitFor(() => expect(Number(weight.getAttribute('aria-valuenow'))).toBeCloseTo(Number(before) + 0.05))
   cleanup()
   show(<TrialsView />, '/journal?view=trials')
-  expect((await screen.findByLabelText<HTMLSelectElement>('Rod')).value).toBe('switch-six-11-ft-3')
+  // Once the trials are read.
+  await waitFor(() =>
+    expect(screen.getByLabelText<HTMLSelectElement>('Rod').value).toBe('switch-six-11-ft-3'),
+  )
   fireEvent.click(screen.getByRole('button', { name: /^510 gr short Skagit/ }))
   expect(screen.getByLabelText<HTMLSelectElement>('A head of yours').value).toBe('510-gr-short-skagit')
   fireEvent.click(screen.getByRole('button', { name: 'too heavy' }))

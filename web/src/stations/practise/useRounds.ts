@@ -80,10 +80,24 @@ function planned(
   return { id: `${kind}-${seed}`, kind, seed }
 }
 
-/** A round by what it is about; memoised. */
-export function useRound(asked: RoundAsked | undefined) {
+/** All that a round depends on; gear by its revision, which is short. */
+const keyOf = (asked: RoundAsked | undefined, revision: number): readonly unknown[] =>
+  asked === undefined || 'situation' in asked
+    ? [asked]
+    : [
+        asked.kind,
+        asked.seed,
+        asked.level,
+        revision,
+        asked.about.runs,
+        asked.about.caster,
+        asked.about.schools,
+      ]
+
+/** A round by what it is about; memoised. @param revision of the gear it is drawn from */
+export function useRound(asked: RoundAsked | undefined, revision = 0) {
   return useQuery<Drawn | null>({
-    queryKey: ['round', asked],
+    queryKey: ['round', ...keyOf(asked, revision)],
     enabled: asked !== undefined,
     queryFn: async ({ signal }) =>
       (await askLooked((api, id, letSwing) => api.round(id, asked as RoundAsked, letSwing), signal)) ?? null,
@@ -137,8 +151,9 @@ export function useSitting(kinds?: readonly RoundKind[], of: number = SITTING.ro
   const asked = useMemo(() => askedFor(now), [now, levels])
   // biome-ignore lint/correctness/useExhaustiveDependencies: as above
   const ahead = useMemo(() => askedFor(after), [after, levels])
-  const query = useRound(asked)
-  useRound(ahead)
+  const revision = useGear()?.revision
+  const query = useRound(asked, revision)
+  useRound(ahead, revision)
   if (cards === undefined) return undefined
   return {
     cards,
