@@ -37,17 +37,21 @@ export class TripSearch {
   private readonly lent: ReadonlySet<string>
   private problems: readonly TripProblem[] = []
 
-  /** @param borrowed things of nobody's that may come, as far as the trip's limits let them */
+  /**
+   * @param borrowed things of nobody's that may come, as far as the trip's limits let them
+   * @param known a search of the same trip, whose swings are taken over
+   */
   constructor(
     private readonly trip: TripPlan,
     about: TripAbout,
     private readonly solve: Solve,
     borrowed: readonly Item[] = [],
     private readonly efforts: readonly Effort[] = EFFORTS,
+    private readonly known?: TripSearch,
   ) {
     this.about = { ...about, gear: { items: [...about.gear.items, ...borrowed] } }
     this.lent = new Set(borrowed.map(({ id }) => id))
-    this.search = new CoveringSearch(this.about, trip.watchCounts === true)
+    this.search = new CoveringSearch(this.about, trip.watchCounts === true, this.lent)
   }
 
   /** The question of the kit by itself: with other limits it needs no new swings. */
@@ -76,6 +80,7 @@ export class TripSearch {
     this.problems = problems
     const share = (done: number): number => done / Math.max(1, demands.length)
     yield* this.search.begin(demands, (done) => told(0.2 * share(done)))
+    if (this.known !== undefined) this.search.adopt(this.known.search)
     const [first] = this.efforts
     if (first !== undefined) yield* this.search.more(first, (done) => told(0.2 + 0.8 * share(done)))
     return this.found()

@@ -45,7 +45,8 @@ export interface Covered {
 /** A demand while its rigs are swung. */
 interface Open {
   readonly demand: Demand
-  /** Rigs to swing, the most hopeful first. */
+  /** Rigs to swing, the most hopeful first: of one's own things, then those with something lent. */
+  readonly lots: readonly [own: readonly Still[], lent: readonly Still[]]
   readonly queue: readonly Still[]
   readonly cut: boolean
   readonly ways: Map<Still, Way>
@@ -113,11 +114,13 @@ function inOrder(
   return [...first, ...sorted.filter((rig) => !firsts.has(rig))]
 }
 
+const reelIdsOf = ({ reels }: Still): Way['reelIds'] => reels.map((reel) => reel?.id ?? null)
+
 const asWay = (still: Still, { parts, verdict, ...rig }: RankedRig, angleDeg: number): Way => {
   const { reelId: _reel, ...choice } = choiceOf(parts)
   return {
     rig: choice,
-    reelIds: still.reels.map((reel) => reel?.id ?? null),
+    reelIds: reelIdsOf(still),
     angleDeg,
     margin: marginOf({ parts, ...rig }),
     verdict,
@@ -161,20 +164,24 @@ function* swingOut(open: Open, stills: readonly Still[], watchCounts: boolean): 
   for (const day of open.demand.byAngle.slice(1)) yield* swingAt(open, left, day, watchCounts)
 }
 
+/** Rigs an effort swings, as many of each lot: what is lent takes no place from one's own, so more to choose from never covers less. */
+const someOf = ({ lots }: Open, rigs: number): readonly Still[] => lots.flatMap((lot) => lot.slice(0, rigs))
+
 /** Demands whose swings are asked for at once. */
 const TOGETHER = 8
 
 /** Swings one effort on a demand begins with. */
-function wantedFirst({ demand: { day }, queue, tried, ways }: Open, { rigs, onlyOpen }: Effort): Wanted {
-  if (onlyOpen && ways.size > 0) return []
-  const fresh = queue.slice(0, rigs).filter((still) => !tried.has(still))
+function wantedFirst(open: Open, { rigs, onlyOpen }: Effort): Wanted {
+  const { day } = open.demand
+  if (onlyOpen && open.ways.size > 0) return []
+  const fresh = someOf(open, rigs).filter((still) => !open.tried.has(still))
   return unknownSwings(fresh.map((still) => ({ ...day, parts: whole(still) })))
 }
 
 /** One effort on one demand. */
 function* swingMore(open: Open, { rigs, onlyOpen }: Effort, watchCounts: boolean): Steps<void> {
   if (onlyOpen && open.ways.size > 0) return
-  const some = open.queue.slice(0, rigs)
+  const some = someOf(open, rigs)
   if (onlyOpen) yield* swingOut(open, some, watchCounts)
   else
     yield* swingAt(
@@ -219,6 +226,8 @@ export class CoveringSearch {
   constructor(
     private readonly about: TripAbout,
     private readonly watchCounts: boolean,
+    /** Ids of what is lent. */
+    private readonly lent: ReadonlySet<string> = new Set(),
   ) {}
 
   /** Puts together all that holds without a swing. @param told how many demands are done */
@@ -242,11 +251,18 @@ export class CoveringSearch {
       told(i + 1)
       yield
     }
-    const wanted = wantedBy(listed)
-    for (const { demand, rigs, cut } of listed) {
+    const isLent = (still: Still): boolean => idsOf(still).some((id) => this.lent.has(id))
+    const own = listed.map(({ demand, rigs }) => ({ demand, rigs: rigs.filter((still) => !isLent(still)) }))
+    const wanted = wantedBy(own)
+    for (const [i, { demand, rigs, cut }] of listed.entries()) {
+      const lots: Open['lots'] = [
+        inOrder(demand, own[i]?.rigs ?? [], wanted),
+        inOrder(demand, rigs.filter(isLent), wanted),
+      ]
       const open = {
         demand,
-        queue: inOrder(demand, rigs, wanted),
+        lots,
+        queue: lots.flat(),
         cut,
         ways: new Map(),
         tried: new Map(),
@@ -255,6 +271,23 @@ export class CoveringSearch {
       this.open.push(open)
       if (rigs.length === 0) this.why.set(open, yield* whyNone(this.about, demand))
       yield
+    }
+  }
+
+  /** Takes over what a search of the same trip has swung, as far as its rigs are here too. */
+  adopt(known: CoveringSearch): void {
+    const there = new Map(known.open.map((open) => [open.demand.id, open]))
+    for (const open of this.open) {
+      const was = there.get(open.demand.id)
+      const here = new Map(open.queue.map((still) => [idsOf(still).join(' '), still]))
+      for (const [old, rig] of was?.tried ?? []) {
+        const still = here.get(idsOf(old).join(' '))
+        if (was === undefined || still === undefined) continue
+        const way = was.ways.get(old)
+        open.tried.set(still, rig)
+        if (way !== undefined) open.ways.set(still, { ...way, reelIds: reelIdsOf(still) })
+        if (was.turned.has(old)) open.turned.add(still)
+      }
     }
   }
 

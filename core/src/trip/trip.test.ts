@@ -192,6 +192,24 @@ describe('the kit', () => {
     expect(rod).toHaveLength(whole.covered.filter((each) => rigWith(ids, each)).length)
   })
 
+  test('what may be borrowed takes no place from one’s own, however few are swung', () => {
+    const swung = (lent: readonly Item[]) => {
+      const search = new TripSearch(withLimits({ borrowed: 1 }), about, solve, lent, [{ rigs: 1 }])
+      return through(search.first()).covered.map(({ ways }) => ways.map(({ rig }) => rig))
+    }
+    const lent = swung(some('t-11-10-ft', 't-14-10-ft', '480-gr-long-skagit', 'tapered-9-ft'))
+    for (const [i, own] of swung([]).entries()) expect(lent[i]).toEqual(expect.arrayContaining(own))
+    expect(swung([]).flat().length).toBeGreaterThan(0)
+  })
+
+  test('with something lent nothing is swung again, and nothing that covered is lost', () => {
+    const { search, covered } = answer(trip)
+    const lent = new TripSearch(withLimits({ borrowed: 1 }), about, solve, some('t-14-10-ft'), [], search)
+    const taken = through(lent.first()).covered
+    expect(taken.map(({ ways }) => ways)).toEqual(covered.map(({ ways }) => ways))
+    expect(taken.map(({ swung }) => swung)).toEqual(covered.map(({ swung }) => swung))
+  })
+
   test('the proof finds what trying everything finds', () => {
     const all = answer(trip)
     const search = new TripSearch(trip, about, solve, [], [{ rigs: 1 }])

@@ -283,6 +283,10 @@ const SENTENCES: Readonly<Record<string, say.Said | string | undefined>> = {
     savesMin: 5,
   }),
   'A second rod saves nothing.': say.sayMoreRods(twoRods),
+  'A second rod saves nothing: what it needs is on the first, or no rig on it holds.': say.sayMoreRods({
+    ...twoRods,
+    minutes: 15,
+  }),
   '1 rod and 2 tips cover 3 of 4 cases.': say.sayKit(3, 4, [
     ['rods', 1],
     ['reels', 0],

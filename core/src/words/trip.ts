@@ -163,10 +163,11 @@ export const sayMissing = (item: Item, adds: number, of: number, system: UnitSys
   said`With ${KIND_NAMES[item.kind].a} (${figure(summarize(item, system))}) you would cover ${figure(`${adds} of the ${of}`)} left open. Borrow before you buy.`
 
 /** What more rods save over a day. */
-export function sayMoreRods({ rods, savesMin, worthIt }: MoreRods): string {
+export function sayMoreRods({ rods, minutes, savesMin, worthIt }: MoreRods): string {
   const saved = Math.round(savesMin)
   const one = rods === 2 ? 'A second rod' : 'A third rod'
-  if (saved <= 0) return `${one} saves nothing.`
+  if (saved <= 0)
+    return `${one} saves nothing${minutes > 0 ? ': what it needs is on the first, or no rig on it holds' : ''}.`
   return `${one} saves ${saved} min of changing${worthIt ? '' : ', too little to carry it for'}.`
 }
 

@@ -29,6 +29,8 @@ export interface TripAsked {
   readonly about: TripAbout
   /** Things of nobody's that may come. */
   readonly lent: readonly Item[]
+  /** Key of the same question with nothing lent. */
+  readonly known: string
   readonly efforts: readonly Effort[]
 }
 
@@ -77,11 +79,11 @@ export const tripApi = {
   async first(
     id: number,
     key: string,
-    { trip, about, lent, efforts }: TripAsked,
+    { trip, about, lent, efforts, known }: TripAsked,
     letSwing: LetSwing,
     told: (share: number) => void,
   ): Promise<Found> {
-    const search = new TripSearch(trip, about, await solver(), lent, efforts)
+    const search = new TripSearch(trip, about, await solver(), lent, efforts, searches.get(known))
     searches.set(key, search)
     return worked(id, search.first(told), letSwing)
   },

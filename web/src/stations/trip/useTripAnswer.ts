@@ -56,6 +56,7 @@ function useFirst(
   trip: Trip,
   about: TripAbout | undefined,
   key: string,
+  ownKey: string,
   lent: readonly Item[],
   setShare: (share: number) => void,
 ) {
@@ -66,7 +67,13 @@ function useFirst(
       asked(() =>
         tripSearch.ask((api, id) => {
           setShare(0)
-          const question = { trip, about: about as TripAbout, lent, efforts: effort(EFFORTS, FEW) }
+          const question = {
+            trip,
+            about: about as TripAbout,
+            lent,
+            known: ownKey,
+            efforts: effort(EFFORTS, FEW),
+          }
           return api.first(id, key, question, proxy(letSwingFor({ signal })), proxy(setShare))
         }, signal),
       ),
@@ -171,11 +178,11 @@ export function useTripAnswer(trip: Trip, about: TripAbout | undefined, revision
   useSolverReady()
   const ownKey = keyOf(trip, about, revision, [])
   const [share, setShare] = useState(0)
-  const own = useFirst(trip, about, ownKey, [], setShare)
+  const own = useFirst(trip, about, ownKey, ownKey, [], setShare)
   const missing = useMissing(ownKey, own.data)
   const lent = (limits.borrowed ?? 0) > 0 ? (missing ?? []).slice(0, MOST_LENT).map(({ item }) => item) : []
   const key = keyOf(trip, about, revision, lent)
-  const withLent = useFirst(trip, about, key, lent, setShare)
+  const withLent = useFirst(trip, about, key, ownKey, lent, setShare)
   const first = withLent.data ?? own.data
   const proof = useProof(key, limits, withLent.data)
   const found = proof.found ?? first
