@@ -178,6 +178,12 @@ test('the staircase never falls and ends at the kit; a thing more never covers l
   )
 })
 
+test('a programme that cannot be met is told apart from one that took too long', () => {
+  const columns = [{ low: 0, high: 1, whole: true, worth: 1 }]
+  const asking = (low: number): Programme => ({ columns, rows: [{ terms: [[0, 1]], low }] })
+  expect([highs(asking(1)).outcome, highs(asking(2)).outcome]).toEqual(['optimal', 'infeasible'])
+})
+
 test('out of time, the gap that is proven is told', () => {
   const asked: CoverQuestion = {
     items: [{ id: 'a', sort: 'tips' }],
