@@ -354,6 +354,22 @@ describe('trips', () => {
     expect((demands as { flowM3ps: number }[]).map(({ flowM3ps }) => flowM3ps)).toEqual([10, 20])
   })
 
+  test('the changes of a day take the minutes that were told', async () => {
+    const asked = await question()
+    const [run] = asked.runs as object[]
+    // Deeper than the first one's tip reaches.
+    const deep = { ...run, id: 'deep', soundings: [{ fromBankM: 15, depthM: 2.24 }] }
+    const pools = ['run', 'deep'].map((runId) => ({ runId, flowsM3ps: [20] }))
+    const told = await answer('trip', {
+      ...asked,
+      job: { ...(asked as { job?: object }).job, fishAt: 'bottom' },
+      runs: [run, deep],
+      trip: { days: [{ on: '2026-11-30', pools, asListed: true }] },
+      changeMinutes: { tip: 9 },
+    })
+    expect(told.days).toMatchObject([{ minutes: 9, changes: [{ at: 'deep', what: 'tip', minutes: 9 }] }])
+  })
+
   test('cover: the chosen things are among the sets that cover, and a limit of too few covers nothing', async () => {
     const asked = (await exampleOf('cover')) as Record<string, unknown>
     const { chosen, covered, demands } = (await answer('cover', asked)) as {

@@ -15,6 +15,7 @@ import {
   type Wallet,
   withPart,
 } from '../rig/index.ts'
+import { isTipItem } from '../sink/index.ts'
 import { judgeSwung } from './judgeSwung.ts'
 import { judge, type RankedRig } from './match.ts'
 import { costOf, rankCost } from './score.ts'
@@ -58,7 +59,7 @@ export function fillsSlot(item: Item, slot: RigSlot): boolean {
     case 'headId':
       return item.kind === 'head'
     case 'tipId':
-      return item.kind === 'tip' || item.kind === 'sinking-leader'
+      return isTipItem(item)
     case 'leaderId':
       return item.kind === 'leader'
     case 'runningLineId':

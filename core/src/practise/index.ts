@@ -1,4 +1,5 @@
-export { type Drawn, type PractiseAbout, roundInSteps } from './draw.ts'
+export type { PractiseAbout } from './draw/drawing.ts'
+export { type Drawn, roundInSteps } from './draw.ts'
 export {
   againIn,
   answered,

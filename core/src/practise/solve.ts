@@ -1,5 +1,5 @@
 import { type CastSetting, chooseCasts } from '../cast/index.ts'
-import { type Day, dayOf, type Job, USUAL_STAND } from '../day/index.ts'
+import { type Day, dayOf, FIRST_JOB, type Job, USUAL_STAND } from '../day/index.ts'
 import type { Item, Schools } from '../gear/index.ts'
 import { betterRide } from '../ladder/index.ts'
 import { headFacts } from '../line/index.ts'
@@ -14,7 +14,7 @@ import {
   swungInSteps,
 } from '../rig/index.ts'
 import { type GrainWindow, windowFor } from '../rod/index.ts'
-import { type TipItem, tipFacts } from '../sink/index.ts'
+import { isTipItem, type TipItem, tipFacts } from '../sink/index.ts'
 import { type Swung, USUAL_PLAN } from '../swing/index.ts'
 import { leaveBy, lowestWayBack, tideTurns } from '../tide/index.ts'
 import { FOUR_IN_FIVE, fishedWater, type Run, scaledRun, spreadOf } from '../water/index.ts'
@@ -124,7 +124,7 @@ function* tipRound(situation: SituationOf<'tip'>): Steps<TipRound | undefined> {
   const parts = partsIn(situation)
   if (parts === undefined) return undefined
   const day = dayIn(job, schools, run, flowM3ps)
-  const tips = items.filter((item): item is TipItem => item.kind === 'tip' || item.kind === 'sinking-leader')
+  const tips = items.filter(isTipItem)
   const choices: { id: string; rig: RankedRig }[] = []
   for (const id of tipIds) {
     const tip = tips.find((item) => item.id === id)
@@ -203,19 +203,7 @@ function headRound(situation: SituationOf<'head'>): HeadRound | undefined {
 }
 
 /** An ordinary day, where nothing of it decides. */
-export const PLAIN_JOB: Job = {
-  fishKg: 2.7,
-  water: 'river',
-  fly: { dress: 'medium', weighting: 'light' },
-  castM: 20,
-  waterDepthM: 1.2,
-  fishAt: 'middle',
-  currentMps: 0.7,
-  roomBehindM: 8,
-  season: 'autumn',
-  style: 'any',
-  caster: { hand: 'right', habit: 'average', mainly: 'spey' },
-}
+export const PLAIN_JOB: Job = { ...FIRST_JOB, roomBehindM: 8 }
 
 /** Checks that say nothing of the swing: what is wrong can be told at the table. */
 export const atRest = ({ checks }: RankedRig) => checks.filter(({ code }) => code !== 'depth')

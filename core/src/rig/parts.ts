@@ -1,7 +1,7 @@
 import type { Day } from '../day/index.ts'
 import type { Head, HeadStyle, Item, Leader, Reel, Rod, RunningLine, WindowStyle } from '../gear/index.ts'
 import { type HeadFacts, headFacts, type RunningLineFacts, runningLineFacts } from '../line/index.ts'
-import { type TipFacts, type TipItem, tipFacts } from '../sink/index.ts'
+import { isTipItem, type TipFacts, tipFacts } from '../sink/index.ts'
 import type { RigChoice, RigSlot } from './chosen/choice.ts'
 
 /** A rig with every part resolved and derived. Null where nothing is chosen. */
@@ -18,8 +18,6 @@ export type ResolveResult =
   | { readonly outcome: 'resolved'; readonly parts: RigParts }
   | { readonly outcome: 'missing-item'; readonly id: string }
 
-const isTip = (item: Item): item is TipItem => item.kind === 'tip' || item.kind === 'sinking-leader'
-
 /** Finds and derives the parts a rig names. */
 export function resolveRig(choice: RigChoice, items: ReadonlyMap<string, Item>): ResolveResult {
   const find = <T extends Item>(id: string | null, is: (item: Item) => item is T): T | null | undefined => {
@@ -29,7 +27,7 @@ export function resolveRig(choice: RigChoice, items: ReadonlyMap<string, Item>):
   }
   const rod = find(choice.rodId, (item): item is Rod => item.kind === 'rod')
   const head = find(choice.headId, (item): item is Head => item.kind === 'head')
-  const tip = find(choice.tipId, isTip)
+  const tip = find(choice.tipId, isTipItem)
   const leader = find(choice.leaderId, (item): item is Leader => item.kind === 'leader')
   const runningLine = find(choice.runningLineId, (item): item is RunningLine => item.kind === 'running-line')
   const reel = find(choice.reelId, (item): item is Reel => item.kind === 'reel')

@@ -1,7 +1,7 @@
 import { cylinderDiameterM, type Item } from '../gear/index.ts'
 import { leaderDiameterM } from '../leader/index.ts'
 import { FLOATING_KG_PER_M3, headFacts, type LineProfile } from '../line/index.ts'
-import { tipFacts, tipPieces } from '../sink/index.ts'
+import { isTipItem, tipFacts, tipPieces } from '../sink/index.ts'
 import type { RigSlot } from './chosen/choice.ts'
 import type { RigParts } from './parts.ts'
 
@@ -95,6 +95,6 @@ export function piecesOf({ head, tip, leader, runningLine }: RigParts): readonly
 /** One item as it lies along a line; null for what has no length there. */
 export function pieceOfItem(item: Item): Piece | null {
   if (item.kind === 'head') return headPiece(headFacts(item))
-  if (item.kind === 'tip' || item.kind === 'sinking-leader') return tipPiece(tipFacts(item))
+  if (isTipItem(item)) return tipPiece(tipFacts(item))
   return item.kind === 'leader' ? leaderPiece(item) : null
 }

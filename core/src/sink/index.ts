@@ -21,6 +21,7 @@ export {
   steadyLineInShear,
 } from './steady.ts'
 export {
+  isTipItem,
   levelSinkRateMps,
   type TipFacts,
   type TipItem,

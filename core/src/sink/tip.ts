@@ -1,10 +1,13 @@
-import { cylinderDiameterM, type SinkingLeader, type Tip } from '../gear/index.ts'
+import { cylinderDiameterM, type Item, type SinkingLeader, type Tip } from '../gear/index.ts'
 import { FLOATING_KG_PER_M3 } from '../line/index.ts'
 import { estimated, type Figure, given, KG_PER_M_PER_GRAIN_PER_FOOT, M_PER_INCH } from '../quantity/index.ts'
 import { diameterForSinkRate, sinkRateMps, WATER_MODEL } from './cylinder.ts'
 
 /** Anything that can be looped to the front of a head. */
 export type TipItem = Tip | SinkingLeader
+/** Whether an item can be. */
+export const isTipItem = (item: Item): item is TipItem =>
+  item.kind === 'tip' || item.kind === 'sinking-leader'
 
 /** A tip with everything derived that its owner did not say. */
 export interface TipFacts {

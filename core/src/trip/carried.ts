@@ -67,6 +67,16 @@ export function rigWith(kit: ReadonlySet<string>, { ways }: Covered): KitRig | u
   return best
 }
 
+/** Days’ demands a kit covers, and of how many. */
+export function coverageOf(
+  covered: readonly Covered[],
+  kit: ReadonlySet<string>,
+): readonly [covered: number, of: number] {
+  const sum = (some: readonly Covered[]): number =>
+    some.reduce((all, { demand }) => all + demand.on.length, 0)
+  return [sum(covered.filter((each) => rigWith(kit, each) !== undefined)), sum(covered)]
+}
+
 /** Demands a kit covers that it no longer does without one of its items. */
 export function fallsWithout(
   kit: ReadonlySet<string>,

@@ -12,7 +12,7 @@ import {
 import { holdingBand } from '../water/index.ts'
 import type { Asked, Demand, TripAbout } from './demand.ts'
 import { marginOf } from './margin.ts'
-import { type Still, stillPairs, stillRigs } from './still.ts'
+import { idsOfStill, type Still, stillPairs, stillRigs } from './still.ts'
 
 /** A rig that covers a demand, with any one of its reels. */
 export interface Way {
@@ -70,8 +70,6 @@ export const WHOLE: readonly Effort[] = [
   { rigs: Number.POSITIVE_INFINITY, onlyOpen: true },
 ]
 
-const idsOf = ({ parts: { rod, head, tip, leader, runningLine } }: Still): readonly string[] =>
-  [rod.id, head.head.id, tip?.item.id, leader?.id, runningLine?.item.id].filter((id) => id !== undefined)
 const frontOf = ({ parts: { rod, head, tip } }: Still): string =>
   `${rod.id} ${head.head.id} ${tip?.item.id ?? '_'}`
 
@@ -81,7 +79,7 @@ function wantedBy(
 ): ReadonlyMap<string, number> {
   const out = new Map<string, number>()
   for (const { demand, rigs } of open)
-    for (const id of new Set(rigs.flatMap(idsOf))) out.set(id, (out.get(id) ?? 0) + demand.on.length)
+    for (const id of new Set(rigs.flatMap(idsOfStill))) out.set(id, (out.get(id) ?? 0) + demand.on.length)
   return out
 }
 
@@ -99,7 +97,7 @@ function inOrder(
   wanted: ReadonlyMap<string, number>,
 ): readonly Still[] {
   const worth = new Map(
-    rigs.map((rig) => [rig, idsOf(rig).reduce((sum, id) => sum + (wanted.get(id) ?? 0), 0)]),
+    rigs.map((rig) => [rig, idsOfStill(rig).reduce((sum, id) => sum + (wanted.get(id) ?? 0), 0)]),
   )
   const near = new Map(rigs.map((rig) => [rig, rides(rig, demand)]))
   const sorted = [...rigs].sort(
@@ -251,7 +249,7 @@ export class CoveringSearch {
       told(i + 1)
       yield
     }
-    const isLent = (still: Still): boolean => idsOf(still).some((id) => this.lent.has(id))
+    const isLent = (still: Still): boolean => idsOfStill(still).some((id) => this.lent.has(id))
     const own = listed.map(({ demand, rigs }) => ({ demand, rigs: rigs.filter((still) => !isLent(still)) }))
     const wanted = wantedBy(own)
     for (const [i, { demand, rigs, cut }] of listed.entries()) {
@@ -279,9 +277,9 @@ export class CoveringSearch {
     const there = new Map(known.open.map((open) => [open.demand.id, open]))
     for (const open of this.open) {
       const was = there.get(open.demand.id)
-      const here = new Map(open.queue.map((still) => [idsOf(still).join(' '), still]))
+      const here = new Map(open.queue.map((still) => [idsOfStill(still).join(' '), still]))
       for (const [old, rig] of was?.tried ?? []) {
-        const still = here.get(idsOf(old).join(' '))
+        const still = here.get(idsOfStill(old).join(' '))
         if (was === undefined || still === undefined) continue
         const way = was.ways.get(old)
         open.tried.set(still, rig)

@@ -1,10 +1,12 @@
 import type { Gear, Item } from '../gear/index.ts'
 import { candidatesOf } from '../match/index.ts'
 import type { Steps } from '../rig/index.ts'
+import { isTipItem } from '../sink/index.ts'
 import { GENERIC_TIPS, suggestions } from '../specify/index.ts'
 import { type Covered, CoveringSearch } from './covering.ts'
 import type { Demand, TripAbout } from './demand.ts'
 import { stillPairs, stillRigs } from './still.ts'
+import type { TripLimits } from './tripSchema.ts'
 
 /** Demands one thing more would cover. */
 export interface Missing {
@@ -14,14 +16,20 @@ export interface Missing {
   readonly weight: number
 }
 
+/** Things of nobody's that are let into a kit at once. */
+const MOST_LENT = 4
+
+/** What may be borrowed for a trip: where its limits let anything in, the things that add most. */
+export const lentFor = ({ borrowed = 0 }: TripLimits, missing: readonly Missing[]): readonly Item[] =>
+  borrowed > 0 ? missing.slice(0, MOST_LENT).map(({ item }) => item) : []
+
 /** Uncovered demands that are asked what they lack, and things that are swung for each. */
 const MOST_ASKED = 8
 const MOST_TRIED = 12
 /** Rigs with a thing that are swung for one demand. */
 const RIGS_EACH = 6
 
-const WALLET_KINDS: readonly Item['kind'][] = ['tip', 'sinking-leader']
-const placeOf = ({ kind }: Item): string => (WALLET_KINDS.includes(kind) ? 'tip' : kind)
+const placeOf = (item: Item): string => (isTipItem(item) ? 'tip' : item.kind)
 /** One's own gear with a thing, and in its place nothing else. */
 const withOnly = ({ items }: Gear, item: Item): Gear => ({
   items: [...items.filter((own) => placeOf(own) !== placeOf(item)), item],

@@ -1,5 +1,6 @@
 import { type Gear, type Item, KINDS } from '../gear/index.ts'
 import { EMPTY_WALLET, putInto, type RigChoice, type Wallet } from '../rig/index.ts'
+import { isTipItem } from '../sink/index.ts'
 
 /** Things of a kit that lie together: a pocket of the wallet, or all of one kind. */
 export interface Packed {
@@ -7,8 +8,6 @@ export interface Packed {
   readonly pocket?: string | undefined
   readonly items: readonly Item[]
 }
-
-const inWallet = ({ kind }: Item): boolean => kind === 'tip' || kind === 'sinking-leader'
 
 /** Where a tip goes that is in no pocket yet. */
 const FIRST_POCKET = 'wallet'
@@ -22,9 +21,9 @@ export function packList(
 ): readonly Packed[] {
   const items = gear.items.filter(({ id }) => ids.has(id))
   const loose = items
-    .filter((item) => !inWallet(item))
+    .filter((item) => !isTipItem(item))
     .sort((a, b) => KINDS.indexOf(a.kind) - KINDS.indexOf(b.kind))
-  const tips = items.filter(inWallet)
+  const tips = items.filter(isTipItem)
   const pocketOf = ({ id }: Item): string => wallet.tips[id]?.pocket ?? pocketFor(wallet)
   const pockets = [...new Set([...wallet.pockets, ...tips.map(pocketOf)])]
   return [
@@ -45,7 +44,7 @@ export function packedWallet(
 ): Wallet {
   let packed: Wallet = wallet
   for (const id of Object.keys(wallet.tips)) if (!ids.has(id)) packed = putInto(packed, id, undefined)
-  for (const { id } of gear.items.filter((item) => inWallet(item) && ids.has(item.id))) {
+  for (const { id } of gear.items.filter((item) => isTipItem(item) && ids.has(item.id))) {
     packed = putInto(packed, id, wallet.tips[id]?.pocket ?? pocketFor(wallet))
     const leaderId = rigs.find(({ tipId }) => tipId === id)?.leaderId
     if (leaderId !== undefined)

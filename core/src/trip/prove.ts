@@ -2,22 +2,16 @@ import type { Steps } from '../rig/index.ts'
 import type { Covered, CoveringSearch } from './covering.ts'
 import { type CoverQuestion, smallestKit } from './coverModel.ts'
 import type { Solve } from './programme.ts'
-import type { Still } from './still.ts'
+import { idsOfStill, type Still } from './still.ts'
 
 /** How far a proof goes: rigs it may be asked of at once, rounds, and rigs settled of each demand in a round. */
 export const PROOF = Object.freeze({ rigs: 12_000, rounds: 40, each: 8 })
 
 type CoverWay = CoverQuestion['demands'][number]['ways'][number]
 
-const wayOf = ({ parts, reels }: Still): CoverWay => ({
-  ids: [
-    parts.rod.id,
-    parts.head.head.id,
-    parts.tip?.item.id,
-    parts.leader?.id,
-    parts.runningLine?.item.id,
-  ].filter((id) => id !== undefined),
-  oneOf: reels.includes(null) ? [] : reels.flatMap((reel) => reel?.id ?? []),
+const wayOf = (still: Still): CoverWay => ({
+  ids: idsOfStill(still),
+  oneOf: still.reels.includes(null) ? [] : still.reels.flatMap((reel) => reel?.id ?? []),
   margin: 0,
 })
 

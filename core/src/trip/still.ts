@@ -17,6 +17,10 @@ export interface Still {
   readonly reels: readonly (Reel | null)[]
 }
 
+/** Things of a rig, its reel apart. */
+export const idsOfStill = ({ parts: { rod, head, tip, leader, runningLine } }: Still): readonly string[] =>
+  [rod.id, head.head.id, tip?.item.id, leader?.id, runningLine?.item.id].filter((id) => id !== undefined)
+
 export interface Stills {
   readonly rigs: readonly Still[]
   /** Whether there were too many to list. */

@@ -88,11 +88,10 @@ const WORTH_MS = HOUR_MS / 2
 /** Of some hours those in which one may be on a beach: once the way out is dry, and until one must leave; undefined where there are none. */
 function onBeach(shore: Shore, { fromMs, toMs }: Hours): Hours | undefined {
   const way = leaveBy(shore, fromMs)
-  if (way.outcome === 'no-dry-way' || way.outcome === 'not-known') return undefined
   if (way.outcome === 'free') return { fromMs, toMs }
   if (way.outcome === 'leave-by')
     return way.leaveMs > fromMs ? { fromMs, toMs: Math.min(toMs, way.leaveMs) } : undefined
-  const { freeMs } = way
+  const freeMs = 'freeMs' in way ? way.freeMs : undefined
   if (freeMs === undefined || freeMs >= toMs) return undefined
   const then = leaveBy(shore, freeMs + MINUTE_MS)
   return { fromMs: freeMs, toMs: then.outcome === 'leave-by' ? Math.min(toMs, then.leaveMs) : toMs }

@@ -2,7 +2,7 @@ import type { Day } from '@hoxen/core/day'
 import type { Item, Leader } from '@hoxen/core/gear'
 import type { TipsOwned } from '@hoxen/core/ladder'
 import type { SwingSetup } from '@hoxen/core/rig'
-import type { TipItem } from '@hoxen/core/sink'
+import { isTipItem } from '@hoxen/core/sink'
 import { useMemo } from 'react'
 import { type Question, useQuestion, useRig } from '../ledger/index.ts'
 import { useGear, useSingle, useWallet } from '../store/index.ts'
@@ -46,7 +46,7 @@ export function useTips(): Spared {
   return useMemo(() => {
     const items = gear?.items ?? []
     return {
-      tips: items.filter((i): i is TipItem => i.kind === 'tip' || i.kind === 'sinking-leader'),
+      tips: items.filter(isTipItem),
       leaders: items.filter((i): i is Leader => i.kind === 'leader'),
       items: gear?.byId ?? NOTHING,
       wallet,

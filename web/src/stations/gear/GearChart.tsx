@@ -2,7 +2,7 @@ import { type Item, itemsOf, type Kind, type Reel } from '@hoxen/core/gear'
 import { headFacts } from '@hoxen/core/line'
 import { fillSpool, numberByVolume, PACKING, spoolVolumeM3, USUAL_BACKING_M } from '@hoxen/core/reel'
 import { collectionOf } from '@hoxen/core/rig'
-import { nameMaterial, type TipItem, tipFacts } from '@hoxen/core/sink'
+import { isTipItem, nameMaterial, tipFacts } from '@hoxen/core/sink'
 import { WINDOW_NAMES } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { type ChartPoint, GrainAxis, SpotChart } from '../../drawing/index.ts'
@@ -74,12 +74,10 @@ function HeadsOverRods({ items }: Pick<Props, 'items'>) {
   )
 }
 
-const isTip = (item: Item): item is TipItem => item.kind === 'tip' || item.kind === 'sinking-leader'
-
 /** Tips by their material and how long they are; the mark as large as they sink fast. */
 function Tips({ items }: Pick<Props, 'items'>) {
   const { show } = useUnits()
-  const spots = items.filter(isTip).map((item): ChartPoint => {
+  const spots = items.filter(isTipItem).map((item): ChartPoint => {
     const facts = tipFacts(item)
     const material = facts.level ? nameMaterial(facts.massKg.value, facts.lengthM).material : null
     const sinks =

@@ -1,6 +1,6 @@
 import { FLY_KG, type Item, itemSchema, problemsOf } from '@hoxen/core/gear'
 import { unitOf } from '@hoxen/core/quantity'
-import { type MaterialReading, nameMaterial, WEIGHED } from '@hoxen/core/sink'
+import { isTipItem, type MaterialReading, nameMaterial, WEIGHED } from '@hoxen/core/sink'
 import { sayProblem, sayReading } from '@hoxen/core/words'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -265,9 +265,7 @@ function Named({ reading, massKg, lengthM, sinkingM, onSave }: NamedProps) {
 /** Saves a measure to a thing one has already: its mass and length are then measured, and no longer supposed. */
 function OntoMine({ massKg, lengthM }: Pick<NamedProps, 'massKg' | 'lengthM'>) {
   const { show } = useUnits()
-  const tips = (useGear()?.items ?? []).filter(
-    (item) => item.kind === 'tip' || item.kind === 'sinking-leader',
-  )
+  const tips = (useGear()?.items ?? []).filter(isTipItem)
   const [id, setId] = useState('')
   const mine = tips.find((tip) => tip.id === id)
   if (tips.length === 0) return null

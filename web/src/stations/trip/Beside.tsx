@@ -1,8 +1,8 @@
-import type { Item } from '@hoxen/core/gear'
-import type { Trip } from '@hoxen/core/trip'
+import type { Gear, Item } from '@hoxen/core/gear'
+import { coverageOf, type Trip } from '@hoxen/core/trip'
 import { sayKit } from '@hoxen/core/words'
 import { SaidText } from '../../ui/index.ts'
-import { weighed } from './rows.ts'
+import { useWithLent } from './usePlan.ts'
 import { useTripAnswer } from './useTripAnswer.ts'
 import { useTripAbout } from './useTrips.ts'
 
@@ -34,14 +34,17 @@ interface KitOf {
   readonly weight: readonly [number, number]
 }
 
+const NOTHING: Gear = { items: [] }
+
 function useKitOf(trip: Trip): KitOf | undefined {
   const asked = useTripAbout(trip)
-  const { found, kit } = useTripAnswer(trip, asked?.about, asked?.revision ?? 0)
+  const { found, kit, lent } = useTripAnswer(trip, asked?.about, asked?.revision ?? 0)
+  const gear = useWithLent(asked?.about.gear ?? NOTHING, lent)
   if (asked === undefined || found === undefined || kit === undefined) return undefined
   const ids = new Set(kit.ids)
   return {
-    items: asked.about.gear.items.filter(({ id }) => ids.has(id)),
-    weight: weighed(found.covered, ids),
+    items: gear.items.filter(({ id }) => ids.has(id)),
+    weight: coverageOf(found.covered, ids),
   }
 }
 

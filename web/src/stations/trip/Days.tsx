@@ -2,6 +2,7 @@ import type { Item } from '@hoxen/core/gear'
 import type { OrderedDay, TimedVisit } from '@hoxen/core/trip'
 import { sayChanges, sayLeaveBy, sayMoreRods } from '@hoxen/core/words'
 import { clock, onDay } from '../../ui/index.ts'
+import { inHand, namesOf } from './rows.ts'
 
 interface Props {
   readonly days: readonly OrderedDay[]
@@ -57,7 +58,6 @@ interface VisitProps {
 
 function Visited({ visit, first, name, byId }: VisitProps) {
   const { rig, changes, minutes, fromMs, toMs, tide } = visit
-  const parts = rig === undefined ? [] : [rig.rodId, rig.headId, rig.tipId, rig.leaderId]
   return (
     <li className="py-1" data-visit={visit.runId}>
       {!first && (
@@ -72,9 +72,7 @@ function Visited({ visit, first, name, byId }: VisitProps) {
         </span>
       </p>
       <p className="text-[0.88rem] leading-snug">
-        {parts.length === 0
-          ? 'Nothing in the kit covers it.'
-          : parts.flatMap((id) => (id === null ? [] : (byId.get(id)?.name ?? []))).join(' · ')}
+        {rig === undefined ? 'Nothing in the kit covers it.' : namesOf(inHand(rig), byId)}
         {visit.angleDeg === undefined ? '' : ` · ${visit.angleDeg}°`}
       </p>
       {tide !== undefined && <p className="text-[0.88rem] font-semibold">{sayLeaveBy(tide.leave, clock)}</p>}

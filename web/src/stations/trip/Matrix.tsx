@@ -2,7 +2,7 @@ import type { Item } from '@hoxen/core/gear'
 import { printShare } from '@hoxen/core/quantity'
 import { sayDemand, sayFly, sayWays, sayWhyNot } from '@hoxen/core/words'
 import { useUnits } from '../../ui/index.ts'
-import type { Mark, MatrixRow } from './rows.ts'
+import { type Mark, type MatrixRow, namesOf } from './rows.ts'
 
 interface Props {
   readonly rows: readonly MatrixRow[]
@@ -154,16 +154,13 @@ export function Chosen({ mark, flies, byId }: ChosenProps) {
       </p>
     )
   const { covered, rig } = mark
-  const name = (id: string | null): string | undefined => (id === null ? undefined : byId.get(id)?.name)
   return (
     <>
       <p role="status" className="text-[0.95rem]" data-chosen>
         <b className="font-semibold">{sayDemand(covered.demand, system)}</b>:{' '}
         {rig === undefined
           ? sayWhyNot(covered.why, system)
-          : `${Object.values(rig.choice)
-              .flatMap((id) => name(id) ?? [])
-              .join(' · ')}, cast at ${rig.way.angleDeg}°.`}
+          : `${namesOf(Object.values(rig.choice), byId)}, cast at ${rig.way.angleDeg}°.`}
         {covered.demand.seasonAssumed && (
           <span className="text-faint"> Water temperature assumed from the season.</span>
         )}
@@ -187,10 +184,7 @@ function EveryRig({ covered, byId }: { readonly covered: Mark['covered']; readon
       <ul className="text-[0.88rem]">
         {ways.map(({ rig, angleDeg, margin }) => (
           <li key={`${Object.values(rig).join()} ${angleDeg}`}>
-            {printShare(margin)}{' '}
-            {Object.values(rig)
-              .flatMap((id) => (id === null ? [] : (byId.get(id)?.name ?? [])))
-              .join(' · ')}
+            {printShare(margin)} {namesOf(Object.values(rig), byId)}
           </li>
         ))}
       </ul>

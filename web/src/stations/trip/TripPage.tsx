@@ -104,7 +104,7 @@ function Answered({ trip, about, answer, found, kit }: AnsweredProps) {
   const [chosen, setChosen] = useState<string>()
   const [lit, setLit] = useState<string>()
   const { steps, stale, lent } = answer
-  const gear = useWithLent(about, lent)
+  const gear = useWithLent(about.gear, lent)
   const ids = steps.find(({ items }) => items === viewed)?.ids ?? kit.ids
   const plan = usePlan(trip, about, gear, found.covered, ids.length > 0 ? ids : NOTHING, wallet)
   const marks = plan.rows.flatMap(({ cells }) => cells.flatMap((cell) => cell.marks))

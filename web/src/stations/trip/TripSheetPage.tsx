@@ -1,10 +1,11 @@
 import type { Gear } from '@hoxen/core/gear'
-import type { Found, Kit, Trip, TripAbout } from '@hoxen/core/trip'
+import { type Found, type Kit, rigWith, type Trip, type TripAbout } from '@hoxen/core/trip'
 import { sayChanges, sayDemand, sayLeaveBy, sayMoreRods, saySpare, summarize } from '@hoxen/core/words'
 import { addressOf } from '../../link/index.ts'
 import { Paper, QrCode } from '../../paper/index.ts'
 import { useWallet } from '../../store/index.ts'
 import { clock, Empty, onDay, useUnits } from '../../ui/index.ts'
+import { inHand, namesOf } from './rows.ts'
 import { type Plan, usePlan, useWithLent } from './usePlan.ts'
 import { useTripAnswer } from './useTripAnswer.ts'
 import { useTripAbout, useTrips } from './useTrips.ts'
@@ -29,7 +30,7 @@ function Sheet({
   readonly revision: number
 }) {
   const { found, kit, lent } = useTripAnswer(trip, about, revision)
-  const gear = useWithLent(about, lent)
+  const gear = useWithLent(about.gear, lent)
   const first = trip.days[0]?.on
   const last = trip.days.at(-1)?.on
   return (
@@ -62,11 +63,7 @@ function Printed({ trip, about, gear, found, kit }: PrintedProps) {
   const { system } = useUnits()
   const wallet = useWallet()
   const plan = usePlan(trip, about, gear, found.covered, kit.ids, wallet)
-  const open = found.covered.filter((each) =>
-    plan.rows.every(({ cells }) =>
-      cells.every(({ marks }) => marks.every((mark) => mark.covered !== each || mark.rig === undefined)),
-    ),
-  )
+  const open = found.covered.filter((each) => rigWith(plan.kit, each) === undefined)
   return (
     <div className="grid grid-cols-2 gap-x-6 text-[0.9rem]" data-printed>
       <PackSheet plan={plan} />
@@ -126,11 +123,7 @@ function DaySheet({
                 {clock(fromMs)}–{clock(toMs)} <b className="font-semibold">{poolName(runId)}</b>
                 {i > 0 && `: ${sayChanges(changes, took)}`}
                 <br />
-                {rig === undefined
-                  ? 'nothing in the kit covers it'
-                  : [rig.rodId, rig.headId, rig.tipId, rig.leaderId]
-                      .flatMap((id) => (id === null ? [] : (byId.get(id)?.name ?? [])))
-                      .join(' · ')}
+                {rig === undefined ? 'nothing in the kit covers it' : namesOf(inHand(rig), byId)}
                 {tide !== undefined && <b className="font-semibold"> {sayLeaveBy(tide.leave, clock)}.</b>}
               </li>
             ))}

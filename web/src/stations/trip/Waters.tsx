@@ -1,5 +1,5 @@
 import { WATERS } from '@hoxen/core/day'
-import { type FlowsAsked, flowQuantiles, type Trip } from '@hoxen/core/trip'
+import { type FlowsAsked, flowQuantiles, flowsAround, type Trip } from '@hoxen/core/trip'
 import { flowReach, type Run } from '@hoxen/core/water'
 import { sayProblem, WATER_NAMES } from '@hoxen/core/words'
 import { useId, useState } from 'react'
@@ -36,15 +36,6 @@ export function Waters({ trip, runs }: { readonly trip: Trip; readonly runs: rea
       ))}
     </div>
   )
-}
-
-const SHARES = { low: 0.6, high: 1.7 } as const
-
-/** A pool's levels of one kind to begin with, from the one it was measured at. */
-function begun(by: FlowsAsked['by'], measuredM3ps: number): FlowsAsked | undefined {
-  const [low, high] = [SHARES.low * measuredM3ps, SHARES.high * measuredM3ps]
-  if (by === 'now') return undefined
-  return by === 'span' ? { by, lowM3ps: low, highM3ps: high } : { by, flowsM3ps: [low, measuredM3ps, high] }
 }
 
 function WaterFields({ trip, run }: { readonly trip: Trip; readonly run: Run }) {
@@ -130,7 +121,7 @@ function Levels({ run, measuredM3ps, flows, onSet }: LevelsProps) {
         legend={`Levels of ${run.name}`}
         value={flows?.by ?? 'now'}
         options={(['now', 'levels', 'span'] as const).map((by) => [by, LEVEL_WORDS[by]] as const)}
-        onChoose={(by) => onSet(begun(by, measuredM3ps))}
+        onChoose={(by) => onSet(flowsAround(by, measuredM3ps))}
       />
       <div className="grid grid-cols-3 gap-2">
         {flows?.by === 'levels' &&

@@ -1,3 +1,5 @@
+import type { Item } from '@hoxen/core/gear'
+import type { RigChoice } from '@hoxen/core/rig'
 import { type Covered, type KitRig, rigWith, type Trip } from '@hoxen/core/trip'
 import type { Run } from '@hoxen/core/water'
 
@@ -36,12 +38,16 @@ export function matrixOf(covered: readonly Covered[], kit: ReadonlySet<string>):
   })
 }
 
-/** Days’ demands a kit covers, and of how many. */
-export const weighed = (covered: readonly Covered[], kit: ReadonlySet<string>): readonly [number, number] => {
-  const sum = (some: readonly Covered[]): number =>
-    some.reduce((all, { demand }) => all + demand.on.length, 0)
-  return [sum(covered.filter((each) => rigWith(kit, each) !== undefined)), sum(covered)]
-}
+/** Things by their names, in a line. */
+export const namesOf = (ids: readonly (string | null)[], byId: ReadonlyMap<string, Item>): string =>
+  ids.flatMap((id) => (id === null ? [] : (byId.get(id)?.name ?? []))).join(' · ')
+/** What one has in the hand of a rig: reel and running line are on the rod. */
+export const inHand = ({ rodId, headId, tipId, leaderId }: RigChoice): readonly (string | null)[] => [
+  rodId,
+  headId,
+  tipId,
+  leaderId,
+]
 
 /** A trip with an item left at home, or brought again. */
 export const atHome = (trip: Trip, id: string, stays: boolean): Trip => {

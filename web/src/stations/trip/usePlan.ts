@@ -2,6 +2,7 @@ import type { Gear, Item } from '@hoxen/core/gear'
 import type { RigChoice, Wallet } from '@hoxen/core/rig'
 import {
   type Covered,
+  coverageOf,
   fallsWithout,
   fliesToPack,
   type OrderedDay,
@@ -18,7 +19,7 @@ import { summarize } from '@hoxen/core/words'
 import { useDeferredValue, useMemo } from 'react'
 import { useSettings } from '../../store/index.ts'
 import { useUnits } from '../../ui/index.ts'
-import { type MatrixRow, matrixOf, weighed } from './rows.ts'
+import { type MatrixRow, matrixOf } from './rows.ts'
 
 /** All that follows from a kit: what it covers, the days, and what to pack. */
 export interface Plan {
@@ -39,7 +40,7 @@ export interface Plan {
 const MOST_LETTERS = 80
 
 /** One's own gear with what is to be borrowed, each called by what it is. */
-export function useWithLent({ gear }: TripAbout, lent: readonly Item[]): Gear {
+export function useWithLent(gear: Gear, lent: readonly Item[]): Gear {
   const { system } = useUnits()
   return useMemo(
     () => ({
@@ -93,7 +94,7 @@ export function usePlan(
     return {
       kit,
       rows: matrixOf(covered, kit),
-      weight: weighed(covered, kit),
+      weight: coverageOf(covered, kit),
       packed: packList(gear, packedIds, wallet),
       spares: sparesFor(trip, covered),
       ...usesOf(covered, kit),

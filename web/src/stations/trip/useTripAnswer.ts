@@ -4,6 +4,7 @@ import {
   EFFORTS,
   type Found,
   type Kit,
+  lentFor,
   type Missing,
   questionOf,
   type Step,
@@ -37,8 +38,6 @@ export interface TripAnswer {
   readonly retry: () => void
 }
 
-/** Things of nobody's that are let into a kit at once. */
-const MOST_LENT = 4
 /** Never to be asked again by itself: the same question has the same answer. */
 const FOR_GOOD = { staleTime: Number.POSITIVE_INFINITY, networkMode: 'always', retry: false } as const
 const FEW = [{ rigs: 2 }] as const
@@ -180,7 +179,7 @@ export function useTripAnswer(trip: Trip, about: TripAbout | undefined, revision
   const [share, setShare] = useState(0)
   const own = useFirst(trip, about, ownKey, ownKey, [], setShare)
   const missing = useMissing(ownKey, own.data)
-  const lent = (limits.borrowed ?? 0) > 0 ? (missing ?? []).slice(0, MOST_LENT).map(({ item }) => item) : []
+  const lent = lentFor(limits, missing ?? [])
   const key = keyOf(trip, about, revision, lent)
   const withLent = useFirst(trip, about, key, ownKey, lent, setShare)
   const first = withLent.data ?? own.data
