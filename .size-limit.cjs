@@ -24,7 +24,7 @@ module.exports = [
   { name: 'Worker of the search', path: `${DIST}/assets/core.worker-*.js`, limit: '33 kB', gzip: true },
   {
     name: 'Judgement: all that needs a swing',
-    path: [`${DIST}/assets/judgement-*.js`, `${DIST}/assets/secondLook-*.js`],
+    path: [`${DIST}/assets/judg*-*.js`, `${DIST}/assets/secondLook-*.js`],
     limit: '40 kB',
     gzip: true,
   },

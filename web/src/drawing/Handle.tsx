@@ -1,5 +1,8 @@
 import type { KeyboardEvent, PointerEvent, ReactNode } from 'react'
 
+/** Words over a handle stand at least so far below the top of its drawing [px]. */
+const TOP_PX = 13
+
 interface HandleProps {
   readonly label: string
   readonly at: { readonly x: number; readonly y: number }
@@ -58,7 +61,7 @@ export function Handle({
       {says !== undefined && (
         <text
           x={toLeft ? -14 : 14}
-          y={side === undefined ? -10 : 5}
+          y={side === undefined ? Math.max(-10, TOP_PX - at.y) : 5}
           textAnchor={toLeft ? 'end' : 'start'}
           fontSize="13"
           fontWeight="700"

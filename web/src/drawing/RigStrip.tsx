@@ -1,3 +1,5 @@
+import type { Item } from '@hoxen/core/gear'
+import type { UnitSystem } from '@hoxen/core/quantity'
 import type { RigSlot } from '@hoxen/core/rig'
 import { type CheckState, type Piece, piecesOf, type RigParts } from '@hoxen/core/rig'
 import { SLOT_NAMES, STATE_NAMES, summaryBeside } from '@hoxen/core/words'
@@ -43,31 +45,7 @@ export function RigStrip({ parts, states, hrefFor, height = 46, exploded = false
   const { system } = useUnits()
   const pieces = piecesOf(parts)
   const scale = stripScale(pieces, width, height, width < 600 ? 34 : 44, 18, exploded ? EXPLODED_PX : 0)
-  const starts = startsOf(pieces, scale)
-  const items = new Map<RigSlot, Parameters<typeof summaryBeside>[0] | null | undefined>([
-    ['reelId', parts.reel],
-    ['runningLineId', parts.runningLine?.item],
-    ['headId', parts.head.head],
-    ['tipId', parts.tip?.item],
-    ['leaderId', parts.leader],
-  ])
-  const figuresOf = (slot: RigSlot): string | undefined => {
-    const item = items.get(slot)
-    return item ? summaryBeside(item, system) : undefined
-  }
-  const targets: readonly Target[] = [
-    reelTarget(parts, scale.left, figuresOf('reelId')),
-    ...pieces.map((piece: Piece, i): Target => {
-      const start = starts[i] ?? 0
-      return {
-        slot: piece.slot,
-        name: piece.name,
-        figures: figuresOf(piece.slot),
-        start,
-        end: start + piece.lengthM * scale.pxPerM,
-      }
-    }),
-  ]
+  const targets = targetsOf(parts, pieces, scale, system)
   const places = targetPlaces(targets, LEAST_TARGET, width)
   const shown = targets.find((t) => t.slot === marked)
   return (
@@ -85,28 +63,55 @@ export function RigStrip({ parts, states, hrefFor, height = 46, exploded = false
         marked={marked}
       />
       <div className="absolute inset-x-0 top-0" style={{ height }}>
-        {targets.map((target, i) => {
-          const state = states.get(target.slot)
-          const place = places[i] ?? { left: 0, width: LEAST_TARGET }
-          return (
-            <Link
-              key={target.slot}
-              to={hrefFor(target.slot)}
-              aria-label={`${SLOT_NAMES[target.slot]}: ${target.name}${target.figures === undefined ? '' : `, ${target.figures}`}${state === undefined || state === 'holds' ? '' : `. ${STATE_NAMES[state]}`}`}
-              onPointerEnter={() => setMarked(target.slot)}
-              onPointerLeave={() => setMarked(undefined)}
-              onFocus={() => setMarked(target.slot)}
-              onBlur={() => setMarked(undefined)}
-              className="absolute top-0 block h-full min-h-11"
-              style={place}
-            />
-          )
-        })}
+        {targets.map((target, i) => (
+          <Link
+            key={target.slot}
+            to={hrefFor(target.slot)}
+            aria-label={labelOf(target, states.get(target.slot))}
+            onPointerEnter={() => setMarked(target.slot)}
+            onPointerLeave={() => setMarked(undefined)}
+            onFocus={() => setMarked(target.slot)}
+            onBlur={() => setMarked(undefined)}
+            className="absolute top-0 block h-full min-h-11"
+            style={places[i] ?? { left: 0, width: LEAST_TARGET }}
+          />
+        ))}
       </div>
       <Caption {...{ parts, shown, bare, scale, exploded }} />
     </nav>
   )
 }
+
+/** What can be pointed at, with its figures: reel first, then each piece of the line. */
+function targetsOf(
+  parts: RigParts,
+  pieces: readonly Piece[],
+  scale: StripScale,
+  system: UnitSystem,
+): readonly Target[] {
+  const items = new Map<RigSlot, Item | null | undefined>([
+    ['reelId', parts.reel],
+    ['runningLineId', parts.runningLine?.item],
+    ['headId', parts.head.head],
+    ['tipId', parts.tip?.item],
+    ['leaderId', parts.leader],
+  ])
+  const figuresOf = (slot: RigSlot): string | undefined => {
+    const item = items.get(slot)
+    return item ? summaryBeside(item, system) : undefined
+  }
+  const starts = startsOf(pieces, scale)
+  return [
+    reelTarget(parts, scale.left, figuresOf('reelId')),
+    ...pieces.map(({ slot, name, lengthM }, i): Target => {
+      const start = starts[i] ?? 0
+      return { slot, name, figures: figuresOf(slot), start, end: start + lengthM * scale.pxPerM }
+    }),
+  ]
+}
+
+const labelOf = ({ slot, name, figures }: Target, state: CheckState | undefined): string =>
+  `${SLOT_NAMES[slot]}: ${name}${figures === undefined ? '' : `, ${figures}`}${state === undefined || state === 'holds' ? '' : `. ${STATE_NAMES[state]}`}`
 
 interface CaptionProps {
   readonly parts: RigParts

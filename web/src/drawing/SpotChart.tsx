@@ -105,15 +105,11 @@ function namesOf(
 
 /** Things on one sheet by two of their figures; each leads to its page. */
 export function SpotChart({ spots, across, up }: Props) {
-  const { show, system } = useUnits()
+  const { show } = useUnits()
   const [box, width] = useWidth<HTMLDivElement>(700)
-  const most = {
-    x: Math.max(...spots.map((s) => s.x)) * 1.12 || 1,
-    y: Math.max(...spots.map((s) => s.y)) * 1.15 || 1,
-  }
+  const frame = frameOf(spots, width)
+  const { x, y } = frame
   const largest = Math.max(...spots.map((s) => s.size)) || 1
-  const x = (si: number): number => ROOM.left + (si / most.x) * (width - ROOM.left - ROOM.right)
-  const y = (si: number): number => HIGH - ROOM.bottom - (si / most.y) * (HIGH - ROOM.top - ROOM.bottom)
   const placed = namesOf(spots, (spot) => [x(spot.x), y(spot.y)], width)
   return (
     <div ref={box}>
@@ -125,28 +121,7 @@ export function SpotChart({ spots, across, up }: Props) {
         aria-label={`${spots.length} by ${across[0]} and ${up[0]}`}
         className="block"
       >
-        {unitTicks(0, most.x, Math.max(3, width / 130), across[1], system).map(({ si, text }) => (
-          <g key={si}>
-            <path d={`M${x(si)} ${ROOM.top}V${HIGH - ROOM.bottom}`} stroke="var(--rule)" />
-            <text x={x(si)} y={HIGH - ROOM.bottom + 17} textAnchor="middle" fontSize="12" fill="var(--faint)">
-              {text}
-            </text>
-          </g>
-        ))}
-        {unitTicks(0, most.y, 4, up[1], system).map(({ si, text }) => (
-          <g key={si}>
-            <path d={`M${ROOM.left} ${y(si)}H${width - ROOM.right}`} stroke="var(--rule)" />
-            <text x={ROOM.left - 8} y={y(si) + 4} textAnchor="end" fontSize="12" fill="var(--faint)">
-              {text}
-            </text>
-          </g>
-        ))}
-        <text x={width - ROOM.right} y={HIGH - 6} textAnchor="end" fontSize="12.5" fill="var(--ink)">
-          {across[0]} →
-        </text>
-        <text x={4} y={14} fontSize="12.5" fill="var(--ink)">
-          ↑ {up[0]}
-        </text>
+        <Axes {...frame} across={across} up={up} />
         {spots.map((spot) => (
           <Spot
             key={spot.id}
@@ -174,6 +149,53 @@ export function SpotChart({ spots, across, up }: Props) {
         ))}
       </svg>
     </div>
+  )
+}
+
+/** Where figures lie on the sheet: it begins at nought and ends a little beyond the most. */
+function frameOf(spots: readonly ChartPoint[], width: number) {
+  const most = {
+    x: Math.max(...spots.map((s) => s.x)) * 1.12 || 1,
+    y: Math.max(...spots.map((s) => s.y)) * 1.15 || 1,
+  }
+  return {
+    width,
+    most,
+    x: (si: number): number => ROOM.left + (si / most.x) * (width - ROOM.left - ROOM.right),
+    y: (si: number): number => HIGH - ROOM.bottom - (si / most.y) * (HIGH - ROOM.top - ROOM.bottom),
+  }
+}
+
+type AxesProps = ReturnType<typeof frameOf> & Pick<Props, 'across' | 'up'>
+
+/** Both axes with their names, and the lines of the sheet. */
+function Axes({ width, most, x, y, across, up }: AxesProps) {
+  const { system } = useUnits()
+  return (
+    <>
+      {unitTicks(0, most.x, Math.max(3, width / 130), across[1], system).map(({ si, text }) => (
+        <g key={si}>
+          <path d={`M${x(si)} ${ROOM.top}V${HIGH - ROOM.bottom}`} stroke="var(--rule)" />
+          <text x={x(si)} y={HIGH - ROOM.bottom + 17} textAnchor="middle" fontSize="12" fill="var(--faint)">
+            {text}
+          </text>
+        </g>
+      ))}
+      {unitTicks(0, most.y, 4, up[1], system).map(({ si, text }) => (
+        <g key={si}>
+          <path d={`M${ROOM.left} ${y(si)}H${width - ROOM.right}`} stroke="var(--rule)" />
+          <text x={ROOM.left - 8} y={y(si) + 4} textAnchor="end" fontSize="12" fill="var(--faint)">
+            {text}
+          </text>
+        </g>
+      ))}
+      <text x={width - ROOM.right} y={HIGH - 6} textAnchor="end" fontSize="12.5" fill="var(--ink)">
+        {across[0]} →
+      </text>
+      <text x={4} y={14} fontSize="12.5" fill="var(--ink)">
+        ↑ {up[0]}
+      </text>
+    </>
   )
 }
 

@@ -8,7 +8,7 @@ interface Props {
   readonly state: CheckState
   readonly title: string
   /** Page that says what is asked. */
-  readonly about?: string
+  readonly about?: string | undefined
   /** This rig's figure, and what is allowed. */
   readonly figure?: string | undefined
   readonly allowed?: string | undefined
@@ -23,30 +23,8 @@ interface Props {
 }
 
 /** One line of a ledger: state, what is asked, why in a sentence, figure and what is allowed, and what it rests on. */
-export function LedgerLine({
-  state,
-  title,
-  about,
-  figure,
-  allowed,
-  tag,
-  besides,
-  children,
-  data,
-  folded = false,
-}: Props) {
-  const link = (text: string): ReactNode =>
-    about === undefined ? (
-      text
-    ) : (
-      <Link
-        to={about}
-        title="What this check means"
-        className="decoration-rule underline-offset-4 hover:underline"
-      >
-        {text}
-      </Link>
-    )
+export function LedgerLine(props: Props) {
+  const { state, title, about, besides, children, data, folded = false } = props
   return (
     <li
       {...data}
@@ -67,27 +45,50 @@ export function LedgerLine({
             </summary>
             {children}
             {about !== undefined && (
-              <p className="text-[0.9rem] text-faint">{link('What this check means')}</p>
+              <p className="text-[0.9rem] text-faint">
+                <About about={about}>What this check means</About>
+              </p>
             )}
           </details>
         ) : (
           <>
-            <h2 className="font-text font-semibold tracking-normal">{link(title)}</h2>
+            <h2 className="font-text font-semibold tracking-normal">
+              <About about={about}>{title}</About>
+            </h2>
             {children}
           </>
         )}
       </div>
-      <div
-        className={`flex flex-wrap items-baseline gap-x-3 ${folded ? 'self-start' : 'sm:flex-col sm:items-end'}`}
-      >
-        {figure !== undefined && <span className="text-[1.05rem] font-semibold">{figure}</span>}
-        {allowed !== undefined && allowed !== '' && (
-          <span className="text-[0.88rem] text-faint sm:text-right">{allowed}</span>
-        )}
-        <span>
-          <Tag tag={tag} />
-        </span>
-      </div>
+      <LineFigure {...props} />
     </li>
   )
 }
+
+/** A text that leads to the page about the check, where there is one. */
+const About = ({ about, children }: Pick<Props, 'about'> & { readonly children: string }) =>
+  about === undefined ? (
+    children
+  ) : (
+    <Link
+      to={about}
+      title="What this check means"
+      className="decoration-rule underline-offset-4 hover:underline"
+    >
+      {children}
+    </Link>
+  )
+
+/** This rig's figure, what is allowed, and what both rest on. */
+const LineFigure = ({ figure, allowed, tag, folded }: Props) => (
+  <div
+    className={`flex flex-wrap items-baseline gap-x-3 ${folded ? 'self-start' : 'sm:flex-col sm:items-end'}`}
+  >
+    {figure !== undefined && <span className="text-[1.05rem] font-semibold">{figure}</span>}
+    {allowed !== undefined && allowed !== '' && (
+      <span className="text-[0.88rem] text-faint sm:text-right">{allowed}</span>
+    )}
+    <span>
+      <Tag tag={tag} />
+    </span>
+  </div>
+)

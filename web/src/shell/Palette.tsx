@@ -1,5 +1,6 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
 import { askedFor, quickAdd } from '@hoxen/core/format'
+import type { UnitSystem } from '@hoxen/core/quantity'
 import { HELP, KIND_NAMES, sayGuesses, sayHelp, summarize, TAG_TOPICS } from '@hoxen/core/words'
 import { useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
@@ -65,44 +66,61 @@ function useThings(commands: readonly Command[]): readonly Thing[] {
   }, [commands, gear, mine, today, system, navigate])
 }
 
-/** Type what you want to do or what you want to see. */
-export function Palette({ open, onClose }: Props) {
+/** Adding what was typed, where it reads as a piece of gear. */
+function addingTyped(text: string, system: UnitSystem): readonly Command[] {
+  const typed = quickAdd(text, 'typed', DECIMAL_MARK)
+  if (!typed.ok) return []
+  const { item, guessed } = typed
+  return [
+    {
+      name: `Add ${KIND_NAMES[item.kind].a}: ${summarize(item, system)}. ${sayGuesses(item, guessed, system)}`,
+      run: () =>
+        void addItem({ ...item, id: newId(item.name) }).then(
+          (did) => did && noticeDone(`${item.name} added`),
+          noticeFailed,
+        ),
+    },
+  ]
+}
+
+/** What the typed text finds: a rod to look around, else gear to add, then what is called so, then what is about it. */
+function useFound(text: string): readonly Command[] {
   const commands = useCommands()
-  const [text, setText] = useState('')
   const navigate = useNavigate()
   const { system } = useUnits()
   const things = useThings(commands)
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean)
   const asked = askedFor(text, DECIMAL_MARK)
-  const typed = words.length > 1 && asked === undefined ? quickAdd(text, 'typed', DECIMAL_MARK) : undefined
-  const adding: readonly Command[] =
-    typed?.ok === true
-      ? [
-          {
-            name: `Add ${KIND_NAMES[typed.item.kind].a}: ${summarize(typed.item, system)}. ${sayGuesses(typed.item, typed.guessed, system)}`,
-            run: () =>
-              void addItem({ ...typed.item, id: newId(typed.item.name) }).then(
-                (did) => did && noticeDone(`${typed.item.name} added`),
-                noticeFailed,
-              ),
-          },
-        ]
-      : []
-  const found: readonly Command[] =
-    asked === undefined
-      ? [
-          ...adding,
-          ...things.filter(({ called }) => has(words, called)).map(({ command }) => command),
-          ...things
-            .filter(({ called, about }) => !has(words, called) && has(words, about))
-            .map(({ command }) => command),
-        ].slice(0, SHOWN)
-      : [
-          {
-            name: `What to look for around: ${summarize(asked, system)}`,
-            run: () => void navigate(`/match/look?ask=${encodeURIComponent(text.trim())}`),
-          },
-        ]
+  if (asked !== undefined)
+    return [
+      {
+        name: `What to look for around: ${summarize(asked, system)}`,
+        run: () => void navigate(`/match/look?ask=${encodeURIComponent(text.trim())}`),
+      },
+    ]
+  const words = text.toLowerCase().split(/\s+/).filter(Boolean)
+  return [
+    ...(words.length > 1 ? addingTyped(text, system) : []),
+    ...things.filter(({ called }) => has(words, called)).map(({ command }) => command),
+    ...things
+      .filter(({ called, about }) => !has(words, called) && has(words, about))
+      .map(({ command }) => command),
+  ].slice(0, SHOWN)
+}
+
+const CommandRow = ({ command }: { readonly command: Command }) => (
+  <ComboboxOption
+    value={command}
+    className="flex min-h-11 items-center justify-between gap-3 rounded px-3 data-focus:bg-shoal"
+  >
+    <span className="truncate">{command.name}</span>
+    {command.keys !== undefined && <kbd className="text-sm text-faint">{command.keys}</kbd>}
+  </ComboboxOption>
+)
+
+/** Type what you want to do or what you want to see. */
+export function Palette({ open, onClose }: Props) {
+  const [text, setText] = useState('')
+  const found = useFound(text)
   const close = (): void => {
     setText('')
     onClose()
@@ -126,14 +144,7 @@ export function Palette({ open, onClose }: Props) {
         />
         <ComboboxOptions static className="mt-2">
           {found.map((command) => (
-            <ComboboxOption
-              key={command.name}
-              value={command}
-              className="flex min-h-11 items-center justify-between gap-3 rounded px-3 data-focus:bg-shoal"
-            >
-              <span className="truncate">{command.name}</span>
-              {command.keys !== undefined && <kbd className="text-sm text-faint">{command.keys}</kbd>}
-            </ComboboxOption>
+            <CommandRow key={command.name} command={command} />
           ))}
         </ComboboxOptions>
       </Combobox>

@@ -18,7 +18,7 @@ const Toaster = lazily(() => import('sonner').then((m) => m.Toaster))
 
 export function Shell() {
   const settings = useSettings()
-  const [open, setOpen] = useState<'palette' | 'keys' | 'more'>()
+  const [open, setOpen] = useState<Opened>()
   const dark = useFace(settings.face)
   usePaletteKey(() => setOpen('palette'))
   const { pathname, search } = useLocation()
@@ -59,35 +59,52 @@ export function Shell() {
       <Bar pathname={pathname} onMore={() => setOpen('more')} />
       <Suspense>
         <Later pathname={pathname} quiet={open !== undefined} onOpen={setOpen} />
-        {open === 'palette' && <Palette open onClose={() => setOpen(undefined)} />}
-        {open === 'keys' && <ShortcutSheet open onClose={() => setOpen(undefined)} />}
-        {open === 'more' && <More dark={dark} onClose={() => setOpen(undefined)} />}
-        <Toaster
-          position="bottom-right"
-          theme={dark ? 'dark' : 'light'}
-          offset={20}
-          mobileOffset={72}
-          toastOptions={{
-            style: {
-              fontFamily: 'var(--font-text)',
-              background: 'var(--ink)',
-              color: 'var(--paper)',
-              border: 'none',
-              fontSize: '0.95rem',
-            },
-            actionButtonStyle: {
-              background: 'var(--paper)',
-              color: 'var(--ink)',
-              // For a thumb, those behind the foremost, which are drawn smaller, too.
-              minHeight: 50,
-              fontSize: '0.9rem',
-            },
-          }}
-        />
+        <Sheets open={open} dark={dark} onClose={() => setOpen(undefined)} />
+        <Toaster {...TOASTS} theme={dark ? 'dark' : 'light'} />
       </Suspense>
     </UnitsContext>
   )
 }
+
+/** What lies over the page. */
+type Opened = 'palette' | 'keys' | 'more'
+
+interface SheetsProps {
+  readonly open: Opened | undefined
+  readonly dark: boolean
+  readonly onClose: () => void
+}
+
+const Sheets = ({ open, dark, onClose }: SheetsProps) => (
+  <>
+    {open === 'palette' && <Palette open onClose={onClose} />}
+    {open === 'keys' && <ShortcutSheet open onClose={onClose} />}
+    {open === 'more' && <More dark={dark} onClose={onClose} />}
+  </>
+)
+
+/** Where notices stand, and how they look. */
+const TOASTS = {
+  position: 'bottom-right',
+  offset: 20,
+  mobileOffset: 72,
+  toastOptions: {
+    style: {
+      fontFamily: 'var(--font-text)',
+      background: 'var(--ink)',
+      color: 'var(--paper)',
+      border: 'none',
+      fontSize: '0.95rem',
+    },
+    actionButtonStyle: {
+      background: 'var(--paper)',
+      color: 'var(--ink)',
+      // For a thumb, those behind the foremost, which are drawn smaller, too.
+      minHeight: 50,
+      fontSize: '0.9rem',
+    },
+  },
+} as const
 
 const Menu = () => (
   <>

@@ -1,4 +1,12 @@
-import { dimensionOf, type Measure, parseQuantity, printRound, unitFor, withUnit } from '@hoxen/core/quantity'
+import {
+  dimensionOf,
+  type Measure,
+  parseQuantity,
+  printRound,
+  type UnitSystem,
+  unitFor,
+  withUnit,
+} from '@hoxen/core/quantity'
 import { sayProblem, sayReadAs } from '@hoxen/core/words'
 import { useEffect, useId, useRef, useState } from 'react'
 import { fieldLook } from './fieldLook.ts'
@@ -14,9 +22,8 @@ interface Props {
   readonly refuse?: (si: number) => string | undefined
 }
 
-/** A figure that can be typed in any unit of its kind; what it means is shown beside it, and so is what is wrong. */
-export function QuantityField({ label, measure, value, onChange, refuse }: Props) {
-  const id = useId()
+/** A figure as it is typed: read when it is left, refused with a sentence, else handed on. */
+function useFigure({ label, measure, value, onChange, refuse }: Props) {
   const { system } = useUnits()
   const symbol = unitFor(measure, system)
   const printed = value === undefined ? '' : printRound(value, measure, system)
@@ -37,19 +44,8 @@ export function QuantityField({ label, measure, value, onChange, refuse }: Props
     // The unit it had: another face does not make another figure of it.
     if (sentence !== undefined) setText(withUnit(text, symbol))
   }
-
-  /** The figure that was typed, or why there is none. */
-  const read = (text: string): { readonly si: number } | { readonly wrong: string } => {
-    const parsed = parseQuantity(text, dimensionOf(measure), symbol, DECIMAL_MARK)
-    if (parsed.ok) {
-      const wrong = refuse?.(parsed.si)
-      return wrong === undefined ? { si: parsed.si } : { wrong: `${wrong}${sayReadAs(text, parsed)}` }
-    }
-    const { ok: _ok, code, ...data } = parsed
-    return { wrong: sayProblem({ path: [], code, data }, system) }
-  }
   const take = (text: string): void => {
-    const figure = text.trim() === printed ? undefined : read(text)
+    const figure = text.trim() === printed ? undefined : readFigure(text, measure, system, refuse)
     say(text, figure !== undefined && 'wrong' in figure ? figure.wrong : undefined)
     if (figure !== undefined && 'wrong' in figure) return
     if (figure !== undefined) {
@@ -58,10 +54,33 @@ export function QuantityField({ label, measure, value, onChange, refuse }: Props
     }
     taken(text)
   }
+  return { text, type, take, error }
+}
+
+/** The figure that was typed, or why there is none. */
+function readFigure(
+  text: string,
+  measure: Measure,
+  system: UnitSystem,
+  refuse: Props['refuse'],
+): { readonly si: number } | { readonly wrong: string } {
+  const parsed = parseQuantity(text, dimensionOf(measure), unitFor(measure, system), DECIMAL_MARK)
+  if (parsed.ok) {
+    const wrong = refuse?.(parsed.si)
+    return wrong === undefined ? { si: parsed.si } : { wrong: `${wrong}${sayReadAs(text, parsed)}` }
+  }
+  const { ok: _ok, code, ...data } = parsed
+  return { wrong: sayProblem({ path: [], code, data }, system) }
+}
+
+/** A figure that can be typed in any unit of its kind; what it means is shown beside it, and so is what is wrong. */
+export function QuantityField(props: Props) {
+  const id = useId()
+  const { text, type, take, error } = useFigure(props)
   return (
     <div>
       <label htmlFor={id} className="block text-sm text-faint">
-        {label}
+        {props.label}
       </label>
       <input
         id={id}

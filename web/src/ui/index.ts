@@ -1,6 +1,7 @@
 export { Button, buttonLook } from './Button.tsx'
 export { clock, longDay, onDay, useNow } from './clock.ts'
 export { Empty } from './Empty.tsx'
+export { FileField } from './FileField.tsx'
 export { fieldLook } from './fieldLook.ts'
 export { saveFile, today } from './file.ts'
 export { lazily, Opening, soon } from './lazily.tsx'

@@ -23,20 +23,70 @@ const ShoreForm = lazily(() => import('./ShoreForm.tsx').then((m) => m.ShoreForm
 interface Props {
   readonly run: Run
   readonly stand: Stand
+}
+
+interface ChangedProps extends Props {
   readonly onChange: ChangeStand
 }
 
-/** A beach: its tide and bed, or, where they are not known yet, what it takes to know them. */
-export function Beach({ run, stand, onChange }: Props) {
+interface SeaNow {
+  readonly shiftM: number
+  readonly runUpM: number
+}
+
+/** State of the sea today: what the mark said, as long as it counts, and how far the waves run up. */
+function useSea(stand: Stand, now: number): SeaNow {
+  const { runUpM = WAY_BACK.runUpM } = stand
+  const shiftM = seaShiftM(stand, now)
+  return useMemo(() => ({ shiftM, runUpM }), [shiftM, runUpM])
+}
+
+const HOURS = ['0.5', '1', '1.5', '2', '3'] as const
+type Hours = (typeof HOURS)[number]
+const HOUR_OPTIONS = HOURS.map((h): readonly [Hours, string] => [h, h === '1' ? '1 hour' : `${h} hours`])
+
+/** When to leave, before all else. */
+export function LeaveBy({ run: { shore }, stand }: Props) {
+  const now = useNow()
+  const sea = useSea(stand, now)
+  const way = useMemo(() => shore && leaveBy(shore, now, sea), [shore, now, sea])
+  if (way === undefined) return null
+  const urgent = way.outcome === 'cut-off' || way.outcome === 'no-dry-way'
   return (
-    <section aria-label="The beach" className="mb-6 rounded-lg border border-rule bg-sheet px-4 pt-3 pb-4">
-      {run.shore === undefined ? (
-        <p className="font-medium">
-          {run.name} has no tide yet. Give it a profile and a tide file and it tells you when to leave.
+    <h2 className={`text-xl sm:text-2xl ${urgent ? 'text-breaks' : ''}`} data-leave={way.outcome}>
+      {sayLeaveBy(way, clock)}
+    </h2>
+  )
+}
+
+/** The beach's tide on its clock, or what it takes to know it. */
+export function BeachClock({ run: { name, shore, spot }, stand }: Props) {
+  const now = useNow()
+  const { shiftM } = useSea(stand, now)
+  return (
+    <section aria-label="The tide" className="mt-2 rounded-lg border border-rule bg-sheet px-3 pb-1">
+      {shore === undefined ? (
+        <p className="py-2 font-medium">
+          {name} has no tide yet. Give it a profile and a tide file and it tells you when to leave.
         </p>
       ) : (
-        <Tide shore={run.shore} run={run} stand={stand} onChange={onChange} />
+        <TideClock
+          shore={shore}
+          place={spot}
+          now={now}
+          shiftM={shiftM}
+          roundTurnH={stand.roundTurnH ?? ROUND_TURN_H}
+        />
       )}
+    </section>
+  )
+}
+
+/** The beach's bed, what the hour to leave rests on, and how such a beach is fished. */
+export function BeachMore({ run, stand, onChange }: ChangedProps) {
+  return (
+    <section aria-label="The beach" className="mt-4">
+      {run.shore !== undefined && <Bed shore={run.shore} stand={stand} onChange={onChange} />}
       <details className="no-print mt-1">
         <summary className="min-h-11 cursor-pointer content-center text-[0.95rem]">
           This beach’s bed and tide
@@ -57,36 +107,38 @@ export function Beach({ run, stand, onChange }: Props) {
   )
 }
 
-interface SeaNow {
-  readonly shiftM: number
-  readonly runUpM: number
+interface BedProps extends Omit<ChangedProps, 'run'> {
+  readonly shore: Shore
 }
 
-/** State of the sea today: what the mark said, as long as it counts, and how far the waves run up. */
-function useSea(stand: Stand, now: number): SeaNow {
-  const { runUpM = WAY_BACK.runUpM } = stand
-  const shiftM = seaShiftM(stand, now)
-  return useMemo(() => ({ shiftM, runUpM }), [shiftM, runUpM])
-}
-
-const HOURS = ['0.5', '1', '1.5', '2', '3'] as const
-type Hours = (typeof HOURS)[number]
-const HOUR_OPTIONS = HOURS.map((h): readonly [Hours, string] => [h, h === '1' ? '1 hour' : `${h} hours`])
-
-function Tide({ shore, run, stand, onChange }: Props & { readonly shore: Shore }) {
+function Bed({ shore, stand, onChange }: BedProps) {
   const now = useNow()
-  const { show } = useUnits()
   const sea = useSea(stand, now)
-  const { roundTurnH = ROUND_TURN_H } = stand
-  const way = useMemo(() => leaveBy(shore, now, sea), [shore, now, sea])
-  const urgent = way.outcome === 'cut-off' || way.outcome === 'no-dry-way'
+  return (
+    <div className="grid-cols-2 items-start gap-x-8 *:min-w-0 lg:grid">
+      <BedSection shore={shore} now={now} shiftM={sea.shiftM} />
+      <div>
+        <LeaveNote shore={shore} now={now} />
+        <SeaFields shore={shore} sea={sea} now={now} onChange={onChange}>
+          <Select
+            label="Time I fish either side of high and low water"
+            value={HOURS.find((h) => Number(h) >= (stand.roundTurnH ?? ROUND_TURN_H)) ?? '3'}
+            options={HOUR_OPTIONS}
+            onChange={(h) => onChange('time fished', () => ({ roundTurnH: Number(h) }))}
+          />
+        </SeaFields>
+      </div>
+    </div>
+  )
+}
+
+/** What the hour to leave takes for granted. */
+function LeaveNote({ shore, now }: { readonly shore: Shore; readonly now: number }) {
+  const { show } = useUnits()
   const gap = 'table' in shore.station ? gapsIn(shore.station).find(({ toMs }) => toMs > now) : undefined
   return (
     <>
-      <h2 className={`text-2xl ${urgent ? 'text-breaks' : ''}`} data-leave={way.outcome}>
-        {sayLeaveBy(way, clock)}
-      </h2>
-      <p className="text-[0.9rem] text-faint">
+      <p className="mt-2 text-[0.9rem] text-faint">
         Half an hour in hand; “cut off” means knee-deep at the lowest point,{' '}
         {show(lowestWayBack(shore).heightM, 'length')} above <Term about="word-datum">datum</Term> on the
         straight way back. Surge and air pressure can raise the sea above the prediction, and a lower gap off
@@ -97,18 +149,6 @@ function Tide({ shore, run, stand, onChange }: Props & { readonly shore: Shore }
           {sayGap(gap, clock)}
         </p>
       )}
-      <div className="grid-cols-2 items-end gap-x-6 *:min-w-0 lg:grid">
-        <TideClock shore={shore} place={run.spot} now={now} shiftM={sea.shiftM} roundTurnH={roundTurnH} />
-        <BedSection shore={shore} now={now} shiftM={sea.shiftM} />
-      </div>
-      <SeaFields shore={shore} sea={sea} now={now} onChange={onChange}>
-        <Select
-          label="Time I fish either side of high and low water"
-          value={HOURS.find((h) => Number(h) >= roundTurnH) ?? '3'}
-          options={HOUR_OPTIONS}
-          onChange={(h) => onChange('time fished', () => ({ roundTurnH: Number(h) }))}
-        />
-      </SeaFields>
     </>
   )
 }

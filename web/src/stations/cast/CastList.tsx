@@ -11,14 +11,15 @@ interface Props {
   readonly onPick: (choice: CastChoice) => void
 }
 
-const FITS = [
-  ['good', 'Good here', 'text-holds'],
-  ['care', 'With care', 'text-watch'],
-  ['no', 'Ruled out', 'text-breaks'],
-] as const
+const FITS = {
+  good: ['Good here', 'text-holds'],
+  care: ['With care', 'text-watch'],
+  no: ['Ruled out', 'text-breaks'],
+} as const
 
 /** The casts in order of fitness, one line each; the reasons of the one that is chosen, and of those that are out. */
-export function CastList({ casts, setting, chosen, onPick }: Props) {
+export function CastList(props: Props) {
+  const { casts } = props
   const none = castToMake(casts) === undefined
   return (
     <section aria-labelledby="casts-title" className="mt-2">
@@ -39,40 +40,43 @@ export function CastList({ casts, setting, chosen, onPick }: Props) {
           No cast is good here without care: turn, wade, wait, or shorten up.
         </p>
       )}
-      {FITS.map(([fit, title, colour]) => {
-        const some = casts.filter((each) => each.fit === fit)
-        if (some.length === 0) return null
-        const list = (
-          <ul key={fit} data-fit={fit}>
-            {some.map((each) => {
-              const picked = chosen !== undefined && keyOf(chosen) === keyOf(each)
-              return (
-                <CastRow
-                  key={keyOf(each)}
-                  choice={each}
-                  setting={setting}
-                  chosen={picked}
-                  explained={picked || fit === 'no'}
-                  fit={fit === 'no' ? undefined : title}
-                  colour={colour}
-                  onPick={() => onPick(each)}
-                />
-              )
-            })}
-          </ul>
-        )
-        return fit === 'no' ? (
-          <details key={fit} open={none}>
-            <summary className={`min-h-11 cursor-pointer content-center font-semibold ${colour}`}>
-              {title} ({some.length})
-            </summary>
-            {list}
-          </details>
-        ) : (
-          list
-        )
-      })}
+      <SameFit {...props} fit="good" />
+      <SameFit {...props} fit="care" />
+      <RuledOut {...props} open={none} />
     </section>
+  )
+}
+
+/** Casts that fit alike. */
+const SameFit = ({ casts, setting, chosen, onPick, fit }: Props & Pick<CastChoice, 'fit'>) => {
+  const some = casts.filter((each) => each.fit === fit)
+  if (some.length === 0) return null
+  return (
+    <ul data-fit={fit}>
+      {some.map((each) => (
+        <CastRow
+          key={keyOf(each)}
+          choice={each}
+          setting={setting}
+          chosen={chosen !== undefined && keyOf(chosen) === keyOf(each)}
+          onPick={() => onPick(each)}
+        />
+      ))}
+    </ul>
+  )
+}
+
+const RuledOut = (props: Props & { readonly open: boolean }) => {
+  const count = props.casts.filter(({ fit }) => fit === 'no').length
+  if (count === 0) return null
+  const [title, colour] = FITS.no
+  return (
+    <details open={props.open}>
+      <summary className={`min-h-11 cursor-pointer content-center font-semibold ${colour}`}>
+        {title} ({count})
+      </summary>
+      <SameFit {...props} fit="no" />
+    </details>
   )
 }
 
@@ -80,17 +84,14 @@ interface RowProps {
   readonly choice: CastChoice
   readonly setting: CastSetting
   readonly chosen: boolean
-  readonly explained: boolean
-  /** Its fitness in words, where the list does not say it. */
-  readonly fit: string | undefined
-  readonly colour: string
   readonly onPick: () => void
 }
 
-function CastRow({ choice, setting, chosen, explained, fit, colour, onPick }: RowProps) {
+function CastRow({ choice, setting, chosen, onPick }: RowProps) {
   const { system } = useUnits()
-  const { cast, side, anchor } = choice
-  const said = explained ? sayCast(choice, setting, system) : []
+  const { cast, side, anchor, fit } = choice
+  const [title, colour] = FITS[fit]
+  const said = chosen || fit === 'no' ? sayCast(choice, setting, system) : []
   return (
     <li>
       <button
@@ -105,9 +106,7 @@ function CastRow({ choice, setting, chosen, explained, fit, colour, onPick }: Ro
           <span className="text-[0.85rem] text-faint">
             {side} side<span className="max-sm:sr-only"> · {ANCHOR_NAMES[anchor]}</span>
           </span>
-          {fit !== undefined && (
-            <span className={`ml-auto text-[0.85rem] font-semibold ${colour}`}>{fit}</span>
-          )}
+          {fit !== 'no' && <span className={`ml-auto text-[0.85rem] font-semibold ${colour}`}>{title}</span>}
         </span>
         {said.length > 0 && <span className="block text-[0.92rem]">{said.join(' ')}</span>}
       </button>

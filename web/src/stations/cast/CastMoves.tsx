@@ -33,7 +33,7 @@ export function CastStep({ choice, setting, played: { at } }: Props) {
   const { steps } = sayMoves(choice.cast, setting, system)
   return (
     <section aria-labelledby="moves-title" className="mt-2">
-      <h2 id="moves-title" className="text-xl">
+      <h2 id="moves-title" className="text-base sm:text-xl">
         {CAST_TITLES[choice.cast]}, off the {choice.side} side
       </h2>
       <p className="min-h-12" aria-live="polite" data-step={at + 1}>

@@ -1,8 +1,16 @@
-import { backCastIn, type CastSetting, castToMake, chooseCasts, stepsOf } from '@hoxen/core/cast'
+import {
+  backCastIn,
+  type CastChoice,
+  type CastSetting,
+  castToMake,
+  chooseCasts,
+  stepsOf,
+} from '@hoxen/core/cast'
 import type { Day, Stand } from '@hoxen/core/day'
 import type { RankedRig } from '@hoxen/core/match'
 import { castSettingOf, shotWith } from '@hoxen/core/rig'
 import { sunAt } from '@hoxen/core/sky'
+import type { Run } from '@hoxen/core/water'
 import { sayBackCast } from '@hoxen/core/words'
 import { Suspense, useMemo, useState } from 'react'
 import { Gone, type Question, useQuestion, useRig } from '../../ledger/index.ts'
@@ -20,7 +28,9 @@ import type { Moved } from './picture/Handles.tsx'
 import { usePlayed } from './picture/usePlayed.ts'
 import { type ChangeStand, changeRoom, StandFields } from './StandFields.tsx'
 
-const Beach = lazily(() => import('./Beach.tsx').then((m) => m.Beach))
+const LeaveBy = lazily(() => import('./Beach.tsx').then((m) => m.LeaveBy))
+const BeachClock = lazily(() => import('./Beach.tsx').then((m) => m.BeachClock))
+const BeachMore = lazily(() => import('./Beach.tsx').then((m) => m.BeachMore))
 
 /** Changes of where one stands; what is set to nothing is no longer kept. */
 const change: ChangeStand = (label, next) =>
@@ -39,31 +49,41 @@ export function CastStation() {
     return <p className="py-10 text-faint">Opening…</p>
   if (choice !== null && rig !== undefined && rig !== 'gone')
     return <Cast question={question} rig={rig} stand={stand} />
-  // When to leave a beach does not wait for a rig.
-  return (
-    <>
-      <h1 className="sr-only">Cast</h1>
-      <OnBeach day={question.day} stand={stand} />
-      <Gone none={choice === null} level={2} />
-    </>
-  )
+  return <WithoutRig day={question.day} stand={stand} none={choice === null} />
 }
 
-/** The tide, where the pool of the day is a beach. */
-function OnBeach({ day, stand }: { readonly day: Day; readonly stand: Stand }) {
-  if (day.water !== 'surf') return null
-  if (day.where.by === 'words')
-    return (
-      <p className="mb-4 border-l-4 border-rule pl-3 text-[0.95rem] text-faint">
-        Choose or add a beach under Water to see its tide and when to leave.
-      </p>
-    )
+interface WithoutRigProps {
+  readonly day: Day
+  readonly stand: Stand
+  readonly none: boolean
+}
+
+/** When to leave a beach does not wait for a rig. */
+function WithoutRig({ day, stand, none }: WithoutRigProps) {
+  const beach = beachOf(day)
   return (
-    <Suspense fallback={<p className="py-4 text-faint">Working out the tide…</p>}>
-      <Beach run={day.where.pool} stand={stand} onChange={change} />
+    <Suspense fallback={<TideComing />}>
+      <h1 className="sr-only">Cast</h1>
+      {day.water === 'surf' && beach === undefined && <NoBeach />}
+      {beach !== undefined && <LeaveBy run={beach} stand={stand} />}
+      {beach !== undefined && <BeachClock run={beach} stand={stand} />}
+      <Gone none={none} level={2} />
+      {beach !== undefined && <BeachMore run={beach} stand={stand} onChange={change} />}
     </Suspense>
   )
 }
+
+const NoBeach = () => (
+  <p className="mb-4 border-l-4 border-rule pl-3 text-[0.95rem] text-faint">
+    Choose or add a beach under Water to see its tide and when to leave.
+  </p>
+)
+
+const TideComing = () => <p className="py-4 text-faint">Working out the tide…</p>
+
+/** The beach that is fished, where it is one of the angler's own. */
+const beachOf = (day: Day): Run | undefined =>
+  day.water === 'surf' && day.where.by !== 'words' ? day.where.pool : undefined
 
 interface Props {
   readonly question: Question
@@ -103,24 +123,16 @@ function Cast({ question: { day }, rig, stand }: Props) {
   const chosen = casts.find((each) => keyOf(each) === picked) ?? castToMake(casts)
   const played = usePlayed(chosen && keyOf(chosen), chosen === undefined ? 0 : stepsOf(chosen.cast).length)
   const shot = shotWith(rig.parts, rig.parts.runningLine, day)
-  const castM = Math.min(day.castM, shot.castM)
-  const surf = day.water === 'surf'
   const now = useMemo(() => movable(day), [day])
+  const surf = day.water === 'surf'
+  const beach = beachOf(day)
   return (
     <>
-      <div className="flex items-start gap-x-5">
-        <h1 id="cast-title" className="mb-1 shrink-0 text-xl sm:text-2xl">
-          {surf ? 'On the beach' : 'At the pool'}
-        </h1>
-        <div className="min-w-0 flex-1">
-          <CautionStrip day={day} stand={stand} air={air} />
-        </div>
-      </div>
-      <OnBeach day={day} stand={stand} />
+      <Heading day={day} stand={stand} air={air} />
       <CastPicture
         setting={setting}
         chosen={chosen}
-        castM={castM}
+        castM={Math.min(day.castM, shot.castM)}
         surf={surf}
         played={played}
         sunDeg={sunDeg}
@@ -129,14 +141,73 @@ function Cast({ question: { day }, rig, stand }: Props) {
         now={now}
         onMove={move}
         controls={chosen !== undefined && <PlayButtons {...played} />}
+        third={
+          beach !== undefined && (
+            <Suspense fallback={<TideComing />}>
+              <BeachClock run={beach} stand={stand} />
+            </Suspense>
+          )
+        }
       >
         {chosen !== undefined && <CastStep choice={chosen} setting={setting} played={played} />}
         <CastList casts={casts} setting={setting} chosen={chosen} onPick={(one) => setPicked(keyOf(one))} />
         {chosen !== undefined && <CastFaults choice={chosen} setting={setting} played={played} />}
       </CastPicture>
+      <Below {...{ day, stand, air, rig, setting, chosen, shot }} />
+    </>
+  )
+}
+
+interface HeadingProps {
+  readonly day: Day
+  readonly stand: Stand
+  readonly air: Air
+}
+
+/** The page's name, or on a beach the hour to leave, and what to mind. */
+function Heading({ day, stand, air }: HeadingProps) {
+  const beach = beachOf(day)
+  const surf = day.water === 'surf'
+  return (
+    <>
+      <div className={`items-start gap-x-5 ${beach?.shore === undefined ? 'flex' : 'sm:flex'}`}>
+        <h1 className={beach?.shore === undefined ? 'mb-1 shrink-0 text-xl sm:text-2xl' : 'sr-only'}>
+          {surf ? 'On the beach' : 'At the pool'}
+        </h1>
+        {beach?.shore !== undefined && (
+          <Suspense fallback={<TideComing />}>
+            <LeaveBy run={beach} stand={stand} />
+          </Suspense>
+        )}
+        <div className="min-w-0 flex-1">
+          <CautionStrip day={day} stand={stand} air={air} />
+        </div>
+      </div>
+      {surf && beach === undefined && <NoBeach />}
+    </>
+  )
+}
+
+interface BelowProps extends HeadingProps {
+  readonly rig: RankedRig
+  readonly setting: CastSetting
+  readonly chosen: CastChoice | undefined
+  readonly shot: ReturnType<typeof shotWith>
+}
+
+/** What stands below the picture: the air, what is set by figures, the beach, the line in the hand and behind. */
+function Below({ day, stand, air, rig, setting, chosen, shot }: BelowProps) {
+  const beach = beachOf(day)
+  return (
+    <>
+      {beach !== undefined && (
+        <Suspense fallback={<TideComing />}>
+          <BeachMore run={beach} stand={stand} onChange={change} />
+        </Suspense>
+      )}
       <div className="mt-4 grid grid-cols-[minmax(0,1fr)] items-start gap-x-8 lg:grid-cols-2">
         <div>
-          <AirLines stand={stand} air={air} surf={surf} />
+          <AirLines stand={stand} air={air} surf={day.water === 'surf'} />
           <details className="mt-2" open={chosen === undefined}>
             <summary className="min-h-11 cursor-pointer content-center font-semibold">Set by figures</summary>
             <StandFields stand={stand} day={day} air={air} onChange={change} />

@@ -20,15 +20,11 @@ const BY = [
 /** Limits of a place to stand on a beach, and of its mean level over the datum [m]. */
 const LIMITS = { standM: { low: 0, high: 500 }, meanM: { low: -20, high: 20 } } as const
 
-/** The bed of a beach and its tide, as they are written down; kept as soon as both are there. */
-export function ShoreForm({ run }: Props) {
-  const { system } = useUnits()
-  const unit = unitFor('length', system)
+/** The beach as far as it is known; kept as soon as tide and bed are both there. */
+function useShore(run: Run) {
   /** Parts so far of a beach that is not whole yet. */
   const [begun, setBegun] = useDraftState<Partial<Shore>>(`shore ${run.id}`, 'begun', {})
-  const [by, setBy] = useState<(typeof BY)[number][0]>()
   const shore: Partial<Shore> = { ...begun, ...run.shore }
-  const { station, profile, standM } = shore
   const save = (label: string, change: Partial<Shore>): void => {
     const next = { ...shore, ...change }
     setBegun(next)
@@ -36,24 +32,18 @@ export function ShoreForm({ run }: Props) {
     const whole: Shore = { station: next.station, profile: next.profile, standM: next.standM ?? 0 }
     editRow(`${run.name}: ${label}`, 'runs', run, { ...run, shore: whole }).catch(noticeFailed)
   }
+  return { shore, save }
+}
+
+/** The bed of a beach and its tide, as they are written down. */
+export function ShoreForm({ run }: Props) {
+  const { shore, save } = useShore(run)
+  const { profile, standM } = shore
   const within = useWithin()
-  const way = by ?? (station !== undefined && 'table' in station ? 'file' : 'constituents')
   return (
     <FormName value={`shore ${run.id}`}>
       <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
-        <TextField
-          label="The bed from the dry sand out, one point a line: distance, height above datum"
-          lines={7}
-          value={(profile ?? [])
-            .map(({ fromM, heightM }) => `${typed(fromM, unit)}, ${typed(heightM, unit)}`)
-            .join('\n')}
-          take={(text) => {
-            const read = readProfile(text, unit)
-            if (!read.ok) return sayTypedProblem(read.problem)
-            save('its bed', { profile: read.value })
-            return undefined
-          }}
-        />
+        <ProfileField profile={profile ?? []} onRead={(read) => save('its bed', { profile: read })} />
         <div className="space-y-2">
           <QuantityField
             label="Where I stand, measured from the start of the bed"
@@ -65,19 +55,59 @@ export function ShoreForm({ run }: Props) {
               'length',
             )}
           />
-          <Select label="Tide from" value={way} options={BY} onChange={setBy} />
-          {way === 'file' ? (
-            <TideFile source={station} onRead={(read) => save('its tide file', { station: read })} />
-          ) : (
-            <Constituents
-              station={station}
-              unit={unit}
-              onChange={(next) => save('its constituents', { station: next })}
-            />
-          )}
+          <TideFields station={shore.station} onSave={(label, station) => save(label, { station })} />
         </div>
       </div>
     </FormName>
+  )
+}
+
+interface ProfileProps {
+  readonly profile: Shore['profile']
+  readonly onRead: (profile: Shore['profile']) => void
+}
+
+function ProfileField({ profile, onRead }: ProfileProps) {
+  const { system } = useUnits()
+  const unit = unitFor('length', system)
+  return (
+    <TextField
+      label="The bed from the dry sand out, one point a line: distance, height above datum"
+      lines={7}
+      value={profile.map(({ fromM, heightM }) => `${typed(fromM, unit)}, ${typed(heightM, unit)}`).join('\n')}
+      take={(text) => {
+        const read = readProfile(text, unit)
+        if (!read.ok) return sayTypedProblem(read.problem)
+        onRead(read.value)
+        return undefined
+      }}
+    />
+  )
+}
+
+interface TideProps {
+  readonly station: TideSource | undefined
+  readonly onSave: (label: string, station: TideSource) => void
+}
+
+/** The tide by its constituents, or from a file. */
+function TideFields({ station, onSave }: TideProps) {
+  const { system } = useUnits()
+  const [by, setBy] = useState<(typeof BY)[number][0]>()
+  const way = by ?? (station !== undefined && 'table' in station ? 'file' : 'constituents')
+  return (
+    <>
+      <Select label="Tide from" value={way} options={BY} onChange={setBy} />
+      {way === 'file' ? (
+        <TideFile source={station} onRead={(read) => onSave('its tide file', read)} />
+      ) : (
+        <Constituents
+          station={station}
+          unit={unitFor('length', system)}
+          onChange={(next) => onSave('its constituents', next)}
+        />
+      )}
+    </>
   )
 }
 

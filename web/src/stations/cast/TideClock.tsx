@@ -1,4 +1,4 @@
-import { type Coordinates, lightSpans, moonAt } from '@hoxen/core/sky'
+import { type Coordinates, type LightSpan, lightSpans, moonAt } from '@hoxen/core/sky'
 import {
   type Shore,
   type TideTurn,
@@ -42,48 +42,16 @@ const BOTTOM = HEIGHT - 30
 const LIGHT_FILL = { day: 'var(--sheet)', twilight: 'var(--rule)', night: 'var(--faint)' } as const
 
 /** A day of the tide on one clock: light, when to look, when to fish, the turns, sun and moon. */
-export function TideClock({ shore, place, now, shiftM, roundTurnH }: Props) {
+export function TideClock(props: Props) {
+  const { place, now, shiftM } = props
   const [ref, width] = useWidth<HTMLDivElement>(560)
-  const { show } = useUnits()
-  const { station } = shore
-  const [from, to] = [now - BACK_MS, now + AHEAD_MS]
-  const heights = useMemo(() => tideHeights(station, from, to, STEP_S), [station, from, to])
-  const turns = useMemo(() => tideTurns(station, from, to), [station, from, to])
-  const windows = useMemo(
-    () => tideWindows(station, from, to, { place, roundTurnH }),
-    [station, from, to, place, roundTurnH],
-  )
-  const lights = useMemo(() => (place === undefined ? [] : lightSpans(place, from, to)), [place, from, to])
-  const levels = heights.map(({ heightM }) => heightM)
-  const [low, high] = [Math.min(...levels), Math.max(...levels)]
-  const x = (ms: number): number => ((ms - from) / (to - from)) * width
-  const y = (m: number): number => BOTTOM - ((m - low) / (high - low || 1)) * (BOTTOM - TOP)
-  const said = turns
-    .map(({ atMs, heightM, kind }) => `${kind} water ${clock(atMs)}, ${show(heightM + shiftM, 'length')}`)
-    .join('; ')
-  const best = windows
-    .filter(({ toMs }) => toMs > now)
-    .map(({ kind, fromMs, toMs }) => `${TIDE_WINDOW_NAMES[kind]} ${clock(fromMs)} to ${clock(toMs)}`)
-    .join(', ')
+  const { heights, turns, windows, lights, x, y } = useTideDay(props, width)
+  const said = useSaid(turns, windows, props)
   return (
     <div ref={ref} className="mt-2">
-      <svg
-        width={width}
-        height={HEIGHT}
-        role="img"
-        aria-label={`The tide: ${said}. ${best}.${place === undefined ? '' : ` ${sayMoon(moonAt(now))}`}`}
-        className="block"
-      >
-        {lights.map(({ light, fromMs, toMs }) => (
-          <rect
-            key={fromMs}
-            x={x(fromMs)}
-            y={LIGHT_Y - 6}
-            width={x(toMs) - x(fromMs)}
-            height={9}
-            fill={LIGHT_FILL[light]}
-            stroke="var(--rule)"
-          />
+      <svg width={width} height={HEIGHT} role="img" aria-label={said} className="block">
+        {lights.map((span) => (
+          <Light key={span.fromMs} span={span} x={x} />
         ))}
         {place !== undefined && <Moon x={width - 12} y={LIGHT_Y - 1} phase={moonAt(now).phase} />}
         {windows.map((window) => (
@@ -107,6 +75,61 @@ export function TideClock({ shore, place, now, shiftM, roundTurnH }: Props) {
     </div>
   )
 }
+
+/** What the sea and the light do from a little before now to the same hour tomorrow, and where that is drawn. */
+function useTideDay({ shore: { station }, place, now, roundTurnH }: Props, width: number) {
+  const [from, to] = [now - BACK_MS, now + AHEAD_MS]
+  const heights = useMemo(() => tideHeights(station, from, to, STEP_S), [station, from, to])
+  const turns = useMemo(() => tideTurns(station, from, to), [station, from, to])
+  const windows = useMemo(
+    () => tideWindows(station, from, to, { place, roundTurnH }),
+    [station, from, to, place, roundTurnH],
+  )
+  const lights = useMemo(() => (place === undefined ? [] : lightSpans(place, from, to)), [place, from, to])
+  const levels = heights.map(({ heightM }) => heightM)
+  const [low, high] = [Math.min(...levels), Math.max(...levels)]
+  return {
+    heights,
+    turns,
+    windows,
+    lights,
+    x: (ms: number): number => ((ms - from) / (to - from)) * width,
+    y: (m: number): number => BOTTOM - ((m - low) / (high - low || 1)) * (BOTTOM - TOP),
+  }
+}
+
+/** The clock in words. */
+function useSaid(
+  turns: readonly TideTurn[],
+  windows: readonly TideWindow[],
+  { now, shiftM, place }: Props,
+): string {
+  const { show } = useUnits()
+  const turned = turns.map(
+    ({ atMs, heightM, kind }) => `${kind} water ${clock(atMs)}, ${show(heightM + shiftM, 'length')}`,
+  )
+  const best = windows
+    .filter(({ toMs }) => toMs > now)
+    .map(({ kind, fromMs, toMs }) => `${TIDE_WINDOW_NAMES[kind]} ${clock(fromMs)} to ${clock(toMs)}`)
+  const moon = place === undefined ? '' : ` ${sayMoon(moonAt(now))}`
+  return `The tide: ${turned.join('; ')}. ${best.join(', ')}.${moon}`
+}
+
+interface LightProps {
+  readonly span: LightSpan
+  readonly x: (ms: number) => number
+}
+
+const Light = ({ span: { light, fromMs, toMs }, x }: LightProps) => (
+  <rect
+    x={x(fromMs)}
+    y={LIGHT_Y - 6}
+    width={x(toMs) - x(fromMs)}
+    height={9}
+    fill={LIGHT_FILL[light]}
+    stroke="var(--rule)"
+  />
+)
 
 /** The tide as a line, broken where nothing is known. */
 function pathOf(

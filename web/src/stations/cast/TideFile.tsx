@@ -1,8 +1,8 @@
 import { gapsIn, type TideSource } from '@hoxen/core/tide'
 import { sayTideProblem } from '@hoxen/core/words'
-import { useId, useState } from 'react'
+import { useState } from 'react'
 import { noticeSaid } from '../../store/index.ts'
-import { Select } from '../../ui/index.ts'
+import { FileField, Select } from '../../ui/index.ts'
 import { ask } from '../../worker/index.ts'
 
 interface Props {
@@ -22,7 +22,6 @@ const day = (ms: number): string => new Date(ms).toLocaleDateString([], { day: '
 
 /** Takes the tide from a file: a table, or a calendar. What cannot be read changes nothing. */
 export function TideFile({ source, onRead }: Props) {
-  const id = useId()
   const [zone, setZone] = useState(HERE)
   const [said, setSaid] = useState<readonly string[]>([])
   const read = async (file: File): Promise<void> => {
@@ -44,31 +43,14 @@ export function TideFile({ source, onRead }: Props) {
   return (
     <>
       <Select label="Times without a zone are in" value={zone} options={ZONES} onChange={setZone} />
-      <div>
-        <label htmlFor={id} className="block text-sm text-faint">
-          Import a tide file (CSV or iCalendar)
-        </label>
-        <input
-          id={id}
-          type="file"
-          accept=".csv,.txt,.ics,text/csv,text/calendar"
-          aria-describedby={said.length > 0 ? `${id}-said` : undefined}
-          onChange={(event) => {
-            const [file] = event.target.files ?? []
-            if (file !== undefined)
-              read(file).catch(() => setSaid(['The file can’t be read. Nothing was changed.']))
-            event.target.value = ''
-          }}
-          className="mt-1 block min-h-11 w-full text-sm file:mr-3 file:min-h-11 file:rounded-md file:border file:border-ink/60 file:bg-sheet file:px-3"
-        />
-        {said.length > 0 && (
-          <ul id={`${id}-said`} role="alert" className="mt-1 text-sm font-medium text-breaks">
-            {said.map((text) => (
-              <li key={text}>{text}</li>
-            ))}
-          </ul>
-        )}
-      </div>
+      <FileField
+        label="Import a tide file (CSV or iCalendar)"
+        accept=".csv,.txt,.ics,text/csv,text/calendar"
+        said={said}
+        onFile={(file) =>
+          void read(file).catch(() => setSaid(['The file can’t be read. Nothing was changed.']))
+        }
+      />
       {kept !== undefined && (
         <p className="text-[0.9rem] text-faint">
           {kept.from ?? 'A table'}: {kept.table.length} heights, {day(kept.table[0]?.[0] ?? 0)} to{' '}

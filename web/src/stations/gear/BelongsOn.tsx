@@ -1,3 +1,4 @@
+import type { Day } from '@hoxen/core/day'
 import { itemsOf, type Rod, WINDOW_STYLES } from '@hoxen/core/gear'
 import { headFacts } from '@hoxen/core/line'
 import { windowStyleOf } from '@hoxen/core/rig'
@@ -12,46 +13,23 @@ import { buttonLook, StateMark, Tag, useUnits } from '../../ui/index.ts'
 /** Range round the windows in which a head is still drawn. */
 const NEAR = { low: 0.8, high: 1.2 } as const
 
+interface Props {
+  readonly rod: Rod
+  readonly question: Question
+}
+
 /** Heads that belong on a rod, in every style: its windows on one axis, and on each the best head for today. */
-export function BelongsOn({ rod, question }: { readonly rod: Rod; readonly question: Question }) {
+export function BelongsOn({ rod, question }: Props) {
   const { day, gear } = question
-  const { range } = useUnits()
   const { found, busy, error } = useSpecified(day, { rod })
   const rigs = found?.outcome === 'specified' ? found.rigs : []
-  const bands = WINDOW_STYLES.flatMap((style): AxisBand[] => {
-    const result = windowFor(rod, style, day)
-    if (result.outcome !== 'window') return []
-    const best = rigs.find((each) => windowStyleOf(each.style) === style)
-    return [
-      {
-        label: WINDOW_NAMES[style],
-        window: result.window,
-        ...(best === undefined ? {} : { dotsKg: [best.rig.massKg] }),
-      },
-    ]
-  })
-  const low = Math.min(...bands.map(({ window }) => window.lowKg))
-  const high = Math.max(...bands.map(({ window }) => window.highKg))
-  // Heads of one's own that come near this rod at all.
-  const mine = itemsOf(gear, 'head').flatMap((head) => {
-    const massKg = headFacts(head).massKg.value
-    const near = massKg >= NEAR.low * low && massKg <= NEAR.high * high
-    return near ? [{ id: head.id, label: head.name, massKg, chosen: false }] : []
-  })
+  const bands = bandsOf(rod, day, rigs)
   return (
     <>
       <figure className="mt-3 max-w-xl">
-        <GrainAxis bands={bands} marks={mine} dots="the best head weight for the day" />
+        <GrainAxis bands={bands} marks={nearBy(gear, bands)} dots="the best head weight for the day" />
       </figure>
-      <ul className="space-y-0.5 text-[0.92rem]">
-        {bands.map(({ label, window }) => (
-          <li key={label}>
-            {label}: {range({ low: window.lowKg, high: window.highKg }, 'lineMass')},{' '}
-            {window.counts === 'head' ? 'head alone' : 'head and tip'}
-            {window.countsStated ? '' : ' (assumed)'} <Tag tag={window.tag} />
-          </li>
-        ))}
-      </ul>
+      <WindowList bands={bands} />
       <div className="mt-2" aria-busy={busy}>
         <h3 className="text-[1rem] font-semibold">What to put on it for the day</h3>
         {error ? (
@@ -74,6 +52,47 @@ export function BelongsOn({ rod, question }: { readonly rod: Rod; readonly quest
         </Link>
       </div>
     </>
+  )
+}
+
+/** The rod’s window in each style, and on it the best head of that style for the day. */
+const bandsOf = (rod: Rod, day: Day, rigs: readonly SpecifiedRig[]): readonly AxisBand[] =>
+  WINDOW_STYLES.flatMap((style): AxisBand[] => {
+    const result = windowFor(rod, style, day)
+    if (result.outcome !== 'window') return []
+    const best = rigs.find((each) => windowStyleOf(each.style) === style)
+    return [
+      {
+        label: WINDOW_NAMES[style],
+        window: result.window,
+        ...(best === undefined ? {} : { dotsKg: [best.rig.massKg] }),
+      },
+    ]
+  })
+
+/** Heads of one's own that come near this rod at all. */
+function nearBy(gear: Question['gear'], bands: readonly AxisBand[]) {
+  const low = Math.min(...bands.map(({ window }) => window.lowKg))
+  const high = Math.max(...bands.map(({ window }) => window.highKg))
+  return itemsOf(gear, 'head').flatMap((head) => {
+    const massKg = headFacts(head).massKg.value
+    const near = massKg >= NEAR.low * low && massKg <= NEAR.high * high
+    return near ? [{ id: head.id, label: head.name, massKg, chosen: false }] : []
+  })
+}
+
+function WindowList({ bands }: { readonly bands: readonly AxisBand[] }) {
+  const { range } = useUnits()
+  return (
+    <ul className="space-y-0.5 text-[0.92rem]">
+      {bands.map(({ label, window }) => (
+        <li key={label}>
+          {label}: {range({ low: window.lowKg, high: window.highKg }, 'lineMass')},{' '}
+          {window.counts === 'head' ? 'head alone' : 'head and tip'}
+          {window.countsStated ? '' : ' (assumed)'} <Tag tag={window.tag} />
+        </li>
+      ))}
+    </ul>
   )
 }
 

@@ -12,11 +12,13 @@ const NO_TIMES: readonly string[] = Array.from({ length: TRIES }, () => '')
 /** Seconds as somebody types them: a comma is a point. */
 const seconds = (text: string): number => Number(text.trim().replace(',', '.').replace(/s$/i, ''))
 
-/** Bucket timer for a sink rate: what was only supposed is then measured, and every swing with it uses that. */
-export function BucketTimer({ item }: { readonly item: TipItem }) {
-  const id = useId()
-  const { show, system } = useUnits()
-  const within = useWithin()
+interface Props {
+  readonly item: TipItem
+}
+
+/** Depth and times as typed, and the rate they give. */
+function useTiming({ item }: Props) {
+  const { show } = useUnits()
   const [depthM, setDepthM] = useDraftState<number | undefined>(`bucket ${item.id}`, 'depth', undefined)
   const [times, setTimes] = useDraftState<readonly string[]>(`bucket ${item.id}`, 'times', NO_TIMES)
   const typed = times.filter((text) => text.trim() !== '').map(seconds)
@@ -29,6 +31,14 @@ export function BucketTimer({ item }: { readonly item: TipItem }) {
       noticeDone(label)
     }, noticeFailed)
   }
+  return { depthM, setDepthM, times, setTimes, found, take }
+}
+
+/** Bucket timer for a sink rate: what was only supposed is then measured, and every swing with it uses that. */
+export function BucketTimer({ item }: Props) {
+  const id = useId()
+  const { system } = useUnits()
+  const { found, take, ...timing } = useTiming({ item })
   return (
     <section aria-labelledby={id} className="no-print mt-5">
       <h2 id={id} className="text-xl">
@@ -38,31 +48,7 @@ export function BucketTimer({ item }: { readonly item: TipItem }) {
         Hold it level, let go, and time it to the bottom of still water; a foot of the same material will do.
         Deep slack water works better than a bucket.
       </p>
-      <div className="mt-2 grid grid-cols-2 gap-3">
-        <QuantityField
-          label="Depth of the water"
-          measure="length"
-          value={depthM}
-          onChange={setDepthM}
-          refuse={within(BUCKET_M, 'length')}
-        />
-        {times.map((text, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: tries are known by their order
-          <div key={i}>
-            <label htmlFor={`${id}-${i}`} className="block text-sm text-faint">
-              Try {i + 1}, seconds
-            </label>
-            <input
-              id={`${id}-${i}`}
-              inputMode="decimal"
-              autoComplete="off"
-              value={text}
-              onChange={(event) => setTimes(times.map((one, k) => (k === i ? event.target.value : one)))}
-              className={fieldLook}
-            />
-          </div>
-        ))}
-      </div>
+      <TimingFields {...timing} />
       <p role="status" className="mt-2" data-timed={found?.outcome}>
         {found === undefined ? '' : sayTimed(found, system)}
       </p>
@@ -73,6 +59,40 @@ export function BucketTimer({ item }: { readonly item: TipItem }) {
       )}
       <UsedIn item={item} />
     </section>
+  )
+}
+
+type FieldProps = Pick<ReturnType<typeof useTiming>, 'depthM' | 'setDepthM' | 'times' | 'setTimes'>
+
+function TimingFields({ depthM, setDepthM, times, setTimes }: FieldProps) {
+  const id = useId()
+  const within = useWithin()
+  return (
+    <div className="mt-2 grid grid-cols-2 gap-3">
+      <QuantityField
+        label="Depth of the water"
+        measure="length"
+        value={depthM}
+        onChange={setDepthM}
+        refuse={within(BUCKET_M, 'length')}
+      />
+      {times.map((text, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: tries are known by their order
+        <div key={i}>
+          <label htmlFor={`${id}-${i}`} className="block text-sm text-faint">
+            Try {i + 1}, seconds
+          </label>
+          <input
+            id={`${id}-${i}`}
+            inputMode="decimal"
+            autoComplete="off"
+            value={text}
+            onChange={(event) => setTimes(times.map((one, k) => (k === i ? event.target.value : one)))}
+            className={fieldLook}
+          />
+        </div>
+      ))}
+    </div>
   )
 }
 

@@ -16,17 +16,15 @@ interface RowProps {
   readonly onKeep: () => void
 }
 
-/** One field of an item, with what is wrong with it, and what another tab has typed or saved there. */
-export function FieldRow({ field, form, elsewhere, saved, onKeep }: RowProps) {
+/** What the input of a field needs: its place in the form, and what is said of it. */
+function useInput({ field, form }: RowProps) {
   const { system } = useUnits()
   const name = fieldName(field.path)
   const error = form.formState.errors[name]?.message
   const about = [
-    error === undefined ? undefined : `${name}-error`,
-    field.help === undefined ? undefined : `${name}-help`,
-  ]
-    .filter(Boolean)
-    .join(' ')
+    ...(error === undefined ? [] : [`${name}-error`]),
+    ...(field.help === undefined ? [] : [`${name}-help`]),
+  ].join(' ')
   const common = {
     id: name,
     className: fieldLook,
@@ -41,6 +39,13 @@ export function FieldRow({ field, form, elsewhere, saved, onKeep }: RowProps) {
     const said = withUnit(event.target.value, unitFor(field.type.measure, system))
     if (said !== event.target.value) form.setValue(name, said, { shouldDirty: true })
   }
+  return { name, error, common, leave }
+}
+
+/** One field of an item, with what is wrong with it, and what another tab has typed or saved there. */
+export function FieldRow(props: RowProps) {
+  const { field, form, elsewhere, saved, onKeep } = props
+  const { name, error, common, leave } = useInput(props)
   return (
     <div className={field.path === 'notes' ? 'sm:col-span-2' : ''}>
       <label htmlFor={name} className="text-[0.92rem] font-medium">

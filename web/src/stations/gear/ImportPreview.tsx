@@ -110,64 +110,110 @@ function TakingRow({ share, onStop, children }: TakingRowProps) {
   )
 }
 
+type Merge = ReturnType<typeof planMerge>
+
 const tail = (): string => crypto.randomUUID().slice(0, 6)
 
-function Merging({ reading, kept, onDone }: PartProps) {
-  const [answers, setAnswers] = useState<Answers>({ sides: {} })
-  const { share, take, stop } = useTaking(onDone)
-  const { document, past, refused, unknownColumns } = reading
+/** What a merge would do, in figures. */
+function useMerge(kept: WithPast, { document, past, refused }: ImportReading) {
   const merge = useMemo(() => planMerge(kept, { document, past }), [kept, document, past])
   const { plan, removed, asked, older } = merge
   const lists = LIST_NAMES.map((name) => plan.lists[name])
   const sum = (of: (list: (typeof lists)[number]) => number): number =>
     lists.reduce((total, list) => total + of(list), 0)
-  const count = sum(({ added, changed }) => added.length + changed.length) + removed.length + asked.length
+  return {
+    merge,
+    added: sum((l) => l.added.length),
+    changed: sum((l) => l.changed.length),
+    same: sum((l) => l.same),
+    removed: past === undefined ? undefined : removed.length,
+    older: older.length,
+    count: sum((l) => l.added.length + l.changed.length) + removed.length + asked.length,
+    /** A row may be wrong in more than one way. */
+    refused: new Set(refused.map(({ place }) => place)).size,
+  }
+}
+
+const MergeCounts = ({ added, changed, same, removed, older, refused }: ReturnType<typeof useMerge>) => (
+  <p className="text-lg" role="status">
+    <b>{added}</b> to add, <b>{changed}</b> to change, <b>{same}</b> already the same,{' '}
+    {removed !== undefined && (
+      <>
+        <b>{removed}</b> to delete, <b>{older}</b> newer here,{' '}
+      </>
+    )}
+    <b className={refused > 0 ? 'text-breaks' : ''}>{refused}</b> refused
+  </p>
+)
+
+interface DeletedProps {
+  readonly removed: Merge['removed']
+  readonly answers: Answers
+  readonly onAnswers: (answers: Answers) => void
+}
+
+/** Most of what was deleted elsewhere that is named. */
+const NAMED = 8
+
+/** Whether what was deleted on the other device goes here too. */
+const DeletedThere = ({ removed, answers, onAnswers }: DeletedProps) => (
+  <div className="mt-3 rounded-lg border-2 border-watch p-3">
+    <OneOf
+      legend={`Deleted there: ${removed
+        .slice(0, NAMED)
+        .map(({ name, row }) => calledOf(name, row))
+        .join(', ')}${removed.length > NAMED ? ' …' : ''}`}
+      value={answers.takeAway === undefined ? '' : answers.takeAway ? 'away' : 'keep'}
+      options={[
+        ['away', 'Delete here too'],
+        ['keep', 'Keep here'],
+      ]}
+      onChoose={(answer) => onAnswers({ ...answers, takeAway: answer === 'away' })}
+    />
+  </div>
+)
+
+/** What is replaced and what is left out besides. */
+const MergeNotes = ({ plan, reading }: { readonly plan: Merge['plan']; readonly reading: ImportReading }) => (
+  <>
+    {plan.singles.length > 0 && (
+      <p className="text-[0.92rem] text-faint">
+        Also replaces: {plan.singles.map((name) => SINGLES[name].words.one).join(', ')}.
+      </p>
+    )}
+    {reading.unknownColumns.length > 0 && (
+      <p className="text-[0.92rem] text-watch">
+        Unknown columns, left out: {reading.unknownColumns.join(', ')}.
+      </p>
+    )}
+    <Refused reading={reading} />
+    <ChangeList plan={plan} removed={[]} guessed={reading.guessed} />
+  </>
+)
+
+function Merging({ reading, kept, onDone }: PartProps) {
+  const [answers, setAnswers] = useState<Answers>({ sides: {} })
+  const { share, take, stop } = useTaking(onDone)
+  const counts = useMerge(kept, reading)
+  const { merge, count } = counts
+  const { plan, removed, asked } = merge
   const open = unanswered(merge, answers)
-  /** A row may be wrong in more than one way. */
-  const refusedRows = new Set(refused.map(({ place }) => place)).size
+  const bring = (): void =>
+    take(
+      merged(reading.document, merge, answers, Date.now(), tail()),
+      `Import ${reading.name}`,
+      `${count} imported from ${reading.name}`,
+    )
   return (
     <>
-      <p className="text-lg" role="status">
-        <b>{sum((l) => l.added.length)}</b> to add, <b>{sum((l) => l.changed.length)}</b> to change,{' '}
-        <b>{sum((l) => l.same)}</b> already the same,{' '}
-        {past !== undefined && (
-          <>
-            <b>{removed.length}</b> to delete, <b>{older.length}</b> newer here,{' '}
-          </>
-        )}
-        <b className={refusedRows > 0 ? 'text-breaks' : ''}>{refusedRows}</b> refused
-      </p>
+      <MergeCounts {...counts} />
       <AskedList
         asked={asked}
         answers={answers.sides}
         onAnswer={(place, side) => setAnswers({ ...answers, sides: { ...answers.sides, [place]: side } })}
       />
-      {removed.length > 0 && (
-        <div className="mt-3 rounded-lg border-2 border-watch p-3">
-          <OneOf
-            legend={`Deleted there: ${removed
-              .map(({ name, row }) => calledOf(name, row))
-              .slice(0, 8)
-              .join(', ')}${removed.length > 8 ? ' …' : ''}`}
-            value={answers.takeAway === undefined ? '' : answers.takeAway ? 'away' : 'keep'}
-            options={[
-              ['away', 'Delete here too'],
-              ['keep', 'Keep here'],
-            ]}
-            onChoose={(answer) => setAnswers({ ...answers, takeAway: answer === 'away' })}
-          />
-        </div>
-      )}
-      {plan.singles.length > 0 && (
-        <p className="text-[0.92rem] text-faint">
-          Also replaces: {plan.singles.map((name) => SINGLES[name].words.one).join(', ')}.
-        </p>
-      )}
-      {unknownColumns.length > 0 && (
-        <p className="text-[0.92rem] text-watch">Unknown columns, left out: {unknownColumns.join(', ')}.</p>
-      )}
-      <Refused reading={reading} />
-      <ChangeList plan={plan} removed={[]} guessed={reading.guessed} />
+      {removed.length > 0 && <DeletedThere removed={removed} answers={answers} onAnswers={setAnswers} />}
+      <MergeNotes plan={plan} reading={reading} />
       {open > 0 && (
         <p className="mt-3 font-medium text-watch">
           {open === 1 ? 'One question is' : `${open} questions are`} still open above.
@@ -177,13 +223,7 @@ function Merging({ reading, kept, onDone }: PartProps) {
         <Button
           weight="strong"
           disabled={open > 0 || (count === 0 && plan.singles.length === 0)}
-          onClick={() =>
-            take(
-              merged(document, merge, answers, Date.now(), tail()),
-              `Import ${reading.name}`,
-              `${count} imported from ${reading.name}`,
-            )
-          }
+          onClick={bring}
         >
           Import {count}
         </Button>

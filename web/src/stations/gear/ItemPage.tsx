@@ -119,47 +119,23 @@ function useItemForm({ kind, item, draft }: FormProps & { readonly draft: FormTe
 function ItemForm(props: FormProps & { readonly draft: FormText | null }) {
   const { kind, item } = props
   const { system } = useUnits()
-  const navigate = useNavigate()
   const { form, rows, restored, giveUp } = useItemForm(props)
-  const save = async (text: FormText): Promise<void> => {
-    const read = readForm(kind, item?.id ?? newId(text.name ?? kind), text, item, system)
-    if (!('item' in read)) return
-    const did =
-      item === undefined
-        ? await addItem(read.item)
-        : await editRow(`Change ${read.item.name}`, 'items', item, read.item)
-    if (item === undefined && !did) return
-    await giveUp()
-    noticeDone(`${read.item.name} ${item === undefined ? 'added' : 'saved'}`)
-    await navigate(`/gear?kind=${kind}`)
-  }
-  const remove = (): void => {
-    if (item === undefined) return
-    removeItems(`Delete ${item.name}`, [item.id]).then(() => {
-      void giveUp()
-      noticeDone(`${item.name} deleted`)
-      void navigate('/gear')
-    }, noticeFailed)
+  const { save, remove, leave } = useItemDeeds(props, giveUp)
+  const fill = (read: Item): void => {
+    for (const [field, text] of Object.entries(formText(kind, read, system)))
+      if (text !== '') form.setValue(field, text, { shouldDirty: true })
   }
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_23rem]">
       <form onSubmit={(event) => void form.handleSubmit(save)(event).catch(noticeFailed)} noValidate>
         <FormHead kind={kind} item={item} discard={restored ? () => void giveUp(true) : undefined} />
-        {item === undefined && (
-          <ByOneLine
-            kind={kind}
-            onRead={(read) => {
-              for (const [field, text] of Object.entries(formText(kind, read, system)))
-                if (text !== '') form.setValue(field, text, { shouldDirty: true })
-            }}
-          />
-        )}
+        {item === undefined && <ByOneLine kind={kind} onRead={fill} />}
         <FormBody kind={kind} item={item} form={form} rows={rows} />
         <div className="mt-6 flex flex-wrap gap-3">
           <Button type="submit" weight="strong">
             {item === undefined ? 'Add' : 'Save'}
           </Button>
-          <Button onClick={() => void giveUp().then(() => navigate('/gear'))}>Cancel</Button>
+          <Button onClick={leave}>Cancel</Button>
           {item !== undefined && (
             <span className="ml-auto flex gap-3">
               <Button onClick={() => duplicate(item)}>Duplicate</Button>
@@ -170,16 +146,47 @@ function ItemForm(props: FormProps & { readonly draft: FormText | null }) {
           )}
         </div>
       </form>
-      {item !== undefined && (
-        <aside aria-label={`What this tells you about ${item.name}`} className="min-w-0 lg:pt-14">
-          <Derived item={item} />
-          {(item.kind === 'tip' || item.kind === 'sinking-leader') && <BucketTimer item={item} />}
-          <Suits item={item} />
-        </aside>
-      )}
+      {item !== undefined && <AboutItem item={item} />}
     </div>
   )
 }
+
+/** Saving, deleting and leaving: each gives up what was typed and goes back to the list. */
+function useItemDeeds({ kind, item }: FormProps, giveUp: ReturnType<typeof useItemForm>['giveUp']) {
+  const { system } = useUnits()
+  const navigate = useNavigate()
+  return {
+    save: async (text: FormText): Promise<void> => {
+      const read = readForm(kind, item?.id ?? newId(text.name ?? kind), text, item, system)
+      if (!('item' in read)) return
+      const did =
+        item === undefined
+          ? await addItem(read.item)
+          : await editRow(`Change ${read.item.name}`, 'items', item, read.item)
+      if (item === undefined && !did) return
+      await giveUp()
+      noticeDone(`${read.item.name} ${item === undefined ? 'added' : 'saved'}`)
+      await navigate(`/gear?kind=${kind}`)
+    },
+    remove: (): void => {
+      if (item === undefined) return
+      removeItems(`Delete ${item.name}`, [item.id]).then(() => {
+        void giveUp()
+        noticeDone(`${item.name} deleted`)
+        void navigate('/gear')
+      }, noticeFailed)
+    },
+    leave: (): void => void giveUp().then(() => navigate('/gear')),
+  }
+}
+
+const AboutItem = ({ item }: { readonly item: Item }) => (
+  <aside aria-label={`What this tells you about ${item.name}`} className="min-w-0 lg:pt-14">
+    <Derived item={item} />
+    {(item.kind === 'tip' || item.kind === 'sinking-leader') && <BucketTimer item={item} />}
+    <Suits item={item} />
+  </aside>
+)
 
 interface HeadProps extends FormProps {
   /** Gives up what was typed before; undefined where nothing was. */

@@ -1,6 +1,6 @@
 import { askedFor, quickAdd } from '@hoxen/core/format'
 import { KIND_NAMES, sayGuesses, sayLine, summarize } from '@hoxen/core/words'
-import { type FormEvent, useState } from 'react'
+import { type ClipboardEvent, type FormEvent, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { useDraftState } from '../../store/drafts.ts'
 import { noticeDone, noticeFailed } from '../../store/index.ts'
@@ -8,16 +8,13 @@ import { addItem, newId } from '../../store/rows.ts'
 import { Button, DECIMAL_MARK, fieldLook, useUnits } from '../../ui/index.ts'
 import { pasteList } from './pastedList.ts'
 
-/** One typed line becomes one item; what it was understood as is shown while typing. */
-export function QuickAdd({ focus }: { readonly focus: boolean }) {
+/** What is typed, what it is read as, and adding it. */
+function useOneLine() {
   const [text, setText] = useDraftState('one line', 'text', '')
   const [asked, setAsked] = useState(false)
-  const { system } = useUnits()
+  const navigate = useNavigate()
   const read = quickAdd(text, 'preview', DECIMAL_MARK)
   const rod = askedFor(text, DECIMAL_MARK)
-  const navigate = useNavigate()
-  const [problem] = read.ok ? [] : read.problems
-  const error = asked && problem !== undefined ? sayLine(problem, system) : undefined
   const submit = (event: FormEvent): void => {
     event.preventDefault()
     setAsked(true)
@@ -31,8 +28,31 @@ export function QuickAdd({ focus }: { readonly focus: boolean }) {
       setAsked(false)
     }, noticeFailed)
   }
+  const type = (typed: string): void => {
+    setText(typed)
+    setAsked(false)
+  }
+  const [problem] = read.ok || !asked ? [] : read.problems
+  return { text, type, read, rod, problem, submit }
+}
+
+/** Several lines are a list: they are read as one, each by itself. */
+function usePastedList() {
+  const navigate = useNavigate()
+  return (event: ClipboardEvent): void => {
+    const pasted = event.clipboardData.getData('text').trim()
+    if (!/\r?\n/.test(pasted)) return
+    event.preventDefault()
+    void pasteList(pasted).then(() => navigate('/gear?import=list'), noticeFailed)
+  }
+}
+
+/** One typed line becomes one item; what it was understood as is shown while typing. */
+export function QuickAdd({ focus }: { readonly focus: boolean }) {
+  const line = useOneLine()
+  const onPaste = usePastedList()
   return (
-    <form onSubmit={submit} className="min-w-64 flex-1">
+    <form onSubmit={line.submit} className="min-w-64 flex-1">
       <label htmlFor="quick-add" className="sr-only">
         Add in one line
       </label>
@@ -41,41 +61,40 @@ export function QuickAdd({ focus }: { readonly focus: boolean }) {
           id="quick-add"
           // biome-ignore lint/a11y/noAutofocus: only when the address asks for it
           autoFocus={focus}
-          value={text}
+          value={line.text}
           autoComplete="off"
           spellCheck={false}
           placeholder="Add in one line: skagit 510 gr 23 ft"
-          aria-invalid={error !== undefined}
+          aria-invalid={line.problem !== undefined}
           aria-describedby="quick-add-says"
-          onPaste={(event) => {
-            // Several lines are a list: they are read as one, each by itself.
-            const pasted = event.clipboardData.getData('text').trim()
-            if (!/\r?\n/.test(pasted)) return
-            event.preventDefault()
-            void pasteList(pasted).then(() => navigate('/gear?import=list'), noticeFailed)
-          }}
-          onChange={(event) => {
-            setText(event.target.value)
-            setAsked(false)
-          }}
+          onPaste={onPaste}
+          onChange={(event) => line.type(event.target.value)}
           className={`${fieldLook} flex-1`}
         />
         <Button type="submit" weight="strong" className="mt-1">
           Add
         </Button>
       </div>
-      <p
-        id="quick-add-says"
-        role="status"
-        className={`mt-1 min-h-6 text-[0.9rem] ${error === undefined ? 'text-faint' : 'font-medium text-breaks'}`}
-      >
-        {rod !== undefined
-          ? `To see what to look for around ${summarize(rod, system)}, press Add`
-          : (error ??
-            (read.ok
-              ? `Reads as ${KIND_NAMES[read.item.kind].a}: ${summarize(read.item, system)}. ${sayGuesses(read.item, read.guessed, system)}`
-              : 'Also: “T-11 10 ft” · “13 ft no. 7 two-hander” · “leader 5 ft 12 lb stepped” · “reel no. 11 full frame”'))}
-      </p>
+      <ReadAs {...line} />
     </form>
+  )
+}
+
+function ReadAs({ read, rod, problem }: Pick<ReturnType<typeof useOneLine>, 'read' | 'rod' | 'problem'>) {
+  const { system } = useUnits()
+  const error = problem && sayLine(problem, system)
+  const readAs = read.ok
+    ? `Reads as ${KIND_NAMES[read.item.kind].a}: ${summarize(read.item, system)}. ${sayGuesses(read.item, read.guessed, system)}`
+    : 'Also: “T-11 10 ft” · “13 ft no. 7 two-hander” · “leader 5 ft 12 lb stepped” · “reel no. 11 full frame”'
+  return (
+    <p
+      id="quick-add-says"
+      role="status"
+      className={`mt-1 min-h-6 text-[0.9rem] ${error === undefined ? 'text-faint' : 'font-medium text-breaks'}`}
+    >
+      {rod === undefined
+        ? (error ?? readAs)
+        : `To see what to look for around ${summarize(rod, system)}, press Add`}
+    </p>
   )
 }

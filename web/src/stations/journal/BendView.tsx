@@ -98,22 +98,22 @@ function saveBend(one: Rod, other: Rod, known: BendTest, unknown: BendTest): voi
   }, noticeFailed)
 }
 
-function Bend(props: Props) {
-  const bend = useBend(props)
-  const { known: one, unknown: other } = bend.rods
-  const { free, rows } = bend
+/** Both tests as they were measured, and what comparing them says. */
+function useCompared({ rods: { known: one, unknown: other }, free, rows }: ReturnType<typeof useBend>) {
   const [known, unknown] = useMemo(
     () => [testOf('known', free.known, rows), testOf('unknown', free.unknown, rows)] as const,
     [free.known, free.unknown, rows],
   )
   const same = one.id === other.id
   const results = useBendResults({ one, ...(known && !same && { known }), ...(unknown && { unknown }) })
-  const fit = results[0]?.result
-  const share = (which: Which): number =>
-    fit?.outcome === 'compared' ? fit[which].tipShare : BEND_MODEL.usualTaper
-  const save = (): void => {
-    if (known !== undefined && unknown !== undefined) saveBend(one, other, known, unknown)
-  }
+  return { one, other, known, unknown, same, results }
+}
+
+function Bend(props: Props) {
+  const bend = useBend(props)
+  const { free, rows } = bend
+  const compared = useCompared(bend)
+  const fit = compared.results[0]?.result
   /** A weight hung in the picture: a rod whose free length nobody has measured has its usual one. */
   const hang = (which: Which, i: number, dropM: number): void => {
     bend.setRow(i, { massKg: rows[i]?.massKg ?? USUAL_BEND_KG[i], [which]: dropM })
@@ -123,7 +123,7 @@ function Bend(props: Props) {
     which,
     name: bend.rods[which].name,
     freeM: free[which] ?? usualFreeM(bend.rods[which]),
-    tipShare: share(which),
+    tipShare: fit?.outcome === 'compared' ? fit[which].tipShare : BEND_MODEL.usualTaper,
     ink,
   })
   return (
@@ -138,39 +138,65 @@ function Bend(props: Props) {
           onDrop={hang}
         />
         <div>
-          {same ? (
-            <p className="mt-3 font-medium text-watch">That is the same rod twice.</p>
-          ) : known !== undefined && unknown !== undefined ? (
-            <BendResult one={one} other={other} results={results} onSave={save} />
-          ) : (
-            <p className="mt-2">
-              Hang a weight on each rod: drag its tip down to where it comes to rest, or type the figures.
-            </p>
-          )}
+          <Compared {...compared} />
           <HowTo />
         </div>
       </div>
-      <details className="mt-3" open={!bend.begun}>
-        <summary className="min-h-11 cursor-pointer content-center font-semibold">The figures</summary>
-        <div className="grid gap-3 sm:grid-cols-2">
-          {(['known', 'unknown'] as const).map((which) => (
-            <OneRod
-              key={which}
-              title={which === 'known' ? 'The rod whose window you know' : 'The rod you don’t know'}
-              rods={props.rods}
-              rod={bend.rods[which]}
-              onRod={(id) => bend.setRod(which, id)}
-              freeLengthM={free[which]}
-              onFree={(m) => bend.setFree(which, m)}
-            />
-          ))}
-        </div>
-        <Weights rows={rows} names={[one.name, other.name]} free={free} onRow={bend.setRow} />
-      </details>
+      <BendFigures rods={props.rods} bend={bend} />
       <KeptBends bends={props.bends} rods={props.rods} onOpen={bend.open} />
     </section>
   )
 }
+
+/** What the bends say of the unknown rod, or what is missing yet. */
+function Compared({ one, other, known, unknown, same, results }: ReturnType<typeof useCompared>) {
+  if (same) return <p className="mt-3 font-medium text-watch">That is the same rod twice.</p>
+  if (known === undefined || unknown === undefined)
+    return (
+      <p className="mt-2">
+        Hang a weight on each rod: drag its tip down to where it comes to rest, or type the figures.
+      </p>
+    )
+  return (
+    <BendResult
+      one={one}
+      other={other}
+      results={results}
+      onSave={() => saveBend(one, other, known, unknown)}
+    />
+  )
+}
+
+interface FiguresProps {
+  readonly rods: readonly Rod[]
+  readonly bend: ReturnType<typeof useBend>
+}
+
+/** Rods, free lengths and drops, typed. */
+const BendFigures = ({ rods, bend }: FiguresProps) => (
+  <details className="mt-3" open={!bend.begun}>
+    <summary className="min-h-11 cursor-pointer content-center font-semibold">The figures</summary>
+    <div className="grid gap-3 sm:grid-cols-2">
+      {(['known', 'unknown'] as const).map((which) => (
+        <OneRod
+          key={which}
+          title={which === 'known' ? 'The rod whose window you know' : 'The rod you don’t know'}
+          rods={rods}
+          rod={bend.rods[which]}
+          onRod={(id) => bend.setRod(which, id)}
+          freeLengthM={bend.free[which]}
+          onFree={(m) => bend.setFree(which, m)}
+        />
+      ))}
+    </div>
+    <Weights
+      rows={bend.rows}
+      names={[bend.rods.known.name, bend.rods.unknown.name]}
+      free={bend.free}
+      onRow={bend.setRow}
+    />
+  </details>
+)
 
 const HowTo = () => (
   <details className="mt-2 text-[0.95rem] text-faint">

@@ -9,8 +9,13 @@ import { editRow } from '../../store/rows.ts'
 import { askJudged } from '../../swings/index.ts'
 import { Button, onDay, Tag, today } from '../../ui/index.ts'
 
-/** Correction of a pool's depth and current by its log; kept beside its measure when one wants it. */
-export function Learn({ run, entries }: { readonly run: Run; readonly entries: readonly Entry[] }) {
+interface Props {
+  readonly run: Run
+  readonly entries: readonly Entry[]
+}
+
+/** What the entries tell of the pool, worked out when it is asked; what was found of it as it was before says nothing. */
+function useLearning({ run, entries }: Props) {
   const question = useQuestion()
   const [done, setDone] = useState(0)
   const going = useRef<AbortController>(undefined)
@@ -20,7 +25,6 @@ export function Learn({ run, entries }: { readonly run: Run; readonly entries: r
     () => (question === undefined ? [] : entries.flatMap((entry) => seenIn(entry, question.byId) ?? [])),
     [entries, question],
   )
-  const of = seen.length * CALIBRATE_MODEL.swings ** 2
   const learning = useMutation({
     mutationFn: async () => {
       if (question === undefined) throw new Error('The gear is still loading.')
@@ -35,9 +39,14 @@ export function Learn({ run, entries }: { readonly run: Run; readonly entries: r
       return { seen, run, result }
     },
   })
-  // What was learnt of the pool or the log as they were before says nothing of them now.
   const fresh = learning.data?.seen === seen && learning.data.run === run
-  const found = fresh ? learning.data?.result : undefined
+  return { seen, learning, done, found: fresh ? learning.data?.result : undefined }
+}
+
+/** Correction of a pool's depth and current by its log; kept beside its measure when one wants it. */
+export function Learn(props: Props) {
+  const { run } = props
+  const { seen, learning, done, found } = useLearning(props)
   const keep = (label: string, byLog: ByLog | undefined): void => {
     const { byLog: _was, ...measured } = run
     editRow(label, 'runs', run, byLog === undefined ? measured : { ...measured, byLog }).then(
@@ -53,7 +62,7 @@ export function Learn({ run, entries }: { readonly run: Run; readonly entries: r
       {run.byLog !== undefined && <Kept run={run} byLog={run.byLog} onKeep={keep} />}
       <p className="mt-1" role="status" data-learnt={found?.outcome ?? 'not-asked'}>
         {learning.isPending
-          ? `${done} of ${of} swings…`
+          ? `${done} of ${seen.length * CALIBRATE_MODEL.swings ** 2} swings…`
           : learning.isError
             ? `${learning.error.message} Nothing was changed.`
             : found === undefined

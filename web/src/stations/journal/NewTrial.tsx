@@ -1,4 +1,4 @@
-import { itemsOf, type Rod, type WindowStyle } from '@hoxen/core/gear'
+import { type Head, itemsOf, type Rod, type WindowStyle } from '@hoxen/core/gear'
 import { FEELS, type Feel, TRIED_KG, type Tried } from '@hoxen/core/journal'
 import { headFacts } from '@hoxen/core/line'
 import { windowStyleOf } from '@hoxen/core/rig'
@@ -17,16 +17,15 @@ interface NewTrialProps {
   readonly onHead: (id: string) => void
 }
 
-/** One head, one feel: five large buttons. */
-export function NewTrial({ rod, style, caster, form, headId, onHead }: NewTrialProps) {
+interface Weighed {
+  readonly head: Head | undefined
+  readonly headKg: number | undefined
+}
+
+/** Keeps how the head felt. */
+function useKeepTrial({ rod, style, caster, form }: NewTrialProps, { head, headKg }: Weighed) {
   const { show } = useUnits()
-  const within = useWithin()
-  const items = useGear()?.items ?? []
-  const heads = itemsOf({ items }, 'head').filter((h) => windowStyleOf(h.style) === style)
-  const [typedKg, setTypedKg] = useDraftState<number | undefined>(form, 'mass', undefined)
-  const head = heads.find(({ id }) => id === headId)
-  const headKg = head === undefined ? typedKg : headFacts(head).massKg.value
-  const keep = (feel: Feel): void => {
+  return (feel: Feel): void => {
     if (headKg === undefined) return
     const trial: Tried = {
       id: newId('trial'),
@@ -47,6 +46,18 @@ export function NewTrial({ rod, style, caster, form, headId, onHead }: NewTrialP
       noticeFailed,
     )
   }
+}
+
+/** One head, one feel: five large buttons. */
+export function NewTrial(props: NewTrialProps) {
+  const { style, form, headId, onHead } = props
+  const within = useWithin()
+  const items = useGear()?.items ?? []
+  const heads = itemsOf({ items }, 'head').filter((h) => windowStyleOf(h.style) === style)
+  const [typedKg, setTypedKg] = useDraftState<number | undefined>(form, 'mass', undefined)
+  const head = heads.find(({ id }) => id === headId)
+  const headKg = head === undefined ? typedKg : headFacts(head).massKg.value
+  const keep = useKeepTrial(props, { head, headKg })
   return (
     <div className="mt-4 rounded-lg border border-rule bg-sheet px-4 py-3">
       <div className="grid gap-3 sm:grid-cols-2">

@@ -88,7 +88,6 @@ const seriesOf = (placed: readonly Placed[], ink: Ink) =>
 
 /** Chart of what each tip did at each level: tips down, of several pools by pool; levels across. */
 export function SeasonChart(props: Props) {
-  const { pool } = props
   const { system, show } = useUnits()
   const ink = inkOf(document.body)
   const flowUnit = unitFor('flow', system)
@@ -96,6 +95,8 @@ export function SeasonChart(props: Props) {
   const placed = placedOf(props, rows, (m3ps) => findUnit(flowUnit, 'flow')?.fromSi(m3ps) ?? m3ps)
   const text = { color: ink.faint, font: { family: ink.font, size: 12 } }
   if (placed.length === 0) return <p className="text-faint">No flow was known when these were logged.</p>
+  const labelOf = ({ entry: { tip, saw, flowM3ps } }: Placed): string =>
+    `${tip ?? 'no tip'}, ${SAW_WORDS[saw]}${flowM3ps === undefined ? '' : `, ${show(flowM3ps, 'flow')}`}`
   return (
     <figure style={{ height: rows.length * ROW_PX + 96 }}>
       <figcaption className="sr-only">What each tip did, by flow</figcaption>
@@ -111,48 +112,51 @@ export function SeasonChart(props: Props) {
           maintainAspectRatio: false,
           plugins: {
             legend: { position: 'top', align: 'start', labels: { ...text, usePointStyle: true } },
-            tooltip: {
-              displayColors: false,
-              callbacks: {
-                label: (item) => {
-                  const { entry } = item.raw as Placed
-                  return `${entry.tip ?? 'no tip'}, ${SAW_WORDS[entry.saw]}${entry.flowM3ps === undefined ? '' : `, ${show(entry.flowM3ps, 'flow')}`}`
-                },
-              },
-            },
+            tooltip: { displayColors: false, callbacks: { label: ({ raw }) => labelOf(raw as Placed) } },
           },
           scales: {
-            x: {
-              type: 'linear',
-              grace: '6%',
-              title: {
-                display: true,
-                ...text,
-                text: pool === undefined ? 'depth compared with measured, %' : `flow, ${flowUnit}`,
-              },
-              ticks: text,
-              grid: { color: ink.rule },
-            },
-            y: {
-              type: 'linear',
-              reverse: true,
-              min: -0.6,
-              max: rows.length - 0.4,
-              ticks: {
-                ...text,
-                color: ink.ink,
-                stepSize: 1,
-                autoSkip: false,
-                callback: (v) => rows[Number(v)]?.name ?? '',
-              },
-              afterBuildTicks: (axis) => {
-                axis.ticks = rows.map((_, value) => ({ value }))
-              },
-              grid: { color: ink.rule },
-            },
+            x: levelAxis(
+              props.pool === undefined ? 'depth compared with measured, %' : `flow, ${flowUnit}`,
+              text,
+              ink,
+            ),
+            y: tipAxis(rows, text, ink),
           },
         }}
       />
     </figure>
   )
 }
+
+interface AxisText {
+  readonly color: string
+  readonly font: { readonly family: string; readonly size: number }
+}
+
+const levelAxis = (title: string, text: AxisText, ink: Ink) =>
+  ({
+    type: 'linear',
+    grace: '6%',
+    title: { display: true, ...text, text: title },
+    ticks: text,
+    grid: { color: ink.rule },
+  }) as const
+
+const tipAxis = (rows: ReturnType<typeof rowsOf>, text: AxisText, ink: Ink) =>
+  ({
+    type: 'linear',
+    reverse: true,
+    min: -0.6,
+    max: rows.length - 0.4,
+    ticks: {
+      ...text,
+      color: ink.ink,
+      stepSize: 1,
+      autoSkip: false,
+      callback: (v: number | string) => rows[Number(v)]?.name ?? '',
+    },
+    afterBuildTicks: (axis: { ticks: { value: number }[] }) => {
+      axis.ticks = rows.map((_, value) => ({ value }))
+    },
+    grid: { color: ink.rule },
+  }) as const

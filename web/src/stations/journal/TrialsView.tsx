@@ -3,6 +3,7 @@ import { itemsOf, type Rod, WINDOW_STYLES, type WindowStyle } from '@hoxen/core/
 import { type OwnWindow, ownOf, type Tried, trialsOf } from '@hoxen/core/journal'
 import type { windowFor } from '@hoxen/core/rod'
 import { FEEL_WORDS, WINDOW_NAMES } from '@hoxen/core/words'
+import { useMemo } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { useDay } from '../../day/index.ts'
 import { useDraftState } from '../../store/drafts.ts'
@@ -21,40 +22,34 @@ import {
 import { NewTrial } from './NewTrial.tsx'
 import { TriedWindow } from './TriedWindow.tsx'
 
+/** The rod and style of the address, else the rod to try next. */
+function useWhich(rods: readonly Rod[], trials: readonly Tried[]) {
+  const [params, setParams] = useSearchParams()
+  return {
+    rod: rods.find(({ id }) => id === params.get('rod')) ?? rodToTry(rods, trials),
+    style: WINDOW_STYLES.find((each) => each === params.get('style')) ?? 'skagit',
+    choose: (name: 'rod' | 'style', value: string): void =>
+      setParams(
+        (old) => {
+          old.set(name, value)
+          return old
+        },
+        { replace: true },
+      ),
+  }
+}
+
 /** A caster’s own window of a rod: heads are tried, each is felt, and the next worth borrowing is named. */
 export function TrialsView() {
   const items = useGear()?.items
   const trials = useList('trials')
   const day = useDay()
-  const [params, setParams] = useSearchParams()
   const { castsAs } = useSettings()
+  const rods = useMemo(() => itemsOf({ items: items ?? [] }, 'rod'), [items])
+  const { rod, style, choose } = useWhich(rods, trials ?? [])
   if (items === undefined || trials === undefined || day === undefined)
     return <p className="py-10 text-faint">Opening…</p>
-  const rods = itemsOf({ items }, 'rod')
-  const rod = rods.find(({ id }) => id === params.get('rod')) ?? rodToTry(rods, trials)
-  if (rod === undefined)
-    return (
-      <Empty
-        title="No rod to try heads on"
-        action={
-          <Link to="/gear/new/rod" className={buttonLook('strong')}>
-            Add a rod
-          </Link>
-        }
-      >
-        Two good casters disagree about the same rod, and both are right. Add a rod, try a few heads on it,
-        and from how they felt Hoxen works out its window in your hands.
-      </Empty>
-    )
-  const style = WINDOW_STYLES.find((each) => each === params.get('style')) ?? 'skagit'
-  const choose = (name: 'rod' | 'style', value: string): void =>
-    setParams(
-      (old) => {
-        old.set(name, value)
-        return old
-      },
-      { replace: true },
-    )
+  if (rod === undefined) return <NoRod />
   const mine = trialsOf({ trials, caster: castsAs }, rod.id, style)
   // What trials taught is set aside: they start from print, bend or number.
   const options = { schools: day.schools, caster: day.caster, own: withoutTrials(day.own) }
@@ -82,6 +77,20 @@ export function TrialsView() {
     </section>
   )
 }
+
+const NoRod = () => (
+  <Empty
+    title="No rod to try heads on"
+    action={
+      <Link to="/gear/new/rod" className={buttonLook('strong')}>
+        Add a rod
+      </Link>
+    }
+  >
+    Two good casters disagree about the same rod, and both are right. Add a rod, try a few heads on it, and
+    from how they felt Hoxen works out its window in your hands.
+  </Empty>
+)
 
 interface TopProps {
   readonly rods: readonly Rod[]

@@ -2,6 +2,7 @@ import { dayOf, FIRST_JOB } from '@hoxen/core/day'
 import { askedRod, quickAdd } from '@hoxen/core/format'
 import { DEFAULT_SCHOOLS, type Head, type Item, type Rod, WINDOW_STYLES } from '@hoxen/core/gear'
 import { headFacts } from '@hoxen/core/line'
+import type { UnitSystem } from '@hoxen/core/quantity'
 import { ledger, type RigParts } from '@hoxen/core/rig'
 import { windowFor } from '@hoxen/core/rod'
 import { sayCheck, sayGuesses, sayLine, summarize, WINDOW_NAMES } from '@hoxen/core/words'
@@ -22,9 +23,8 @@ const bare = (rod: Rod, head: Head): RigParts => ({
   reel: null,
 })
 
-/** A rod is typed, and its windows stand on the grain axis; a head is typed, and lands in them or beside, and why. */
-export function FirstLook() {
-  const { system } = useUnits()
+/** What is typed, what it is read as, and keeping it. */
+function useTypedRig() {
   const [rodText, setRodText] = useDraftState('first look', 'rod', '')
   const [headText, setHeadText] = useDraftState('first look', 'head', '')
   const rod = askedRod(rodText, DECIMAL_MARK)
@@ -40,6 +40,13 @@ export function FirstLook() {
       noticeDone('Saved to your gear')
     }, noticeFailed)
   }
+  return { rodText, setRodText, headText, setHeadText, rod, read, head, keep }
+}
+
+/** A rod is typed, and its windows stand on the grain axis; a head is typed, and lands in them or beside, and why. */
+export function FirstLook() {
+  const { system } = useUnits()
+  const { rod, read, head, keep, ...typed } = useTypedRig()
   return (
     <form
       aria-label="Try it"
@@ -53,22 +60,16 @@ export function FirstLook() {
         <Typed
           label="A rod"
           example="13 ft no. 7 two-hander"
-          text={rodText}
-          onType={setRodText}
-          wrong={wrongRod(rodText, rod)}
+          text={typed.rodText}
+          onType={typed.setRodText}
+          wrong={wrongRod(typed.rodText, rod)}
         />
         <Typed
           label="A head for it"
           example="skagit 510 gr 23 ft"
-          text={headText}
-          onType={setHeadText}
-          wrong={
-            headText.trim() === '' || head !== undefined
-              ? undefined
-              : read.ok
-                ? 'That is not a head.'
-                : read.problems[0] && sayLine(read.problems[0], system)
-          }
+          text={typed.headText}
+          onType={typed.setHeadText}
+          wrong={wrongHead(typed.headText, read, system)}
         />
       </div>
       {rod !== undefined && <Windows rod={rod} head={head} />}
@@ -82,6 +83,13 @@ export function FirstLook() {
       )}
     </form>
   )
+}
+
+/** Why what is typed is no head; undefined while nothing is typed, and where it is one. */
+function wrongHead(text: string, read: ReturnType<typeof quickAdd>, system: UnitSystem): string | undefined {
+  if (text.trim() === '') return undefined
+  if (read.ok) return read.item.kind === 'head' ? undefined : 'That is not a head.'
+  return read.problems[0] && sayLine(read.problems[0], system)
 }
 
 const wrongRod = (text: string, rod: Rod | undefined): string | undefined =>

@@ -78,17 +78,16 @@ export function FlyToken({ job, flies, onChange }: TokenProps & { readonly flies
 
 /** A second fly on a dropper, and how far up it hangs. */
 export function DropperToken({ job, flies, onChange }: TokenProps & { readonly flies: readonly NamedFly[] }) {
-  const { show } = useUnits()
-  const within = useWithin()
   const question = 'A second fly?'
   const { dropper } = job
-  const plain: readonly NamedFly[] = WEIGHTINGS.map((weighting) => ({
-    name: `a ${sayFly({ dress: 'sparse', weighting })}`,
-    dress: 'sparse',
-    weighting,
-  }))
-  const choices = [...plain, ...flies.slice(0, 9)]
+  const choices = [...PLAIN_FLIES, ...flies.slice(0, 9)]
   const own = dropper && choices.find((f) => sameShape(f, dropper.fly))
+  const choose = (name: string, close: () => void): void => {
+    const fly = choices.find((f) => f.name === name)
+    const { upM = USUAL_DROPPER_M } = dropper ?? {}
+    onChange({ dropper: fly && { fly: shapeOf(fly), upM } }, question)
+    if (fly === undefined) close()
+  }
   return (
     <JobToken
       name="dropper"
@@ -103,35 +102,42 @@ export function DropperToken({ job, flies, onChange }: TokenProps & { readonly f
               ...choices.map(({ name }) => ({ value: name, label: name })),
             ]}
             chosen={dropper === undefined ? '' : (own?.name ?? '')}
-            onChoose={(name) => {
-              const fly = choices.find((f) => f.name === name)
-              const { upM = USUAL_DROPPER_M } = dropper ?? {}
-              onChange(
-                {
-                  dropper: fly && { fly: shapeOf(fly), upM },
-                },
-                question,
-              )
-              if (fly === undefined) close()
-            }}
+            onChoose={(name) => choose(name, close)}
           />
-          {dropper !== undefined && (
-            <Suspense fallback={<div className="h-[4.3rem]" />}>
-              <QuantityField
-                label="how far up the leader"
-                measure="length"
-                value={dropper.upM}
-                refuse={within(DROPPER_LIMITS, 'length')}
-                onChange={(upM) => onChange({ dropper: { ...dropper, upM } }, 'Where does it hang?')}
-              />
-              <p className="text-sm text-faint">
-                {show(USUAL_DROPPER_M, 'length')} is the usual minimum; any closer and they tangle.
-              </p>
-            </Suspense>
-          )}
+          {dropper !== undefined && <HowFarUp dropper={dropper} onChange={onChange} />}
         </>
       )}
     </JobToken>
+  )
+}
+
+/** Flies that need not be one's own. */
+const PLAIN_FLIES: readonly NamedFly[] = WEIGHTINGS.map((weighting) => ({
+  name: `a ${sayFly({ dress: 'sparse', weighting })}`,
+  dress: 'sparse',
+  weighting,
+}))
+
+interface HowFarProps extends Pick<TokenProps, 'onChange'> {
+  readonly dropper: NonNullable<TokenProps['job']['dropper']>
+}
+
+function HowFarUp({ dropper, onChange }: HowFarProps) {
+  const { show } = useUnits()
+  const within = useWithin()
+  return (
+    <Suspense fallback={<div className="h-[4.3rem]" />}>
+      <QuantityField
+        label="how far up the leader"
+        measure="length"
+        value={dropper.upM}
+        refuse={within(DROPPER_LIMITS, 'length')}
+        onChange={(upM) => onChange({ dropper: { ...dropper, upM } }, 'Where does it hang?')}
+      />
+      <p className="text-sm text-faint">
+        {show(USUAL_DROPPER_M, 'length')} is the usual minimum; any closer and they tangle.
+      </p>
+    </Suspense>
   )
 }
 

@@ -6,27 +6,22 @@ import { noticeDone, noticeFailed } from '../../store/index.ts'
 import { addItem, newId } from '../../store/rows.ts'
 import { Button, DECIMAL_MARK, fieldLook, useUnits } from '../../ui/index.ts'
 
-/** Line by which what is looked for is added: changed to what one really has, it becomes an item. */
-export function Have({
-  item,
-  onHave,
-  onLeave,
-  onRead,
-}: {
+interface Props {
   readonly item: Item
   readonly onHave: (id: string) => void
   readonly onLeave: () => void
   /** What is typed so far; undefined while it is nothing that can be. */
   readonly onRead: (item: Item | undefined) => void
-}) {
-  const { system } = useUnits()
+}
+
+/** Line by which what is looked for is added: changed to what one really has, it becomes an item. */
+export function Have({ item, onHave, onLeave, onRead }: Props) {
   const [text, setText] = useState(quickLine(item))
   const read = quickAdd(text, 'have', DECIMAL_MARK)
-  const wrong = read.ok && read.item.kind !== item.kind
-  const [problem] = read.ok ? [] : read.problems
+  const fits = read.ok && read.item.kind === item.kind
   const keep = (event: FormEvent): void => {
     event.preventDefault()
-    if (!read.ok || wrong) return
+    if (!fits) return
     const mine = { ...read.item, id: newId(read.item.name) }
     addItem(mine).then((did) => {
       if (!did) return
@@ -44,7 +39,7 @@ export function Have({
           value={text}
           autoComplete="off"
           spellCheck={false}
-          aria-invalid={!read.ok || wrong}
+          aria-invalid={!fits}
           onChange={({ target }) => {
             setText(target.value)
             const now = quickAdd(target.value, 'have', DECIMAL_MARK)
@@ -53,16 +48,7 @@ export function Have({
           className={fieldLook}
         />
       </label>
-      <p
-        role="status"
-        className={`min-h-6 text-[0.9rem] ${problem || wrong ? 'font-medium text-breaks' : 'text-faint'}`}
-      >
-        {problem !== undefined
-          ? sayLine(problem, system)
-          : wrong
-            ? `That is ${read.ok ? KIND_NAMES[read.item.kind].a : ''}, not ${KIND_NAMES[item.kind].a}.`
-            : read.ok && `${summarize(read.item, system)}. ${sayGuesses(read.item, read.guessed, system)}`}
-      </p>
+      <ReadAs read={read} item={item} />
       <div className="flex gap-2">
         <Button type="submit" weight="strong">
           Save to my gear
@@ -70,5 +56,30 @@ export function Have({
         <Button onClick={onLeave}>Cancel</Button>
       </div>
     </form>
+  )
+}
+
+interface ReadProps {
+  readonly read: ReturnType<typeof quickAdd>
+  readonly item: Item
+}
+
+/** What the line is read as, or what is wrong with it. */
+function ReadAs({ read, item }: ReadProps) {
+  const { system } = useUnits()
+  const [problem] = read.ok ? [] : read.problems
+  const wrong = problem
+    ? sayLine(problem, system)
+    : read.ok && read.item.kind !== item.kind
+      ? `That is ${KIND_NAMES[read.item.kind].a}, not ${KIND_NAMES[item.kind].a}.`
+      : undefined
+  return (
+    <p
+      role="status"
+      className={`min-h-6 text-[0.9rem] ${wrong === undefined ? 'text-faint' : 'font-medium text-breaks'}`}
+    >
+      {wrong ??
+        (read.ok && `${summarize(read.item, system)}. ${sayGuesses(read.item, read.guessed, system)}`)}
+    </p>
   )
 }

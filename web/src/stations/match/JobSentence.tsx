@@ -2,7 +2,6 @@ import { type Day, type Job, USUAL_DAYS, type UsualDay } from '@hoxen/core/day'
 import type { Rod } from '@hoxen/core/gear'
 import type { Measure } from '@hoxen/core/quantity'
 import { FISH_AT_NAMES, type PlainQuestion, STYLE_NAMES, WATER_NAMES } from '@hoxen/core/words'
-import type { ReactNode } from 'react'
 import { DropperToken, FlyToken, IndicatorToken, type NamedFly } from './FlyTokens.tsx'
 import { AnswerList, JobToken } from './JobToken.tsx'
 import { CasterToken, entries, FigureToken, PoolWater, SeasonToken, StripToken } from './JobTokens.tsx'
@@ -18,25 +17,7 @@ interface Props {
 
 /** The job as the angler would say it, in the order they think of it; every answer can be changed where it stands. */
 export function JobSentence({ job, day, rods, flies, onChange }: Props) {
-  const rod = rods.find((r) => r.id === job.rodId)
-  const choice = <K extends 'water' | 'season' | 'fishAt' | 'style'>(
-    key: K,
-    question: string,
-    words: Readonly<Record<Job[K], string>>,
-  ): ReactNode => (
-    <JobToken name={key} question={question} answer={words[job[key]]}>
-      {(close) => (
-        <AnswerList
-          answers={entries(words)}
-          chosen={job[key]}
-          onChoose={(value) => {
-            onChange({ [key]: value }, question)
-            close()
-          }}
-        />
-      )}
-    </JobToken>
-  )
+  const choice = { job, onChange }
   const figure = (key: PlainQuestion, question: string, measure: Measure) => (
     <FigureToken job={job} name={key} question={question} measure={measure} onChange={onChange} />
   )
@@ -44,7 +25,7 @@ export function JobSentence({ job, day, rods, flies, onChange }: Props) {
     <div className="text-[1.12rem] leading-[1.9]">
       <p>
         I am after {figure('fishKg', 'What fish?', 'fishMass')} in{' '}
-        {choice('water', 'What water?', WATER_NAMES)} in{' '}
+        <ChoiceToken {...choice} name="water" question="What water?" words={WATER_NAMES} /> in{' '}
         <SeasonToken job={job} day={day} onChange={onChange} />, with{' '}
         <FlyToken job={job} flies={flies} onChange={onChange} /> and{' '}
         <DropperToken job={job} flies={flies} onChange={onChange} />,{' '}
@@ -60,32 +41,68 @@ export function JobSentence({ job, day, rods, flies, onChange }: Props) {
             {figure('currentMps', 'How fast does it run?', 'current')}
           </>
         )}
-        , and the fly should ride {choice('fishAt', 'Where should the fly ride?', FISH_AT_NAMES)}.
+        , and the fly should ride{' '}
+        <ChoiceToken {...choice} name="fishAt" question="Where should the fly ride?" words={FISH_AT_NAMES} />.
       </p>
       <p className="mt-1">
         Room behind me: {figure('roomBehindM', 'How much room is behind you?', 'length')}. I’ll fish{' '}
-        <JobToken name="rod" question="Which rod?" answer={rod?.name ?? 'any of my rods'}>
-          {(close) => (
-            <AnswerList
-              answers={[
-                { value: undefined, label: 'any of my rods' },
-                ...rods.map((r) => ({ value: r.id, label: r.name })),
-              ]}
-              chosen={job.rodId}
-              onChoose={(rodId) => {
-                onChange({ rodId }, 'Which rod?')
-                close()
-              }}
-            />
-          )}
-        </JobToken>{' '}
-        with {choice('style', 'What kind of head?', STYLE_NAMES)}.
+        <RodToken {...choice} rods={rods} /> with{' '}
+        <ChoiceToken {...choice} name="style" question="What kind of head?" words={STYLE_NAMES} />.
       </p>
       <p className="mt-1">
         <CasterToken job={job} onChange={onChange} /> After the swing I{' '}
         <StripToken job={job} onChange={onChange} />.
       </p>
     </div>
+  )
+}
+
+interface ChoiceProps<K extends 'water' | 'fishAt' | 'style'> extends Pick<Props, 'job' | 'onChange'> {
+  readonly name: K
+  readonly question: string
+  readonly words: Readonly<Record<Job[K], string>>
+}
+
+/** One of the answers that have words. */
+const ChoiceToken = <K extends 'water' | 'fishAt' | 'style'>({
+  job,
+  name,
+  question,
+  words,
+  onChange,
+}: ChoiceProps<K>) => (
+  <JobToken name={name} question={question} answer={words[job[name]]}>
+    {(close) => (
+      <AnswerList
+        answers={entries(words)}
+        chosen={job[name]}
+        onChoose={(value) => {
+          onChange({ [name]: value }, question)
+          close()
+        }}
+      />
+    )}
+  </JobToken>
+)
+
+function RodToken({ job, rods, onChange }: Pick<Props, 'job' | 'rods' | 'onChange'>) {
+  const rod = rods.find((r) => r.id === job.rodId)
+  return (
+    <JobToken name="rod" question="Which rod?" answer={rod?.name ?? 'any of my rods'}>
+      {(close) => (
+        <AnswerList
+          answers={[
+            { value: undefined, label: 'any of my rods' },
+            ...rods.map((r) => ({ value: r.id, label: r.name })),
+          ]}
+          chosen={job.rodId}
+          onChoose={(rodId) => {
+            onChange({ rodId }, 'Which rod?')
+            close()
+          }}
+        />
+      )}
+    </JobToken>
   )
 }
 

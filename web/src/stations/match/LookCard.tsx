@@ -54,71 +54,103 @@ const SLOTS: readonly (readonly [RigSlot, PartName])[] = [
 export function LookCard({ question, looking, specified }: Props) {
   const { system } = useUnits()
   const query = useSpans(question, specified)
-  const { rig, open, spans, style } = query.data ?? specified
+  const full = query.data ?? specified
+  const { rig, open, style } = full
   const title = `${open.includes('rodId') ? `A ${sayChoice(rig.parts.rod.hands)}` : rig.parts.rod.name} with ${SPECIFIED_NAMES[style].with}`
   const reelSaid = sayReel(
     spoolWantedM3(rig.parts, question.day.fishKg),
     reelMassFor(rig.parts, question.day),
     system,
   )
-  const save = (kind: 'txt' | 'csv'): void => {
-    const full = query.data ?? specified
-    saveFile(
-      `hoxen-look-for-${today()}.${kind}`,
-      kind === 'txt'
-        ? `${title}\n\n${lookForText(full, system, reelSaid)}`
-        : rowsCsv(lookForRows(full, system, reelSaid)),
-      kind === 'txt' ? 'text/plain' : 'text/csv',
-    )
-  }
   return (
     <article
       aria-labelledby="look-title"
       className="mt-3 rounded-lg border border-rule bg-sheet px-4 pt-3 pb-4"
     >
-      <Drawn specified={query.data ?? specified} title={title} />
+      <Drawn specified={full} title={title} />
       <div className="mt-3 divide-y divide-rule border-y border-rule" aria-busy={query.isFetching}>
-        {SLOTS.map(([slot, part]) => {
-          const item = itemIn(rig.parts, slot)
-          if (item === null && !open.includes(slot)) return null
-          return (
-            <PartRow
-              key={`${slot} ${item?.id}`}
-              slot={slot}
-              item={item}
-              sort={saySort(rig.parts, slot)}
-              open={open.includes(slot)}
-              spans={spans.filter((span) => span.slot === slot)}
-              waiting={query.data === undefined}
-              onHave={(id) => looking.set(part, id)}
-            >
-              {slot === 'rodId' && open.includes(slot) && (
-                <NextRods question={question} specified={specified} />
-              )}
-              {slot === 'reelId' && open.includes(slot) && (
-                <ul>
-                  {reelSaid.map((said) => (
-                    <li key={said} className="text-[0.95rem]">
-                      {said} <Tag tag="estimate" />
-                    </li>
-                  ))}
-                </ul>
-              )}
-            </PartRow>
-          )
-        })}
+        {SLOTS.map(([slot, part]) => (
+          <Part
+            key={`${slot} ${itemIn(rig.parts, slot)?.id}`}
+            {...{ question, specified, full, slot, reelSaid }}
+            waiting={query.data === undefined}
+            onHave={(id) => looking.set(part, id)}
+          />
+        ))}
       </div>
       <OtherSchools question={question} specified={specified} fixed={looking.fixed} />
-      <div className="no-print mt-3 flex flex-wrap gap-2">
-        <Button onClick={() => print()}>Print</Button>
-        <Button onClick={() => save('txt')} disabled={query.data === undefined}>
-          Save as text
-        </Button>
-        <Button onClick={() => save('csv')} disabled={query.data === undefined}>
-          Save as a table
-        </Button>
-      </div>
+      <KeepRow full={query.data} title={title} reelSaid={reelSaid} />
     </article>
+  )
+}
+
+interface PartProps
+  extends Pick<Props, 'question' | 'specified'>,
+    Pick<RowProps, 'slot' | 'waiting' | 'onHave'> {
+  /** With its spans, once they are known. */
+  readonly full: SpecifiedRig
+  readonly reelSaid: readonly string[]
+}
+
+/** One part of the rig, with what only this part has to say. */
+function Part({ question, specified, full: { rig, open, spans }, slot, reelSaid, ...rest }: PartProps) {
+  const item = itemIn(rig.parts, slot)
+  const isOpen = open.includes(slot)
+  if (item === null && !isOpen) return null
+  return (
+    <PartRow
+      {...rest}
+      slot={slot}
+      item={item}
+      sort={saySort(rig.parts, slot)}
+      open={isOpen}
+      spans={spans.filter((span) => span.slot === slot)}
+    >
+      {slot === 'rodId' && isOpen && <NextRods question={question} specified={specified} />}
+      {slot === 'reelId' && isOpen && (
+        <ul>
+          {reelSaid.map((said) => (
+            <li key={said} className="text-[0.95rem]">
+              {said} <Tag tag="estimate" />
+            </li>
+          ))}
+        </ul>
+      )}
+    </PartRow>
+  )
+}
+
+interface KeepProps {
+  /** Undefined until its spans are known. */
+  readonly full: SpecifiedRig | undefined
+  readonly title: string
+  readonly reelSaid: readonly string[]
+}
+
+/** On paper, or as a file. */
+function KeepRow({ full, title, reelSaid }: KeepProps) {
+  const { system } = useUnits()
+  const name = `hoxen-look-for-${today()}`
+  return (
+    <div className="no-print mt-3 flex flex-wrap gap-2">
+      <Button onClick={() => print()}>Print</Button>
+      <Button
+        disabled={full === undefined}
+        onClick={() =>
+          full && saveFile(`${name}.txt`, `${title}\n\n${lookForText(full, system, reelSaid)}`, 'text/plain')
+        }
+      >
+        Save as text
+      </Button>
+      <Button
+        disabled={full === undefined}
+        onClick={() =>
+          full && saveFile(`${name}.csv`, rowsCsv(lookForRows(full, system, reelSaid)), 'text/csv')
+        }
+      >
+        Save as a table
+      </Button>
+    </div>
   )
 }
 
@@ -166,8 +198,8 @@ interface RowProps {
   readonly children?: ReactNode
 }
 
-function PartRow({ slot, item, sort, open, spans, waiting, onHave, children }: RowProps) {
-  const { system } = useUnits()
+function PartRow(props: RowProps) {
+  const { slot, item, open, onHave } = props
   const [having, setHaving] = useState(false)
   const [mine, setMine] = useState<Item>()
   const leave = (): void => {
@@ -179,28 +211,7 @@ function PartRow({ slot, item, sort, open, spans, waiting, onHave, children }: R
       <div className="grid grid-cols-[1fr_auto] items-start gap-x-4 gap-y-1 sm:grid-cols-[7rem_1fr_auto]">
         <h3 className="text-[1rem] font-semibold">{SLOT_NAMES[slot]}</h3>
         <div className="order-last col-span-2 min-w-0 sm:order-none sm:col-span-1">
-          {open ? (
-            <>
-              <p>{sort}</p>
-              {waiting && spans.length === 0 && (
-                <p className="text-[0.9rem] text-faint">working out the ranges…</p>
-              )}
-              <ul>
-                {spans.map((span) => (
-                  <Span key={span.figure} span={span} mine={mine && figureOfItem(mine, span.figure)} />
-                ))}
-              </ul>
-              {children}
-              <WhyNoFurther spans={spans} />
-            </>
-          ) : (
-            item !== null && (
-              <p>
-                <b className="font-semibold">{item.name}</b>{' '}
-                <span className="text-faint">{summarize(item, system)}</span>
-              </p>
-            )
-          )}
+          {open ? <Wanted {...props} mine={mine} /> : item !== null && <Owned item={item} />}
         </div>
         {(open || item?.id === ASKED_ROD) && item !== null && !having && (
           <Button
@@ -214,6 +225,31 @@ function PartRow({ slot, item, sort, open, spans, waiting, onHave, children }: R
       </div>
       {having && item !== null && <Have item={item} onHave={onHave} onLeave={leave} onRead={setMine} />}
     </section>
+  )
+}
+
+/** A part to look for: each of its figures as a span, with the one typed beside it marked. */
+const Wanted = ({ sort, waiting, spans, mine, children }: RowProps & { readonly mine: Item | undefined }) => (
+  <>
+    <p>{sort}</p>
+    {waiting && spans.length === 0 && <p className="text-[0.9rem] text-faint">working out the ranges…</p>}
+    <ul>
+      {spans.map((span) => (
+        <Span key={span.figure} span={span} mine={mine && figureOfItem(mine, span.figure)} />
+      ))}
+    </ul>
+    {children}
+    <WhyNoFurther spans={spans} />
+  </>
+)
+
+function Owned({ item }: { readonly item: Item }) {
+  const { system } = useUnits()
+  return (
+    <p>
+      <b className="font-semibold">{item.name}</b>{' '}
+      <span className="text-faint">{summarize(item, system)}</span>
+    </p>
   )
 }
 

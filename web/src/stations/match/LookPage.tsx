@@ -49,7 +49,6 @@ interface Props {
 
 function AskedRod({ question, looking }: Props) {
   const [text, setText] = useState(looking.typed)
-  const rods = itemsOf(question.gear, 'rod')
   const submit = (event: FormEvent): void => {
     event.preventDefault()
     looking.set('ask', text.trim())
@@ -86,20 +85,28 @@ function AskedRod({ question, looking }: Props) {
             ? 'No rod yet: Hoxen suggests one too.'
             : `A ${sayChoice(looking.fixed.rod.hands)}, no. ${looking.fixed.rod.lineNumber}, ${sayStrength(looking.fixed.rod)}`}
       </p>
-      {rods.length > 0 && (
-        <div className="mt-1 flex flex-wrap gap-2">
-          {rods.map((rod) => (
-            <Button
-              key={rod.id}
-              aria-pressed={looking.fixed.rod?.id === rod.id}
-              onClick={() => looking.set('rod', looking.fixed.rod?.id === rod.id ? undefined : rod.id)}
-            >
-              {rod.name}
-            </Button>
-          ))}
-        </div>
-      )}
+      <OwnRods question={question} looking={looking} />
     </form>
+  )
+}
+
+/** Rods one has: one is looked around at a touch, and let go at another. */
+function OwnRods({ question, looking }: Props) {
+  const rods = itemsOf(question.gear, 'rod')
+  const chosen = looking.fixed.rod?.id
+  if (rods.length === 0) return null
+  return (
+    <div className="mt-1 flex flex-wrap gap-2">
+      {rods.map(({ id, name }) => (
+        <Button
+          key={id}
+          aria-pressed={chosen === id}
+          onClick={() => looking.set('rod', chosen === id ? undefined : id)}
+        >
+          {name}
+        </Button>
+      ))}
+    </div>
   )
 }
 

@@ -66,8 +66,8 @@ interface AnswerProps {
   readonly fixed: FixedParts
 }
 
-function Answer({ question, asked, fixed }: AnswerProps) {
-  const { system } = useUnits()
+/** What covers the usual days: first what each day would have, then how far each thing serves. */
+function useCover({ question, asked, fixed }: AnswerProps) {
   const { gear } = question
   const [said, setSaid] = useState({ done: 0, of: 1, name: '' })
   const query = useQuery({
@@ -103,6 +103,12 @@ function Answer({ question, asked, fixed }: AnswerProps) {
     staleTime: Number.POSITIVE_INFINITY,
     networkMode: 'always',
   })
+  return { said, query }
+}
+
+function Answer(props: AnswerProps) {
+  const { system } = useUnits()
+  const { said, query } = useCover(props)
   if (query.error !== null)
     return (
       <p role="alert" className="mt-2 font-medium text-breaks">
@@ -119,9 +125,9 @@ function Answer({ question, asked, fixed }: AnswerProps) {
         <progress value={said.done} max={said.of} className="ml-3 h-1 w-40" aria-label="Days checked" />
       </p>
     )
-  const [first, ...rest] = sayCover(asked, query.data, system)
+  const [first, ...rest] = sayCover(props.asked, query.data, system)
   return (
-    <div role="status" className="mt-2" data-cover={asked}>
+    <div role="status" className="mt-2" data-cover={props.asked}>
       <p>{query.data.items.length > 0 ? <b className="font-semibold">{first}</b> : first}</p>
       {rest.map((sentence) => (
         <p key={sentence} className="text-[0.95rem] text-faint">

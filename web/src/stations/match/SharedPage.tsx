@@ -1,4 +1,4 @@
-import { dayOf } from '@hoxen/core/day'
+import { type Day, dayOf } from '@hoxen/core/day'
 import { dayPartsOf, readShared, type Shared, type SharedReading } from '@hoxen/core/format'
 import { statesBySlot } from '@hoxen/core/rig'
 import { sayFish, sayFlies } from '@hoxen/core/words'
@@ -29,24 +29,17 @@ export function SharedPage() {
 
 const NO_REMEDIES = new Map<never, never>()
 
-function SharedRig({ shared }: { readonly shared: Shared }) {
-  const { show, system } = useUnits()
-  const own = useGear()?.items
-  const question = useMemo((): Question => {
-    const gear = gearNow(shared.items)
-    return { gear, byId: gear.byId, day: dayOf(dayPartsOf(shared)) }
-  }, [shared])
+/** What was sent, judged by its own gear and day. */
+const questionOf = (shared: Shared): Question => {
+  const gear = gearNow(shared.items)
+  return { gear, byId: gear.byId, day: dayOf(dayPartsOf(shared)) }
+}
+
+function SharedRig({ shared }: SharedProps) {
+  const question = useMemo(() => questionOf(shared), [shared])
   const rig = useRig(question, shared.rig)
   if (rig === 'gone') return <Gone />
-  if (rig === undefined || own === undefined) return <p className="py-10 text-faint">Opening…</p>
-  const { day } = question
-  const ids = new Set(own.map(({ id }) => id))
-  const fresh = shared.items.filter(({ id }) => !ids.has(id))
-  const take = (): void =>
-    void takeRig('Use a rig that was sent', shared.rig, fresh).then(
-      (did) => did && noticeDone('It’s your rig now, judged in your own day'),
-      noticeFailed,
-    )
+  if (rig === undefined) return <p className="py-10 text-faint">Opening…</p>
   return (
     <section aria-labelledby="shared-title">
       <p className="text-[0.9rem] text-faint">A rig someone sent you, with its day</p>
@@ -58,12 +51,7 @@ function SharedRig({ shared }: { readonly shared: Shared }) {
           <VerdictMark state={rig.verdict} provisional={rig.provisional} />
         </span>
       </div>
-      <p className="mt-1" data-shared-day>
-        {shared.run === undefined ? 'Water as described' : shared.run.name}
-        {shared.flowM3ps === undefined ? '' : ` at ${show(shared.flowM3ps, 'flow')}`},{' '}
-        {show(day.waterDepthM, 'length')} deep, {show(day.currentMps, 'current')}; {sayFish(day, system)};{' '}
-        {sayFlies(day)}.
-      </p>
+      <SharedDay shared={shared} day={question.day} />
       <div className="mt-2 rounded-lg border border-rule bg-sheet px-4 py-2">
         <RigStrip
           parts={rig.parts}
@@ -73,20 +61,51 @@ function SharedRig({ shared }: { readonly shared: Shared }) {
           exploded
         />
       </div>
-      <div className="mt-3 flex flex-wrap items-center gap-3">
-        <Button weight="strong" onClick={take}>
-          {fresh.length === 0
-            ? 'Make it my rig'
-            : `Add ${fresh.length === 1 ? 'its part' : `its ${fresh.length} parts`} and make it my rig`}
-        </Button>
-        <span className="text-[0.92rem] text-faint">
-          Nothing of yours changes until you do.{' '}
-          {fresh.length < shared.items.length && 'Parts you already own stay as they are.'}
-        </span>
-      </div>
+      <TakeShared shared={shared} />
       <div className="mt-4">
         <Ledger checks={rig.checks} remedies={NO_REMEDIES} items={question.byId} onTake={() => {}} />
       </div>
     </section>
+  )
+}
+
+interface SharedProps {
+  readonly shared: Shared
+}
+
+function SharedDay({ shared: { run, flowM3ps }, day }: SharedProps & { readonly day: Day }) {
+  const { show, system } = useUnits()
+  return (
+    <p className="mt-1" data-shared-day>
+      {run === undefined ? 'Water as described' : run.name}
+      {flowM3ps === undefined ? '' : ` at ${show(flowM3ps, 'flow')}`}, {show(day.waterDepthM, 'length')} deep,{' '}
+      {show(day.currentMps, 'current')}; {sayFish(day, system)}; {sayFlies(day)}.
+    </p>
+  )
+}
+
+/** Makes it one's own rig, with the parts one has not got. */
+function TakeShared({ shared: { items, rig } }: SharedProps) {
+  const own = useGear()?.items
+  if (own === undefined) return null
+  const ids = new Set(own.map(({ id }) => id))
+  const fresh = items.filter(({ id }) => !ids.has(id))
+  const take = (): void =>
+    void takeRig('Use a rig that was sent', rig, fresh).then(
+      (did) => did && noticeDone('It’s your rig now, judged in your own day'),
+      noticeFailed,
+    )
+  return (
+    <div className="mt-3 flex flex-wrap items-center gap-3">
+      <Button weight="strong" onClick={take}>
+        {fresh.length === 0
+          ? 'Make it my rig'
+          : `Add ${fresh.length === 1 ? 'its part' : `its ${fresh.length} parts`} and make it my rig`}
+      </Button>
+      <span className="text-[0.92rem] text-faint">
+        Nothing of yours changes until you do.{' '}
+        {fresh.length < items.length && 'Parts you already own stay as they are.'}
+      </span>
+    </div>
   )
 }

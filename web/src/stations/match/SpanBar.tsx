@@ -25,16 +25,16 @@ export function SpanBar({ span, mine }: Props) {
   const x = (si: number): number => ((si - from) / (to - from)) * width
   const left = below === undefined ? 0 : x(low)
   const right = above === undefined ? width : x(high)
-  const fade = (part: number): string => (part === 0 ? '0' : '1')
+  const inside = mine !== undefined && mine >= low && mine <= high
   return (
     <span ref={ref} className="block min-w-0">
       <svg width={width} height={HIGH} aria-hidden="true" className="block">
         <defs>
           <linearGradient id={id}>
-            <stop offset="0" stopColor="var(--river)" stopOpacity={fade(below === undefined ? 0 : 1)} />
+            <stop offset="0" stopColor="var(--river)" stopOpacity={below === undefined ? 0 : 1} />
             <stop offset="0.2" stopColor="var(--river)" />
             <stop offset="0.8" stopColor="var(--river)" />
-            <stop offset="1" stopColor="var(--river)" stopOpacity={fade(above === undefined ? 0 : 1)} />
+            <stop offset="1" stopColor="var(--river)" stopOpacity={above === undefined ? 0 : 1} />
           </linearGradient>
         </defs>
         <path d={`M0 ${BAR}H${width}`} stroke="var(--rule)" />
@@ -48,32 +48,43 @@ export function SpanBar({ span, mine }: Props) {
           fillOpacity="0.45"
         />
         <path d={`M${x(target)} ${BAR - 9}v18`} stroke="var(--caster)" strokeWidth="2.5" />
-        {mine !== undefined && (
-          <path
-            data-mine={mine >= low && mine <= high}
-            d={`M${x(mine)} ${BAR - 7}l7 7l-7 7l-7 -7z`}
-            fill={mine >= low && mine <= high ? 'var(--holds)' : 'var(--breaks)'}
-            stroke="var(--sheet)"
-          />
-        )}
-        <g fontSize="11.5" fill="var(--faint)">
-          {below !== undefined && below.code === above?.code && (
-            <text x={width / 2} y={HIGH - 2} textAnchor="middle">
-              {CHECK_TITLES[below.code]}
-            </text>
-          )}
-          {below !== undefined && below.code !== above?.code && (
-            <text x="0" y={HIGH - 2}>
-              {CHECK_TITLES[below.code]}
-            </text>
-          )}
-          {above !== undefined && below?.code !== above.code && (
-            <text x={width} y={HIGH - 2} textAnchor="end">
-              {CHECK_TITLES[above.code]}
-            </text>
-          )}
-        </g>
+        {mine !== undefined && <Mine x={x(mine)} inside={inside} />}
+        <SpanEnds span={span} width={width} />
       </svg>
     </span>
+  )
+}
+
+/** One's own figure, inside the span or out of it. */
+const Mine = ({ x, inside }: { readonly x: number; readonly inside: boolean }) => (
+  <path
+    data-mine={inside}
+    d={`M${x} ${BAR - 7}l7 7l-7 7l-7 -7z`}
+    fill={inside ? 'var(--holds)' : 'var(--breaks)'}
+    stroke="var(--sheet)"
+  />
+)
+
+interface EndsProps {
+  readonly span: FigureSpan
+  readonly width: number
+}
+
+/** The checks that end it; where both are one it is named once. */
+function SpanEnds({ span: { below, above }, width }: EndsProps) {
+  const names =
+    below !== undefined && below.code === above?.code
+      ? [{ end: below, x: width / 2, anchor: 'middle' as const }]
+      : [
+          { end: below, x: 0, anchor: 'start' as const },
+          { end: above, x: width, anchor: 'end' as const },
+        ]
+  return names.map(
+    ({ end, x, anchor }) =>
+      end !== undefined && (
+        <text key={anchor} x={x} y={HIGH - 2} textAnchor={anchor} fontSize="11.5" fill="var(--faint)">
+          {CHECK_TITLES[end.code]}
+        </text>
+      ),
   )
 }

@@ -7,18 +7,16 @@ import { goToPool } from '../../pool/index.ts'
 import { buttonLook, clock, useNow, useUnits } from '../../ui/index.ts'
 import { LevelTrace } from './LevelTrace.tsx'
 
+interface Props {
+  readonly today: Today
+}
+
 /** The pool and its level, with the last day of the river; the pools beside it at a touch. */
-export function LevelHead({ today: { day, runs, gauge } }: { readonly today: Today }) {
-  const { show } = useUnits()
+export function LevelHead({ today }: Props) {
+  const { day, runs, gauge } = today
   const { where } = day
   const doubt = sayLevelDoubt(day)
   const at = where.by === 'pool' ? runs.findIndex(({ id }) => id === where.pool.id) : -1
-  const readings = gauge.heard?.record.readings ?? []
-  const now = useNow()
-  const trend = trendOf(readings, now)
-  const warm = latest(readings, 'waterC')
-  const flow = where.by === 'pool' ? where.flow : undefined
-  const age = sayLevelAge(flow, now)
   return (
     <section aria-labelledby="pool-name">
       <div className="flex items-center gap-2">
@@ -28,47 +26,8 @@ export function LevelHead({ today: { day, runs, gauge } }: { readonly today: Tod
         </h1>
         <Step way={1} to={runs[(at + 1) % Math.max(1, runs.length)]} />
       </div>
-      {where.by === 'words' ? (
-        <p className="mt-1 text-center text-faint">
-          {show(day.waterDepthM, 'length')} deep, {show(day.currentMps, 'current')}.{' '}
-          {runs.length === 0 ? (
-            <Link to="/water" className={buttonLook('quiet')}>
-              Add a pool
-            </Link>
-          ) : (
-            'Choose a pool with the arrows to log swings.'
-          )}
-        </p>
-      ) : (
-        <div className="mt-1 flex items-center justify-between gap-4">
-          <p className="leading-tight">
-            <b className="font-display text-[1.6rem] font-semibold" data-flow>
-              {flow === undefined ? 'as measured' : show(flow.m3ps, 'flow')}
-            </b>
-            <span className="block text-[0.95rem] text-faint">
-              {[
-                flow?.from === 'hand' ? 'set by you' : trend,
-                warm === undefined ? undefined : show(warm.value, 'temperature'),
-                flow?.atMs === undefined || age !== undefined ? undefined : `read ${clock(flow.atMs)}`,
-                where.pool.byLog === undefined || where.pool.byLog.off ? undefined : 'corrected by your log',
-              ]
-                .filter((word) => word !== undefined)
-                .join(' · ')}
-            </span>
-            {age !== undefined && (
-              <Link
-                to="/water?say=level"
-                data-level-age
-                className="block min-h-11 content-center text-[0.95rem] font-medium text-watch underline underline-offset-4"
-              >
-                {age}
-              </Link>
-            )}
-          </p>
-          <LevelTrace readings={readings} />
-        </div>
-      )}
-      {gauge.silent !== undefined && where.by === 'pool' && flow?.from !== 'hand' && (
+      {where.by === 'pool' ? <PoolLevel today={today} where={where} /> : <DescribedWater today={today} />}
+      {gauge.silent !== undefined && where.by === 'pool' && where.flow?.from !== 'hand' && (
         <p role="status" className="text-[0.92rem] text-watch">
           {gauge.silent}{' '}
           <Link to="/water?say=level" className="underline underline-offset-4">
@@ -82,6 +41,63 @@ export function LevelHead({ today: { day, runs, gauge } }: { readonly today: Tod
         </p>
       )}
     </section>
+  )
+}
+
+function DescribedWater({ today: { day, runs } }: Props) {
+  const { show } = useUnits()
+  return (
+    <p className="mt-1 text-center text-faint">
+      {show(day.waterDepthM, 'length')} deep, {show(day.currentMps, 'current')}.{' '}
+      {runs.length === 0 ? (
+        <Link to="/water" className={buttonLook('quiet')}>
+          Add a pool
+        </Link>
+      ) : (
+        'Choose a pool with the arrows to log swings.'
+      )}
+    </p>
+  )
+}
+
+interface PoolLevelProps extends Props {
+  readonly where: Extract<Today['day']['where'], { by: 'pool' }>
+}
+
+/** The flow, how it goes, how old it is, and its trace. */
+function PoolLevel({ today: { gauge }, where: { pool, flow } }: PoolLevelProps) {
+  const { show } = useUnits()
+  const now = useNow()
+  const readings = gauge.heard?.record.readings ?? []
+  const warm = latest(readings, 'waterC')
+  const age = sayLevelAge(flow, now)
+  const beside = [
+    flow?.from === 'hand' ? 'set by you' : trendOf(readings, now),
+    warm === undefined ? undefined : show(warm.value, 'temperature'),
+    flow?.atMs === undefined || age !== undefined ? undefined : `read ${clock(flow.atMs)}`,
+    pool.byLog === undefined || pool.byLog.off ? undefined : 'corrected by your log',
+  ]
+  return (
+    <div className="mt-1 flex items-center justify-between gap-4">
+      <p className="leading-tight">
+        <b className="font-display text-[1.6rem] font-semibold" data-flow>
+          {flow === undefined ? 'as measured' : show(flow.m3ps, 'flow')}
+        </b>
+        <span className="block text-[0.95rem] text-faint">
+          {beside.filter((word) => word !== undefined).join(' · ')}
+        </span>
+        {age !== undefined && (
+          <Link
+            to="/water?say=level"
+            data-level-age
+            className="block min-h-11 content-center text-[0.95rem] font-medium text-watch underline underline-offset-4"
+          >
+            {age}
+          </Link>
+        )}
+      </p>
+      <LevelTrace readings={readings} />
+    </div>
   )
 }
 

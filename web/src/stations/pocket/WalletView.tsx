@@ -19,27 +19,8 @@ export function WalletView() {
   const wallet = useWallet()
   const rig = useSingle('rig')
   const { tips } = useTips()
-  if (tips.length === 0)
-    return (
-      <Empty
-        title="No tips to pack"
-        action={
-          <Link to="/gear?add" className={buttonLook('strong')}>
-            Add tips
-          </Link>
-        }
-      >
-        Type “T-11 10 ft” in Gear, or weigh a tip nobody can name; then give each a pocket here.
-      </Empty>
-    )
+  if (tips.length === 0) return <NoTips />
   const on = tips.find(({ id }) => id === rig?.tipId)
-  const pockets = wallet.pockets.length === 0 ? USUAL : wallet.pockets
-  const groups: readonly (readonly [string | undefined, readonly TipItem[]])[] = [
-    ...wallet.pockets.map(
-      (pocket) => [pocket, tips.filter(({ id }) => wallet.tips[id]?.pocket === pocket)] as const,
-    ),
-    [undefined, tips.filter(({ id }) => wallet.tips[id]?.pocket === undefined)],
-  ]
   return (
     <section aria-labelledby="wallet-title" className="mt-2">
       <h1 id="wallet-title" className="text-[1.7rem] leading-tight">
@@ -50,7 +31,7 @@ export function WalletView() {
         leader. “This pool” tries the tips you’ve packed
         {wallet.pockets.length === 0 ? ', or every tip if none is.' : '.'}
       </p>
-      {groups.map(([pocket, some]) =>
+      {groupsOf(wallet, tips).map(([pocket, some]) =>
         some.length === 0 && pocket === undefined ? null : (
           <section key={pocket ?? ''} aria-label={pocket ?? 'Not packed'} className="mt-4">
             {pocket === undefined ? (
@@ -60,14 +41,7 @@ export function WalletView() {
             )}
             <ul className="divide-y divide-rule border-y border-rule">
               {some.map((tip) => (
-                <TipRow
-                  key={tip.id}
-                  tip={tip}
-                  wallet={wallet}
-                  pockets={pockets}
-                  onTheLine={tip.id === rig?.tipId}
-                  rigged={rig != null}
-                />
+                <TipRow key={tip.id} tip={tip} wallet={wallet} onTheLine={tip === on} rigged={rig != null} />
               ))}
               {some.length === 0 && <li className="py-2 text-faint">empty</li>}
             </ul>
@@ -77,6 +51,28 @@ export function WalletView() {
     </section>
   )
 }
+
+const NoTips = () => (
+  <Empty
+    title="No tips to pack"
+    action={
+      <Link to="/gear?add" className={buttonLook('strong')}>
+        Add tips
+      </Link>
+    }
+  >
+    Type “T-11 10 ft” in Gear, or weigh a tip nobody can name; then give each a pocket here.
+  </Empty>
+)
+
+/** The tips of each pocket, and last those in none. */
+const groupsOf = (
+  wallet: Wallet,
+  tips: readonly TipItem[],
+): readonly (readonly [string | undefined, readonly TipItem[]])[] =>
+  [...wallet.pockets, undefined].map(
+    (pocket) => [pocket, tips.filter(({ id }) => wallet.tips[id]?.pocket === pocket)] as const,
+  )
 
 function PocketHead({ pocket, count }: { readonly pocket: string; readonly count: number }) {
   const [naming, setNaming] = useState(false)
@@ -118,7 +114,6 @@ function PocketHead({ pocket, count }: { readonly pocket: string; readonly count
 interface RowProps {
   readonly tip: TipItem
   readonly wallet: Wallet
-  readonly pockets: readonly string[]
   readonly onTheLine: boolean
   readonly rigged: boolean
 }
@@ -126,7 +121,7 @@ interface RowProps {
 const NOWHERE = ''
 const ANOTHER = '\n'
 
-function TipRow({ tip, wallet, pockets, onTheLine, rigged }: RowProps) {
+function TipRow({ tip, wallet, onTheLine, rigged }: RowProps) {
   const { system } = useUnits()
   const { leaders } = useTips()
   const pouch = wallet.tips[tip.id]
@@ -134,12 +129,6 @@ function TipRow({ tip, wallet, pockets, onTheLine, rigged }: RowProps) {
     pouch?.leaderId === undefined
       ? undefined
       : (leaders.find(({ id }) => id === pouch.leaderId)?.name ?? 'no leader on it')
-  const put = (pocket: string): void => {
-    const fresh = pocket === ANOTHER ? `pocket ${wallet.pockets.length + 1}` : pocket
-    change(fresh === NOWHERE ? `Unpack ${tip.name}` : `Pack ${tip.name} in ${fresh}`, (now) =>
-      putInto(now, tip.id, fresh === NOWHERE ? undefined : fresh),
-    )
-  }
   return (
     <li
       data-tip={tip.id}
@@ -154,19 +143,7 @@ function TipRow({ tip, wallet, pockets, onTheLine, rigged }: RowProps) {
         </span>
       </p>
       <div className="max-sm:order-3 max-sm:col-span-2">
-        <Select
-          bare
-          label={`Where is ${tip.name}?`}
-          value={pouch?.pocket ?? NOWHERE}
-          options={[
-            [NOWHERE, 'not packed'],
-            ...[...new Set([...pockets, ...(pouch?.pocket === undefined ? [] : [pouch.pocket])])].map(
-              (pocket) => [pocket, pocket] as const,
-            ),
-            [ANOTHER, 'another pocket'],
-          ]}
-          onChange={put}
-        />
+        <WhichPocket tip={tip} wallet={wallet} />
       </div>
       {onTheLine ? (
         <span className="text-[0.95rem] font-semibold">on the line</span>
@@ -180,5 +157,31 @@ function TipRow({ tip, wallet, pockets, onTheLine, rigged }: RowProps) {
         </Button>
       )}
     </li>
+  )
+}
+
+/** Puts a tip into a pocket of the wallet, another one, or none. */
+function WhichPocket({ tip, wallet }: Pick<RowProps, 'tip' | 'wallet'>) {
+  const now = wallet.tips[tip.id]?.pocket
+  const pockets = wallet.pockets.length === 0 ? USUAL : wallet.pockets
+  const all = new Set([...pockets, ...(now === undefined ? [] : [now])])
+  const put = (pocket: string): void => {
+    const fresh = pocket === ANOTHER ? `pocket ${wallet.pockets.length + 1}` : pocket
+    change(fresh === NOWHERE ? `Unpack ${tip.name}` : `Pack ${tip.name} in ${fresh}`, (was) =>
+      putInto(was, tip.id, fresh === NOWHERE ? undefined : fresh),
+    )
+  }
+  return (
+    <Select
+      bare
+      label={`Where is ${tip.name}?`}
+      value={now ?? NOWHERE}
+      options={[
+        [NOWHERE, 'not packed'],
+        ...[...all].map((pocket) => [pocket, pocket] as const),
+        [ANOTHER, 'another pocket'],
+      ]}
+      onChange={put}
+    />
   )
 }

@@ -14,13 +14,9 @@ const RAD = Math.PI / 180
 export function CastScene({ round, chosen, shown }: PictureProps<CastRound>) {
   const [box, width] = useWidth<HTMLDivElement>(600)
   const { show } = useUnits()
-  const { setting, choices, answer } = round
+  const { bank, wind, targetDeg = 0 } = round.setting
   const x = width / 2
-  const { bank, wind, targetDeg = 0, roomM, obstruction = 'none' } = setting
   const [ax, ay] = [x + 150 * Math.sin(targetDeg * RAD), FOOT - 130 * Math.cos(targetDeg * RAD)]
-  const mine = choices.find(({ id }) => id === chosen)?.cast
-  const right = choices.find(({ id }) => id === answer)?.cast
-  const behindPx = Math.min(78, 8 + 7 * roomM)
   return (
     <div ref={box} className="my-2 overflow-hidden rounded-lg border border-rule">
       <svg
@@ -34,38 +30,50 @@ export function CastScene({ round, chosen, shown }: PictureProps<CastRound>) {
         {bank !== null && <Current toRight={bank === 'right'} width={width} />}
         <path d={`M${x} ${FOOT}L${ax} ${ay}`} stroke="var(--ink)" strokeWidth="1.5" strokeDasharray="2 5" />
         <circle cx={ax} cy={ay} r="6" fill="none" stroke="var(--ink)" strokeWidth="2" />
-        <g stroke="var(--faint)" strokeWidth="2">
-          <path
-            d={`M${x - 90} ${FOOT + behindPx}H${x + 90}`}
-            strokeDasharray={obstruction === 'none' ? '1 6' : undefined}
-          />
-          {obstruction !== 'none' && (
-            <path
-              d={Array.from({ length: 12 }, (_, i) => `M${x - 88 + i * 16} ${FOOT + behindPx}l6 -9l6 9`).join(
-                '',
-              )}
-              fill="none"
-            />
-          )}
-        </g>
-        <text
-          x={x}
-          y={FOOT + behindPx + (behindPx > 60 ? -14 : 16)}
-          textAnchor="middle"
-          fontSize="12.5"
-          fill="var(--faint)"
-        >
-          {show(roomM, 'length')}
-          {obstruction === 'none' ? '' : `, ${OBSTRUCTION_NAMES[obstruction]}`}
-        </text>
+        <Room round={round} x={x} />
         {wind.mps > 0 && <WindArrow fromDeg={wind.fromDeg} said={show(wind.mps, 'windSpeed')} x={x} />}
-        {shown && mine !== undefined && mine !== right && (
-          <Made cast={mine} at={{ x, ax, ay }} unsafe={isWindward(mine, round)} />
-        )}
-        {shown && right !== undefined && <Made cast={right} at={{ x, ax, ay }} right />}
+        {shown && <Answered round={round} chosen={chosen} at={{ x, ax, ay }} />}
         <circle cx={x} cy={FOOT} r="8" fill="var(--ink)" />
       </svg>
     </div>
+  )
+}
+
+/** The right cast, and beside it the one that was chosen where it is another. */
+function Answered({ round, chosen, at }: Pick<PictureProps<CastRound>, 'round' | 'chosen'> & MadeAt) {
+  const mine = round.choices.find(({ id }) => id === chosen)?.cast
+  const right = round.choices.find(({ id }) => id === round.answer)?.cast
+  return (
+    <>
+      {mine !== undefined && mine !== right && <Made cast={mine} at={at} unsafe={isWindward(mine, round)} />}
+      {right !== undefined && <Made cast={right} at={at} right />}
+    </>
+  )
+}
+
+interface MadeAt {
+  readonly at: Parameters<typeof Made>[0]['at']
+}
+
+/** How much room is behind, and what ends it. */
+function Room({ round, x }: { readonly round: CastRound; readonly x: number }) {
+  const { show } = useUnits()
+  const { roomM, obstruction = 'none' } = round.setting
+  const behindPx = Math.min(78, 8 + 7 * roomM)
+  const y = FOOT + behindPx
+  return (
+    <>
+      <g stroke="var(--faint)" strokeWidth="2" fill="none">
+        <path d={`M${x - 90} ${y}H${x + 90}`} strokeDasharray={obstruction === 'none' ? '1 6' : undefined} />
+        {obstruction !== 'none' && (
+          <path d={Array.from({ length: 12 }, (_, i) => `M${x - 88 + i * 16} ${y}l6 -9l6 9`).join('')} />
+        )}
+      </g>
+      <text x={x} y={y + (behindPx > 60 ? -14 : 16)} textAnchor="middle" fontSize="12.5" fill="var(--faint)">
+        {show(roomM, 'length')}
+        {obstruction === 'none' ? '' : `, ${OBSTRUCTION_NAMES[obstruction]}`}
+      </text>
+    </>
   )
 }
 

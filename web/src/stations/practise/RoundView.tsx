@@ -14,12 +14,10 @@ interface Props {
   readonly onSend?: (() => void) | undefined
 }
 
-/** One round: a picture, a question, a few answers; then the answer in the picture, and why. */
-export function RoundView({ round, spare, place, onAnswer, onNext, onSend }: Props) {
-  const { system } = useUnits()
+/** What has been chosen and given; by keys too. */
+function useAnswering({ round, onAnswer, onNext }: Props) {
   const [chosen, setChosen] = useState<string>()
   const [given, setGiven] = useState<boolean>()
-  const said = sayRound(round, system, clock)
   const answer = (sure: boolean): void => {
     if (chosen === undefined || given !== undefined) return
     setGiven(sure)
@@ -34,7 +32,15 @@ export function RoundView({ round, spare, place, onAnswer, onNext, onSend }: Pro
     enter: () => (given === undefined ? answer(true) : onNext?.()),
     unsure: () => answer(false),
   })
-  const shown = given !== undefined
+  return { chosen, shown: given !== undefined, answer, choose }
+}
+
+/** One round: a picture, a question, a few answers; then the answer in the picture, and why. */
+export function RoundView(props: Props) {
+  const { round, spare, place, onNext, onSend } = props
+  const { system } = useUnits()
+  const { chosen, shown, answer, choose } = useAnswering(props)
+  const said = sayRound(round, system, clock)
   return (
     <article className="mx-auto max-w-3xl" data-round={round.kind} data-shown={shown}>
       <p className="flex items-baseline justify-between gap-3 text-[0.9rem] text-faint">
@@ -47,28 +53,12 @@ export function RoundView({ round, spare, place, onAnswer, onNext, onSend }: Pro
       <RoundPicture round={round} chosen={chosen} shown={shown} onChoose={choose} />
       {shown && <Verdict right={chosen === round.answer} reason={said.reasons[0]} onNext={onNext} />}
       <h1 className="mt-2 text-[1.1rem] leading-snug">{said.question}</h1>
-      <ol className="mt-2 grid gap-1.5" aria-label="Answers">
-        {said.choices.map(({ id, text }, i) => {
-          const mark = shown
-            ? id === round.answer
-              ? 'right'
-              : chosen === id
-                ? 'wrong'
-                : undefined
-            : undefined
-          return shown && mark === undefined ? null : (
-            <li key={id}>
-              <ChoiceButton
-                at={i + 1}
-                text={text}
-                chosen={chosen === id}
-                mark={mark}
-                onChoose={() => choose(id)}
-              />
-            </li>
-          )
-        })}
-      </ol>
+      <Choices
+        choices={said.choices}
+        right={shown ? round.answer : undefined}
+        chosen={chosen}
+        onChoose={choose}
+      />
       {!shown && chosen !== undefined && (
         <p className="mt-3 grid grid-cols-2 gap-2">
           <Button weight="strong" onClick={() => answer(true)}>
@@ -81,6 +71,35 @@ export function RoundView({ round, spare, place, onAnswer, onNext, onSend }: Pro
     </article>
   )
 }
+
+interface ChoicesProps {
+  readonly choices: ReturnType<typeof sayRound>['choices']
+  /** The right one, once the round is answered. */
+  readonly right: string | undefined
+  readonly chosen: string | undefined
+  readonly onChoose: (id: string) => void
+}
+
+/** All answers; once it is answered only the right one and the one that was given. */
+const Choices = ({ choices, right, chosen, onChoose }: ChoicesProps) => (
+  <ol className="mt-2 grid gap-1.5" aria-label="Answers">
+    {choices.map(({ id, text }, i) => {
+      const mark = id === right ? 'right' : chosen === id ? 'wrong' : undefined
+      if (right !== undefined && mark === undefined) return null
+      return (
+        <li key={id}>
+          <ChoiceButton
+            at={i + 1}
+            text={text}
+            chosen={chosen === id}
+            mark={right === undefined ? undefined : mark}
+            onChoose={() => onChoose(id)}
+          />
+        </li>
+      )
+    })}
+  </ol>
+)
 
 interface ChoiceProps {
   readonly at: number

@@ -9,52 +9,58 @@ import type { Question } from '../../ledger/index.ts'
 import { buttonLook, QuantityField, SaidText, Tag, useUnits } from '../../ui/index.ts'
 import { BeamPicture } from './BeamPicture.tsx'
 
-/** The rod as a beam: which reel balances it at the chosen hand, and which of yours comes closest. */
-export function BalanceBench({
-  rig,
-  question,
-  reel,
-}: {
+interface Props {
   readonly rig: RankedRig
   readonly question: Question
   readonly reel: Reel | undefined
-}) {
+}
+
+/** The rod as a beam: which reel balances it at the chosen hand, and which of yours comes closest. */
+export function BalanceBench(props: Props) {
+  const { rod } = props.rig.parts
+  const beam = beamOf(props.rig.parts)
+  if (beam !== undefined) return <Balanced {...props} beam={beam} />
+  return (
+    <p>
+      Weigh the bare rod and find where it balances on a finger; Hoxen works out the reel.{' '}
+      <Link to={`/gear/item/${rod.id}`} className={buttonLook('quiet')}>
+        Add weight and balance point
+      </Link>
+    </p>
+  )
+}
+
+interface BalancedProps extends Props {
+  readonly beam: NonNullable<ReturnType<typeof beamOf>>
+}
+
+/** What hangs on the beam and where it balances, held at this hand. */
+function balancedAt({ rig: { parts }, question, reel, beam }: BalancedProps, handM: number) {
+  const hung = lineInRings(parts, beam.reelSeatM)
+  const { low: backingM } = backingWantedM(parts.rod, question.day.fishKg)
+  const reelLoad = reel?.massKg !== undefined && {
+    name: 'reel and line',
+    massKg: reel.massKg + lineOnReelKg(parts, undefined, backingM),
+    atM: beam.reelSeatM,
+  }
+  return {
+    result: reelForBalance(beam, handM, hung),
+    pointM: balanceOf({ ...parts, reel: reel ?? null }, undefined, backingM, handM)?.pointM,
+    loads: [
+      { name: 'rod', massKg: beam.massKg, atM: beam.balanceM },
+      ...hung.map(({ massKg, atM }) => ({ name: 'line in the guides', massKg, atM })),
+      ...(reelLoad ? [reelLoad] : []),
+    ],
+  }
+}
+
+function Balanced(props: BalancedProps) {
+  const { rig, question, reel, beam } = props
   const { system } = useUnits()
   const { rod } = rig.parts
-  const usual = usualHandle(rod)
-  const [handM, setHandM] = useState(usual.handM)
-  const beam = beamOf(rig.parts)
-  if (beam === undefined)
-    return (
-      <p>
-        Weigh the bare rod and find where it balances on a finger; Hoxen works out the reel.{' '}
-        <Link to={`/gear/item/${rod.id}`} className={buttonLook('quiet')}>
-          Add weight and balance point
-        </Link>
-      </p>
-    )
-  const hung = lineInRings(rig.parts, beam.reelSeatM)
-  const result = reelForBalance(beam, handM, hung)
-  const reels = itemsOf(question.gear, 'reel').filter(
-    (r): r is Reel & { massKg: number } => r.massKg !== undefined,
-  )
-  const wanted = result.outcome === 'balanced' ? result.reelKg : 0
-  const closest = [...reels].sort((a, b) => Math.abs(a.massKg - wanted) - Math.abs(b.massKg - wanted))[0]
-  const { low: backingM } = backingWantedM(rod, question.day.fishKg)
-  const point = balanceOf({ ...rig.parts, reel: reel ?? null }, undefined, backingM, handM)?.pointM
-  const loads = [
-    { name: 'rod', massKg: beam.massKg, atM: beam.balanceM },
-    ...hung.map(({ massKg, atM }) => ({ name: 'line in the guides', massKg, atM })),
-    ...(reel?.massKg === undefined
-      ? []
-      : [
-          {
-            name: 'reel and line',
-            massKg: reel.massKg + lineOnReelKg(rig.parts, undefined, backingM),
-            atM: beam.reelSeatM,
-          },
-        ]),
-  ]
+  const [handM, setHandM] = useState(usualHandle(rod).handM)
+  const { result, pointM, loads } = balancedAt(props, handM)
+  const light = question.day.schools.reelWeight === 'light'
   return (
     <div>
       <BeamPicture
@@ -62,13 +68,9 @@ export function BalanceBench({
         seatM={beam.reelSeatM}
         handM={handM}
         bareM={beam.balanceM}
-        pointM={point}
+        pointM={pointM}
         loads={loads}
-        band={
-          question.day.schools.reelWeight === 'light'
-            ? undefined
-            : { low: handM - BALANCES.behindM, high: handM + BALANCES.aheadM }
-        }
+        band={light ? undefined : { low: handM - BALANCES.behindM, high: handM + BALANCES.aheadM }}
         onHand={setHandM}
       />
       <div className="mt-2 max-w-xs">
@@ -83,10 +85,19 @@ export function BalanceBench({
       <p className="mt-2 text-lg" data-balance={result.outcome}>
         <SaidText said={sayBalancing(result, system)} /> <Tag tag="physics" />
       </p>
-      {point !== undefined && reel !== undefined && <p>{sayBalancePoint(reel, point, handM, system)}</p>}
-      {closest !== undefined && result.outcome === 'balanced' && (
-        <p>{sayClosestReel(closest, question.day.schools.reelWeight, system)}</p>
-      )}
+      {pointM !== undefined && reel !== undefined && <p>{sayBalancePoint(reel, pointM, handM, system)}</p>}
+      {result.outcome === 'balanced' && <ClosestReel question={question} wantedKg={result.reelKg} />}
     </div>
   )
+}
+
+/** Which of one's reels comes closest to the one wanted. */
+function ClosestReel({ question, wantedKg }: { readonly question: Question; readonly wantedKg: number }) {
+  const { system } = useUnits()
+  const off = ({ massKg }: { readonly massKg: number }): number => Math.abs(massKg - wantedKg)
+  const [closest] = itemsOf(question.gear, 'reel')
+    .filter((r): r is Reel & { massKg: number } => r.massKg !== undefined)
+    .sort((a, b) => off(a) - off(b))
+  if (closest === undefined) return null
+  return <p>{sayClosestReel(closest, question.day.schools.reelWeight, system)}</p>
 }

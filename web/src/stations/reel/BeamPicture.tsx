@@ -52,18 +52,7 @@ export function BeamPicture({ rod, seatM, handM, loads, bareM, pointM, band, onH
         className="block touch-none"
       >
         {band !== undefined && <Band from={x(band.low)} to={x(band.high)} />}
-        <path
-          d={`M${x(0)} ${ROD_Y - 5}H${x(handM * 1.15)}V${ROD_Y - 3}L${x(rod.lengthM)} ${ROD_Y - 0.8}V${ROD_Y + 0.8}L${x(handM * 1.15)} ${ROD_Y + 3}V${ROD_Y + 5}H${x(0)}Z`}
-          fill="var(--ink)"
-        />
-        <circle
-          cx={x(seatM)}
-          cy={ROD_Y + 19}
-          r="13"
-          fill="var(--sheet)"
-          stroke="var(--ink)"
-          strokeWidth="3"
-        />
+        <RodAndReel rod={rod} seatM={seatM} handM={handM} x={x} />
         {loads.map(({ name, massKg, atM }) => (
           <LoadArrow
             key={name}
@@ -73,15 +62,7 @@ export function BeamPicture({ rod, seatM, handM, loads, bareM, pointM, band, onH
             width={width}
           />
         ))}
-        <Mark x={x(bareM)} y={ROD_Y - 46} says="bare" ink="var(--faint)" />
-        {pointM !== undefined && (
-          <Mark
-            x={x(pointM)}
-            y={ROD_Y - 28}
-            says={`balances, ${show(pointM, 'length')}`}
-            ink="var(--river)"
-          />
-        )}
+        <BalanceMarks bareM={bareM} pointM={pointM} x={x} />
         <Hand
           x={x(handM)}
           handM={handM}
@@ -91,6 +72,33 @@ export function BeamPicture({ rod, seatM, handM, loads, bareM, pointM, band, onH
         />
       </svg>
     </div>
+  )
+}
+
+interface Along {
+  /** Where a place along the rod is drawn, from the butt [m]. */
+  readonly x: (m: number) => number
+}
+
+const RodAndReel = ({ rod, seatM, handM, x }: Pick<Props, 'rod' | 'seatM' | 'handM'> & Along) => (
+  <>
+    <path
+      d={`M${x(0)} ${ROD_Y - 5}H${x(handM * 1.15)}V${ROD_Y - 3}L${x(rod.lengthM)} ${ROD_Y - 0.8}V${ROD_Y + 0.8}L${x(handM * 1.15)} ${ROD_Y + 3}V${ROD_Y + 5}H${x(0)}Z`}
+      fill="var(--ink)"
+    />
+    <circle cx={x(seatM)} cy={ROD_Y + 19} r="13" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="3" />
+  </>
+)
+
+function BalanceMarks({ bareM, pointM, x }: Pick<Props, 'bareM' | 'pointM'> & Along) {
+  const { show } = useUnits()
+  return (
+    <>
+      <Mark x={x(bareM)} y={ROD_Y - 46} says="bare" ink="var(--faint)" />
+      {pointM !== undefined && (
+        <Mark x={x(pointM)} y={ROD_Y - 28} says={`balances, ${show(pointM, 'length')}`} ink="var(--river)" />
+      )}
+    </>
   )
 }
 

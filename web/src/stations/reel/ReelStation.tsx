@@ -15,35 +15,17 @@ export function ReelStation() {
   const choice = useSingle('rig')
   const question = useQuestion()
   const rig = useRig(question, choice)
-  const { system } = useUnits()
   if (choice === undefined || question === undefined) return <p className="py-10 text-faint">Opening…</p>
   if (choice === null) return <Gone none />
   if (rig === undefined || rig === 'gone') return <Gone />
-  const reels = itemsOf(question.gear, 'reel')
   const reel = rig.parts.reel ?? undefined
-  const pick = (id: string): void => {
-    changeRig('Change the reel', { part: { slot: 'reelId', itemId: id === '' ? null : id } }).then(
-      (did) => did && noticeDone('Reel changed'),
-      noticeFailed,
-    )
-  }
   return (
     <div className="space-y-6">
       <section aria-labelledby="reel-title">
         <h1 id="reel-title" className="sr-only">
           Reel
         </h1>
-        <label className="block max-w-2xl text-sm text-faint">
-          Reel on {rig.parts.rod.name} with {rig.parts.head.head.name}
-          <select value={reel?.id ?? ''} onChange={(event) => pick(event.target.value)} className={fieldLook}>
-            <option value="">no reel</option>
-            {reels.map((r) => (
-              <option key={r.id} value={r.id}>
-                {r.name} — {summarize(r, system)}
-              </option>
-            ))}
-          </select>
-        </label>
+        <ReelChoice rig={rig} question={question} />
         {reel === undefined ? (
           <p className="mt-4">
             Choose a reel, or{' '}
@@ -71,6 +53,39 @@ export function ReelStation() {
         <BalanceBench key={rig.parts.rod.id} rig={rig} question={question} reel={reel} />
       </section>
     </div>
+  )
+}
+
+interface ChoiceProps {
+  readonly rig: RankedRig
+  readonly question: Question
+}
+
+/** Which reel is on the rig. */
+function ReelChoice({ rig: { parts }, question }: ChoiceProps) {
+  const { system } = useUnits()
+  const pick = (id: string): void => {
+    changeRig('Change the reel', { part: { slot: 'reelId', itemId: id === '' ? null : id } }).then(
+      (did) => did && noticeDone('Reel changed'),
+      noticeFailed,
+    )
+  }
+  return (
+    <label className="block max-w-2xl text-sm text-faint">
+      Reel on {parts.rod.name} with {parts.head.head.name}
+      <select
+        value={parts.reel?.id ?? ''}
+        onChange={(event) => pick(event.target.value)}
+        className={fieldLook}
+      >
+        <option value="">no reel</option>
+        {itemsOf(question.gear, 'reel').map((r) => (
+          <option key={r.id} value={r.id}>
+            {r.name} — {summarize(r, system)}
+          </option>
+        ))}
+      </select>
+    </label>
   )
 }
 

@@ -20,7 +20,7 @@ import {
   summaryBeside,
   WINDOW_NAMES,
 } from '@hoxen/core/words'
-import { useMemo } from 'react'
+import { type ReactNode, useMemo } from 'react'
 import { type Today, useToday } from '../../day/index.ts'
 import { RigDrawing, stripScale, useWidth } from '../../drawing/index.ts'
 import { Gone, type Question, useQuestion, useRig } from '../../ledger/index.ts'
@@ -48,18 +48,10 @@ interface Props {
 }
 
 function Card({ question, rig, today }: Props) {
-  const { show, system } = useUnits()
+  const { system } = useUnits()
   const { day } = question
-  const { parts, window } = rig
+  const { parts } = rig
   const link = useMemo(() => rigLink(today, rig.choice, question.gear.items), [today, rig, question])
-  const rows = [
-    ['rodId', parts.rod],
-    ['reelId', parts.reel],
-    ['runningLineId', parts.head.onePiece ? null : parts.runningLine?.item],
-    ['headId', parts.head.head],
-    ['tipId', parts.tip?.item],
-    ['leaderId', parts.leader],
-  ] as const
   return (
     <Paper
       title={`${parts.rod.name} with ${parts.head.head.name}`}
@@ -73,53 +65,85 @@ function Card({ question, rig, today }: Props) {
     >
       <RigPicture rig={rig} />
       <div className="grid gap-x-6 sm:grid-cols-2 print:grid-cols-2">
-        <section>
-          <h2 className="mt-2 text-[1.05rem]">Parts</h2>
-          <dl className="text-[0.85rem]">
-            {rows.map(([slot, item]) => {
-              const beside = item ? summaryBeside(item, system) : undefined
-              return (
-                <div key={slot} className="flex gap-2 border-b border-rule py-0.5">
-                  <dt className="w-24 shrink-0">{SLOT_NAMES[slot]}</dt>
-                  <dd>
-                    <b>{item?.name ?? 'none'}</b>
-                    {beside === undefined ? '' : `, ${beside}`}
-                  </dd>
-                </div>
-              )
-            })}
-            {window !== undefined && (
-              <div className="flex gap-2 border-b border-rule py-0.5">
-                <dt className="w-24 shrink-0">Window</dt>
-                <dd>
-                  {WINDOW_NAMES[windowStyleOf(parts.head.head.style)]} {show(window.lowKg, 'lineMass')} to{' '}
-                  {show(window.highKg, 'lineMass')}; it carries <b>{show(rig.massKg, 'lineMass')}</b>
-                </dd>
-              </div>
-            )}
-          </dl>
-        </section>
+        <Parts rig={rig} />
         <Rigging question={question} rig={rig} />
       </div>
-      <section>
-        <h2 className="mt-3 text-[1.05rem]">Ledger</h2>
-        <ul className="grid gap-x-6 text-[0.8rem] sm:grid-cols-2 print:grid-cols-2">
-          {worstFirst(rig.checks)
-            .filter(worthPaper)
-            .map((check) => (
-              <li key={check.code} className="flex justify-between gap-2 border-b border-rule py-0.5">
-                <span>
-                  <b>{STATE_NAMES[check.state]}</b> {CHECK_TITLES[check.code]}
-                </span>
-                <span className="text-right">
-                  {check.value === null ? '' : sayFigure(check, check.value, system)}
-                  {sayAllowed(check, system) ? ` (${sayAllowed(check, system)})` : ''}
-                </span>
-              </li>
-            ))}
-        </ul>
-      </section>
+      <Ledger rig={rig} />
     </Paper>
+  )
+}
+
+interface RigProps {
+  readonly rig: RankedRig
+}
+
+function Parts({ rig: { parts, window, massKg } }: RigProps) {
+  const { show, system } = useUnits()
+  const rows = [
+    ['rodId', parts.rod],
+    ['reelId', parts.reel],
+    ['runningLineId', parts.head.onePiece ? null : parts.runningLine?.item],
+    ['headId', parts.head.head],
+    ['tipId', parts.tip?.item],
+    ['leaderId', parts.leader],
+  ] as const
+  return (
+    <section>
+      <h2 className="mt-2 text-[1.05rem]">Parts</h2>
+      <dl className="text-[0.85rem]">
+        {rows.map(([slot, item]) => {
+          const beside = item ? summaryBeside(item, system) : undefined
+          return (
+            <PaperRow key={slot} name={SLOT_NAMES[slot]}>
+              <b>{item?.name ?? 'none'}</b>
+              {beside === undefined ? '' : `, ${beside}`}
+            </PaperRow>
+          )
+        })}
+        {window !== undefined && (
+          <PaperRow name="Window">
+            {WINDOW_NAMES[windowStyleOf(parts.head.head.style)]} {show(window.lowKg, 'lineMass')} to{' '}
+            {show(window.highKg, 'lineMass')}; it carries <b>{show(massKg, 'lineMass')}</b>
+          </PaperRow>
+        )}
+      </dl>
+    </section>
+  )
+}
+
+interface PaperRowProps {
+  readonly name: string
+  readonly children: ReactNode
+}
+
+const PaperRow = ({ name, children }: PaperRowProps) => (
+  <div className="flex gap-2 border-b border-rule py-0.5">
+    <dt className="w-24 shrink-0">{name}</dt>
+    <dd>{children}</dd>
+  </div>
+)
+
+function Ledger({ rig }: RigProps) {
+  const { system } = useUnits()
+  return (
+    <section>
+      <h2 className="mt-3 text-[1.05rem]">Ledger</h2>
+      <ul className="grid gap-x-6 text-[0.8rem] sm:grid-cols-2 print:grid-cols-2">
+        {worstFirst(rig.checks)
+          .filter(worthPaper)
+          .map((check) => (
+            <li key={check.code} className="flex justify-between gap-2 border-b border-rule py-0.5">
+              <span>
+                <b>{STATE_NAMES[check.state]}</b> {CHECK_TITLES[check.code]}
+              </span>
+              <span className="text-right">
+                {check.value === null ? '' : sayFigure(check, check.value, system)}
+                {sayAllowed(check, system) ? ` (${sayAllowed(check, system)})` : ''}
+              </span>
+            </li>
+          ))}
+      </ul>
+    </section>
   )
 }
 

@@ -2,7 +2,7 @@ import { CUT_ENDS, type CutEnd } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
 import { sayCut, sayUncut, sayUncuttable } from '@hoxen/core/words'
 import type { Question } from '../../ledger/index.ts'
-import { SaidText, Tag, useUnits } from '../../ui/index.ts'
+import { OneOf, SaidText, Tag, useUnits } from '../../ui/index.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { HeadChange } from './HeadChange.tsx'
 
@@ -23,54 +23,27 @@ const LEAST_SHARE = 0.3
 const END_NAMES: Readonly<Record<CutEnd, string>> = { rear: 'Off the rear', front: 'Off the front' }
 
 /** The head cut to another mass: what comes off which end, and what that does. */
-export function CutHead({ question, before, after, cutM, targetKg, onTarget, from, onFrom }: Props) {
+export function CutHead(props: Props) {
+  const { question, before, after, cutM, from, onFrom } = props
   const { show, system } = useUnits()
   const { head, massKg, lengthM } = before.parts.head
-  const wholeKg = massKg.value
   const left = after.parts.head
   const leaves = { massKg: left.massKg.value, lengthM: left.lengthM, frontKgPerM: left.frontKgPerM.value }
-
   return (
     <section aria-labelledby="cut-title" className="mt-4 max-w-3xl">
       <h2 id="cut-title" className="text-xl">
         Cut the head <Tag tag="physics" />
       </h2>
-      <p className="text-[0.95rem] text-faint">{sayUncut(head.name, { massKg: wholeKg, lengthM }, system)}</p>
-      <fieldset className="mt-2 flex flex-wrap gap-x-5">
-        <legend className="sr-only">Which end</legend>
-        {CUT_ENDS.toReversed().map((end) => (
-          <label key={end} className="flex min-h-11 items-center gap-2">
-            <input
-              type="radio"
-              name="cut-end"
-              checked={from === end}
-              onChange={() => onFrom(end)}
-              className="size-4"
-            />
-            {END_NAMES[end]}
-          </label>
-        ))}
-      </fieldset>
-      <div className="grid items-end gap-x-4 gap-y-2 sm:grid-cols-[14rem_1fr]">
-        <QuantityField
-          label="Target weight"
-          measure="lineMass"
-          value={targetKg}
-          onChange={onTarget}
-          refuse={(kg) => sayUncuttable(kg, LEAST_SHARE * wholeKg, wholeKg, system)}
-        />
-        <input
-          type="range"
-          aria-label="Weight left in the head"
-          aria-valuetext={show(targetKg, 'lineMass')}
-          min={LEAST_SHARE}
-          max={1}
-          step={0.002}
-          value={targetKg / wholeKg}
-          onChange={(event) => onTarget(Number(event.target.value) * wholeKg)}
-          className="h-11 w-full"
-        />
-      </div>
+      <p className="text-[0.95rem] text-faint">
+        {sayUncut(head.name, { massKg: massKg.value, lengthM }, system)}
+      </p>
+      <OneOf
+        legend="Which end"
+        value={from}
+        options={CUT_ENDS.toReversed().map((end) => [end, END_NAMES[end]] as const)}
+        onChoose={onFrom}
+      />
+      <TargetWeight {...props} wholeKg={massKg.value} />
       {cutM !== undefined && (
         <HeadChange
           question={question}
@@ -85,5 +58,36 @@ export function CutHead({ question, before, after, cutM, targetKg, onTarget, fro
         </HeadChange>
       )}
     </section>
+  )
+}
+
+interface TargetProps extends Pick<Props, 'targetKg' | 'onTarget'> {
+  readonly wholeKg: number
+}
+
+/** What is to be left, typed or by a slider. */
+function TargetWeight({ targetKg, onTarget, wholeKg }: TargetProps) {
+  const { show, system } = useUnits()
+  return (
+    <div className="grid items-end gap-x-4 gap-y-2 sm:grid-cols-[14rem_1fr]">
+      <QuantityField
+        label="Target weight"
+        measure="lineMass"
+        value={targetKg}
+        onChange={onTarget}
+        refuse={(kg) => sayUncuttable(kg, LEAST_SHARE * wholeKg, wholeKg, system)}
+      />
+      <input
+        type="range"
+        aria-label="Weight left in the head"
+        aria-valuetext={show(targetKg, 'lineMass')}
+        min={LEAST_SHARE}
+        max={1}
+        step={0.002}
+        value={targetKg / wholeKg}
+        onChange={(event) => onTarget(Number(event.target.value) * wholeKg)}
+        className="h-11 w-full"
+      />
+    </div>
   )
 }

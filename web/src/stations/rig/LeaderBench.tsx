@@ -19,7 +19,7 @@ import { Ledger, type Question } from '../../ledger/index.ts'
 import { dropDraft, useDraftState } from '../../store/drafts.ts'
 import { noticeDone, noticeFailed } from '../../store/index.ts'
 import { addItem, newId } from '../../store/rows.ts'
-import { Button, buttonLook, QuantityField, Tag, useUnits, useWithin } from '../../ui/index.ts'
+import { Button, buttonLook, OneOf, QuantityField, Tag, useUnits, useWithin } from '../../ui/index.ts'
 import { LeaderPicture } from './LeaderPicture.tsx'
 
 /** The lines of the ledger that a leader decides. */
@@ -28,11 +28,15 @@ const LEADER_LINES: readonly CheckCode[] = ['leader-length', 'leader-fish', 'lea
 const FORM = 'leader'
 const NO_REMEDIES: ReadonlyMap<CheckCode, Remedy> = new Map()
 
+interface BenchProps {
+  readonly rig: RankedRig
+  readonly question: Question
+}
+
 /** A recipe for this head, tip, fly and fish, from the spools at hand. */
-export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
+export function LeaderBench({ rig, question }: BenchProps) {
   const { day } = question
-  const { schools } = day
-  const [form, setForm] = useState<'stepped' | 'level'>(schools.sinkTipLeader)
+  const [form, setForm] = useState<Form>(day.schools.sinkTipLeader)
   const { system } = useUnits()
   const spools = itemsOf(question.gear, 'tippet')
   const rule = ruleFor(rig.parts.rod, rig.parts.head.head.style, rig.parts.tip, day.fly)
@@ -46,23 +50,9 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
         {sayLeaderLength(rule, system)} <Tag tag={rule.tag} />.{' '}
         {sayPoint(day.fishKg, day.flyKnot ?? USUAL_FLY_KNOT, system)} <Tag tag="estimate" />
       </p>
-      <fieldset className="mt-2 mb-2 flex flex-wrap gap-x-5">
-        <legend className="text-sm text-faint">School</legend>
-        {(['stepped', 'level'] as const).map((value) => (
-          <label key={value} className="flex min-h-11 items-center gap-2">
-            <input
-              type="radio"
-              name="form"
-              checked={form === value}
-              onChange={() => setForm(value)}
-              className="size-4"
-            />
-            {value === 'stepped'
-              ? 'Stepped: turns over well, lands clear of the brush'
-              : 'One level piece: quickly replaced, no knots'}
-          </label>
-        ))}
-      </fieldset>
+      <div className="mt-2 mb-2">
+        <OneOf legend="School" value={form} options={FORMS} onChoose={setForm} />
+      </div>
       {built.outcome === 'built' ? (
         <Recipe
           key={JSON.stringify(built.recipe.steps)}
@@ -87,10 +77,16 @@ export function LeaderBench({ rig, question }: { readonly rig: RankedRig; readon
   )
 }
 
+const FORMS = [
+  ['stepped', 'Stepped: turns over well, lands clear of the brush'],
+  ['level', 'One level piece: quickly replaced, no knots'],
+] as const
+type Form = (typeof FORMS)[number][0]
+
 interface RecipeProps {
   /** Start over; by hand it becomes another. */
   readonly built: LeaderRecipe
-  readonly form: 'stepped' | 'level'
+  readonly form: Form
   readonly rig: RankedRig
   readonly question: Question
   readonly fastTip: boolean
@@ -101,15 +97,13 @@ function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
   const { show, system } = useUnits()
   const [recipe, setRecipe] = useDraftState(FORM, JSON.stringify(built.steps), built)
   const [withDropper, setWithDropper] = useState(question.day.dropper !== undefined)
-  const plan = dropperPlan(recipe.lengthM, question.day.schools.weightPlace === 'dropper', fastTip)
+  const { weightPlace } = question.day.schools
+  const plan = dropperPlan(recipe.lengthM, weightPlace === 'dropper', fastTip)
+  const { behindKgPerM } = buttOn(rig.parts, recipe.steps[0]?.diameterM ?? 0)
   const leader = leaderFrom(recipe, form, {
     id: 'built',
     name: `Built ${form}, ${show(recipe.lengthM, 'length')}`,
   })
-  const checks = ledger({ ...rig.parts, leader }, question.day, rig.swung).filter(({ code }) =>
-    LEADER_LINES.includes(code),
-  )
-  const { behindKgPerM } = buttOn(rig.parts, recipe.steps[0]?.diameterM ?? 0)
   return (
     <>
       <LeaderPicture
@@ -123,29 +117,16 @@ function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
         it breaks at.
       </p>
       <Pieces recipe={recipe} onChange={setRecipe} />
-      <div className="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            checked={withDropper}
-            onChange={() => setWithDropper(!withDropper)}
-            className="size-5"
-          />
-          With a dropper, on a tippet ring
-        </label>
-        <Button weight="strong" onClick={() => keepLeader(leader)}>
-          Save this leader to my gear
-        </Button>
-        {JSON.stringify(recipe) !== JSON.stringify(built) && (
-          <Button onClick={() => setRecipe(built)}>Start over</Button>
-        )}
-        <span className="text-faint">
-          {recipe.knots === 0 ? 'no knots' : `${recipe.knots} ${recipe.knots === 1 ? 'knot' : 'knots'}`}
-        </span>
-      </div>
+      <RecipeRow
+        recipe={recipe}
+        withDropper={withDropper}
+        onDropper={setWithDropper}
+        onSave={() => keepLeader(leader)}
+        onOver={JSON.stringify(recipe) === JSON.stringify(built) ? undefined : () => setRecipe(built)}
+      />
       {withDropper && (
         <p className="mt-1">
-          {sayDropper(plan, question.day.schools.weightPlace, system)} <Tag tag="practice" />
+          {sayDropper(plan, weightPlace, system)} <Tag tag="practice" />
         </p>
       )}
       {recipe.warnings.map((warning) => (
@@ -153,10 +134,53 @@ function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
           {sayLeaderWarning(warning, system)}
         </p>
       ))}
-      <div className="mt-4">
-        <Ledger checks={checks} remedies={NO_REMEDIES} items={question.byId} onTake={() => undefined} />
-      </div>
+      <LeaderLedger leader={leader} rig={rig} question={question} />
     </>
+  )
+}
+
+interface RowProps {
+  readonly recipe: LeaderRecipe
+  readonly withDropper: boolean
+  readonly onDropper: (withDropper: boolean) => void
+  readonly onSave: () => void
+  /** Back to the recipe as it was worked out; undefined while nothing has been changed. */
+  readonly onOver: (() => void) | undefined
+}
+
+const RecipeRow = ({ recipe: { knots }, withDropper, onDropper, onSave, onOver }: RowProps) => (
+  <div className="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
+    <label className="flex min-h-11 items-center gap-2">
+      <input
+        type="checkbox"
+        checked={withDropper}
+        onChange={({ target }) => onDropper(target.checked)}
+        className="size-5"
+      />
+      With a dropper, on a tippet ring
+    </label>
+    <Button weight="strong" onClick={onSave}>
+      Save this leader to my gear
+    </Button>
+    {onOver !== undefined && <Button onClick={onOver}>Start over</Button>}
+    <span className="text-faint">
+      {knots === 0 ? 'no knots' : `${knots} ${knots === 1 ? 'knot' : 'knots'}`}
+    </span>
+  </div>
+)
+
+/** What of the rig's ledger the leader decides. */
+function LeaderLedger({ leader, rig, question }: BenchProps & { readonly leader: Leader }) {
+  const checks = ledger({ ...rig.parts, leader }, question.day, rig.swung)
+  return (
+    <div className="mt-4">
+      <Ledger
+        checks={checks.filter(({ code }) => LEADER_LINES.includes(code))}
+        remedies={NO_REMEDIES}
+        items={question.byId}
+        onTake={() => undefined}
+      />
+    </div>
   )
 }
 
@@ -171,16 +195,13 @@ function keepLeader(leader: Leader): void {
     }, noticeFailed)
 }
 
-type Recipe = RecipeProps['built']
+interface PiecesProps {
+  readonly recipe: LeaderRecipe
+  readonly onChange: (recipe: LeaderRecipe) => void
+}
 
 /** The pieces by their lengths, butt first. */
-function Pieces({
-  recipe,
-  onChange,
-}: {
-  readonly recipe: Recipe
-  readonly onChange: (recipe: Recipe) => void
-}) {
+function Pieces({ recipe, onChange }: PiecesProps) {
   const { show } = useUnits()
   const within = useWithin()
   return (

@@ -33,18 +33,8 @@ export function LeaderPicture({ recipe, behind, spacingM, onEnd }: Props) {
   const wholeM = recipe.lengthM + (spacingM ?? 0)
   const px = (width - STUB - FLY) / wholeM
   const x = (m: number): number => STUB + m * px
-  const ends = recipe.steps.map((_, i) =>
-    recipe.steps.slice(0, i + 1).reduce((sum, { lengthM }) => sum + lengthM, 0),
-  )
-  /** Where knots stand close together each is drawn slimmer. */
-  const slim = Math.min(...recipe.steps.map(({ lengthM }) => lengthM * px)) < SLIM_PX
+  const ends = endsOf(recipe)
   const { drawing, take } = useHandles((at, which) => onEnd(which, (at - STUB) / px))
-  const said = recipe.steps
-    .map(
-      (s) =>
-        `${show(s.lengthM, 'length')} of ${show(s.diameterM, 'diameter')}${s.breakingN === undefined ? '' : `, ${show(s.breakingN, 'breakingLoad')}`}`,
-    )
-    .join('; ')
   return (
     <div ref={box} className="rounded-lg border border-rule bg-sheet">
       {/* biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of */}
@@ -53,7 +43,7 @@ export function LeaderPicture({ recipe, behind, spacingM, onEnd }: Props) {
         width={width}
         height={HIGH}
         role="group"
-        aria-label={`The leader, butt to fly: ${said}`}
+        aria-label={useSaid(recipe)}
         className="block touch-none"
       >
         <path d={`M0 ${LINE_Y - 9}H${STUB - 14}q8 0 14 7v4q-6 7 -14 7H0Z`} fill="var(--faint)" />
@@ -66,27 +56,7 @@ export function LeaderPicture({ recipe, behind, spacingM, onEnd }: Props) {
         {spacingM !== undefined && (
           <Dropped from={x(recipe.lengthM)} to={x(wholeM)} says={show(spacingM, 'length')} />
         )}
-        {ends.map((m, i) => (
-          <End
-            key={recipe.steps[i]?.spoolId}
-            x={x(m)}
-            label={i === ends.length - 1 ? 'The end at the fly' : `Knot ${i + 1}`}
-            atM={m}
-            mostM={recipe.lengthM}
-            says={`${show(m, 'length')} from the butt`}
-            shape={
-              i < ends.length - 1 ? (
-                <Knot slim={slim} />
-              ) : spacingM === undefined ? (
-                <Fly x={0} y={0} />
-              ) : (
-                <Ring />
-              )
-            }
-            onTake={take(i)}
-            onNudge={(by) => onEnd(i, m + by * NUDGE_M)}
-          />
-        ))}
+        <Ends {...{ recipe, ends, x, spacingM, take, onEnd }} />
         <text x={STUB} y={HIGH - 8} fontSize="12" fill="var(--faint)">
           thickness × {Math.round((PX_PER_MM * 1000) / px)}
         </text>
@@ -96,6 +66,49 @@ export function LeaderPicture({ recipe, behind, spacingM, onEnd }: Props) {
       </svg>
     </div>
   )
+}
+
+/** Where each piece ends, from the butt [m]. */
+const endsOf = ({ steps }: LeaderRecipe): readonly number[] =>
+  steps.map((_, i) => steps.slice(0, i + 1).reduce((sum, { lengthM }) => sum + lengthM, 0))
+
+/** The leader in words. */
+function useSaid({ steps }: LeaderRecipe): string {
+  const { show } = useUnits()
+  const said = steps.map(({ lengthM, diameterM, breakingN }) =>
+    [
+      `${show(lengthM, 'length')} of ${show(diameterM, 'diameter')}`,
+      ...(breakingN === undefined ? [] : [show(breakingN, 'breakingLoad')]),
+    ].join(', '),
+  )
+  return `The leader, butt to fly: ${said.join('; ')}`
+}
+
+interface EndsProps extends Pick<Props, 'recipe' | 'spacingM' | 'onEnd'> {
+  readonly ends: readonly number[]
+  readonly x: (m: number) => number
+  readonly take: ReturnType<typeof useHandles>['take']
+}
+
+/** Each knot, and the end at the fly. */
+function Ends({ recipe, ends, x, spacingM, take, onEnd }: EndsProps) {
+  const { show } = useUnits()
+  /** Where knots stand close together each is drawn slimmer. */
+  const slim = Math.min(...recipe.steps.map(({ lengthM }) => x(lengthM) - x(0))) < SLIM_PX
+  const last = ends.length - 1
+  return ends.map((m, i) => (
+    <End
+      key={recipe.steps[i]?.spoolId}
+      x={x(m)}
+      label={i === last ? 'The end at the fly' : `Knot ${i + 1}`}
+      atM={m}
+      mostM={recipe.lengthM}
+      says={`${show(m, 'length')} from the butt`}
+      shape={i < last ? <Knot slim={slim} /> : spacingM === undefined ? <Fly x={0} y={0} /> : <Ring />}
+      onTake={take(i)}
+      onNudge={(by) => onEnd(i, m + by * NUDGE_M)}
+    />
+  ))
 }
 
 interface PieceProps {

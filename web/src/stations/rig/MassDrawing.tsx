@@ -128,21 +128,14 @@ function Curve({ title, points, value, width, x, show, joints, band, cut }: Curv
     .map((p, i) => `${i === 0 ? 'M' : 'L'}${x(p.atM).toFixed(1)} ${y(value(p)).toFixed(1)}`)
     .join('')
   const end = points.at(-1)?.atM ?? 0
-  const first = points[0]
+  const [first] = points
   const whole = first ? show(value(first)) : ''
-  const narrow = width < NARROW_PX
-  const rightWords =
-    band === undefined
-      ? `highest ${show(top / 1.1)}`
-      : narrow
-        ? whole
-        : `${whole} in all; the bar is the rod’s window`
   return (
     <svg
       width={width}
       height={HEIGHT}
       role="img"
-      aria-label={`${title}: ${first ? show(value(first)) : ''} at the rear`}
+      aria-label={`${title}: ${whole} at the rear`}
       className="block"
     >
       {band !== undefined && (
@@ -158,25 +151,31 @@ function Curve({ title, points, value, width, x, show, joints, band, cut }: Curv
       <path d={`M${x(0)} ${y(0)}H${x(end)}`} stroke="var(--ink)" />
       <path d={`${path}L${x(end)} ${y(0)}L${x(0)} ${y(0)}Z`} fill="var(--ink)" fillOpacity="0.1" />
       <path d={path} fill="none" stroke="var(--ink)" strokeWidth="2" />
-      {joints.map((joint) => (
-        <path
-          key={joint.atM}
-          d={`M${x(joint.atM)} 20V${y(0)}`}
-          stroke={joint.up ? 'var(--breaks)' : 'var(--faint)'}
-          strokeWidth={joint.up ? 2.5 : 1}
-          strokeDasharray={joint.up ? undefined : '3 3'}
-        />
-      ))}
+      <Joints joints={joints} x={x} bottom={y(0)} />
       {cut && <CutHandle cut={cut} x={x} bottom={y(0)} />}
       <text x={x(0)} y={14} fontSize="12.5" fontWeight="600" fill="var(--ink)">
         {title}
       </text>
       <text x={width - RIGHT} y={14} fontSize="12.5" textAnchor="end" fill="var(--faint)">
-        {rightWords}
+        {band === undefined
+          ? `highest ${show(top / 1.1)}`
+          : `${whole}${width < NARROW_PX ? '' : ' in all; the bar is the rod’s window'}`}
       </text>
     </svg>
   )
 }
+
+/** Where parts are joined; one that steps up is seen. */
+const Joints = ({ joints, x, bottom }: Pick<CurveProps, 'joints' | 'x'> & { readonly bottom: number }) =>
+  joints.map(({ atM, up }) => (
+    <path
+      key={atM}
+      d={`M${x(atM)} 20V${bottom}`}
+      stroke={up ? 'var(--breaks)' : 'var(--faint)'}
+      strokeWidth={up ? 2.5 : 1}
+      strokeDasharray={up ? undefined : '3 3'}
+    />
+  ))
 
 /** Handle of the cut: what comes off is struck out, and the cut is dragged by its grip. For the keyboard there is the slider below. */
 function CutHandle({

@@ -22,9 +22,8 @@ const JOBS = [
 ] as const
 type Job = (typeof JOBS)[number][0]
 
-/** The rig's mass along the line, and what the bench can do to it: cut the head, lengthen it, cut tips from a piece. */
-export function MassView({ rig, question }: Props) {
-  const [job, setJob] = useState<Job>('cut')
+/** Head and rig as the bench changes them; undefined what nothing changes. */
+function useBench({ rig, question }: Props, job: Job) {
   const { head } = rig.parts
   const form = changeForm(head.head)
   const [target, setTarget] = useDraftState<number | undefined>(form, 'target', undefined)
@@ -44,23 +43,18 @@ export function MassView({ rig, question }: Props) {
     () => (made === undefined ? rig : judge(withHead(made, rig), question.day, rig.swung)),
     [rig, made, question.day],
   )
-  const cutM = cut.outcome === 'cut' ? cut.cutM : 0
-  /** The head is cut where the handle is dragged to [m from its rear loop]. */
-  const cutAt = (atM: number): void => {
-    const fromFrontM = Math.min(head.lengthM, Math.max(0, head.lengthM - atM))
-    const aheadKg = massOfFirst(head.line, fromFrontM)
-    setTarget(from === 'rear' ? aheadKg : wholeKg - aheadKg)
-  }
+  return { head, cut, longer, made, after, target: targetKg, setTarget, from, setFrom, piece, setPiece }
+}
+
+/** The rig's mass along the line, and what the bench can do to it: cut the head, lengthen it, cut tips from a piece. */
+export function MassView(props: Props) {
+  const { rig, question } = props
+  const [job, setJob] = useState<Job>('cut')
+  const bench = useBench(props, job)
+  const shown = job === 'lengthen' ? bench.after : rig
   return (
     <>
-      <MassDrawing
-        rig={job === 'lengthen' ? after : rig}
-        cut={
-          job === 'cut'
-            ? { atM: from === 'rear' ? cutM : head.lengthM - cutM, from, headM: head.lengthM, onDrag: cutAt }
-            : undefined
-        }
-      />
+      <MassDrawing rig={shown} cut={job === 'cut' ? handleOf(bench) : undefined} />
       <div className="no-print mt-3 flex flex-wrap gap-2">
         {JOBS.map(([one, label]) => (
           <Button key={one} aria-pressed={job === one} onClick={() => setJob(one)}>
@@ -68,30 +62,55 @@ export function MassView({ rig, question }: Props) {
           </Button>
         ))}
       </div>
-      {job === 'cut' ? (
-        <CutHead
-          question={question}
-          before={rig}
-          after={after}
-          cutM={made === undefined ? undefined : cutM}
-          targetKg={targetKg}
-          onTarget={setTarget}
-          from={from}
-          onFrom={setFrom}
-        />
-      ) : job === 'lengthen' ? (
-        <LengthenHead
-          question={question}
-          before={rig}
-          after={after}
-          outcome={longer?.outcome}
-          piece={piece}
-          onPiece={setPiece}
-        />
-      ) : (
-        <ByThePiece question={question} rig={rig} />
-      )}
-      <MassWords rig={job === 'lengthen' ? after : rig} schools={question.day.schools} />
+      <BenchJob {...props} job={job} bench={bench} />
+      <MassWords rig={shown} schools={question.day.schools} />
     </>
   )
+}
+
+type Bench = ReturnType<typeof useBench>
+
+/** Where the head is cut, and the change when its handle is dragged. */
+function handleOf({ head, cut, from, setTarget }: Bench) {
+  const cutM = cut.outcome === 'cut' ? cut.cutM : 0
+  return {
+    atM: from === 'rear' ? cutM : head.lengthM - cutM,
+    from,
+    headM: head.lengthM,
+    /** @param atM from the head's rear loop [m] */
+    onDrag: (atM: number): void => {
+      const fromFrontM = Math.min(head.lengthM, Math.max(0, head.lengthM - atM))
+      const aheadKg = massOfFirst(head.line, fromFrontM)
+      setTarget(from === 'rear' ? aheadKg : head.massKg.value - aheadKg)
+    },
+  }
+}
+
+function BenchJob({ rig, question, job, bench }: Props & { readonly job: Job; readonly bench: Bench }) {
+  const { cut, made, longer, after } = bench
+  if (job === 'cut')
+    return (
+      <CutHead
+        question={question}
+        before={rig}
+        after={after}
+        cutM={made === undefined || cut.outcome !== 'cut' ? undefined : cut.cutM}
+        targetKg={bench.target}
+        onTarget={bench.setTarget}
+        from={bench.from}
+        onFrom={bench.setFrom}
+      />
+    )
+  if (job === 'lengthen')
+    return (
+      <LengthenHead
+        question={question}
+        before={rig}
+        after={after}
+        outcome={longer?.outcome}
+        piece={bench.piece}
+        onPiece={bench.setPiece}
+      />
+    )
+  return <ByThePiece question={question} rig={rig} />
 }

@@ -2,7 +2,7 @@ import type { TurnoverResult } from '@hoxen/core/cast'
 import type { Measure, UnitSystem } from '@hoxen/core/quantity'
 import { Chart, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js'
 import { Line } from 'react-chartjs-2'
-import { inkOf, unitTicks } from '../../drawing/index.ts'
+import { type Ink, inkOf, unitTicks } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
 Chart.register(LinearScale, LineElement, PointElement, Legend, Tooltip)
@@ -26,29 +26,13 @@ const TICKS = 6
 export function SpeedChart({ runs, launch }: Props) {
   const { show, system } = useUnits()
   const ink = inkOf(document.body)
-  const inks = [ink.ink, ink.river, ink.caster, ink.watch]
-  const data = {
-    datasets: runs.map(({ name, result }, i) => {
-      const every = Math.max(1, Math.floor(result.samples.length / 160))
-      return {
-        label: name,
-        data: result.samples
-          .filter((_, n) => n % every === 0)
-          .map((s) => ({ x: s.legM, y: s.speedMps / launch })),
-        borderColor: inks[i % inks.length] ?? 'black',
-        borderDash: DASHES[i % DASHES.length] ?? [],
-        borderWidth: 2.2,
-        pointRadius: 0,
-      }
-    }),
-  }
   const text = { color: ink.faint, font: { family: ink.font, size: 12 } }
   return (
     <figure className="mt-3 h-72 rounded-lg border border-rule bg-sheet p-3">
       <Line
         role="img"
         aria-label={`Speed of the fly leg as it unrolls, launched at ${show(launch, 'current')}`}
-        data={data}
+        data={{ datasets: linesOf(runs, launch, ink) }}
         options={{
           animation: false,
           maintainAspectRatio: false,
@@ -82,3 +66,23 @@ export function SpeedChart({ runs, launch }: Props) {
     </figure>
   )
 }
+
+/** Most points of a line. */
+const MOST_POINTS = 160
+
+/** A line for each fly, in its own ink and dashes; speeds as shares of the launch. */
+const linesOf = (runs: Props['runs'], launch: number, ink: Ink) =>
+  runs.map(({ name, result }, i) => {
+    const inks = [ink.ink, ink.river, ink.caster, ink.watch]
+    const every = Math.max(1, Math.floor(result.samples.length / MOST_POINTS))
+    return {
+      label: name,
+      data: result.samples
+        .filter((_, n) => n % every === 0)
+        .map((s) => ({ x: s.legM, y: s.speedMps / launch })),
+      borderColor: inks[i % inks.length] ?? 'black',
+      borderDash: [...(DASHES[i % DASHES.length] ?? [])],
+      borderWidth: 2.2,
+      pointRadius: 0,
+    }
+  })

@@ -20,12 +20,15 @@ interface NamedFly {
   readonly fly: FlyShape
 }
 
-/** Turnover of this fly and up to three others: what is left at the fly decides. */
-export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly question: Question }) {
+interface Props {
+  readonly rig: RankedRig
+  readonly question: Question
+}
+
+/** The flies that are thrown, and how each turns over at this caster’s speed. */
+function useThrown({ rig, question }: Props) {
   const flies = itemsOf(question.gear, 'fly')
   const [picked, setPicked] = useState<readonly string[]>(() => flies.slice(0, 2).map((f) => f.id))
-  const [charted, setCharted] = useState(false)
-  const { system } = useUnits()
   const launch = LAUNCH_MPS[question.day.caster.habit]
   const shown: readonly NamedFly[] = useMemo(
     () => [
@@ -40,27 +43,21 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
   )
   const toggle = (id: string): void =>
     setPicked((old) => (old.includes(id) ? old.filter((o) => o !== id) : [...old, id].slice(-MORE_FLIES)))
+  return { flies, picked, toggle, launch, runs }
+}
+
+/** Turnover of this fly and up to three others: what is left at the fly decides. */
+export function Turnover(props: Props) {
+  const { launch, runs, ...choice } = useThrown(props)
+  const [charted, setCharted] = useState(false)
+  const { system } = useUnits()
   return (
     <section aria-labelledby="turnover-title">
       <h1 id="turnover-title" className="text-2xl">
         Turnover <Tag tag="estimate" />
       </h1>
       <Unrolling runs={runs.map((run, i) => ({ ...run, ink: INKS[i % INKS.length] ?? 'var(--ink)' }))} />
-      <fieldset className="mt-2 flex flex-wrap gap-x-5">
-        <legend className="text-sm text-faint">Up to three other flies</legend>
-        {flies.map((fly) => (
-          <label key={fly.id} className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              checked={picked.includes(fly.id)}
-              onChange={() => toggle(fly.id)}
-              className="size-4"
-            />
-            {fly.name}
-          </label>
-        ))}
-        {flies.length === 0 && <p className="py-2">Add flies in Gear to compare them.</p>}
-      </fieldset>
+      <OtherFlies {...choice} />
       <ul className="mt-4 divide-y divide-rule border-y border-rule">
         {runs.map(({ id, name, result }) => (
           <li key={id} className="grid gap-x-4 py-2 sm:grid-cols-[16rem_1fr]">
@@ -83,3 +80,23 @@ export function Turnover({ rig, question }: { readonly rig: RankedRig; readonly 
     </section>
   )
 }
+
+type OtherProps = Pick<ReturnType<typeof useThrown>, 'flies' | 'picked' | 'toggle'>
+
+const OtherFlies = ({ flies, picked, toggle }: OtherProps) => (
+  <fieldset className="mt-2 flex flex-wrap gap-x-5">
+    <legend className="text-sm text-faint">Up to three other flies</legend>
+    {flies.map((fly) => (
+      <label key={fly.id} className="flex min-h-11 items-center gap-2">
+        <input
+          type="checkbox"
+          checked={picked.includes(fly.id)}
+          onChange={() => toggle(fly.id)}
+          className="size-4"
+        />
+        {fly.name}
+      </label>
+    ))}
+    {flies.length === 0 && <p className="py-2">Add flies in Gear to compare them.</p>}
+  </fieldset>
+)

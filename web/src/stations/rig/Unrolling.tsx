@@ -18,10 +18,8 @@ const TOP = 24
 /** Played so many times slower than it is. */
 const SLOWER = 6
 
-/** The loops of one rig with several flies, unrolling at the same moment, each fly falling as it goes. */
-export function Unrolling({ runs }: { readonly runs: readonly FlyRun[] }) {
-  const [ref, width] = useWidth<HTMLDivElement>(700)
-  const lastS = Math.max(0.1, ...runs.map(({ result }) => result.samples.at(-1)?.atS ?? 0))
+/** The moment that is shown, played slower than it is. */
+function usePlayed(lastS: number) {
   const [atS, setAtS] = useState(lastS / 2)
   const [playing, setPlaying] = useState(false)
   useFrames(playing ? lastS : undefined, (ms) => {
@@ -30,6 +28,25 @@ export function Unrolling({ runs }: { readonly runs: readonly FlyRun[] }) {
     if (s === lastS) setPlaying(false)
     return s < lastS
   })
+  return {
+    atS,
+    lastS,
+    playing,
+    play: (): void => {
+      if (!playing) setAtS(0)
+      setPlaying(!playing)
+    },
+    seek: (s: number): void => {
+      setPlaying(false)
+      setAtS(s)
+    },
+  }
+}
+
+/** The loops of one rig with several flies, unrolling at the same moment, each fly falling as it goes. */
+export function Unrolling({ runs }: { readonly runs: readonly FlyRun[] }) {
+  const [ref, width] = useWidth<HTMLDivElement>(700)
+  const played = usePlayed(Math.max(0.1, ...runs.map(({ result }) => result.samples.at(-1)?.atS ?? 0)))
   const longest = Math.max(1, ...runs.map(({ result }) => result.samples[0]?.legM ?? 0))
   const px = (width - 24) / (2 * longest)
   return (
@@ -43,40 +60,34 @@ export function Unrolling({ runs }: { readonly runs: readonly FlyRun[] }) {
           className="block"
         >
           {runs.map((run, i) => (
-            <Loop key={run.id} run={run} y={i * ROW + TOP} x0={width / 2} px={px} atS={atS} />
+            <Loop key={run.id} run={run} y={i * ROW + TOP} x0={width / 2} px={px} atS={played.atS} />
           ))}
         </svg>
       </div>
-      <div className="no-print flex items-center gap-3 border-t border-rule px-3 py-1.5">
-        <Button
-          weight="strong"
-          className="shrink-0"
-          onClick={() => {
-            if (!playing) setAtS(0)
-            setPlaying(!playing)
-          }}
-        >
-          {playing ? 'Pause' : 'Play slowly'}
-        </Button>
-        <input
-          type="range"
-          aria-label="Time since the loop left"
-          aria-valuetext={`${atS.toFixed(2)} s`}
-          min={0}
-          max={lastS}
-          step={lastS / 100}
-          value={Math.min(atS, lastS)}
-          onChange={(event) => {
-            setPlaying(false)
-            setAtS(Number(event.target.value))
-          }}
-          className="h-11 w-full"
-        />
-        <b className="w-16 text-right whitespace-nowrap">{atS.toFixed(2)} s</b>
-      </div>
+      <PlayRow {...played} />
     </figure>
   )
 }
+
+const PlayRow = ({ atS, lastS, playing, play, seek }: ReturnType<typeof usePlayed>) => (
+  <div className="no-print flex items-center gap-3 border-t border-rule px-3 py-1.5">
+    <Button weight="strong" className="shrink-0" onClick={play}>
+      {playing ? 'Pause' : 'Play slowly'}
+    </Button>
+    <input
+      type="range"
+      aria-label="Time since the loop left"
+      aria-valuetext={`${atS.toFixed(2)} s`}
+      min={0}
+      max={lastS}
+      step={lastS / 100}
+      value={Math.min(atS, lastS)}
+      onChange={(event) => seek(Number(event.target.value))}
+      className="h-11 w-full"
+    />
+    <b className="w-16 text-right whitespace-nowrap">{atS.toFixed(2)} s</b>
+  </div>
+)
 
 interface LoopProps {
   readonly run: FlyRun

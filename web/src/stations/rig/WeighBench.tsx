@@ -36,8 +36,6 @@ export function WeighBench() {
   const [scale, setScale] = useState<Scale>()
   const { reading, trace, ended } = useScale(scale)
   const [kept, setKept] = useState<number>()
-  const { show } = useUnits()
-  const restart = (next: () => Scale): void => setScale({ ...next() })
   return (
     <section aria-labelledby="weigh-title">
       <h1 id="weigh-title" className="text-2xl">
@@ -45,46 +43,10 @@ export function WeighBench() {
       </h1>
       <div className="no-print mt-2 rounded-lg border border-rule bg-sheet px-4 py-3">
         <div className="grid items-center gap-x-6 gap-y-2 sm:grid-cols-[15rem_minmax(0,1fr)]">
-          <p>
-            <output
-              aria-label="Scale"
-              className="font-display block text-5xl font-semibold"
-              data-stable={reading?.stable ?? false}
-            >
-              {reading === undefined ? '–' : `${reading.grams.toFixed(2)} g`}
-            </output>
-            <span className={reading?.stable ? 'font-semibold text-holds' : 'text-faint'}>
-              {reading === undefined ? 'no scale yet' : reading.stable ? 'settled' : 'settling…'}
-            </span>
-            {kept !== undefined && <span className="block">Reading: {show(kept, 'lineMass')}.</span>}
-          </p>
+          <Display reading={reading} keptKg={kept} />
           <SettlingTrace trace={trace} />
         </div>
-        <div className="mt-2 flex flex-wrap items-end gap-2">
-          {reading !== undefined && (
-            <Button
-              weight="strong"
-              disabled={!reading.stable || reading.grams <= 0.05}
-              onClick={() => setKept(unitOf('g').toSi(reading.grams))}
-            >
-              Use this reading
-            </Button>
-          )}
-          <Button weight={scale === undefined ? 'strong' : 'quiet'} onClick={() => restart(() => standIn)}>
-            Start the demo scale
-          </Button>
-          <Button
-            onClick={() => restart(serialScale)}
-            disabled={!hasSerial()}
-            title={hasSerial() ? '' : 'This browser can’t use serial devices'}
-          >
-            Connect a scale by cable
-          </Button>
-          <Button disabled={scale === undefined} onClick={() => void scale?.tare().catch(noticeFailed)}>
-            Tare
-          </Button>
-          {scale !== undefined && <Bench />}
-        </div>
+        <ScaleButtons reading={reading} scale={scale} onScale={setScale} onKeep={setKept} />
         {ended !== undefined && (
           <p role="alert" className="mt-3 font-medium text-breaks">
             {ENDS[ended]}
@@ -95,6 +57,67 @@ export function WeighBench() {
     </section>
   )
 }
+
+interface DisplayProps {
+  readonly reading: ReturnType<typeof useScale>['reading']
+  /** The reading that is used [kg]. */
+  readonly keptKg: number | undefined
+}
+
+/** What the scale shows, and whether it has settled. */
+function Display({ reading, keptKg }: DisplayProps) {
+  const { show } = useUnits()
+  return (
+    <p>
+      <output
+        aria-label="Scale"
+        className="font-display block text-5xl font-semibold"
+        data-stable={reading?.stable ?? false}
+      >
+        {reading === undefined ? '–' : `${reading.grams.toFixed(2)} g`}
+      </output>
+      <span className={reading?.stable ? 'font-semibold text-holds' : 'text-faint'}>
+        {reading === undefined ? 'no scale yet' : reading.stable ? 'settled' : 'settling…'}
+      </span>
+      {keptKg !== undefined && <span className="block">Reading: {show(keptKg, 'lineMass')}.</span>}
+    </p>
+  )
+}
+
+interface ButtonsProps extends Pick<DisplayProps, 'reading'> {
+  readonly scale: Scale | undefined
+  readonly onScale: (scale: Scale) => void
+  readonly onKeep: (kg: number) => void
+}
+
+const ScaleButtons = ({ reading, scale, onScale, onKeep }: ButtonsProps) => (
+  <div className="mt-2 flex flex-wrap items-end gap-2">
+    {reading !== undefined && (
+      <Button
+        weight="strong"
+        disabled={!reading.stable || reading.grams <= 0.05}
+        onClick={() => onKeep(unitOf('g').toSi(reading.grams))}
+      >
+        Use this reading
+      </Button>
+    )}
+    {/* Another object each time: the same scale starts anew. */}
+    <Button weight={scale === undefined ? 'strong' : 'quiet'} onClick={() => onScale({ ...standIn })}>
+      Start the demo scale
+    </Button>
+    <Button
+      onClick={() => onScale(serialScale())}
+      disabled={!hasSerial()}
+      title={hasSerial() ? '' : 'This browser can’t use serial devices'}
+    >
+      Connect a scale by cable
+    </Button>
+    <Button disabled={scale === undefined} onClick={() => void scale?.tare().catch(noticeFailed)}>
+      Tare
+    </Button>
+    {scale !== undefined && <Bench />}
+  </div>
+)
 
 /** Stand-in bench: what lies on it, and what can happen to it. */
 function Bench() {
@@ -132,14 +155,10 @@ interface NamingProps {
   readonly onMass: (massKg: number) => void
 }
 
-function Naming({ massKg, onMass }: NamingProps) {
-  const [lengthM, setLengthM] = useDraftState<number | undefined>('weigh', 'length', undefined)
-  const [sinkingM, setSinkingM] = useDraftState<number | undefined>('weigh', 'sinking', undefined)
-  const [error, setError] = useState<string>()
+/** Adds what was named, or says why it cannot be. */
+function useSaving() {
   const { system } = useUnits()
-  const within = useWithin()
-  const ready = massKg !== undefined && lengthM !== undefined && lengthM > 0
-  const reading = ready ? nameMaterial(massKg, lengthM, sinkingM) : undefined
+  const [error, setError] = useState<string>()
   const save = (item: Item): void => {
     const checked = itemSchema.safeParse(item)
     if (!checked.success) {
@@ -154,34 +173,21 @@ function Naming({ massKg, onMass }: NamingProps) {
       noticeDone(`${item.name} is in your gear`)
     }, noticeFailed)
   }
+  return { error, save }
+}
+
+function Naming({ massKg, onMass }: NamingProps) {
+  const [lengthM, setLengthM] = useDraftState<number | undefined>('weigh', 'length', undefined)
+  const [sinkingM, setSinkingM] = useDraftState<number | undefined>('weigh', 'sinking', undefined)
+  const { error, save } = useSaving()
+  const ready = massKg !== undefined && lengthM !== undefined && lengthM > 0
+  const reading = ready ? nameMaterial(massKg, lengthM, sinkingM) : undefined
   return (
     <>
       <div className="no-print mt-3">
         <Tape lengthM={lengthM} sinkingM={sinkingM} onLength={setLengthM} />
       </div>
-      <div className="no-print mt-1 mb-3 grid gap-3 sm:grid-cols-3">
-        <QuantityField
-          label="Weight (or type it)"
-          measure="lineMass"
-          value={massKg}
-          onChange={onMass}
-          refuse={within(WEIGHED.massKg, 'lineMass')}
-        />
-        <QuantityField
-          label="Length, by tape"
-          measure="length"
-          value={lengthM}
-          onChange={setLengthM}
-          refuse={within(WEIGHED.lengthM, 'length')}
-        />
-        <QuantityField
-          label="Sinking part, if not all"
-          measure="length"
-          value={sinkingM}
-          onChange={setSinkingM}
-          refuse={within({ low: 0, high: lengthM ?? WEIGHED.lengthM.high }, 'length')}
-        />
-      </div>
+      <Measured {...{ massKg, lengthM, sinkingM, onMass }} onLength={setLengthM} onSinking={setSinkingM} />
       {massKg !== undefined && massKg <= FLY_KG.high && <TheFly massKg={massKg} />}
       <MaterialAxis reading={reading} />
       {reading !== undefined && massKg !== undefined && lengthM !== undefined && (
@@ -193,6 +199,42 @@ function Naming({ massKg, onMass }: NamingProps) {
         </p>
       )}
     </>
+  )
+}
+
+interface MeasuredProps extends NamingProps {
+  readonly lengthM: number | undefined
+  readonly sinkingM: number | undefined
+  readonly onLength: (m: number) => void
+  readonly onSinking: (m: number) => void
+}
+
+function Measured({ massKg, lengthM, sinkingM, onMass, onLength, onSinking }: MeasuredProps) {
+  const within = useWithin()
+  return (
+    <div className="no-print mt-1 mb-3 grid gap-3 sm:grid-cols-3">
+      <QuantityField
+        label="Weight (or type it)"
+        measure="lineMass"
+        value={massKg}
+        onChange={onMass}
+        refuse={within(WEIGHED.massKg, 'lineMass')}
+      />
+      <QuantityField
+        label="Length, by tape"
+        measure="length"
+        value={lengthM}
+        onChange={onLength}
+        refuse={within(WEIGHED.lengthM, 'length')}
+      />
+      <QuantityField
+        label="Sinking part, if not all"
+        measure="length"
+        value={sinkingM}
+        onChange={onSinking}
+        refuse={within({ low: 0, high: lengthM ?? WEIGHED.lengthM.high }, 'length')}
+      />
+    </div>
   )
 }
 

@@ -18,64 +18,32 @@ export function Converter() {
   const [dimension, setDimension] = useState<Dimension>('mass')
   const [text, setText] = useState(DIMENSIONS.mass.first)
   const { system } = useUnits()
-  const id = useId()
   const units = UNITS.filter((u) => u.dimension === dimension)
   const read = parseQuantity(text, dimension, units[0]?.symbol ?? '', DECIMAL_MARK)
   const problem = read.ok
     ? undefined
     : sayProblem({ path: [], code: read.code, data: 'unit' in read ? { unit: read.unit } : {} }, system)
+  const choose = (chosen: Dimension): void => {
+    setDimension(chosen)
+    setText(DIMENSIONS[chosen].first)
+  }
   return (
     <section id="convert" aria-labelledby="convert-title" className="scroll-mt-32">
       <h2 id="convert-title" className="text-xl">
         Convert
       </h2>
-      <ul className="mt-2 flex flex-wrap gap-1.5" aria-label="What to convert">
-        {(Object.keys(DIMENSIONS) as Dimension[]).map((d) => (
-          <li key={d}>
-            <button
-              type="button"
-              aria-pressed={d === dimension}
-              onClick={() => {
-                setDimension(d)
-                setText(DIMENSIONS[d].first)
-              }}
-              className="min-h-11 rounded-full border border-rule px-3 hover:bg-shoal aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
-            >
-              {DIMENSIONS[d].name}
-            </button>
-          </li>
-        ))}
-      </ul>
+      <DimensionList chosen={dimension} onChoose={choose} />
       <div className="mt-3 grid gap-x-8 gap-y-3 sm:grid-cols-[16rem_1fr]">
-        <div>
-          <label htmlFor={id} className="text-sm text-faint">
-            Figure, in any unit
-          </label>
-          <input
-            id={id}
-            value={text}
-            autoComplete="off"
-            onChange={(event) => setText(event.target.value)}
-            aria-invalid={problem !== undefined}
-            aria-describedby={`${id}-says`}
-            className={fieldLook}
-          />
-          <p id={`${id}-says`} role="status" className="mt-1 text-sm font-medium text-breaks">
-            {problem}
-          </p>
-        </div>
+        <TypedFigure text={text} onText={setText} problem={problem} />
         <dl
           className="grid grid-cols-2 gap-x-6 self-start sm:grid-cols-3"
           aria-label="The same in other units"
         >
-          {units.map((unit) => (
-            <div
-              key={unit.symbol}
-              className="flex items-baseline justify-between border-b border-rule py-1.5"
-            >
-              <dt className="text-faint">{spokenUnit(unit.symbol)}</dt>
-              <dd className="text-[1.05rem] font-semibold" data-unit={unit.symbol}>
-                {read.ok ? shortFigure(read.si, unit.symbol) : '—'}
+          {units.map(({ symbol }) => (
+            <div key={symbol} className="flex items-baseline justify-between border-b border-rule py-1.5">
+              <dt className="text-faint">{spokenUnit(symbol)}</dt>
+              <dd className="text-[1.05rem] font-semibold" data-unit={symbol}>
+                {read.ok ? shortFigure(read.si, symbol) : '—'}
               </dd>
             </div>
           ))}
@@ -85,6 +53,58 @@ export function Converter() {
         1 grain is exactly 64.79891 mg. X and gō follow their standards’ formulas, quoted from memory.
       </p>
     </section>
+  )
+}
+
+interface ListProps {
+  readonly chosen: Dimension
+  readonly onChoose: (dimension: Dimension) => void
+}
+
+const DimensionList = ({ chosen, onChoose }: ListProps) => (
+  <ul className="mt-2 flex flex-wrap gap-1.5" aria-label="What to convert">
+    {(Object.keys(DIMENSIONS) as Dimension[]).map((d) => (
+      <li key={d}>
+        <button
+          type="button"
+          aria-pressed={d === chosen}
+          onClick={() => onChoose(d)}
+          className="min-h-11 rounded-full border border-rule px-3 hover:bg-shoal aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+        >
+          {DIMENSIONS[d].name}
+        </button>
+      </li>
+    ))}
+  </ul>
+)
+
+interface TypedProps {
+  readonly text: string
+  readonly onText: (text: string) => void
+  readonly problem: string | undefined
+}
+
+/** The figure as it is typed, and what is wrong with it. */
+function TypedFigure({ text, onText, problem }: TypedProps) {
+  const id = useId()
+  return (
+    <div>
+      <label htmlFor={id} className="text-sm text-faint">
+        Figure, in any unit
+      </label>
+      <input
+        id={id}
+        value={text}
+        autoComplete="off"
+        onChange={(event) => onText(event.target.value)}
+        aria-invalid={problem !== undefined}
+        aria-describedby={`${id}-says`}
+        className={fieldLook}
+      />
+      <p id={`${id}-says`} role="status" className="mt-1 text-sm font-medium text-breaks">
+        {problem}
+      </p>
+    </div>
   )
 }
 

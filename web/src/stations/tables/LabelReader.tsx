@@ -1,13 +1,4 @@
-import {
-  HEAD_STYLES,
-  type Head,
-  type HeadStyle,
-  itemSchema,
-  itemsOf,
-  LINE_STANDARDS,
-  type LineStandard,
-  problemsOf,
-} from '@hoxen/core/gear'
+import { HEAD_STYLES, type Head, itemSchema, itemsOf, LINE_STANDARDS, problemsOf } from '@hoxen/core/gear'
 import {
   equalMassCarry,
   headFacts,
@@ -20,7 +11,7 @@ import { unitOf } from '@hoxen/core/quantity'
 import { sayCarry, sayChoice, sayLabelOff, sayProblem, saySize } from '@hoxen/core/words'
 import { useState } from 'react'
 import { useGear } from '../../store/index.ts'
-import { fieldLook, QuantityField, SaidText, Tag, useUnits } from '../../ui/index.ts'
+import { fieldLook, QuantityField, SaidText, Select, Tag, useUnits } from '../../ui/index.ts'
 
 const FIRST: Head = {
   kind: 'head',
@@ -79,74 +70,59 @@ export function LabelReader() {
   )
 }
 
-function TypedHead({ head, onChange }: { readonly head: Head; readonly onChange: (head: Head) => void }) {
-  return (
-    <>
-      <label className="block text-sm text-faint">
-        Kind
-        <select
-          value={head.style}
-          onChange={(event) => onChange({ ...head, style: event.target.value as HeadStyle })}
-          className={fieldLook}
-        >
-          {HEAD_STYLES.map((style) => (
-            <option key={style} value={style}>
-              {sayChoice(style)}
-            </option>
-          ))}
-        </select>
-      </label>
-      <div className="grid grid-cols-2 gap-2">
-        <QuantityField
-          label="Weight"
-          measure="lineMass"
-          value={head.massKg}
-          onChange={(massKg) => onChange({ ...head, massKg })}
-        />
-        <QuantityField
-          label="Length"
-          measure="length"
-          value={head.lengthM}
-          onChange={(lengthM) => onChange({ ...head, lengthM })}
-        />
-        <label className="block text-sm text-faint">
-          Box says no.
-          <select
-            value={head.labelNumber ?? ''}
-            onChange={(event) =>
-              onChange({
-                ...head,
-                labelNumber: event.target.value === '' ? undefined : Number(event.target.value),
-              })
-            }
-            className={fieldLook}
-          >
-            <option value="">nothing</option>
-            {singleHandRows().map(({ number }) => (
-              <option key={number} value={number}>
-                {number}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label className="block text-sm text-faint">
-          in standard
-          <select
-            value={head.labelStandard ?? 'single-hand'}
-            onChange={(event) => onChange({ ...head, labelStandard: event.target.value as LineStandard })}
-            className={fieldLook}
-          >
-            {LINE_STANDARDS.map((standard) => (
-              <option key={standard} value={standard}>
-                {standard === 'single-hand' ? 'single-hand' : `two-hand ${standard}`}
-              </option>
-            ))}
-          </select>
-        </label>
-      </div>
-    </>
-  )
+interface TypedProps {
+  readonly head: Head
+  readonly onChange: (head: Head) => void
 }
+
+const TypedHead = ({ head, onChange }: TypedProps) => (
+  <>
+    <Select
+      label="Kind"
+      value={head.style}
+      options={HEAD_STYLES.map((style) => [style, sayChoice(style)] as const)}
+      onChange={(style) => onChange({ ...head, style })}
+    />
+    <div className="grid grid-cols-2 gap-2">
+      <QuantityField
+        label="Weight"
+        measure="lineMass"
+        value={head.massKg}
+        onChange={(massKg) => onChange({ ...head, massKg })}
+      />
+      <QuantityField
+        label="Length"
+        measure="length"
+        value={head.lengthM}
+        onChange={(lengthM) => onChange({ ...head, lengthM })}
+      />
+      <TypedLabel head={head} onChange={onChange} />
+    </div>
+  </>
+)
+
+/** What the box says, and in which standard. */
+const TypedLabel = ({ head, onChange }: TypedProps) => (
+  <>
+    <Select
+      label="Box says no."
+      value={`${head.labelNumber ?? ''}`}
+      options={[
+        ['', 'nothing'] as const,
+        ...singleHandRows().map(({ number }) => [`${number}`, `${number}`] as const),
+      ]}
+      onChange={(number) => onChange({ ...head, labelNumber: number === '' ? undefined : Number(number) })}
+    />
+    <Select
+      label="in standard"
+      value={head.labelStandard ?? 'single-hand'}
+      options={LINE_STANDARDS.map(
+        (standard) => [standard, standard === 'single-hand' ? standard : `two-hand ${standard}`] as const,
+      )}
+      onChange={(labelStandard) => onChange({ ...head, labelStandard })}
+    />
+  </>
+)
 
 function Reading({ head }: { readonly head: Head }) {
   const { system } = useUnits()

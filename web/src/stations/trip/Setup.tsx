@@ -87,21 +87,11 @@ const withDay = (trip: Trip, index: number, change: Partial<Record<keyof TripDay
 })
 
 function DayFields({ trip, day, index, runs }: DayProps) {
-  const set = (change: Partial<Record<keyof TripDay, unknown>>): void =>
-    changeTrip('Trip: a day', trip, (now) => withDay(now, index, change))
+  const set: SetDay = (change) => changeTrip('Trip: a day', trip, (now) => withDay(now, index, change))
   return (
     <fieldset className="mb-2 rounded-md border border-rule px-3 pb-2" data-day-fields={index}>
       <legend className="px-1 text-sm text-faint">Day {index + 1}</legend>
-      <div className="grid grid-cols-3 gap-2">
-        <TimeField label="Date" type="date" value={day.on} onTake={(on) => on !== '' && set({ on })} />
-        <TimeField
-          label="From"
-          type="time"
-          value={day.from}
-          onTake={(from) => set({ from: from || undefined })}
-        />
-        <TimeField label="To" type="time" value={day.to} onTake={(to) => set({ to: to || undefined })} />
-      </div>
+      <DayTimes day={day} onSet={set} />
       <Pools
         day={day}
         runs={runs}
@@ -111,23 +101,7 @@ function DayFields({ trip, day, index, runs }: DayProps) {
           )
         }
       />
-      <div className="grid grid-cols-2 gap-2">
-        <Select
-          label="Fish hold"
-          value={day.fishAt ?? AS_THE_DAY}
-          options={[
-            [AS_THE_DAY, 'as on the day'],
-            ...(['bottom', 'middle', 'surface'] as const).map((at) => [at, FISH_AT_NAMES[at]] as const),
-          ]}
-          onChange={(at) => set({ fishAt: at === AS_THE_DAY ? undefined : at })}
-        />
-        <QuantityField
-          label="Water temperature, if you know it"
-          measure="temperature"
-          value={day.waterC}
-          onChange={(waterC) => set({ waterC })}
-        />
-      </div>
+      <DayFish day={day} onSet={set} />
       <div className="flex flex-wrap items-center gap-x-4">
         <label className="flex min-h-11 items-center gap-2">
           <input
@@ -154,6 +128,41 @@ function DayFields({ trip, day, index, runs }: DayProps) {
     </fieldset>
   )
 }
+
+type SetDay = (change: Partial<Record<keyof TripDay, unknown>>) => void
+
+interface DayPartProps {
+  readonly day: TripDay
+  readonly onSet: SetDay
+}
+
+const DayTimes = ({ day: { on, from, to }, onSet }: DayPartProps) => (
+  <div className="grid grid-cols-3 gap-2">
+    <TimeField label="Date" type="date" value={on} onTake={(on) => on !== '' && onSet({ on })} />
+    <TimeField label="From" type="time" value={from} onTake={(from) => onSet({ from: from || undefined })} />
+    <TimeField label="To" type="time" value={to} onTake={(to) => onSet({ to: to || undefined })} />
+  </div>
+)
+
+const DayFish = ({ day, onSet }: DayPartProps) => (
+  <div className="grid grid-cols-2 gap-2">
+    <Select
+      label="Fish hold"
+      value={day.fishAt ?? AS_THE_DAY}
+      options={[
+        [AS_THE_DAY, 'as on the day'],
+        ...(['bottom', 'middle', 'surface'] as const).map((at) => [at, FISH_AT_NAMES[at]] as const),
+      ]}
+      onChange={(at) => onSet({ fishAt: at === AS_THE_DAY ? undefined : at })}
+    />
+    <QuantityField
+      label="Water temperature, if you know it"
+      measure="temperature"
+      value={day.waterC}
+      onChange={(waterC) => onSet({ waterC })}
+    />
+  </div>
+)
 
 interface TimeProps {
   readonly label: string

@@ -96,18 +96,22 @@ interface AnsweredProps extends Omit<Props, 'revision'> {
   readonly kit: Kit
 }
 
-/** The kit that is looked at: the best one, or that of a size. */
-function Answered({ trip, about, answer, found, kit }: AnsweredProps) {
-  const { system } = useUnits()
-  const wallet = useWallet()
+/** What of the kit is looked at: a size of it, a cell of the matrix, a thing pointed at. */
+function useLooked() {
   const [viewed, setViewed] = useState<number>()
   const [chosen, setChosen] = useState<string>()
   const [lit, setLit] = useState<string>()
+  return { viewed, setViewed, chosen, setChosen, lit, setLit }
+}
+
+/** The kit that is looked at: the best one, or that of a size. */
+function Answered({ trip, about, answer, found, kit }: AnsweredProps) {
+  const wallet = useWallet()
+  const { viewed, setViewed, chosen, setChosen, lit, setLit } = useLooked()
   const { steps, stale, lent } = answer
   const gear = useWithLent(about.gear, lent)
   const ids = steps.find(({ items }) => items === viewed)?.ids ?? kit.ids
   const plan = usePlan(trip, about, gear, found.covered, ids.length > 0 ? ids : NOTHING, wallet)
-  const marks = plan.rows.flatMap(({ cells }) => cells.flatMap((cell) => cell.marks))
   const poolName = (id: string): string => about.runs.find((run) => run.id === id)?.name ?? id
   const leave = ({ id, name }: Item): void => {
     // It goes without being left.
@@ -121,19 +125,7 @@ function Answered({ trip, about, answer, found, kit }: AnsweredProps) {
         <div>
           <Matrix rows={plan.rows} byId={plan.byId} lit={lit} chosen={chosen} onChoose={setChosen} />
           <div className="min-h-14">
-            {lit === undefined ? (
-              <Chosen
-                mark={marks.find(({ covered }) => covered.demand.id === chosen)}
-                flies={[
-                  ...new Set(found.covered.map(({ demand: { fly } }) => fly.name ?? sayFly(fly.shape))),
-                ]}
-                byId={plan.byId}
-              />
-            ) : (
-              <p id="falls" className="text-[0.95rem]">
-                {sayFalls(plan.fallsWithout(lit), system)}
-              </p>
-            )}
+            <UnderMatrix plan={plan} found={found} lit={lit} chosen={chosen} />
           </div>
         </div>
         <div className="flex flex-col gap-y-2">
@@ -154,6 +146,30 @@ function Answered({ trip, about, answer, found, kit }: AnsweredProps) {
       </div>
       <More trip={trip} plan={plan} gear={gear} poolName={poolName} />
     </div>
+  )
+}
+
+interface UnderProps extends Pick<ReturnType<typeof useLooked>, 'lit' | 'chosen'> {
+  readonly plan: Plan
+  readonly found: Found
+}
+
+/** The chosen cell, or what would fall without the thing that is pointed at. */
+function UnderMatrix({ plan, found, lit, chosen }: UnderProps) {
+  const { system } = useUnits()
+  if (lit !== undefined)
+    return (
+      <p id="falls" className="text-[0.95rem]">
+        {sayFalls(plan.fallsWithout(lit), system)}
+      </p>
+    )
+  const marks = plan.rows.flatMap(({ cells }) => cells.flatMap((cell) => cell.marks))
+  return (
+    <Chosen
+      mark={marks.find(({ covered }) => covered.demand.id === chosen)}
+      flies={[...new Set(found.covered.map(({ demand: { fly } }) => fly.name ?? sayFly(fly.shape)))]}
+      byId={plan.byId}
+    />
   )
 }
 

@@ -2,8 +2,8 @@ import { WATERS } from '@hoxen/core/day'
 import { type FlowsAsked, flowQuantiles, flowsAround, type Trip } from '@hoxen/core/trip'
 import { flowReach, type Run } from '@hoxen/core/water'
 import { sayProblem, WATER_NAMES } from '@hoxen/core/words'
-import { useId, useState } from 'react'
-import { OneOf, QuantityField, Select, useUnits } from '../../ui/index.ts'
+import { useState } from 'react'
+import { FileField, OneOf, QuantityField, Select, useUnits } from '../../ui/index.ts'
 import { ask } from '../../worker/index.ts'
 import { changeTrip } from './useTrips.ts'
 
@@ -140,47 +140,33 @@ function Levels({ run, measuredM3ps, flows, onSet }: LevelsProps) {
 }
 const NAMES = ['Low', 'Usual', 'High'] as const
 
-/** Low, usual and high water from a gauge's own record. */
-function FromRecord({
-  readings,
-  onSet,
-}: {
+interface RecordProps {
   readonly readings: number | undefined
   readonly onSet: LevelsProps['onSet']
-}) {
-  const id = useId()
-  const [said, setSaid] = useState<string>()
+}
+
+/** Low, usual and high water from a gauge's own record. */
+function FromRecord({ readings, onSet }: RecordProps) {
+  const [said, setSaid] = useState<readonly string[]>([])
   const read = async (file: File): Promise<void> => {
     const found = await ask((api) => api.readGauge(file))
     const flowsM3ps = flowQuantiles(found.readings)
-    if (flowsM3ps === undefined) return setSaid('No flow could be read in this file. Nothing was changed.')
-    setSaid(undefined)
+    if (flowsM3ps === undefined) return setSaid(['No flow could be read in this file. Nothing was changed.'])
+    setSaid([])
     onSet({ by: 'levels', flowsM3ps: [...flowsM3ps], readings: found.readings.length })
   }
   return (
-    <div className="pb-1">
-      <label htmlFor={id} className="block text-sm text-faint">
-        {readings === undefined
+    <FileField
+      label={
+        readings === undefined
           ? 'Or from a gauge’s file: one tenth, half and nine tenths of its readings'
-          : `One tenth, half and nine tenths of ${readings} readings. From another file:`}
-      </label>
-      <input
-        id={id}
-        type="file"
-        accept=".csv,.txt,.xml,text/csv,application/xml"
-        onChange={(event) => {
-          const [file] = event.target.files ?? []
-          if (file !== undefined)
-            read(file).catch(() => setSaid('The file can’t be read. Nothing was changed.'))
-          event.target.value = ''
-        }}
-        className="mt-1 block min-h-11 w-full text-sm file:mr-3 file:min-h-11 file:rounded-md file:border file:border-ink/60 file:bg-sheet file:px-3"
-      />
-      {said !== undefined && (
-        <p role="alert" className="text-sm font-medium text-breaks">
-          {said}
-        </p>
-      )}
-    </div>
+          : `One tenth, half and nine tenths of ${readings} readings. From another file:`
+      }
+      accept=".csv,.txt,.xml,text/csv,application/xml"
+      said={said}
+      onFile={(file) =>
+        void read(file).catch(() => setSaid(['The file can’t be read. Nothing was changed.']))
+      }
+    />
   )
 }

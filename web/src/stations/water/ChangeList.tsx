@@ -12,18 +12,15 @@ import { takeChange } from './takeChange.ts'
 
 const FIRST_SHOWN = 6
 
-/** Every single change, each swung by itself; the one that is judged best stands first. */
-export function ChangeList({
-  setup,
-  water,
-  now,
-}: {
+interface Props {
   readonly setup: SwingSetup
   readonly water: Water
   readonly now: Swung | undefined
-}) {
+}
+
+/** Single changes, swung so far and ranked. */
+function useChanges({ setup, now }: Props) {
   const owned = useTips()
-  const { system } = useUnits()
   const trials = useMemo(
     () => singleChanges(setup, { fronts: frontsToTry(setup.parts, owned), leaders: owned.leaders }),
     [setup, owned],
@@ -39,8 +36,16 @@ export function ChangeList({
         .sort((a, b) => betterRide(a.ride, b.ride)),
     [trials, rides],
   )
-  const bestId = ranked.find((r) => canUse(r.change))?.id
   const better = now === undefined ? [] : ranked.filter((r) => betterRide(r.ride, now) < 0)
+  const bestId = ranked.find((r) => canUse(r.change))?.id
+  return { ranked, better, done, of, failed, bestId }
+}
+
+/** Every single change, each swung by itself; the one that is judged best stands first. */
+export function ChangeList(props: Props) {
+  const { water, now } = props
+  const { system } = useUnits()
+  const { ranked, better, done, of, failed, bestId } = useChanges(props)
   return (
     <section aria-labelledby="changes-title" className="mt-4">
       <h2 id="changes-title" className="text-lg">

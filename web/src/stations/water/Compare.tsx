@@ -12,7 +12,6 @@ interface Props {
 
 /** Up to three rigs in one swing: mine, the pinned one, or mine with another tip. */
 export function Compare({ setup, mine, others }: Props) {
-  const { show } = useUnits()
   const [open, setOpen] = useState(false)
   const rows = [
     { id: 'mine', name: `Mine, ${setup.parts.tip?.item.name ?? 'no tip'}`, result: mine },
@@ -38,34 +37,47 @@ export function Compare({ setup, mine, others }: Props) {
         ))}
         {others.options.length === 0 && <p>Pin a rig in Match, or add tips in Gear, to compare.</p>}
       </fieldset>
-      {others.picked.length > 0 && (
-        <div className="mt-2 overflow-x-auto">
-          <table className="w-full text-left">
-            <thead className="text-[0.85rem] text-faint">
-              <tr>
-                <th className="py-1 pr-3 font-normal">Rig</th>
-                <th className="pr-3 font-normal">With the fish</th>
-                <th className="pr-3 font-normal">Hang-down</th>
-                <th className="pr-3 font-normal">Touches</th>
-                <th className="font-normal">Swing</th>
-              </tr>
-            </thead>
-            <tbody className="divide-y divide-rule border-y border-rule">
-              {rows.map(({ id, name, result }, i) => (
-                <tr key={id}>
-                  <th scope="row" className="py-1.5 pr-3 font-medium">
-                    {['A', 'B', 'C'][i]} {name}
-                  </th>
-                  <td className="pr-3">{result ? `${result.summary.holdingS.toFixed(0)} s` : '…'}</td>
-                  <td className="pr-3">{result ? show(result.summary.hangDepthM, 'length') : ''}</td>
-                  <td className="pr-3">{result?.summary.touches}</td>
-                  <td>{result ? `${result.summary.swingS.toFixed(0)} s` : ''}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
-      )}
+      {others.picked.length > 0 && <CompareTable rows={rows} />}
     </details>
+  )
+}
+
+interface TableProps {
+  readonly rows: readonly {
+    readonly id: string
+    readonly name: string
+    readonly result: SwingResult | undefined
+  }[]
+}
+
+function CompareTable({ rows }: TableProps) {
+  const { show } = useUnits()
+  return (
+    <div className="mt-2 overflow-x-auto">
+      <table className="w-full text-left">
+        <thead className="text-[0.85rem] text-faint">
+          <tr>
+            <th className="py-1 pr-3 font-normal">Rig</th>
+            <th className="pr-3 font-normal">With the fish</th>
+            <th className="pr-3 font-normal">Hang-down</th>
+            <th className="pr-3 font-normal">Touches</th>
+            <th className="font-normal">Swing</th>
+          </tr>
+        </thead>
+        <tbody className="divide-y divide-rule border-y border-rule">
+          {rows.map(({ id, name, result }, i) => (
+            <tr key={id}>
+              <th scope="row" className="py-1.5 pr-3 font-medium">
+                {['A', 'B', 'C'][i]} {name}
+              </th>
+              <td className="pr-3">{result ? `${result.summary.holdingS.toFixed(0)} s` : '…'}</td>
+              <td className="pr-3">{result ? show(result.summary.hangDepthM, 'length') : ''}</td>
+              <td className="pr-3">{result?.summary.touches}</td>
+              <td>{result ? `${result.summary.swingS.toFixed(0)} s` : ''}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
   )
 }

@@ -19,14 +19,20 @@ function useVerdict({ parts }: SwingSetup, { front, best }: Strand): CheckState 
   return useMemo(() => day && judgeStrand(parts, day, front, best).verdict, [day, parts, front, best])
 }
 
-/** Each tip of the wallet as a strand at its depth in this run, ranked by how its swing is judged, then by the time it has the fly with the fish. */
-export function LadderView({ setup }: { readonly setup: SwingSetup }) {
+/** Each tip at its angles, swung so far and ranked. */
+function useStrands(setup: SwingSetup) {
   const owned = useTips()
   const mineId = tipIdOf(setup.parts)
   const fronts = useMemo(() => frontsToTry(setup.parts, owned), [owned, setup])
   const rungs = useMemo(() => tipRungs(setup, fronts), [setup, fronts])
   const { rides, done, of, failed } = useRides(rungs)
   const strands = useMemo(() => strandsOf(rungs, rides, fronts, mineId), [rungs, rides, fronts, mineId])
+  return { fronts, strands, done, of, failed }
+}
+
+/** Each tip of the wallet as a strand at its depth in this run, ranked by how its swing is judged, then by the time it has the fly with the fish. */
+export function LadderView({ setup }: { readonly setup: SwingSetup }) {
+  const { fronts, strands, done, of, failed } = useStrands(setup)
   const [pointed, setPointed] = useState<string | null>()
   if (fronts.length === 0)
     return <p className="py-8">There are no tips in your gear yet. Add one in Gear: “T-11 10 ft” will do.</p>
@@ -43,23 +49,7 @@ export function LadderView({ setup }: { readonly setup: SwingSetup }) {
       <WorkedOut done={done} of={of} failed={failed} />
       <LadderDrawing run={setup.run} fishAt={setup.fishAt} strands={strands} pointed={pointed} />
       <table className="mt-3 w-full text-left">
-        <thead className="text-[0.85rem] text-faint">
-          <tr>
-            <th className="w-8 py-1 font-normal">
-              <span className="sr-only">Rank</span>
-            </th>
-            <th className="font-normal">Tip</th>
-            <th className="font-normal">With the fish</th>
-            <th className="hidden font-normal sm:table-cell">At each angle</th>
-            <th className="hidden font-normal sm:table-cell">Hang-down</th>
-            <th className="hidden font-normal md:table-cell">Verdict</th>
-            <th className="hidden font-normal md:table-cell">Touches</th>
-            <th className="hidden font-normal md:table-cell">Snag</th>
-            <th>
-              <span className="sr-only">Choose</span>
-            </th>
-          </tr>
-        </thead>
+        <LadderHead />
         <tbody className="divide-y divide-rule border-y border-rule">
           {strands.map((strand, i) => (
             <RungRow
@@ -76,6 +66,26 @@ export function LadderView({ setup }: { readonly setup: SwingSetup }) {
   )
 }
 
+const LadderHead = () => (
+  <thead className="text-[0.85rem] text-faint">
+    <tr>
+      <th className="w-8 py-1 font-normal">
+        <span className="sr-only">Rank</span>
+      </th>
+      <th className="font-normal">Tip</th>
+      <th className="font-normal">With the fish</th>
+      <th className="hidden font-normal sm:table-cell">At each angle</th>
+      <th className="hidden font-normal sm:table-cell">Hang-down</th>
+      <th className="hidden font-normal md:table-cell">Verdict</th>
+      <th className="hidden font-normal md:table-cell">Touches</th>
+      <th className="hidden font-normal md:table-cell">Snag</th>
+      <th>
+        <span className="sr-only">Choose</span>
+      </th>
+    </tr>
+  </thead>
+)
+
 interface RowProps {
   readonly place: number
   readonly setup: SwingSetup
@@ -86,9 +96,9 @@ interface RowProps {
 function RungRow({ place, setup, strand, onPoint }: RowProps) {
   const { show } = useUnits()
   const verdict = useVerdict(setup, strand)
-  const { summary } = strand.best.ride
+  const { mine, tipId, best, angles } = strand
+  const { summary } = best.ride
   const name = strand.name ?? NO_TIP
-  const { leader } = strand.front
   return (
     <tr
       data-rung={name}
@@ -96,34 +106,15 @@ function RungRow({ place, setup, strand, onPoint }: RowProps) {
       onPointerLeave={() => onPoint(false)}
       onFocus={() => onPoint(true)}
       onBlur={() => onPoint(false)}
-      className={`hover:bg-shoal ${strand.mine ? 'font-semibold' : ''}`}
+      className={`hover:bg-shoal ${mine ? 'font-semibold' : ''}`}
     >
       <td className="py-1 text-faint">{place}</td>
-      <th scope="row" className="py-1 pr-2 font-medium">
-        {name}
-        {leader !== setup.parts.leader && (
-          <span className="block text-[0.82rem] font-normal text-faint">
-            {sayLeader(leader?.name ?? null)}
-          </span>
-        )}
-        {/* What has no column of its own on a narrow screen. */}
-        <span className="block text-[0.82rem] font-normal text-faint md:hidden">
-          {verdict !== undefined && <StateMark state={verdict} />} hang-down{' '}
-          {show(summary.hangDepthM, 'length')}, {sayTouches(summary)}, snag {printShare(summary.snagRisk)}
-        </span>
-      </th>
+      <RungName setup={setup} strand={strand} verdict={verdict} />
       <td className="pr-3 whitespace-nowrap">
         {summary.holdingS.toFixed(0)} s of {summary.overHoldingS.toFixed(0)}{' '}
-        <span className="block text-[0.85rem] text-faint sm:inline">at {strand.best.angleDeg}°</span>
+        <span className="block text-[0.85rem] text-faint sm:inline">at {best.angleDeg}°</span>
       </td>
-      <td className="hidden pr-3 text-[0.85rem] text-faint sm:table-cell">
-        {strand.angles
-          .toSorted((a, b) => a.angleDeg - b.angleDeg)
-          .map(
-            (a) => `${a.angleDeg}° ${a.ride === undefined ? '…' : `${a.ride.summary.holdingS.toFixed(0)} s`}`,
-          )
-          .join('  ·  ')}
-      </td>
+      <td className="hidden pr-3 text-[0.85rem] text-faint sm:table-cell">{sayAngles(angles)}</td>
       <td className="hidden pr-3 sm:table-cell">{show(summary.hangDepthM, 'length')}</td>
       <td className="hidden pr-3 text-[0.9rem] md:table-cell">
         {verdict !== undefined && <StateMark state={verdict} />}
@@ -131,17 +122,46 @@ function RungRow({ place, setup, strand, onPoint }: RowProps) {
       <td className="hidden pr-3 md:table-cell">{summary.touches}</td>
       <td className="hidden pr-3 md:table-cell">{printShare(summary.snagRisk)}</td>
       <td className="py-1 text-right">
-        {strand.mine ? (
+        {mine ? (
           <span className="inline-flex min-h-11 items-center text-[0.9rem]">on the line</span>
         ) : (
-          <Button
-            aria-label={`Use ${name}`}
-            onClick={() => takeTip(strand.tipId, name, strand.best.angleDeg)}
-          >
+          <Button aria-label={`Use ${name}`} onClick={() => takeTip(tipId, name, best.angleDeg)}>
             Use
           </Button>
         )}
       </td>
     </tr>
+  )
+}
+
+/** Seconds with the fish at each angle that was tried. */
+const sayAngles = (angles: Strand['angles']): string =>
+  angles
+    .toSorted((a, b) => a.angleDeg - b.angleDeg)
+    .map(({ angleDeg, ride }) =>
+      ride === undefined ? `${angleDeg}° …` : `${angleDeg}° ${ride.summary.holdingS.toFixed(0)} s`,
+    )
+    .join('  ·  ')
+
+interface NameProps extends Pick<RowProps, 'setup' | 'strand'> {
+  readonly verdict: CheckState | undefined
+}
+
+/** The tip, and what has no column of its own on a narrow screen. */
+function RungName({ setup, strand, verdict }: NameProps) {
+  const { show } = useUnits()
+  const { leader } = strand.front
+  const { summary } = strand.best.ride
+  return (
+    <th scope="row" className="py-1 pr-2 font-medium">
+      {strand.name ?? NO_TIP}
+      {leader !== setup.parts.leader && (
+        <span className="block text-[0.82rem] font-normal text-faint">{sayLeader(leader?.name ?? null)}</span>
+      )}
+      <span className="block text-[0.82rem] font-normal text-faint md:hidden">
+        {verdict !== undefined && <StateMark state={verdict} />} hang-down{' '}
+        {show(summary.hangDepthM, 'length')}, {sayTouches(summary)}, snag {printShare(summary.snagRisk)}
+      </span>
+    </th>
   )
 }

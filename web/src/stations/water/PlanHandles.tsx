@@ -1,7 +1,15 @@
 import { type Aim, ANGLE_LIMITS, aimAt, landingOf, type Mend, mendedM, mendOf } from '@hoxen/core/swing'
 import { MEND_NAMES, sayAngle } from '@hoxen/core/words'
 import type { KeyboardEvent } from 'react'
-import { Handle, type RiverLayout, roundAim, roundLength, useHold } from '../../drawing/index.ts'
+import {
+  type AimKeys,
+  aimByKey,
+  Handle,
+  type RiverLayout,
+  roundAim,
+  roundLength,
+  useHold,
+} from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
 interface Props {
@@ -41,27 +49,6 @@ function usePlanHandles({ layout, wadeM, aim, mend, onAim, onMend }: Props) {
   const landing = landingOf(now, wadeM)
   const middle = [landing[0] / 2, (landing[1] + wadeM) / 2] as const
   const downM = held?.what === 'mend' ? held.downM : mend === undefined ? 0 : mendedM(mend)
-  const aimKey = (event: KeyboardEvent): void => {
-    const turn = { ArrowUp: -up, ArrowDown: up }[event.key]
-    const out = { ArrowLeft: -1, ArrowRight: 1 }[event.key]
-    if (turn === undefined && out === undefined) return
-    event.preventDefault()
-    event.stopPropagation()
-    const step = event.shiftKey ? 5 : 1
-    const angleDeg = Math.max(
-      ANGLE_LIMITS.low,
-      Math.min(ANGLE_LIMITS.high, aim.angleDeg + (turn ?? 0) * step),
-    )
-    onAim({ angleDeg, castM: roundLength(aim.castM, system) + roundLength(0.3, system) * (out ?? 0) * step })
-  }
-  const mendKey = (event: KeyboardEvent): void => {
-    const down = { ArrowUp: up, ArrowDown: -up, Delete: 0, Backspace: 0 }[event.key]
-    if (down === undefined) return
-    event.preventDefault()
-    event.stopPropagation()
-    onMend(down === 0 ? undefined : mendOf((mend === undefined ? 0 : mendedM(mend)) + down * 0.5))
-  }
-
   const at = { x: plan.x(landing[1]), y: plan.y(landing[0]) }
   const mendAt = { x: plan.x(middle[1]), y: plan.y(middle[0] + downM) }
   const from = { x: plan.x(wadeM), y: plan.y(0) }
@@ -83,8 +70,36 @@ function usePlanHandles({ layout, wadeM, aim, mend, onAim, onMend }: Props) {
     says,
     mendSays,
     mended: kind !== undefined,
-    aimKey,
-    mendKey,
+    ...useKeys({ up, aim, mend, onAim, onMend }),
+  }
+}
+
+/** What a press of the mend's keys adds to it [m]. */
+const MEND_M = 0.5
+
+/** What the keys do. @param up 1 where upstream is up in the picture, else -1 */
+function useKeys({
+  up,
+  aim,
+  mend,
+  onAim,
+  onMend,
+}: Omit<Props, 'layout' | 'wadeM'> & { readonly up: 1 | -1 }) {
+  const { system } = useUnits()
+  const down = up === 1 ? -1 : 1
+  const keys: AimKeys = { turn: { ArrowUp: down, ArrowDown: up }, out: { ArrowLeft: -1, ArrowRight: 1 } }
+  return {
+    aimKey: (event: KeyboardEvent): void => {
+      const next = aimByKey(event, keys, aim, aim.castM, system)
+      if (next !== undefined) onAim(next)
+    },
+    mendKey: (event: KeyboardEvent): void => {
+      const by = { ArrowUp: up, ArrowDown: down, Delete: 0, Backspace: 0 }[event.key]
+      if (by === undefined) return
+      event.preventDefault()
+      event.stopPropagation()
+      onMend(by === 0 ? undefined : mendOf((mend === undefined ? 0 : mendedM(mend)) + by * MEND_M))
+    },
   }
 }
 

@@ -25,22 +25,15 @@ function useClockKeys(clock: SwingClock): void {
   }, [clock])
 }
 
-/** Play, scrub and step. The slider and the seconds follow the clock without rendering anew. */
-export function Player({ clock }: { readonly clock: SwingClock }) {
-  const slider = useRef<HTMLInputElement>(null)
-  const seconds = useRef<HTMLOutputElement>(null)
+interface Props {
+  readonly clock: SwingClock
+}
+
+/** Play, scrub and step. */
+export function Player({ clock }: Props) {
   const playing = useSyncExternalStore(clock.subscribe, () => clock.playing)
-  const endS = useSyncExternalStore(clock.subscribe, () => clock.endS)
   const rate = useSyncExternalStore(clock.subscribe, () => clock.rate)
   useClockKeys(clock)
-  useEffect(() => {
-    const show = (): void => {
-      if (slider.current !== null) slider.current.value = String(clock.tS)
-      if (seconds.current !== null) seconds.current.value = `${clock.tS.toFixed(1)} s`
-    }
-    show()
-    return clock.subscribe(show)
-  }, [clock])
   useEffect(() => () => clock.pause(), [clock])
   return (
     <div className="no-print flex flex-wrap items-center gap-1 py-1 sm:flex-nowrap">
@@ -55,6 +48,38 @@ export function Player({ clock }: { readonly clock: SwingClock }) {
       <Step label="Half a second back" onClick={() => clock.seek(clock.tS - STEP_S)}>
         <StepBack size={18} aria-hidden="true" />
       </Step>
+      <Scrub clock={clock}>
+        <Step label="Half a second on" onClick={() => clock.seek(clock.tS + STEP_S)}>
+          <StepForward size={18} aria-hidden="true" />
+        </Step>
+      </Scrub>
+      <button
+        type="button"
+        onClick={() => clock.changeRate()}
+        aria-label={`Played ${rate} times as fast as the river. Change`}
+        className="h-11 w-14 rounded font-semibold hover:bg-shoal"
+      >
+        × {rate}
+      </button>
+    </div>
+  )
+}
+
+/** The slider and the seconds, which follow the clock without rendering anew; what stands between them. */
+function Scrub({ clock, children }: Props & { readonly children: ReactNode }) {
+  const slider = useRef<HTMLInputElement>(null)
+  const seconds = useRef<HTMLOutputElement>(null)
+  const endS = useSyncExternalStore(clock.subscribe, () => clock.endS)
+  useEffect(() => {
+    const show = (): void => {
+      if (slider.current !== null) slider.current.value = String(clock.tS)
+      if (seconds.current !== null) seconds.current.value = `${clock.tS.toFixed(1)} s`
+    }
+    show()
+    return clock.subscribe(show)
+  }, [clock])
+  return (
+    <>
       <input
         ref={slider}
         type="range"
@@ -69,23 +94,13 @@ export function Player({ clock }: { readonly clock: SwingClock }) {
         aria-label="Time in the swing, in seconds"
         className="order-last h-11 w-full min-w-0 sm:order-none sm:w-auto sm:flex-1"
       />
-      <Step label="Half a second on" onClick={() => clock.seek(clock.tS + STEP_S)}>
-        <StepForward size={18} aria-hidden="true" />
-      </Step>
+      {children}
       <output
         ref={seconds}
         className="ml-auto w-16 text-right font-semibold sm:ml-0"
         aria-label="Seconds since the line landed"
       />
-      <button
-        type="button"
-        onClick={() => clock.changeRate()}
-        aria-label={`Played ${rate} times as fast as the river. Change`}
-        className="h-11 w-14 rounded font-semibold hover:bg-shoal"
-      >
-        × {rate}
-      </button>
-    </div>
+    </>
   )
 }
 

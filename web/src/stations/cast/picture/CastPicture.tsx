@@ -7,6 +7,7 @@ import {
   fullestOf,
   type PlayedCast,
   poseAt,
+  type Side,
 } from '@hoxen/core/cast'
 import { castLineDeg } from '@hoxen/core/day'
 import type { UnitSystem } from '@hoxen/core/quantity'
@@ -40,6 +41,8 @@ interface Props {
   readonly controls: ReactNode
   /** Stands beside the view from above, under the view from the side. */
   readonly children: ReactNode
+  /** The third part: under the view from above, last on a phone. */
+  readonly third?: ReactNode
 }
 
 /** Room drawn behind the angler, at least and at most, unless the cast takes more [m]. */
@@ -85,76 +88,128 @@ function useShown({ setting: set, chosen, castM, surf, now }: Props) {
 
 /** The cast as it is played, from above and from the side at one scale; what is set in it is set by taking hold of it. */
 export function CastPicture(props: Props) {
-  const { played, now, surf, onMove, onWind, onBank, sunDeg, controls, children } = props
+  const { children, third } = props
   const [ref, width] = useWidth<HTMLDivElement>(1200)
-  const { system } = useUnits()
-  const { setHeld, setting, flyM, aim, choice, cast, fullest } = useShown(props)
-  const { targetDeg = 0, roomM, wadingM = 0, wind, bank } = setting
-  const behindM = fullest?.behindM ?? 0
+  const shown = useShown(props)
   const wide = width >= WIDE_PX
-  const frame = castFrame({
-    width,
-    wide,
-    castM: props.castM,
-    targetDeg: props.setting.targetDeg ?? 0,
-    lineDeg: targetDeg,
-    behindM: Math.max(BEHIND_M.least, behindM + 1, Math.min(props.setting.roomM + 1, BEHIND_M.most)),
-    topM: Math.max(props.setting.rig.rodLengthM + 1.4, Math.min(setting.behindHighM ?? 0, 12)) + OVER_M,
-    wadingM,
-  })
-  const view = { frame, setting, ground: fullest?.pose, fits: choice?.fit !== 'no' }
-  const hands = { frame, onHold: setHeld, onDrop: onMove }
-  const tall = setting.obstruction === 'brush' || setting.obstruction === 'cliff'
-  const left = bank !== 'left'
+  const frame = frameOf(props, shown, width)
   return (
     <div ref={ref} className={wide ? 'grid grid-cols-[auto_minmax(0,1fr)] gap-x-6' : ''}>
-      <div className="relative self-start overflow-hidden rounded-lg border border-rule bg-sheet">
-        <AboveView
-          {...view}
-          surf={surf}
-          castM={flyM}
-          label={sayFromAbove({ chosen: choice, castM: flyM, wind, targetDeg, roomM }, system)}
-        >
-          <Moment cast={cast} played={played} at={frame.plan} />
-        </AboveView>
-        <AboveHandles
-          {...hands}
-          now={{ ...(aim && { aim }), ...(now.roomM !== undefined && { roomM }) }}
-          way={bank === 'left' ? -1 : 1}
-          turns={bank !== null}
-          flyM={flyM}
-        />
-        <WindDial wind={wind} left={left} onWind={onWind} sunDeg={sunDeg} />
-        {onBank !== undefined && (
-          <Button
-            className={`no-print absolute bottom-2 ${left ? 'right-2' : 'left-2'}`}
-            onClick={onBank}
-            aria-label={`You stand on the ${bank} bank: go to the other`}
-          >
-            {left ? 'right bank ⇄' : '⇄ left bank'}
-          </Button>
-        )}
+      <div className="self-start">
+        <FromAbove {...props} shown={shown} frame={frame} />
+        {wide && third}
       </div>
       <div className="min-w-0">
-        <div
-          className={`relative overflow-hidden rounded-lg border border-rule bg-sheet ${wide ? '' : 'mt-2'}`}
-        >
-          <SideView {...view} label={sideLabel(setting, cast, behindM, system)}>
-            <Moment cast={cast} played={played} at={frame.profile} />
-          </SideView>
-          <SideHandles
-            {...hands}
-            roomM={roomM}
-            heightSaid={setting.behindHighM !== undefined}
-            now={{
-              ...(tall && { behindHighM: setting.behindHighM ?? UNSAID_HIGH_M }),
-              ...(now.wadingM !== undefined && { wadingM }),
-            }}
-          />
-          <div className="no-print absolute top-1.5 right-1.5 flex gap-1.5">{controls}</div>
-        </div>
+        <FromTheSide {...props} shown={shown} frame={frame} wide={wide} />
         {children}
       </div>
+      {!wide && third}
+    </div>
+  )
+}
+
+type Shown = ReturnType<typeof useShown>
+
+/** Both views, laid out for the cast as it was before a hand took hold of it. */
+function frameOf(
+  { setting: set, castM, surf }: Props,
+  { setting, fullest }: Shown,
+  width: number,
+): CastFrame {
+  const behindM = fullest?.behindM ?? 0
+  return castFrame({
+    width,
+    wide: width >= WIDE_PX,
+    surf,
+    castM,
+    targetDeg: set.targetDeg ?? 0,
+    lineDeg: setting.targetDeg ?? 0,
+    behindM: Math.max(BEHIND_M.least, behindM + 1, Math.min(set.roomM + 1, BEHIND_M.most)),
+    topM: Math.max(set.rig.rodLengthM + 1.4, Math.min(setting.behindHighM ?? 0, 12)) + OVER_M,
+    wadingM: setting.wadingM ?? 0,
+  })
+}
+
+interface ViewProps extends Props {
+  readonly shown: Shown
+  readonly frame: CastFrame
+}
+
+function FromAbove({ shown, frame, played, now, surf, onMove, onWind, onBank, sunDeg }: ViewProps) {
+  const { system } = useUnits()
+  const { setHeld, setting, flyM, aim, choice, cast, fullest } = shown
+  const { targetDeg = 0, roomM, wind, bank } = setting
+  return (
+    <div className="relative overflow-hidden rounded-lg border border-rule bg-sheet">
+      <AboveView
+        frame={frame}
+        setting={setting}
+        ground={fullest?.pose}
+        fits={choice?.fit !== 'no'}
+        surf={surf}
+        castM={flyM}
+        label={sayFromAbove({ chosen: choice, castM: flyM, wind, targetDeg, roomM }, system)}
+      >
+        <Moment cast={cast} played={played} at={frame.plan} />
+      </AboveView>
+      <AboveHandles
+        frame={frame}
+        onHold={setHeld}
+        onDrop={onMove}
+        now={{ ...(aim && { aim }), ...(now.roomM !== undefined && { roomM }) }}
+        way={bank === 'left' ? -1 : 1}
+        turns={bank !== null}
+        flyM={flyM}
+      />
+      <WindDial wind={wind} left={bank !== 'left'} onWind={onWind} sunDeg={sunDeg} />
+      {onBank !== undefined && bank !== null && <BankButton bank={bank} onBank={onBank} />}
+    </div>
+  )
+}
+
+interface BankProps {
+  readonly bank: Side
+  readonly onBank: () => void
+}
+
+const BankButton = ({ bank, onBank }: BankProps) => (
+  <Button
+    className={`no-print absolute bottom-2 ${bank === 'left' ? 'left-2' : 'right-2'}`}
+    onClick={onBank}
+    aria-label={`You stand on the ${bank} bank: go to the other`}
+  >
+    {bank === 'left' ? '⇄ left bank' : 'right bank ⇄'}
+  </Button>
+)
+
+function FromTheSide({ shown, frame, wide, played, now, onMove, controls }: ViewProps & { wide: boolean }) {
+  const { system } = useUnits()
+  const { setHeld, setting, choice, cast, fullest } = shown
+  const { roomM, wadingM = 0, behindHighM, obstruction } = setting
+  const tall = obstruction === 'brush' || obstruction === 'cliff'
+  return (
+    <div className={`relative overflow-hidden rounded-lg border border-rule bg-sheet ${wide ? '' : 'mt-2'}`}>
+      <SideView
+        frame={frame}
+        setting={setting}
+        ground={fullest?.pose}
+        fits={choice?.fit !== 'no'}
+        label={sideLabel(setting, cast, fullest?.behindM ?? 0, system)}
+      >
+        <Moment cast={cast} played={played} at={frame.profile} />
+      </SideView>
+      <SideHandles
+        frame={frame}
+        onHold={setHeld}
+        onDrop={onMove}
+        roomM={roomM}
+        heightSaid={behindHighM !== undefined}
+        now={{
+          ...(tall && { behindHighM: behindHighM ?? UNSAID_HIGH_M }),
+          ...(now.wadingM !== undefined && { wadingM }),
+        }}
+      />
+      <div className="no-print absolute top-1.5 right-1.5 flex gap-1.5">{controls}</div>
     </div>
   )
 }

@@ -2,7 +2,15 @@ import { JOB_LIMITS, STAND_LIMITS, WADING_LIMITS } from '@hoxen/core/day'
 import { type Aim, ANGLE_LIMITS, aimAt } from '@hoxen/core/swing'
 import { sayAngle } from '@hoxen/core/words'
 import type { KeyboardEvent, PointerEvent } from 'react'
-import { byArrows, Handle, roundAim, roundLength, useHold } from '../../../drawing/index.ts'
+import {
+  type AimKeys,
+  aimByKey,
+  byArrows,
+  Handle,
+  roundAim,
+  roundLength,
+  useHold,
+} from '../../../drawing/index.ts'
 import { useUnits } from '../../../ui/index.ts'
 import type { CastFrame } from './castFrame.ts'
 
@@ -43,7 +51,6 @@ interface AboveProps extends Props {
 export function AboveHandles({ frame, now, onHold, onDrop, way, turns, flyM }: AboveProps) {
   const { system } = useUnits()
   const { aim, roomM } = now
-  const { width, height } = frame.above
   const { drawing, take, held } = useHold<Moved>({
     moved: (it, x, y) => {
       const [right, ahead] = frame.over(x, y)
@@ -58,11 +65,10 @@ export function AboveHandles({ frame, now, onHold, onDrop, way, turns, flyM }: A
     // biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of
     <svg
       {...drawing}
+      {...frame.above}
       role="group"
       aria-label="From above: drag, or use the arrow keys"
       className="no-print pointer-events-none absolute inset-0 touch-none"
-      width={width}
-      height={height}
     >
       {aim !== undefined && (
         <AimHandle
@@ -88,19 +94,13 @@ interface AimProps extends TakenProps, Pick<AboveProps, 'way' | 'turns' | 'flyM'
 /** Where the fly lands: it turns the cast, and sets its length. */
 function AimHandle({ frame, aim, way, turns, flyM, held, onTake, onDrop }: AimProps) {
   const { show, system } = useUnits()
+  const keys: AimKeys = {
+    turn: turns ? { ArrowLeft: way, ArrowRight: way === 1 ? -1 : 1 } : {},
+    out: { ArrowUp: 1, ArrowDown: -1 },
+  }
   const aimKey = (event: KeyboardEvent): void => {
-    const turn = turns ? { ArrowLeft: way, ArrowRight: -way }[event.key] : undefined
-    const out = { ArrowUp: 1, ArrowDown: -1 }[event.key]
-    if (turn === undefined && out === undefined) return
-    event.preventDefault()
-    const step = event.shiftKey ? 5 : 1
-    onDrop({
-      aim: {
-        angleDeg: within(ANGLE_LIMITS, aim.angleDeg + (turn ?? 0) * step),
-        castM:
-          out === undefined ? aim.castM : roundLength(flyM, system) + roundLength(KEY_M, system) * out * step,
-      },
-    })
+    const next = aimByKey(event, keys, aim, flyM, system)
+    if (next !== undefined) onDrop({ aim: next })
   }
   const [x, y] = frame.plan(frame.inLine(flyM))
   const far = show(flyM, 'length')
@@ -153,10 +153,8 @@ interface SideProps extends Props {
 
 /** Handles of the view from the side: the height of what is behind, and how deep one stands. */
 export function SideHandles({ frame, now, onHold, onDrop, roomM, heightSaid }: SideProps) {
-  const { show, system } = useUnits()
+  const { system } = useUnits()
   const { behindHighM, wadingM } = now
-  const high = heightSaid ? `${show(behindHighM ?? 0, 'length')} high` : 'how high?'
-  const { width, height } = frame.side
   const { drawing, take } = useHold<Moved>({
     moved: (it, x, y) => {
       const [, upM] = frame.across(x, y)
@@ -167,54 +165,72 @@ export function SideHandles({ frame, now, onHold, onDrop, roomM, heightSaid }: S
     onHold,
     onDrop,
   })
-  const side = (outM: number, upM: number) => {
-    const [x, y] = frame.profile(frame.inLine(outM, upM))
-    return { x, y }
-  }
   return (
     // biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of
     <svg
       {...drawing}
+      {...frame.side}
       role="group"
       aria-label="From the side: drag, or use the arrow keys"
       className="no-print pointer-events-none absolute inset-0 touch-none"
-      width={width}
-      height={height}
     >
       {behindHighM !== undefined && (
-        <Handle
-          label="Height of what is behind. Up and down arrows change it"
-          at={{ ...side(-roomM, behindHighM), x: Math.max(12, side(-roomM, 0).x) }}
-          min={STAND_LIMITS.behindHighM.low}
-          max={STAND_LIMITS.behindHighM.high}
-          now={behindHighM}
-          text={high}
-          onTake={take({ behindHighM })}
-          onKey={byArrows((steps) =>
-            onDrop({
-              behindHighM: within(STAND_LIMITS.behindHighM, roundLength(behindHighM + steps * KEY_M, system)),
-            }),
-          )}
-          shape={<path d="M-9 0H9M0 -6V6" />}
-          says={high}
-          width={width}
-        />
+        <HighHandle {...{ frame, behindHighM, roomM, heightSaid, onDrop }} onTake={take({ behindHighM })} />
       )}
-      {wadingM !== undefined && (
-        <Handle
-          label="Wading depth. Up and down arrows change it"
-          at={side(0, -wadingM)}
-          min={WADING_LIMITS.low}
-          max={WADING_LIMITS.high}
-          now={wadingM}
-          text={`wading ${show(wadingM, 'length')}`}
-          onTake={take({ wadingM })}
-          onKey={byArrows((steps) => onDrop({ wadingM: within(WADING_LIMITS, wadingM - steps * 0.1) }))}
-          shape={<path d="M-8 0H8" />}
-          says={`wading ${show(wadingM, 'length')}`}
-          width={width}
-        />
-      )}
+      {wadingM !== undefined && <WadingHandle {...{ frame, wadingM, onDrop }} onTake={take({ wadingM })} />}
     </svg>
+  )
+}
+
+interface HighProps extends TakenProps, Pick<SideProps, 'roomM' | 'heightSaid'> {
+  readonly behindHighM: number
+}
+
+/** The top of what stands behind. */
+function HighHandle({ frame, behindHighM, roomM, heightSaid, onTake, onDrop }: HighProps) {
+  const { show, system } = useUnits()
+  const { low, high } = STAND_LIMITS.behindHighM
+  const said = heightSaid ? `${show(behindHighM, 'length')} high` : 'how high?'
+  const [x, y] = frame.profile(frame.inLine(-roomM, behindHighM))
+  return (
+    <Handle
+      label="Height of what is behind. Up and down arrows change it"
+      at={{ x: Math.max(12, x), y }}
+      min={low}
+      max={high}
+      now={behindHighM}
+      text={said}
+      onTake={onTake}
+      onKey={byArrows((steps) =>
+        onDrop({
+          behindHighM: within(STAND_LIMITS.behindHighM, roundLength(behindHighM + steps * KEY_M, system)),
+        }),
+      )}
+      shape={<path d="M-9 0H9M0 -6V6" />}
+      says={said}
+      width={frame.side.width}
+    />
+  )
+}
+
+/** The bed where one stands. */
+function WadingHandle({ frame, wadingM, onTake, onDrop }: TakenProps & { readonly wadingM: number }) {
+  const { show } = useUnits()
+  const [x, y] = frame.profile(frame.inLine(0, -wadingM))
+  const said = `wading ${show(wadingM, 'length')}`
+  return (
+    <Handle
+      label="Wading depth. Up and down arrows change it"
+      at={{ x, y }}
+      min={WADING_LIMITS.low}
+      max={WADING_LIMITS.high}
+      now={wadingM}
+      text={said}
+      onTake={onTake}
+      onKey={byArrows((steps) => onDrop({ wadingM: within(WADING_LIMITS, wadingM - steps * 0.1) }))}
+      shape={<path d="M-8 0H8" />}
+      says={said}
+      width={frame.side.width}
+    />
   )
 }

@@ -26,48 +26,51 @@ interface DialProps {
   readonly sunDeg?: number | undefined
 }
 
-/** The wind, turned by dragging its arrow or by the arrow keys; it follows the hand and is kept when let go. */
-export function WindDial({ wind, left, onWind, sunDeg }: DialProps) {
+/** Turning the wind's arrow by pointer and keys: where it points meanwhile, and what the arrow needs to be taken hold of. */
+function useTurning({ wind, onWind }: DialProps) {
   const { show } = useUnits()
   const [held, setHeld] = useState<number>()
   const fromDeg = held ?? wind.fromDeg
-  const [sin, cos] = [Math.sin(fromDeg * RAD), Math.cos(fromDeg * RAD)]
+  if (onWind === undefined) return { fromDeg, turning: {} }
   const toward = (event: PointerEvent<SVGGElement>): number => {
     const box = event.currentTarget.ownerSVGElement?.getBoundingClientRect()
     if (box === undefined) return fromDeg
     const deg = Math.atan2(event.clientX - box.left - x, y - (event.clientY - box.top)) / RAD
     return turned(Math.round(deg / 5) * 5)
   }
-  const onKey = (event: KeyboardEvent): void => {
-    const by = KEYS[event.key]
-    if (by === undefined) return
-    event.preventDefault()
-    onWind?.((now) => turned(now + by))
+  const turning = {
+    role: 'slider',
+    tabIndex: 0,
+    'aria-label': 'Wind direction',
+    'aria-valuemin': 0,
+    'aria-valuemax': 359,
+    'aria-valuenow': Math.round(fromDeg),
+    'aria-valuetext': `${Math.round(fromDeg)}° clockwise from straight in front, ${show(wind.mps, 'windSpeed')}`,
+    style: { cursor: 'grab', touchAction: 'none' },
+    onKeyDown: (event: KeyboardEvent): void => {
+      const by = KEYS[event.key]
+      if (by === undefined) return
+      event.preventDefault()
+      onWind((now) => turned(now + by))
+    },
+    onPointerDown: (event: PointerEvent<SVGGElement>) => {
+      event.currentTarget.setPointerCapture(event.pointerId)
+      setHeld(toward(event))
+    },
+    onPointerMove: (event: PointerEvent<SVGGElement>) => held !== undefined && setHeld(toward(event)),
+    onPointerUp: () => {
+      if (held !== undefined && held !== wind.fromDeg) onWind(() => held)
+      setHeld(undefined)
+    },
+    onPointerCancel: () => setHeld(undefined),
   }
-  const turning =
-    onWind === undefined
-      ? {}
-      : {
-          role: 'slider',
-          tabIndex: 0,
-          'aria-label': 'Wind direction',
-          'aria-valuemin': 0,
-          'aria-valuemax': 359,
-          'aria-valuenow': Math.round(fromDeg),
-          'aria-valuetext': `${Math.round(fromDeg)}° clockwise from straight in front, ${show(wind.mps, 'windSpeed')}`,
-          style: { cursor: 'grab', touchAction: 'none' },
-          onKeyDown: onKey,
-          onPointerDown: (event: PointerEvent<SVGGElement>) => {
-            event.currentTarget.setPointerCapture(event.pointerId)
-            setHeld(toward(event))
-          },
-          onPointerMove: (event: PointerEvent<SVGGElement>) => held !== undefined && setHeld(toward(event)),
-          onPointerUp: () => {
-            if (held !== undefined && held !== wind.fromDeg) onWind(() => held)
-            setHeld(undefined)
-          },
-          onPointerCancel: () => setHeld(undefined),
-        }
+  return { fromDeg, turning }
+}
+
+/** The wind, turned by dragging its arrow or by the arrow keys; it follows the hand and is kept when let go. */
+export function WindDial(props: DialProps) {
+  const { wind, left, onWind, sunDeg } = props
+  const { fromDeg, turning } = useTurning(props)
   return (
     <svg width={2 * x} height={2 * DIAL + 38} className={`absolute top-1.5 ${left ? 'left-1' : 'right-1'}`}>
       <title>{onWind === undefined ? 'Wind, from the station' : 'Wind direction: drag to turn'}</title>
@@ -77,33 +80,49 @@ export function WindDial({ wind, left, onWind, sunDeg }: DialProps) {
         {sunDeg !== undefined && (
           <Sun x={x + Math.sin(sunDeg * RAD) * DIAL} y={y - Math.cos(sunDeg * RAD) * DIAL} />
         )}
-        <path
-          d={`M${x + sin * 36} ${y - cos * 36}L${x - sin * 26} ${y + cos * 26}`}
-          stroke="var(--caster)"
-          strokeWidth="3"
-          strokeLinecap="round"
-        />
-        <path
-          transform={`translate(${x - sin * 30} ${y + cos * 30}) rotate(${fromDeg + 180})`}
-          d="M0 -8L6 5H-6Z"
-          fill="var(--caster)"
-        />
-        <circle cx={x + sin * 36} cy={y - cos * 36} r="6" fill="var(--caster)" />
-        <text
-          x={x}
-          y={y + DIAL + 22}
-          textAnchor="middle"
-          fontSize="12"
-          fill="var(--ink)"
-          stroke="var(--sheet)"
-          strokeWidth="4"
-          paintOrder="stroke"
-        >
-          {show(wind.mps, 'windSpeed')}
-          {wind.gustMps === undefined ? '' : `, gusting ${show(wind.gustMps, 'windSpeed')}`}
-        </text>
+        <Arrow fromDeg={fromDeg} />
+        <Strength wind={wind} />
       </g>
     </svg>
+  )
+}
+
+/** The arrow flies with the wind; its knob is where it comes from. */
+function Arrow({ fromDeg }: { readonly fromDeg: number }) {
+  const [sin, cos] = [Math.sin(fromDeg * RAD), Math.cos(fromDeg * RAD)]
+  return (
+    <g fill="var(--caster)">
+      <path
+        d={`M${x + sin * 36} ${y - cos * 36}L${x - sin * 26} ${y + cos * 26}`}
+        stroke="var(--caster)"
+        strokeWidth="3"
+        strokeLinecap="round"
+      />
+      <path
+        transform={`translate(${x - sin * 30} ${y + cos * 30}) rotate(${fromDeg + 180})`}
+        d="M0 -8L6 5H-6Z"
+      />
+      <circle cx={x + sin * 36} cy={y - cos * 36} r="6" />
+    </g>
+  )
+}
+
+function Strength({ wind: { mps, gustMps } }: { readonly wind: CastWind }) {
+  const { show } = useUnits()
+  return (
+    <text
+      x={x}
+      y={y + DIAL + 22}
+      textAnchor="middle"
+      fontSize="12"
+      fill="var(--ink)"
+      stroke="var(--sheet)"
+      strokeWidth="4"
+      paintOrder="stroke"
+    >
+      {show(mps, 'windSpeed')}
+      {gustMps === undefined ? '' : `, gusting ${show(gustMps, 'windSpeed')}`}
+    </text>
   )
 }
 

@@ -21,6 +21,8 @@ export interface CastFrame {
 export interface ToFrame {
   readonly width: number
   readonly wide: boolean
+  /** In the surf, where the tide has to stand on the same screen. */
+  readonly surf: boolean
   readonly castM: number
   /** The line of the cast that the views are laid out for, and the one it has just now, in the hand. */
   readonly targetDeg: number
@@ -32,8 +34,10 @@ export interface ToFrame {
 
 const RAD = Math.PI / 180
 /** Heights of the views [px]: of that from above, at most; and what a side view keeps for its words. */
-const ABOVE = { wide: 452, narrow: 252 } as const
+const ABOVE = { river: { wide: 452, narrow: 252 }, surf: { wide: 396, narrow: 184 } } as const
 const MARGIN = 26
+/** On a phone the view from the side has sky enough over the rod for the buttons that play the cast [px]. */
+const SKY_PX = 104
 /** Room beyond what has to fit [m]. */
 const BEYOND_M = 1.2
 
@@ -41,6 +45,7 @@ const BEYOND_M = 1.2
 export function castFrame({
   width,
   wide,
+  surf,
   castM,
   targetDeg,
   lineDeg,
@@ -52,21 +57,21 @@ export function castFrame({
   const aheadM = Math.max(castM * Math.cos(targetDeg * RAD), 6) + BEYOND_M
   const outM = castM + BEYOND_M
   const column = wide ? (width - 24) / 2 : width
-  const pxPerM = Math.min(
-    ((wide ? ABOVE.wide : ABOVE.narrow) - MARGIN) / (aheadM + behindM),
-    (column - 16) / (outM + behindM),
-  )
+  const atMost = ABOVE[surf ? 'surf' : 'river'][wide ? 'wide' : 'narrow']
+  const pxPerM = Math.min((atMost - MARGIN) / (aheadM + behindM), (column - 16) / (outM + behindM))
   const above = {
     width: wide ? width - 24 - Math.min(column, 640) : width,
     height: (aheadM + behindM) * pxPerM + MARGIN,
   }
   const bedM = wadingM + 1.4
-  const side = { width: wide ? Math.min(column, 640) : width, height: (topM + bedM) * pxPerM + MARGIN }
+  const sideHeight = (topM + bedM) * pxPerM + MARGIN
+  const skyPx = wide ? 0 : Math.max(0, SKY_PX - sideHeight)
+  const side = { width: wide ? Math.min(column, 640) : width, height: sideHeight + skyPx }
   // The line swings down to where it hangs on the side that the target is on: that side has the room.
   const x0 = above.width * (0.5 - 0.22 * Math.sign(Math.round(Math.sin(targetDeg * RAD) * 10)))
   const y0 = aheadM * pxPerM + MARGIN / 2
   const sideX0 = behindM * pxPerM + Math.max(8, (side.width - (outM + behindM) * pxPerM) / 2)
-  const sideY0 = topM * pxPerM + MARGIN
+  const sideY0 = topM * pxPerM + MARGIN + skyPx
   return {
     pxPerM,
     inLine: (outM, upM = 0) => [outM * sin, outM * cos, upM],

@@ -81,6 +81,7 @@ test.each([
 
 // The drawing stands at the corner of the page: a place in it is a place of its frame.
 const TO_FRAME = {
+  surf: false,
   // A page of the tests has no width of its own: the least.
   width: 120,
   wide: false,

@@ -82,42 +82,33 @@ export function BedView({ run }: Props) {
             </p>
           )}
           <div className="mt-4 grid gap-6 sm:grid-cols-2">
-            <Points
-              title="Soundings"
-              list="soundings"
-              field="depthM"
-              measure="length"
-              words="waterDepthM"
-              {...edit}
-            />
-            <Points
-              title="Current at the surface"
-              list="currents"
-              field="mps"
-              measure="current"
-              words="currentMps"
-              {...edit}
-            />
+            <Points title="Soundings" list="soundings" field="depthM" measure="length" {...edit} />
+            <Points title="Current at the surface" list="currents" field="mps" measure="current" {...edit} />
           </div>
         </div>
-        <div className="space-y-3">
-          <Typed {...edit} label="Name" field="name" change="Rename the pool" />
-          <Place {...edit} />
-          <MeasuredFlow {...edit} />
-          <Lies {...edit} />
-          <IndicatorLine run={run} />
-          <Typed {...edit} label="Notes" field="notes" change="Change the notes" lines={2} />
-          <Button
-            weight="danger"
-            onClick={() =>
-              void removeRun(run).then((did) => did && noticeDone(`${run.name} deleted`), noticeFailed)
-            }
-          >
-            Delete this pool
-          </Button>
-        </div>
+        <RunFields {...edit} />
       </div>
     </FormName>
+  )
+}
+
+/** What of a pool is not drawn. */
+function RunFields(edit: RunEdit) {
+  const { run } = edit
+  const remove = (): void =>
+    void removeRun(run).then((did) => did && noticeDone(`${run.name} deleted`), noticeFailed)
+  return (
+    <div className="space-y-3">
+      <Typed {...edit} label="Name" field="name" change="Rename the pool" />
+      <Place {...edit} />
+      <MeasuredFlow {...edit} />
+      <Lies {...edit} />
+      <IndicatorLine run={run} />
+      <Typed {...edit} label="Notes" field="notes" change="Change the notes" lines={2} />
+      <Button weight="danger" onClick={remove}>
+        Delete this pool
+      </Button>
+    </div>
   )
 }
 
@@ -256,15 +247,13 @@ interface PointsProps extends RunEdit {
   readonly list: 'soundings' | 'currents'
   readonly field: 'depthM' | 'mps'
   readonly measure: Measure
-  readonly words: 'waterDepthM' | 'currentMps'
 }
 
 type Point = Readonly<Record<string, number>>
 
 /** Soundings or currents as they stand across the river, typed or in plain words. */
-function Points({ title, list, field, measure, words, run, save, fault }: PointsProps) {
+function Points({ title, list, field, measure, run, save, fault }: PointsProps) {
   const points: readonly Point[] = run[list]
-  const { show } = useUnits()
   const withPoint = (index: number, change: Point): Run => ({
     ...run,
     [list]: points.map((p, i) => (i === index ? { ...p, ...change } : p)),
@@ -284,59 +273,97 @@ function Points({ title, list, field, measure, words, run, save, fault }: Points
       </legend>
       <ol className="divide-y divide-rule border-y border-rule">
         {points.map((point, i) => (
-          <li
+          <PointRow
             // biome-ignore lint/suspicious/noArrayIndexKey: a point is known by its place in the row
             key={i}
-            className="grid grid-cols-[1fr_1fr_auto] items-start gap-2 py-1.5"
-          >
-            <QuantityField
-              label="From your bank"
-              measure="length"
-              value={point.fromBankM}
-              refuse={(fromBankM) => fault(withPoint(i, { fromBankM }))}
-              onChange={(fromBankM) => save('Move a point', withPoint(i, { fromBankM }))}
-            />
-            <div>
-              <QuantityField
-                label={field === 'depthM' ? 'Depth' : 'Current'}
-                measure={measure}
-                value={point[field]}
-                refuse={(si) => fault(withPoint(i, { [field]: si }))}
-                onChange={(si) =>
-                  save(`Change a ${field === 'depthM' ? 'depth' : 'current'}`, withPoint(i, { [field]: si }))
-                }
-              />
-              <select
-                aria-label={`${field === 'depthM' ? 'Depth' : 'Current'} ${i + 1} in plain words`}
-                value=""
-                onChange={(event) =>
-                  save('In plain words', withPoint(i, { [field]: Number(event.target.value) }))
-                }
-                className="mt-1 block min-h-11 w-full rounded border border-rule bg-sheet text-sm"
-              >
-                <option value="">in words…</option>
-                {PLAIN_WORDS[words].map(({ word, si }) => (
-                  <option key={word} value={si}>
-                    {word}: {show(si, measure)}
-                  </option>
-                ))}
-              </select>
-            </div>
-            <button
-              type="button"
-              aria-label={`Delete ${title === 'Soundings' ? 'sounding' : 'current'} ${i + 1}`}
-              disabled={points.length === 1}
-              onClick={() => save('Delete a point', { ...run, [list]: points.filter((_, k) => k !== i) })}
-              className="mt-6 grid size-11 place-items-center rounded text-xl hover:bg-shoal disabled:opacity-30"
-            >
-              ×
-            </button>
-          </li>
+            {...{ point, field, measure }}
+            number={i + 1}
+            only={points.length === 1}
+            fault={(change) => fault(withPoint(i, change))}
+            onChange={(label, change) => save(label, withPoint(i, change))}
+            onDelete={() => save('Delete a point', { ...run, [list]: points.filter((_, k) => k !== i) })}
+          />
         ))}
       </ol>
       <Button weight="quiet" onClick={add}>
         Add a point
       </Button>
     </fieldset>
+  )
+}
+
+/** Of each figure: its name, and the plain words that stand for one. */
+const POINT_FIELDS = {
+  depthM: { name: 'Depth', one: 'sounding', words: 'waterDepthM' },
+  mps: { name: 'Current', one: 'current', words: 'currentMps' },
+} as const
+
+interface PointRowProps extends Pick<PointsProps, 'field' | 'measure'> {
+  readonly point: Point
+  readonly number: number
+  /** The last one stays. */
+  readonly only: boolean
+  readonly fault: (change: Point) => string | undefined
+  readonly onChange: (label: string, change: Point) => void
+  readonly onDelete: () => void
+}
+
+function PointRow({ point, number, field, measure, only, fault, onChange, onDelete }: PointRowProps) {
+  const { name, one } = POINT_FIELDS[field]
+  return (
+    <li className="grid grid-cols-[1fr_1fr_auto] items-start gap-2 py-1.5">
+      <QuantityField
+        label="From your bank"
+        measure="length"
+        value={point.fromBankM}
+        refuse={(fromBankM) => fault({ fromBankM })}
+        onChange={(fromBankM) => onChange('Move a point', { fromBankM })}
+      />
+      <div>
+        <QuantityField
+          label={name}
+          measure={measure}
+          value={point[field]}
+          refuse={(si) => fault({ [field]: si })}
+          onChange={(si) => onChange(`Change a ${name.toLowerCase()}`, { [field]: si })}
+        />
+        <InWords {...{ field, measure, number, onChange }} />
+      </div>
+      <button
+        type="button"
+        aria-label={`Delete ${one} ${number}`}
+        disabled={only}
+        onClick={onDelete}
+        className="mt-6 grid size-11 place-items-center rounded text-xl hover:bg-shoal disabled:opacity-30"
+      >
+        ×
+      </button>
+    </li>
+  )
+}
+
+/** A figure chosen by the words anglers have for it. */
+function InWords({
+  field,
+  measure,
+  number,
+  onChange,
+}: Pick<PointRowProps, 'field' | 'measure' | 'number' | 'onChange'>) {
+  const { show } = useUnits()
+  const { name, words } = POINT_FIELDS[field]
+  return (
+    <select
+      aria-label={`${name} ${number} in plain words`}
+      value=""
+      onChange={(event) => onChange('In plain words', { [field]: Number(event.target.value) })}
+      className="mt-1 block min-h-11 w-full rounded border border-rule bg-sheet text-sm"
+    >
+      <option value="">in words…</option>
+      {PLAIN_WORDS[words].map(({ word, si }) => (
+        <option key={word} value={si}>
+          {word}: {show(si, measure)}
+        </option>
+      ))}
+    </select>
   )
 }

@@ -1,13 +1,12 @@
 import { readByNow } from '@hoxen/core/water'
 import { sayAhead, sayProblem } from '@hoxen/core/words'
-import { useId, useState } from 'react'
+import { useState } from 'react'
 import { keepGauge, noticeSaid } from '../../../store/index.ts'
-import { useUnits } from '../../../ui/index.ts'
+import { FileField, useUnits } from '../../../ui/index.ts'
 import { ask } from '../../../worker/index.ts'
 
-/** Takes a gauge's readings from a file: a table, or WaterML 2.0. What cannot be read changes nothing. */
-export function GaugeFile({ gaugeId, onRead }: { readonly gaugeId: string; readonly onRead: () => void }) {
-  const id = useId()
+/** Reads a file, keeps what it holds, and says what could not be read. */
+function useGaugeFile(gaugeId: string, onRead: () => void) {
   const { system } = useUnits()
   const [problems, setProblems] = useState<readonly string[]>([])
   const [reading, setReading] = useState(false)
@@ -36,36 +35,32 @@ export function GaugeFile({ gaugeId, onRead }: { readonly gaugeId: string; reado
     )
     onRead()
   }
+  const take = (file: File): void =>
+    void read(file).catch(() => setProblems(['The file can’t be read. Nothing was changed.']))
+  return { problems, reading, take }
+}
+
+interface Props {
+  readonly gaugeId: string
+  readonly onRead: () => void
+}
+
+/** Takes a gauge's readings from a file: a table, or WaterML 2.0. What cannot be read changes nothing. */
+export function GaugeFile({ gaugeId, onRead }: Props) {
+  const { problems, reading, take } = useGaugeFile(gaugeId, onRead)
   return (
-    <div>
-      <label htmlFor={id} className="block text-sm text-faint">
-        Or import a file from the gauge (CSV or WaterML)
-      </label>
-      <input
-        id={id}
-        type="file"
+    <>
+      <FileField
+        label="Or import a file from the gauge (CSV or WaterML)"
         accept=".csv,.txt,.xml,text/csv,application/xml"
-        aria-describedby={problems.length > 0 ? `${id}-problems` : undefined}
-        onChange={(event) => {
-          const [file] = event.target.files ?? []
-          if (file !== undefined)
-            read(file).catch(() => setProblems(['The file can’t be read. Nothing was changed.']))
-          event.target.value = ''
-        }}
-        className="mt-1 block min-h-11 w-full text-sm file:mr-3 file:min-h-11 file:rounded-md file:border file:border-ink/60 file:bg-sheet file:px-3"
+        said={problems}
+        onFile={take}
       />
       {reading && (
         <p role="status" className="text-sm text-faint">
           Reading the file…
         </p>
       )}
-      {problems.length > 0 && (
-        <ul id={`${id}-problems`} role="alert" className="mt-1 text-sm font-medium text-breaks">
-          {problems.map((text) => (
-            <li key={text}>{text}</li>
-          ))}
-        </ul>
-      )}
-    </div>
+    </>
   )
 }

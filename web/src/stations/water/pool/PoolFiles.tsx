@@ -4,7 +4,7 @@ import { sayProblem } from '@hoxen/core/words'
 import { useId, useState } from 'react'
 import { commit, noticeDone, noticeFailed } from '../../../store/index.ts'
 import { newId } from '../../../store/rows.ts'
-import { Button, saveFile, today, useUnits } from '../../../ui/index.ts'
+import { Button, FileField, saveFile, today, useUnits } from '../../../ui/index.ts'
 import { ask } from '../../../worker/index.ts'
 
 interface Props {
@@ -22,9 +22,34 @@ interface Read {
 /** Pools out to a map and in from one: GPX waypoints, GeoJSON. What a file would do is shown before it does it. */
 export function PoolFiles({ runs, likeRun }: Props) {
   const id = useId()
+  const { read, take, bring, leave } = useReading({ runs, likeRun })
+  const placed = runs.filter(({ spot }) => spot !== undefined).length
+  return (
+    <section aria-labelledby={`${id}-title`} className="no-print mt-8 border-t border-rule pt-3">
+      <h2 id={`${id}-title`} className="text-lg">
+        Pools on a map
+      </h2>
+      <p className="text-[0.92rem] text-faint">
+        {placed} of {runs.length} pools have a location. Add the others under Cast → About this place. GPX
+        holds names and places; GeoJSON holds each whole pool.
+      </p>
+      <div className="mt-2 flex flex-wrap items-end gap-2">
+        <SaveButtons runs={runs} disabled={placed === 0} />
+        <FileField
+          label="Import pools"
+          accept=".gpx,.geojson,.json,application/gpx+xml,application/geo+json"
+          onFile={(file) => void take(file).catch(noticeFailed)}
+        />
+      </div>
+      {read !== undefined && <Preview read={read} onBring={() => bring(read)} onLeave={leave} />}
+    </section>
+  )
+}
+
+/** Reads a file of places, says what it would do, and does it. */
+function useReading({ runs, likeRun }: Props) {
   const { system } = useUnits()
   const [read, setRead] = useState<Read>()
-  const placed = runs.filter(({ spot }) => spot !== undefined).length
   const fresh = (name: string): Run => ({
     ...newRun(likeRun, newId(name), name),
     notes: 'Bed and current are as you described them, until you measure them.',
@@ -47,51 +72,30 @@ export function PoolFiles({ runs, likeRun }: Props) {
       setRead(undefined)
     }, noticeFailed)
   }
-  return (
-    <section aria-labelledby={`${id}-title`} className="no-print mt-8 border-t border-rule pt-3">
-      <h2 id={`${id}-title`} className="text-lg">
-        Pools on a map
-      </h2>
-      <p className="text-[0.92rem] text-faint">
-        {placed} of {runs.length} pools have a location. Add the others under Cast → About this place. GPX
-        holds names and places; GeoJSON holds each whole pool.
-      </p>
-      <div className="mt-2 flex flex-wrap items-center gap-2">
-        <Button
-          disabled={placed === 0}
-          onClick={() => saveFile(`hoxen-pools-${today()}.gpx`, placesGpx(runs), 'application/gpx+xml')}
-        >
-          Save as GPX
-        </Button>
-        <Button
-          disabled={placed === 0}
-          onClick={() =>
-            saveFile(`hoxen-pools-${today()}.geojson`, placesGeoJson(runs), 'application/geo+json')
-          }
-        >
-          Save as GeoJSON
-        </Button>
-        <label htmlFor={id} className="text-sm text-faint">
-          Import pools
-        </label>
-        <input
-          id={id}
-          type="file"
-          accept=".gpx,.geojson,.json,application/gpx+xml,application/geo+json"
-          onChange={(event) => {
-            const [file] = event.target.files ?? []
-            if (file) take(file).catch(noticeFailed)
-            event.target.value = ''
-          }}
-          className="min-h-11 min-w-0 max-w-full text-sm file:mr-3 file:min-h-11 file:rounded-md file:border file:border-ink/60 file:bg-sheet file:px-3"
-        />
-      </div>
-      {read !== undefined && (
-        <Preview read={read} onBring={() => bring(read)} onLeave={() => setRead(undefined)} />
-      )}
-    </section>
-  )
+  return { read, take, bring, leave: () => setRead(undefined) }
 }
+
+interface SaveProps {
+  readonly runs: readonly Run[]
+  readonly disabled: boolean
+}
+
+const SaveButtons = ({ runs, disabled }: SaveProps) => (
+  <>
+    <Button
+      disabled={disabled}
+      onClick={() => saveFile(`hoxen-pools-${today()}.gpx`, placesGpx(runs), 'application/gpx+xml')}
+    >
+      Save as GPX
+    </Button>
+    <Button
+      disabled={disabled}
+      onClick={() => saveFile(`hoxen-pools-${today()}.geojson`, placesGeoJson(runs), 'application/geo+json')}
+    >
+      Save as GeoJSON
+    </Button>
+  </>
+)
 
 interface PreviewProps {
   readonly read: Read
