@@ -1,37 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { type BrowserContext, test as base, expect, type Page } from '@playwright/test'
 
-const HOUR_MS = 3600_000
-
-/** Answer of the gauge in the tests: the flow the demo's Kettle Run was measured at, unless told otherwise; newest last. */
-export function gaugeReply(flowM3ps = 24, hoursOld = 0) {
-  const last = Date.now() - hoursOld * HOUR_MS
-  return {
-    station: 'Skarn above the forks',
-    readings: Array.from({ length: 24 }, (_, i) => ({
-      atMs: Math.round(last - (23 - i) * HOUR_MS),
-      levelM: 1.2,
-      flowM3ps,
-      waterC: 4.2,
-    })),
-  }
-}
-
-/** Answer of the weather stations in the tests: a breeze from where it is told, newest last. */
-export function weatherReply(fromDeg = 240, mps = 4, gustMps = 5) {
-  const last = Date.now() - 60_000
-  return {
-    station: 'Skarn bridge',
-    readings: Array.from({ length: 30 }, (_, i) => ({
-      atMs: Math.round(last - (29 - i) * 600_000),
-      fromDeg,
-      mps,
-      gustMps,
-      veerDeg: 10,
-    })),
-  }
-}
-
 interface Wants {
   /** Whether all is computed that the application computes, or as little as shows what it is. */
   effort: 'full' | 'least'
@@ -56,8 +25,6 @@ async function watched(
   page.on('console', (message) => {
     if (message.type() === 'error') errors.push(message.text())
   })
-  await page.route('**/api/gauge/*', (route) => route.fulfill({ json: gaugeReply() }))
-  await page.route('**/api/weather/*', (route) => route.fulfill({ json: weatherReply() }))
   await use(page)
   expect(strangers).toEqual([])
   expect(errors).toEqual([])

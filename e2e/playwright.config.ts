@@ -1,5 +1,4 @@
 import { existsSync } from 'node:fs'
-import { availableParallelism } from 'node:os'
 import { defineConfig } from '@playwright/test'
 
 const PORT = 4391
@@ -12,8 +11,8 @@ const SLOWEST_MS = 120_000
 export default defineConfig({
   testDir: 'tests',
   fullyParallel: true,
-  // A page has workers of its own.
-  workers: availableParallelism() < 4 ? 1 : 2,
+  // A page waits for the disk and the server; its own workers take the rest.
+  workers: 2,
   retries: 0,
   timeout: 5 * SLOWEST_MS,
   expect: { timeout: SLOWEST_MS },
@@ -40,7 +39,7 @@ export default defineConfig({
     },
   },
   webServer: {
-    command: 'npx tsx ../server/src/main.ts',
+    command: 'npx tsx server.ts',
     env: { PORT: String(PORT) },
     url: `http://127.0.0.1:${PORT}/api/health`,
     reuseExistingServer: false,

@@ -1,6 +1,6 @@
 /** Makes docs/screenshots from the demo data: one picture of each main view. Build first. */
 import type { Browser, Page } from '@playwright/test'
-import { gaugeReply, weatherReply } from './open.ts'
+import { gaugeReply, weatherReply } from './replies.ts'
 import { ROOT, served } from './served.ts'
 
 /** Waits until the ranking is settled by the swing. */

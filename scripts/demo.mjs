@@ -2,9 +2,9 @@
 import { spawn } from 'node:child_process'
 import { installPackages, ROOT, run, say, stop } from './setup.mjs'
 
-installPackages()
+await installPackages()
 say('Building the application')
-if (!run('npm', ['run', '-s', 'build'])) stop('the build failed; see above.')
+if (!(await run('npm', ['run', '-s', 'build']))) stop('the build failed; see above.')
 say('Starting the server')
 const server = spawn('npx', ['tsx', 'server/src/main.ts', ...process.argv.slice(2)], {
   cwd: ROOT,

@@ -1,5 +1,5 @@
 /** Setup of both commands on a fresh machine. Each step says what it does and is skipped when already done. */
-import { spawn, spawnSync } from 'node:child_process'
+import { spawn } from 'node:child_process'
 import { existsSync, statSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 
@@ -17,15 +17,20 @@ export function stop(text) {
 }
 
 /** Runs a command with its output shown; false when it failed. */
-export function run(command, args, env = {}) {
-  const done = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } })
-  return done.status === 0
+export function run(command, args) {
+  return new Promise((resolve) => {
+    spawn(command, args, { cwd: ROOT, stdio: 'inherit' }).on('close', (code) => resolve(code === 0))
+  })
 }
 
 /** The same beside others: what it prints is kept until it has ended. */
-export function runQuietly(command, args) {
+export function runQuietly(command, args, env = {}) {
   return new Promise((resolve) => {
-    const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] })
+    const child = spawn(command, args, {
+      cwd: ROOT,
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: { ...process.env, ...env },
+    })
     let said = ''
     child.stdout.on('data', (part) => {
       said += part
@@ -50,23 +55,30 @@ function packagesFresh() {
   return statSync(installed).mtimeMs >= statSync(lock).mtimeMs
 }
 
-export function installPackages() {
+export async function installPackages() {
   needNode()
   if (packagesFresh()) return
-  say('Installing npm packages (npm ci, about a minute)')
-  if (!run('npm', ['ci', '--no-audit', '--no-fund'])) stop('npm ci failed. Is the npm registry reachable?')
+  say('Installing npm packages (npm ci, about half a minute)')
+  const { ok, said } = await runQuietly('npm', ['ci', '--no-audit', '--no-fund'])
+  console.log(said)
+  if (!ok) stop('npm ci failed. Is the npm registry reachable?')
 }
 
-const apt = (limitS, ...args) =>
-  run('timeout', [String(limitS), 'apt-get', '-qq', ...args], { DEBIAN_FRONTEND: 'noninteractive' })
+async function apt(limitS, ...args) {
+  const { ok, said } = await runQuietly('timeout', [String(limitS), 'apt-get', '-qq', ...args], {
+    DEBIAN_FRONTEND: 'noninteractive',
+  })
+  if (!ok) console.error(said)
+  return ok
+}
 
 /** Chromium without a window takes a third less time; where it is not to be had, Chromium itself does. */
-export function installChromium() {
+export async function installChromium() {
   if (existsSync(HEADLESS)) return
   const there = existsSync(CHROMIUM)
-  say('Installing Chromium without a window from Debian’s packages (about a minute)')
+  say('Installing Chromium without a window from Debian’s packages, beside the rest (about a minute)')
   const wanted = ['install', '-y', '--no-install-recommends', 'chromium-headless-shell', 'fonts-liberation']
-  const done = apt(there ? 60 : 600, 'update') && apt(there ? 120 : 600, ...wanted)
+  const done = (await apt(there ? 60 : 600, 'update')) && (await apt(there ? 120 : 600, ...wanted))
   if (done && existsSync(HEADLESS)) return
   if (!there)
     stop(

@@ -1,12 +1,10 @@
-/**
- * npm test: installs what is missing, then every check. Those that only read the code run side by side, and so do unit and browser
- * tests, which wait for different things. Stops at the first step that fails.
- */
-import { availableParallelism } from 'node:os'
+/** npm test: installs what is missing, then every check. Those that only read the code run side by side. Stops at the first step that fails. */
 import { installChromium, installPackages, run, runQuietly, say, stop } from './setup.mjs'
 
-installPackages()
-installChromium()
+const started = Date.now()
+// What installs the browser runs on by itself: nothing wants it before the browser tests.
+const chromium = installChromium()
+await installPackages()
 
 const READING = [
   ['Types', 'types'],
@@ -15,13 +13,13 @@ const READING = [
   ['Nothing unused', 'unused'],
 ]
 const STEPS = [
-  ['Build', 'build'],
-  ['Bundle size', 'size'],
+  ['Build', ['build']],
+  ['Bundle size', ['size']],
+  ['Unit tests', ['unit', '--', '--silent']],
 ]
 
 const failed = (name, script) => stop(`${name.toLowerCase()} failed (npm run ${script}).`)
 
-const started = Date.now()
 say(READING.map(([name]) => name).join(', '))
 const [[, slowest], ...rest] = READING
 const types = runQuietly('npm', ['run', '-s', slowest])
@@ -35,17 +33,11 @@ console.log(said)
 if (!ok) failed(...READING[0])
 for (const [name, script] of STEPS) {
   say(name)
-  if (!run('npm', ['run', '-s', script])) failed(name, script)
+  if (!(await run('npm', ['run', '-s', ...script]))) failed(name, script[0])
 }
-say('Unit tests, and beside them browser tests')
-// One process for all files grows with each, and takes a fifth longer.
-const workers = String(Math.max(2, availableParallelism() - 1))
-const unit = runQuietly('npm', ['run', '-s', 'unit', '--', '--silent', '--maxWorkers', workers])
-const browserOk = run('npm', ['run', '-s', 'browser'])
-const { ok: unitOk, said: unitSaid } = await unit
-console.log(unitSaid)
-if (!unitOk) failed('Unit tests', 'unit')
-if (!browserOk) failed('Browser tests', 'browser')
+say('Browser tests')
+await chromium
+if (!(await run('npm', ['run', '-s', 'browser']))) failed('Browser tests', 'browser')
 say(
-  `All ${READING.length + STEPS.length + 2} checks passed in ${Math.round((Date.now() - started) / 1000)} s`,
+  `All ${READING.length + STEPS.length + 1} checks passed in ${Math.round((Date.now() - started) / 1000)} s`,
 )

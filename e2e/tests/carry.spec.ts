@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import type { Browser, Page } from '@playwright/test'
-import { expect, firstWinterRig, gaugeReply, openDemo, test, weatherReply, winterRig } from '../open.ts'
+import { expect, firstWinterRig, openDemo, test, winterRig } from '../open.ts'
 
 /** A page of another device: nothing of the first is there. */
 async function otherDevice(browser: Browser, baseURL: string | undefined): Promise<Page> {
@@ -9,10 +9,7 @@ async function otherDevice(browser: Browser, baseURL: string | undefined): Promi
     serviceWorkers: 'block',
     reducedMotion: 'reduce',
   })
-  const page = await context.newPage()
-  await page.route('**/api/gauge/*', (route) => route.fulfill({ json: gaugeReply() }))
-  await page.route('**/api/weather/*', (route) => route.fulfill({ json: weatherReply() }))
-  return page
+  return context.newPage()
 }
 
 const add = async (page: Page, text: string, named: string): Promise<void> => {

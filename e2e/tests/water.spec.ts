@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test'
-import { asOnce, expect, gaugeReply, go, openDemo, test, winterRig } from '../open.ts'
+import { asOnce, expect, go, openDemo, test, winterRig } from '../open.ts'
+import { gaugeReply } from '../replies.ts'
 
 /** The winter rig at the water, its swing worked out. */
 async function atTheWater(page: Page, tip = 't-11-7-ft-6'): Promise<void> {
