@@ -123,6 +123,15 @@ ownTest(
       page.getByRole('img', { name: /^The tide: .*dusk \d+:\d\d.[AP]M to \d+:\d\d/ }),
     ).toBeVisible()
     await expect(page.locator('[data-cautions] summary')).toContainText('surf')
+    // The first screen has all of it: when to leave, the cast in both its views, the tide, what can be cast.
+    for (const part of [
+      leave,
+      page.getByRole('img', { name: /^From above/ }),
+      page.getByRole('img', { name: /^From the side/ }),
+      page.getByRole('img', { name: /^The tide/ }),
+      page.locator('[data-cast]').nth(2),
+    ])
+      await expect(part).toBeInViewport({ ratio: 1 })
     const mark = page.getByLabel('My tide mark reads now')
     await mark.fill('9 m')
     await mark.press('Enter')

@@ -9,6 +9,7 @@ import { afterEach, expect, jest, test } from '@jest/globals'
 import { cleanup, fireEvent, screen, within } from '@testing-library/react'
 import { demo, show } from '../testing/show.tsx'
 import { Ledger } from './Ledger.tsx'
+import { PartPicker } from './PartPicker.tsx'
 
 afterEach(cleanup)
 
@@ -72,4 +73,27 @@ test('a part pointed at shows what each line would become, and nothing where it 
       .becomes
   expect(becomes('joint-step')).toBe('holds')
   expect(becomes('rod-fish')).toBeUndefined()
+})
+
+test('of what could stand in a place the one on the rig is marked; each says what it would change', () => {
+  const rig = rigWith('t-11-10-ft')
+  const other = rigWith('t-8-10-ft')
+  const options = [rig, other].map((each) => ({ item: each.parts.tip?.item ?? null, rig: each }))
+  const onPick = jest.fn()
+  show(
+    <PartPicker
+      rig={rig}
+      slot="tipId"
+      options={options}
+      onPick={onPick}
+      onClose={() => {}}
+      onPreview={() => {}}
+    />,
+  )
+  const [mine, another] = screen.getAllByRole('button').slice(1)
+  expect([mine, another].map((b) => b?.getAttribute('aria-pressed'))).toEqual(['true', 'false'])
+  expect(mine?.textContent).toContain('on your rig now')
+  expect(another?.textContent).not.toContain('on your rig now')
+  fireEvent.click(another as Element)
+  expect(onPick).toHaveBeenCalledWith(other.parts.tip?.item)
 })

@@ -165,3 +165,15 @@ test('what was saved elsewhere can be taken instead', async () => {
   await waitFor(async () => expect((await field('Notes')).value).toBe('theirs'))
   expect(screen.queryByText(/Saved in another tab meanwhile/)).toBeNull()
 })
+
+test('a bare figure is given its unit when it is left; a name is not', async () => {
+  open('/gear/new/head')
+  const weight = await field('Weight')
+  fireEvent.change(weight, { target: { value: '525' } })
+  fireEvent.blur(weight)
+  await waitFor(async () => expect((await field('Weight')).value).toBe('525 gr'))
+  const name = await field('Name')
+  fireEvent.change(name, { target: { value: '525' } })
+  fireEvent.blur(name)
+  expect((await field('Name')).value).toBe('525')
+})

@@ -26,3 +26,11 @@ test('a trout line is weighed as the window beside it counts, not whole', async 
   type('A head for it', 'wf9')
   await waitFor(() => expect(document.querySelector<HTMLElement>('[data-fit]')?.dataset.fit).toBe('breaks'))
 })
+
+test('what is no head says so beside its field', () => {
+  show(<FirstLook />)
+  type('A head for it', 'T-11 10 ft')
+  expect(screen.getByText('That is not a head.')).toBeTruthy()
+  type('A head for it', 'skagit 510 gr 23 ft')
+  expect(screen.queryByText('That is not a head.')).toBeNull()
+})

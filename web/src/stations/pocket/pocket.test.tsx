@@ -71,3 +71,20 @@ test('a rig whose head is gone cannot be put together, and that is said; the tip
   expect(await screen.findByRole('heading', { name: 'This rig can’t be put together' })).toBeTruthy()
   expect(screen.queryByText(/No tips in your gear/)).toBeNull()
 })
+
+test('a tip is packed into a pocket and taken out again; the wallet says which is on the line', async () => {
+  show(<PocketStation />, '/pocket?view=wallet')
+  const where = (): HTMLSelectElement => screen.getByLabelText('Where is T-14, 10 ft?')
+  await screen.findByText(/is on the line\. A tip you take off/)
+  const pocketOf = async () => (await everything()).wallet?.tips['t-14-10-ft']?.pocket
+  const before = await pocketOf()
+  const other = [...where().options]
+    .slice(1, -1)
+    .map(({ value }) => value)
+    .find((v) => v !== before && v !== where().value)
+  fireEvent.change(where(), { target: { value: other } })
+  await waitFor(async () => expect(await pocketOf()).toBe(other))
+  await waitFor(() => expect(where().value).toBe(other))
+  fireEvent.change(where(), { target: { value: where().options[0]?.value } })
+  await waitFor(async () => expect(await pocketOf()).toBeUndefined())
+})

@@ -4,8 +4,8 @@ import { dayOf, FIRST_JOB } from '@hoxen/core/day'
 import { DEFAULT_SCHOOLS } from '@hoxen/core/gear'
 import { judge } from '@hoxen/core/match'
 import { unitOf } from '@hoxen/core/quantity'
-import { afterRun, backingWantedM, PACKING, usualHandle } from '@hoxen/core/reel'
-import { resolveRig, woundLines } from '@hoxen/core/rig'
+import { afterRun, backingWantedM, PACKING, reelForBalance, usualHandle } from '@hoxen/core/reel'
+import { beamOf, lineInRings, resolveRig, woundLines } from '@hoxen/core/rig'
 import { afterEach, describe, expect, jest, test } from '@jest/globals'
 import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { everything } from '../../store/everything.ts'
@@ -85,6 +85,33 @@ describe('the beam', () => {
     fireEvent.keyDown(hand, { key: 'ArrowLeft', shiftKey: true })
     expect(onHand.mock.calls.map(([m]) => m)).toEqual([expect.closeTo(0.63, 9), expect.closeTo(0.57, 9)])
     expect(screen.getByRole('group').getAttribute('aria-label')).toMatch(/it balances 2\.3 ft from the butt$/)
+  })
+  test('it goes no further than the middle of the rod', () => {
+    const onHand = jest.fn()
+    beam(onHand)
+    const hand = screen.getByRole('slider', { name: /^Upper hand/ })
+    for (let i = 0; i < 3; i++) fireEvent.keyDown(hand, { key: 'End' })
+    const box = hand.closest('svg') as SVGSVGElement
+    fireEvent.pointerDown(hand, { pointerId: 1 })
+    fireEvent.pointerMove(box, { clientX: 5000, clientY: 0 })
+    expect(onHand).toHaveBeenLastCalledWith(rod.lengthM / 2)
+  })
+  test('of one’s reels the one nearest to what balances is named', () => {
+    show(<BalanceBench rig={rig} question={question} reel={reel} />)
+    const beam = beamOf(rig.parts)
+    if (beam === undefined) throw new Error('no beam')
+    const result = reelForBalance(beam, usualHandle(rod).handM, lineInRings(rig.parts, beam.reelSeatM))
+    if (result.outcome !== 'balanced') throw new Error(result.outcome)
+    const off = demo.items.flatMap((i) =>
+      i.kind === 'reel' && i.massKg !== undefined
+        ? [[Math.abs(i.massKg - result.reelKg), i.name] as const]
+        : [],
+    )
+    expect(off.length).toBeGreaterThan(1)
+    const [, nearest] = off.reduce((a, b) => (b[0] < a[0] ? b : a))
+    expect(document.body.textContent).toContain(nearest)
+    for (const [, name] of off.filter(([, name]) => name !== nearest && name !== reel.name))
+      expect(document.body.textContent).not.toContain(name)
   })
   test('moved, the reel that balances there is another', () => {
     show(<BalanceBench rig={rig} question={question} reel={reel} />)

@@ -5,7 +5,7 @@ import { DEFAULT_SCHOOLS } from '@hoxen/core/gear'
 import { buildLeader } from '@hoxen/core/leader'
 import { judge } from '@hoxen/core/match'
 import { unitOf } from '@hoxen/core/quantity'
-import { resolveRig, ruleFor } from '@hoxen/core/rig'
+import { LAUNCH_MPS, resolveRig, rigTurnover, ruleFor } from '@hoxen/core/rig'
 import { nameMaterial } from '@hoxen/core/sink'
 import { afterEach, describe, expect, jest, test } from '@jest/globals'
 import { cleanup, fireEvent, screen, within } from '@testing-library/react'
@@ -17,6 +17,7 @@ import { MaterialAxis } from './MaterialAxis.tsx'
 import { RunningLines } from './RunningLines.tsx'
 import { SettlingTrace } from './SettlingTrace.tsx'
 import { Tape } from './Tape.tsx'
+import { Unrolling } from './Unrolling.tsx'
 
 afterEach(cleanup)
 
@@ -135,4 +136,16 @@ test('each running line says the backing it leaves room for, and mono leaves mor
     return Number(/room for (\d+) yd/.exec(label)?.[1])
   }
   expect(room('Mono 7 gō')).toBeGreaterThan(room('Coated 30 lb'))
+})
+
+test('the loops are shown half unrolled; played they begin with the launch, and a hand on the slider stops them', () => {
+  const result = rigTurnover(rig.parts, day.fly, LAUNCH_MPS.average, day)
+  show(<Unrolling runs={[{ id: 'job', name: 'My fly', ink: 'black', result }]} />)
+  const slider = screen.getByRole('slider', { name: 'Time since the loop left' }) as HTMLInputElement
+  expect(Number(slider.value)).toBeCloseTo(Number(slider.max) / 2, 2)
+  fireEvent.click(screen.getByRole('button', { name: 'Play slowly' }))
+  expect(slider.getAttribute('aria-valuetext')).toBe('0.00 s')
+  fireEvent.change(slider, { target: { value: slider.max } })
+  expect(screen.getByRole('button', { name: 'Play slowly' })).toBeTruthy()
+  expect(slider.value).toBe(slider.max)
 })

@@ -1,0 +1,45 @@
+/** @jest-environment jsdom */
+
+import { FIRST_JOB } from '@hoxen/core/day'
+import { DEFAULT_SCHOOLS } from '@hoxen/core/gear'
+import { roundInSteps } from '@hoxen/core/practise'
+import { through } from '@hoxen/core/rig'
+import { afterEach, expect, jest, test } from '@jest/globals'
+import { cleanup, fireEvent, screen } from '@testing-library/react'
+import { demo, show } from '../../testing/show.tsx'
+import { RoundView } from './RoundView.tsx'
+
+afterEach(cleanup)
+
+const spare = { gear: { items: demo.items }, runs: demo.runs }
+const about = { ...spare, caster: FIRST_JOB.caster, schools: DEFAULT_SCHOOLS }
+const round = through(roundInSteps('cast', 3, about, { spare, level: 1 }))?.round
+if (round === undefined) throw new Error('no round')
+const rightAt = round.choices.findIndex(({ id }) => id === round.answer) + 1
+const wrongAt = rightAt === 1 ? 2 : 1
+const choice = (at: number) => document.querySelector<HTMLButtonElement>(`[data-choice="${at}"]`)
+
+test.each([
+  [rightAt, 'I’m sure', true, true],
+  [wrongAt, 'Not sure', false, false],
+])(
+  'answer %i, “%s”: told once; right and given stay, and can be given no more',
+  (at, sure, right, isSure) => {
+    const onAnswer = jest.fn()
+    show(<RoundView round={round} spare={false} onAnswer={onAnswer} />)
+    expect(screen.queryByRole('button', { name: sure })).toBeNull()
+    fireEvent.click(choice(at) as Element)
+    expect(document.querySelectorAll('[data-choice]')).toHaveLength(round.choices.length)
+    fireEvent.click(screen.getByRole('button', { name: sure }))
+    expect(onAnswer.mock.calls).toEqual([[right, isSure]])
+    const left = [...document.querySelectorAll<HTMLElement>('[data-choice]')].map((b) =>
+      Number(b.dataset.choice),
+    )
+    expect(left).toEqual([...new Set([rightAt, at])].sort())
+    expect(choice(rightAt)?.textContent).toContain('– right')
+    expect(choice(at)?.textContent?.includes('– your answer')).toBe(!right)
+    fireEvent.click(choice(rightAt) as Element)
+    fireEvent.keyDown(document.body, { key: 'Enter' })
+    expect(onAnswer).toHaveBeenCalledTimes(1)
+  },
+)
