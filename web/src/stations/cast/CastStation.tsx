@@ -62,7 +62,7 @@ interface WithoutRigProps {
 function WithoutRig({ day, stand, none }: WithoutRigProps) {
   const beach = beachOf(day)
   return (
-    <Suspense fallback={<TideComing />}>
+    <Suspense fallback={<HourComing />}>
       <h1 className="sr-only">Cast</h1>
       {day.water === 'surf' && beach === undefined && <NoBeach />}
       {beach !== undefined && <LeaveBy run={beach} stand={stand} />}
@@ -79,7 +79,9 @@ const NoBeach = () => (
   </p>
 )
 
-const TideComing = () => <p className="py-4 text-faint">Working out the tide…</p>
+/** As high as what comes: nothing moves when it does. */
+const HourComing = () => <p className="text-xl text-faint sm:text-2xl">Working out the tide…</p>
+const ClockComing = () => <div className="mt-2 h-[204px] rounded-lg border border-rule bg-sheet" />
 
 /** The beach that is fished, where it is one of the angler's own. */
 const beachOf = (day: Day): Run | undefined =>
@@ -143,7 +145,7 @@ function Cast({ question: { day }, rig, stand }: Props) {
         controls={chosen !== undefined && <PlayButtons {...played} />}
         third={
           beach !== undefined && (
-            <Suspense fallback={<TideComing />}>
+            <Suspense fallback={<ClockComing />}>
               <BeachClock run={beach} stand={stand} />
             </Suspense>
           )
@@ -175,7 +177,7 @@ function Heading({ day, stand, air }: HeadingProps) {
           {surf ? 'On the beach' : 'At the pool'}
         </h1>
         {beach?.shore !== undefined && (
-          <Suspense fallback={<TideComing />}>
+          <Suspense fallback={<HourComing />}>
             <LeaveBy run={beach} stand={stand} />
           </Suspense>
         )}
@@ -201,7 +203,7 @@ function Below({ day, stand, air, rig, setting, chosen, shot }: BelowProps) {
   return (
     <>
       {beach !== undefined && (
-        <Suspense fallback={<TideComing />}>
+        <Suspense>
           <BeachMore run={beach} stand={stand} onChange={change} />
         </Suspense>
       )}
