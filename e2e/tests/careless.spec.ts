@@ -103,7 +103,10 @@ test('a page is called by its heading, read on from there, and found where it wa
   await page.getByLabel('Kind of head', { exact: true }).selectOption('skagit')
   await page.getByLabel('Weight', { exact: true }).fill('510')
   await page.getByLabel('Length', { exact: true }).fill('20')
+  // An address that is typed is a page of its own: it starts at its top, and stays where a hand has it.
+  await expect(page.locator('header[data-down="false"]')).toBeVisible()
   await page.getByRole('button', { name: /^Units: grains/ }).click()
+  await expect(page.getByRole('button', { name: /^Units: grams/ })).toBeVisible()
   await expect(page.getByLabel('Weight', { exact: true })).toHaveValue('510 gr')
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   await page.getByRole('searchbox', { name: 'Search' }).fill('Bare')

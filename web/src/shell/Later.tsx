@@ -1,5 +1,11 @@
 import { useEffect, useMemo } from 'react'
-import { useLocation, useNavigate, useNavigationType, useSearchParams } from 'react-router'
+import {
+  type NavigationType,
+  useLocation,
+  useNavigate,
+  useNavigationType,
+  useSearchParams,
+} from 'react-router'
 import { useTeaching } from '../day/useTeaching.ts'
 import {
   claimTab,
@@ -79,16 +85,19 @@ function useDemoAddress(): void {
 
 /** Time a page that is gone back to may take until it is as long as it was [ms]. */
 const GROWS_MS = 1500
+/** What a hand does that wants the page elsewhere. */
+const HANDS = ['wheel', 'touchstart', 'pointerdown', 'keydown'] as const
 /** Scroll positions of the pages of this visit. */
 const places = new Map<string, number>()
 
-/** A page opened by a link starts at its top; one that is gone back to is found where it was left, as soon as it is as long again. */
-function usePlace(): void {
-  const { key, hash } = useLocation()
+/** A page that is gone to starts at its top; one that is gone back to is found where it was left, as soon as it is as long again. */
+export function usePlace(): void {
+  const { key, pathname, search, hash } = useLocation()
   const kind = useNavigationType()
+  // Addresses that are typed have one key.
+  const page = `${key} ${pathname}${search}`
   useEffect(() => {
-    // An address that names a place on the page is for the page to go to.
-    const wanted = kind === 'POP' ? places.get(key) : kind === 'PUSH' && hash === '' ? 0 : undefined
+    const wanted = placeOf(kind, page, hash)
     const until = performance.now() + GROWS_MS
     let frame = 0
     const go = (): void => {
@@ -97,13 +106,23 @@ function usePlace(): void {
       if (Math.abs(scrollY - wanted) > 2 && performance.now() < until) frame = requestAnimationFrame(go)
     }
     go()
-    const keep = (): void => void places.set(key, scrollY)
+    const stop = (): void => cancelAnimationFrame(frame)
+    const keep = (): void => void places.set(page, scrollY)
     addEventListener('scrollend', keep)
+    for (const hand of HANDS) addEventListener(hand, stop, { passive: true })
     return () => {
-      cancelAnimationFrame(frame)
+      stop()
       removeEventListener('scrollend', keep)
+      for (const hand of HANDS) removeEventListener(hand, stop)
     }
-  }, [key, kind, hash])
+  }, [page, kind, hash])
+}
+
+/** Where a page is to be found; undefined where an address names a place on it, or the browser itself knows. */
+function placeOf(kind: NavigationType, page: string, hash: string): number | undefined {
+  const named = hash !== ''
+  if (kind === 'POP') return places.get(page) ?? (named || places.size === 0 ? undefined : 0)
+  return kind === 'PUSH' && !named ? 0 : undefined
 }
 
 const NAME = 'Hoxen'

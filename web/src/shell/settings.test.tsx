@@ -2,11 +2,12 @@
 
 import { afterEach, expect, jest, test } from '@jest/globals'
 import { cleanup, fireEvent, renderHook, screen, waitFor } from '@testing-library/react'
+import { useNavigate } from 'react-router'
 import { db } from '../store/database.ts'
 import { listOf } from '../store/reading.ts'
 import { addItem } from '../store/rows.ts'
 import { show } from '../testing/show.tsx'
-import { Later } from './Later.tsx'
+import { Later, usePlace } from './Later.tsx'
 import { PageGuard } from './PageGuard.tsx'
 import { SettingsPage } from './SettingsPage.tsx'
 import { useScrolledDown } from './useScrolledDown.ts'
@@ -81,4 +82,40 @@ test('what is read takes the room of the head, which comes back on the way up an
     true,
     false,
   ])
+})
+
+function Places() {
+  usePlace()
+  const navigate = useNavigate()
+  return (
+    <>
+      <button type="button" onClick={() => void navigate('/other')}>
+        on
+      </button>
+      <button type="button" onClick={() => void navigate(-1)}>
+        back
+      </button>
+    </>
+  )
+}
+
+test('a page that is gone to starts at its top, one gone back to where it was left; a hand that scrolls meanwhile is not fought', async () => {
+  let long = 2000
+  const went = jest.spyOn(window, 'scrollTo').mockImplementation(((_x: number, y: number) => {
+    Object.defineProperty(window, 'scrollY', { value: Math.min(y, long), configurable: true })
+  }) as typeof window.scrollTo)
+  show(<Places />, '/first')
+  expect(went).not.toHaveBeenCalled()
+  scrollTo(0, 700)
+  fireEvent(window, new Event('scrollend'))
+  fireEvent.click(screen.getByText('on'))
+  expect(scrollY).toBe(0)
+  // It is short yet: Hoxen waits for it to grow, unless a hand wants it elsewhere.
+  long = 200
+  fireEvent.click(screen.getByText('back'))
+  await waitFor(() => expect(went.mock.calls.filter(([, y]) => Number(y) === 700).length).toBeGreaterThan(3))
+  fireEvent.wheel(window)
+  const calls = went.mock.calls.length
+  await new Promise((done) => setTimeout(done, 100))
+  expect(went.mock.calls.length).toBe(calls)
 })
