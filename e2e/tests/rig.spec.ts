@@ -126,6 +126,7 @@ test('a head is cut to a mass: what comes off, what that does, and what is left 
   await page.getByRole('button', { name: 'Save the cut head to my gear' }).click()
   await expect(page.getByText('510 gr short Skagit, cut to 440 gr added')).toBeVisible()
   await go(page, '/gear?kind=head')
+  await page.getByRole('searchbox', { name: 'Search' }).fill('cut to 440')
   await expect(page.getByRole('link', { name: /^510 gr short Skagit, cut to 440 gr/ })).toBeVisible()
 })
 
