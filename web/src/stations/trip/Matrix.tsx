@@ -99,7 +99,7 @@ function MarkButton({ mark, byId, lit, chosen, onChoose }: { readonly mark: Mark
       data-demand={demand.id}
       data-covered={rig !== undefined}
       onClick={() => onChoose(demand.id)}
-      className={`flex min-h-11 w-full items-center gap-1.5 rounded px-1 text-left text-[0.82rem] leading-tight hover:bg-shoal aria-pressed:bg-shoal lg:min-h-7 ${needed ? 'bg-shoal outline-2 outline-river' : ''} ${faded ? 'text-faint *:[svg]:opacity-35' : ''}`}
+      className={`flex min-h-11 w-full items-center gap-1.5 rounded px-1 text-left text-[0.82rem] leading-tight hover:bg-shoal aria-pressed:bg-shoal lg:min-h-7 ${needed ? 'bg-shoal outline-2 outline-river' : ''} ${faded ? 'text-faint [&>svg]:opacity-35' : ''}`}
       title={fly}
     >
       <Room margin={rig?.way.margin} watch={rig?.way.verdict === 'watch'} />
