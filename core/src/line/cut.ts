@@ -1,6 +1,6 @@
 import type { Head, Section } from '../gear/index.ts'
 import { type HeadFacts, sectionsOf } from './head.ts'
-import { kgPerMAt, type LineProfile, lengthOf, lengthWeighing, massOf } from './profile.ts'
+import { kgPerMAt, type LineProfile, lengthOf, lengthWeighing, massOf, massOfFirst } from './profile.ts'
 
 /** End of a line that is cut. */
 export const CUT_ENDS = ['front', 'rear'] as const
@@ -72,3 +72,12 @@ export function cutHead(facts: HeadFacts, targetKg: number, from: CutEnd): HeadC
 }
 /** Shorter than this nothing of a cheater is left to speak of [m]. */
 const LEAST_CHEATER_M = 0.3
+
+/**
+ * Mass that is left of a head cut at a place: what lies ahead of it where the rear comes off, else what lies behind. [kg] [physics]
+ * @param atM from its rear loop; beyond either end it is that end [m]
+ */
+export function leftIfCutAt({ line, lengthM, massKg }: HeadFacts, atM: number, from: CutEnd): number {
+  const aheadKg = massOfFirst(line, Math.min(lengthM, Math.max(0, lengthM - atM)))
+  return from === 'rear' ? aheadKg : massKg.value - aheadKg
+}

@@ -1,5 +1,5 @@
 export { cheaterJoint, type Lengthened, usualCheater, withCheater, withoutCheater } from './cheater.ts'
-export { CUT_ENDS, type CutEnd, type CutResult, cutHead, cutTo, type HeadCut } from './cut.ts'
+export { CUT_ENDS, type CutEnd, type CutResult, cutHead, cutTo, type HeadCut, leftIfCutAt } from './cut.ts'
 export {
   type CarryResult,
   DOUBLE_TAPER_LIMITS,

@@ -11,6 +11,7 @@ import {
   headFacts,
   kgPerMAt,
   type LineProfile,
+  leftIfCutAt,
   lengthOf,
   lengthWeighing,
   MATERIAL_KG_PER_M3,
@@ -222,6 +223,28 @@ describe('cutting a line', () => {
     expect(cutTo(piece, 1, 'front').outcome).toBe('lighter-already')
   })
 })
+
+test.each(['rear', 'front'] as const)(
+  'cut where a head weighs the target, off the %s, the target is left',
+  (from) => {
+    const facts = headFacts({
+      kind: 'head',
+      id: 'h',
+      name: 'h',
+      style: 'skagit',
+      massKg: 0.033,
+      lengthM: 6.1,
+    })
+    const cut = cutHead(facts, 0.025, from)
+    if (cut.outcome !== 'cut') throw new Error(cut.outcome)
+    const atM = from === 'rear' ? cut.cutM : facts.lengthM - cut.cutM
+    expect(leftIfCutAt(facts, atM, from)).toBeCloseTo(0.025, 9)
+    // Beyond an end it is that end: all of the head, or nothing.
+    expect([-1, 99].map((m) => leftIfCutAt(facts, m, from))).toEqual(
+      from === 'rear' ? [expect.closeTo(0.033, 9), 0] : [expect.closeTo(0, 9), expect.closeTo(0.033, 9)],
+    )
+  },
+)
 
 test('the mass that was weighed is the head’s to the last digit, so that it lies on a printed end and not beside it', () => {
   for (const style of HEAD_STYLES)

@@ -56,3 +56,13 @@ export function usualHandle(rod: Rod): { readonly reelSeatM: number; readonly ha
 
 /** Length of a rod ahead of its upper grip where nobody has measured it, to the centimetre [m]: what bends when it is clamped there. [estimate] */
 export const usualFreeM = (rod: Rod): number => Math.round((rod.lengthM - usualHandle(rod).handM) * 100) / 100
+
+/** Of several reels the one nearest in mass to the one wanted; undefined where none was weighed. @param wantedKg > 0 [kg] */
+export function nearestReel<R extends { readonly massKg?: number | undefined }>(
+  reels: readonly R[],
+  wantedKg: number,
+): (R & { readonly massKg: number }) | undefined {
+  const weighed = reels.filter((reel): reel is R & { readonly massKg: number } => reel.massKg !== undefined)
+  const off = ({ massKg }: { readonly massKg: number }): number => Math.abs(massKg - wantedKg)
+  return weighed.length === 0 ? undefined : weighed.reduce((a, b) => (off(b) < off(a) ? b : a))
+}

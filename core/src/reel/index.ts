@@ -4,6 +4,7 @@ export {
   type BalanceResult,
   balancePointM,
   type Hung,
+  nearestReel,
   reelForBalance,
   tipMoment,
   usualFreeM,

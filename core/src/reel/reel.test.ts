@@ -11,6 +11,7 @@ import {
   fillDiameterM,
   fillSpool,
   HEXAGONAL_PACKING,
+  nearestReel,
   numberByVolume,
   PACKING,
   reelForBalance,
@@ -167,6 +168,22 @@ describe('balance', () => {
       ),
       seeded,
     )
+  })
+  test('of several reels the nearest in mass; what was not weighed is none of them', () => {
+    const reels: readonly { readonly id: string; readonly massKg?: number }[] = [
+      { id: 'a', massKg: 0.2 },
+      { id: 'b' },
+      { id: 'c', massKg: 0.33 },
+      { id: 'd', massKg: 0.5 },
+    ]
+    expect([0.1, 0.26, 0.27, 0.41, 0.42].map((kg) => nearestReel(reels, kg)?.id)).toEqual([
+      'a',
+      'a',
+      'c',
+      'c',
+      'd',
+    ])
+    expect(nearestReel(reels.slice(1, 2), 0.3)).toBeUndefined()
   })
   test('questions without an answer', () => {
     expect(reelForBalance({ massKg: 0.2, balanceM: 1.6, reelSeatM: 0.6 }, 0.6).outcome).toBe('no-lever')

@@ -3,7 +3,7 @@ import { dayOf, FIRST_JOB } from '../day/index.ts'
 import { DEFAULT_SCHOOLS, type Reel, type Rod, type Schools } from '../gear/index.ts'
 import { headFacts, runningLineFacts } from '../line/index.ts'
 import { usualHandle } from '../reel/index.ts'
-import { BALANCES, balanceOf, ledger, type RigParts } from './index.ts'
+import { BALANCES, balanceOf, ledger, loadsOn, type RigParts } from './index.ts'
 
 const rod: Rod = {
   kind: 'rod',
@@ -75,4 +75,15 @@ describe('C46 [practice, estimate]: where the rigged rod balances', () => {
     expect(line(partsWith(0.3), { reelWeight: 'light' })).toBeUndefined()
     expect(usualHandle(rod).handM).toBeGreaterThan(0.5)
   })
+})
+
+test('the loads that are drawn balance where the ledger says: moments over mass [physics]', () => {
+  const parts = partsWith(0.31)
+  const found = balanceOf(parts, undefined, 80)
+  if (found === undefined) throw new Error('not weighed')
+  const loads = loadsOn(found.beam, parts, 80)
+  const massKg = loads.reduce((sum, load) => sum + load.massKg, 0)
+  expect(loads.reduce((sum, load) => sum + load.massKg * load.atM, 0) / massKg).toBeCloseTo(found.pointM, 9)
+  expect([...new Set(loads.map(({ of }) => of))]).toEqual(['rod', 'line', 'reel'])
+  expect(loadsOn(found.beam, partsWith(undefined), 80).some(({ of }) => of === 'reel')).toBe(false)
 })

@@ -1,6 +1,6 @@
 export { airParts, LAUNCH_MPS, rigTurnover } from './air.ts'
 export { backingRoomM } from './backingRoom.ts'
-export { type Balance, balanceOf, beamOf } from './balance.ts'
+export { type Balance, type BeamLoad, balanceOf, beamOf, loadsOn } from './balance.ts'
 export { buttOn } from './butt.ts'
 export { type Carried, carriedAs } from './carried.ts'
 export { type CastPart, castParts } from './castParts.ts'

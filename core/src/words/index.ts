@@ -200,7 +200,7 @@ export {
   sayWhyNot,
   sayWorthBorrowing,
 } from './trip.ts'
-export { LINE_EXAMPLES, sayGuesses, sayLine } from './typed.ts'
+export { LINE_EXAMPLES, sayGuesses, sayLine, sayOtherKind, sayTyped } from './typed.ts'
 export {
   BOTTOM_NAMES,
   MEND_NAMES,

@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals'
 import { quickAdd } from '../format/index.ts'
 import { type Dimension, findUnit, parseQuantity } from '../quantity/index.ts'
 import { CHECK_CODES } from '../rig/index.ts'
-import { HELP, sayGuesses, sayHelp, sayLine, TAG_TOPICS } from './index.ts'
+import { HELP, sayGuesses, sayHelp, sayLine, sayOtherKind, sayTyped, summarize, TAG_TOPICS } from './index.ts'
 
 const LINES = readFileSync(`${process.cwd()}/core/src/format/typed/lines.txt`, 'utf8')
   .split('\n')
@@ -36,6 +36,11 @@ test('what is only supposed is said, in the unit in use, and asked about', () =>
   )
   expect(sayGuesses(read.item, ['style'], 'metric')).toContain('Skagit')
   expect(sayGuesses(read.item, [], 'trade')).toBe('')
+  expect(sayTyped(read.item, [], 'trade')).toBe(`${summarize(read.item, 'trade')}.`)
+  expect(sayTyped(read.item, read.guessed, 'trade')).toContain(
+    `. ${sayGuesses(read.item, read.guessed, 'trade')}`,
+  )
+  expect(sayOtherKind('tip', 'head')).toBe('That is a tip, not a head.')
 })
 
 describe('lines as anglers type them', () => {

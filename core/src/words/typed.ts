@@ -1,6 +1,6 @@
 import { fieldAt, type Item, type Kind, type Problem, readField } from '../gear/index.ts'
 import { printMeasure, type UnitSystem } from '../quantity/index.ts'
-import { sayChoice } from './names.ts'
+import { KIND_NAMES, sayChoice, summarize } from './names.ts'
 import { sayProblem } from './problem.ts'
 
 /** A line of each kind as it may be typed. */
@@ -39,3 +39,11 @@ export function sayGuesses(item: Item, guessed: readonly string[], system: UnitS
   })
   return `Assumed: ${each.join(', ')}. Type it if that’s wrong.`
 }
+
+/** What a typed line is read as, with what was assumed of it: "Skagit, 510 gr, 23 ft. Assumed: …" */
+export const sayTyped = (item: Item, guessed: readonly string[], system: UnitSystem): string =>
+  `${summarize(item, system)}. ${sayGuesses(item, guessed, system)}`.trimEnd()
+
+/** A typed line of another kind than the one asked for. */
+export const sayOtherKind = (kind: Kind, asked: Kind): string =>
+  `That is ${KIND_NAMES[kind].a}, not ${KIND_NAMES[asked].a}.`

@@ -1,4 +1,4 @@
-import { type KeyboardEvent, type PointerEvent, type RefObject, useRef } from 'react'
+import { type PointerEvent, type RefObject, useRef } from 'react'
 
 interface Handles {
   /** Listeners of the drawing itself. */
@@ -37,17 +37,3 @@ export function useHandles(onMove: (px: number, which: number) => void): Handles
       },
   }
 }
-
-/** Larger steps are taken with Shift. */
-const LARGE = 5
-const ARROWS: Readonly<Record<string, number>> = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }
-
-/** Steps along by arrow keys; other keys are let pass. */
-export const byArrows =
-  (onStep: (steps: number) => void) =>
-  (event: KeyboardEvent): void => {
-    const by = ARROWS[event.key]
-    if (by === undefined) return
-    event.preventDefault()
-    onStep(event.shiftKey ? by * LARGE : by)
-  }

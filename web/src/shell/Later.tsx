@@ -97,7 +97,7 @@ export function usePlace(): void {
   // Addresses that are typed have one key.
   const page = `${key} ${pathname}${search}`
   useEffect(() => {
-    const wanted = placeOf(kind, page, hash)
+    const wanted = placeOf(kind, key, page, hash)
     const until = performance.now() + GROWS_MS
     let frame = 0
     const go = (): void => {
@@ -115,14 +115,17 @@ export function usePlace(): void {
       removeEventListener('scrollend', keep)
       for (const hand of HANDS) removeEventListener(hand, stop)
     }
-  }, [page, kind, hash])
+  }, [page, key, kind, hash])
 }
 
+/** Key of every address that was typed, and of the first. */
+const TYPED = 'default'
+
 /** Where a page is to be found; undefined where an address names a place on it, or the browser itself knows. */
-function placeOf(kind: NavigationType, page: string, hash: string): number | undefined {
-  const named = hash !== ''
-  if (kind === 'POP') return places.get(page) ?? (named || places.size === 0 ? undefined : 0)
-  return kind === 'PUSH' && !named ? 0 : undefined
+function placeOf(kind: NavigationType, key: string, page: string, hash: string): number | undefined {
+  if (kind === 'POP' && places.has(page)) return places.get(page)
+  const typed = key === TYPED && places.size > 0
+  return hash === '' && (kind === 'PUSH' || (kind === 'POP' && typed)) ? 0 : undefined
 }
 
 const NAME = 'Hoxen'

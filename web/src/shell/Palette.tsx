@@ -1,7 +1,7 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
 import { askedFor, quickAdd } from '@hoxen/core/format'
 import type { UnitSystem } from '@hoxen/core/quantity'
-import { HELP, KIND_NAMES, sayGuesses, sayHelp, summarize, TAG_TOPICS } from '@hoxen/core/words'
+import { HELP, KIND_NAMES, sayHelp, sayTyped, summarize, TAG_TOPICS } from '@hoxen/core/words'
 import { useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { useToday } from '../day/index.ts'
@@ -73,7 +73,7 @@ function addingTyped(text: string, system: UnitSystem): readonly Command[] {
   const { item, guessed } = typed
   return [
     {
-      name: `Add ${KIND_NAMES[item.kind].a}: ${summarize(item, system)}. ${sayGuesses(item, guessed, system)}`,
+      name: `Add ${KIND_NAMES[item.kind].a}: ${sayTyped(item, guessed, system)}`,
       run: () =>
         void addItem({ ...item, id: newId(item.name) }).then(
           (did) => did && noticeDone(`${item.name} added`),

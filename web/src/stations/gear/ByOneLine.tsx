@@ -1,6 +1,6 @@
 import { quickAdd } from '@hoxen/core/format'
 import type { Item, Kind } from '@hoxen/core/gear'
-import { KIND_NAMES, LINE_EXAMPLES, sayGuesses, sayLine } from '@hoxen/core/words'
+import { LINE_EXAMPLES, sayGuesses, sayLine, sayOtherKind } from '@hoxen/core/words'
 import { useState } from 'react'
 import { dropDraft, useDraftState } from '../../store/drafts.ts'
 import { DECIMAL_MARK, fieldLook, useUnits } from '../../ui/index.ts'
@@ -21,8 +21,7 @@ export function ByOneLine({ kind, onRead }: ByOneLineProps) {
     if (text.trim() === '') return ''
     const found = quickAdd(text, 'typed', DECIMAL_MARK)
     if (!found.ok) return found.problems[0] === undefined ? '' : sayLine(found.problems[0], system)
-    if (found.item.kind !== kind)
-      return `That is ${KIND_NAMES[found.item.kind].a}, not ${KIND_NAMES[kind].a}.`
+    if (found.item.kind !== kind) return sayOtherKind(found.item.kind, kind)
     onRead(found.item)
     void dropDraft(form)
     return `Filled in below. ${sayGuesses(found.item, found.guessed, system)}`

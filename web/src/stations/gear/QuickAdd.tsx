@@ -1,5 +1,5 @@
 import { askedFor, quickAdd } from '@hoxen/core/format'
-import { KIND_NAMES, sayGuesses, sayLine, summarize } from '@hoxen/core/words'
+import { KIND_NAMES, sayLine, sayTyped, summarize } from '@hoxen/core/words'
 import { type ClipboardEvent, type FormEvent, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { useDraftState } from '../../store/drafts.ts'
@@ -84,7 +84,7 @@ function ReadAs({ read, rod, problem }: Pick<ReturnType<typeof useOneLine>, 'rea
   const { system } = useUnits()
   const error = problem && sayLine(problem, system)
   const readAs = read.ok
-    ? `Reads as ${KIND_NAMES[read.item.kind].a}: ${summarize(read.item, system)}. ${sayGuesses(read.item, read.guessed, system)}`
+    ? `Reads as ${KIND_NAMES[read.item.kind].a}: ${sayTyped(read.item, read.guessed, system)}`
     : 'Also: “T-11 10 ft” · “13 ft no. 7 two-hander” · “leader 5 ft 12 lb stepped” · “reel no. 11 full frame”'
   return (
     <p

@@ -1,6 +1,6 @@
 import { quickAdd } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
-import { KIND_NAMES, quickLine, sayGuesses, sayLine, summarize } from '@hoxen/core/words'
+import { quickLine, sayLine, sayOtherKind, sayTyped } from '@hoxen/core/words'
 import { type FormEvent, useState } from 'react'
 import { noticeDone, noticeFailed } from '../../store/index.ts'
 import { addItem, newId } from '../../store/rows.ts'
@@ -71,15 +71,14 @@ function ReadAs({ read, item }: ReadProps) {
   const wrong = problem
     ? sayLine(problem, system)
     : read.ok && read.item.kind !== item.kind
-      ? `That is ${KIND_NAMES[read.item.kind].a}, not ${KIND_NAMES[item.kind].a}.`
+      ? sayOtherKind(read.item.kind, item.kind)
       : undefined
   return (
     <p
       role="status"
       className={`min-h-6 text-[0.9rem] ${wrong === undefined ? 'text-faint' : 'font-medium text-breaks'}`}
     >
-      {wrong ??
-        (read.ok && `${summarize(read.item, system)}. ${sayGuesses(read.item, read.guessed, system)}`)}
+      {wrong ?? (read.ok && sayTyped(read.item, read.guessed, system))}
     </p>
   )
 }

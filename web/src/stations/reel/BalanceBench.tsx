@@ -1,7 +1,7 @@
 import { itemsOf, type Reel } from '@hoxen/core/gear'
 import type { RankedRig } from '@hoxen/core/match'
-import { backingWantedM, reelForBalance, usualHandle } from '@hoxen/core/reel'
-import { BALANCES, balanceOf, beamOf, lineInRings, lineOnReelKg } from '@hoxen/core/rig'
+import { backingWantedM, nearestReel, reelForBalance, usualHandle } from '@hoxen/core/reel'
+import { BALANCES, balanceOf, beamOf, lineInRings, loadsOn } from '@hoxen/core/rig'
 import { sayBalancePoint, sayBalancing, sayClosestReel } from '@hoxen/core/words'
 import { useState } from 'react'
 import { Link } from 'react-router'
@@ -34,23 +34,16 @@ interface BalancedProps extends Props {
   readonly beam: NonNullable<ReturnType<typeof beamOf>>
 }
 
-/** What hangs on the beam and where it balances, held at this hand. */
-function balancedAt({ rig: { parts }, question, reel, beam }: BalancedProps, handM: number) {
-  const hung = lineInRings(parts, beam.reelSeatM)
+const LOAD_NAMES = { rod: 'rod', line: 'line in the guides', reel: 'reel and line' } as const
+
+/** What weighs on the beam and where it balances, held at this hand. */
+function balancedAt({ rig, question, reel, beam }: BalancedProps, handM: number) {
+  const parts = { ...rig.parts, reel: reel ?? null }
   const { low: backingM } = backingWantedM(parts.rod, question.day.fishKg)
-  const reelLoad = reel?.massKg !== undefined && {
-    name: 'reel and line',
-    massKg: reel.massKg + lineOnReelKg(parts, undefined, backingM),
-    atM: beam.reelSeatM,
-  }
   return {
-    result: reelForBalance(beam, handM, hung),
-    pointM: balanceOf({ ...parts, reel: reel ?? null }, undefined, backingM, handM)?.pointM,
-    loads: [
-      { name: 'rod', massKg: beam.massKg, atM: beam.balanceM },
-      ...hung.map(({ massKg, atM }) => ({ name: 'line in the guides', massKg, atM })),
-      ...(reelLoad ? [reelLoad] : []),
-    ],
+    result: reelForBalance(beam, handM, lineInRings(parts, beam.reelSeatM)),
+    pointM: balanceOf(parts, undefined, backingM, handM)?.pointM,
+    loads: loadsOn(beam, parts, backingM).map(({ of, ...load }) => ({ ...load, name: LOAD_NAMES[of] })),
   }
 }
 
@@ -94,10 +87,7 @@ function Balanced(props: BalancedProps) {
 /** Which of one's reels comes closest to the one wanted. */
 function ClosestReel({ question, wantedKg }: { readonly question: Question; readonly wantedKg: number }) {
   const { system } = useUnits()
-  const off = ({ massKg }: { readonly massKg: number }): number => Math.abs(massKg - wantedKg)
-  const [closest] = itemsOf(question.gear, 'reel')
-    .filter((r): r is Reel & { massKg: number } => r.massKg !== undefined)
-    .sort((a, b) => off(a) - off(b))
+  const closest = nearestReel(itemsOf(question.gear, 'reel'), wantedKg)
   if (closest === undefined) return null
   return <p>{sayClosestReel(closest, question.day.schools.reelWeight, system)}</p>
 }

@@ -90,7 +90,6 @@ describe('the beam', () => {
     const onHand = jest.fn()
     beam(onHand)
     const hand = screen.getByRole('slider', { name: /^Upper hand/ })
-    for (let i = 0; i < 3; i++) fireEvent.keyDown(hand, { key: 'End' })
     const box = hand.closest('svg') as SVGSVGElement
     fireEvent.pointerDown(hand, { pointerId: 1 })
     fireEvent.pointerMove(box, { clientX: 5000, clientY: 0 })

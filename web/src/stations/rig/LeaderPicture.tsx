@@ -34,6 +34,7 @@ export function LeaderPicture({ recipe, behind, spacingM, onEnd }: Props) {
   const px = (width - STUB - FLY) / wholeM
   const x = (m: number): number => STUB + m * px
   const ends = endsOf(recipe)
+  const said = useSaid(recipe)
   const { drawing, take } = useHandles((at, which) => onEnd(which, (at - STUB) / px))
   return (
     <div ref={box} className="rounded-lg border border-rule bg-sheet">
@@ -43,7 +44,7 @@ export function LeaderPicture({ recipe, behind, spacingM, onEnd }: Props) {
         width={width}
         height={HIGH}
         role="group"
-        aria-label={useSaid(recipe)}
+        aria-label={said}
         className="block touch-none"
       >
         <path d={`M0 ${LINE_Y - 9}H${STUB - 14}q8 0 14 7v4q-6 7 -14 7H0Z`} fill="var(--faint)" />

@@ -1,4 +1,4 @@
-import { type CutEnd, cutHead, massOfFirst, withCheater } from '@hoxen/core/line'
+import { type CutEnd, cutHead, leftIfCutAt, withCheater } from '@hoxen/core/line'
 import { judge, type RankedRig } from '@hoxen/core/match'
 import { useMemo, useState } from 'react'
 import type { Question } from '../../ledger/index.ts'
@@ -78,11 +78,7 @@ function handleOf({ head, cut, from, setTarget }: Bench) {
     from,
     headM: head.lengthM,
     /** @param atM from the head's rear loop [m] */
-    onDrag: (atM: number): void => {
-      const fromFrontM = Math.min(head.lengthM, Math.max(0, head.lengthM - atM))
-      const aheadKg = massOfFirst(head.line, fromFrontM)
-      setTarget(from === 'rear' ? aheadKg : head.massKg.value - aheadKg)
-    },
+    onDrag: (atM: number): void => setTarget(leftIfCutAt(head, atM, from)),
   }
 }
 

@@ -112,7 +112,7 @@ type Shown = ReturnType<typeof useShown>
 
 /** Both views, laid out for the cast as it was before a hand took hold of it. */
 function frameOf(
-  { setting: set, castM, surf }: Props,
+  { setting: set, castM, third }: Props,
   { setting, fullest }: Shown,
   width: number,
 ): CastFrame {
@@ -120,7 +120,7 @@ function frameOf(
   return castFrame({
     width,
     wide: width >= WIDE_PX,
-    surf,
+    shared: Boolean(third),
     castM,
     targetDeg: set.targetDeg ?? 0,
     lineDeg: setting.targetDeg ?? 0,

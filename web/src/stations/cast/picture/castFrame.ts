@@ -21,8 +21,8 @@ export interface CastFrame {
 export interface ToFrame {
   readonly width: number
   readonly wide: boolean
-  /** In the surf, where the tide has to stand on the same screen. */
-  readonly surf: boolean
+  /** Whether a third part has to stand on the same screen. */
+  readonly shared: boolean
   readonly castM: number
   /** The line of the cast that the views are laid out for, and the one it has just now, in the hand. */
   readonly targetDeg: number
@@ -34,7 +34,7 @@ export interface ToFrame {
 
 const RAD = Math.PI / 180
 /** Heights of the views [px]: of that from above, at most; and what a side view keeps for its words. */
-const ABOVE = { river: { wide: 452, narrow: 252 }, surf: { wide: 396, narrow: 184 } } as const
+const ABOVE = { alone: { wide: 452, narrow: 252 }, shared: { wide: 396, narrow: 184 } } as const
 const MARGIN = 26
 /** On a phone the view from the side has sky enough over the rod for the buttons that play the cast [px]. */
 const SKY_PX = 104
@@ -45,7 +45,7 @@ const BEYOND_M = 1.2
 export function castFrame({
   width,
   wide,
-  surf,
+  shared,
   castM,
   targetDeg,
   lineDeg,
@@ -57,7 +57,7 @@ export function castFrame({
   const aheadM = Math.max(castM * Math.cos(targetDeg * RAD), 6) + BEYOND_M
   const outM = castM + BEYOND_M
   const column = wide ? (width - 24) / 2 : width
-  const atMost = ABOVE[surf ? 'surf' : 'river'][wide ? 'wide' : 'narrow']
+  const atMost = ABOVE[shared ? 'shared' : 'alone'][wide ? 'wide' : 'narrow']
   const pxPerM = Math.min((atMost - MARGIN) / (aheadM + behindM), (column - 16) / (outM + behindM))
   const above = {
     width: wide ? width - 24 - Math.min(column, 640) : width,

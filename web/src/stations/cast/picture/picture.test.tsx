@@ -81,7 +81,7 @@ test.each([
 
 // The drawing stands at the corner of the page: a place in it is a place of its frame.
 const TO_FRAME = {
-  surf: false,
+  shared: false,
   // A page of the tests has no width of its own: the least.
   width: 120,
   wide: false,
@@ -212,18 +212,18 @@ test('gone through step by step; a fault is drawn beside what should be; another
   expect(lines()).toBe(1)
 })
 
-test('in the surf the view from above leaves room for the tide; on a phone the view from the side keeps sky for its buttons', () => {
+test('beside a third part the view from above leaves it room; on a phone the view from the side keeps sky for its buttons', () => {
   const wide = { ...TO_FRAME, width: 1248, wide: true, castM: 24, targetDeg: 0, lineDeg: 0 }
-  const [river, surf] = [castFrame(wide), castFrame({ ...wide, surf: true })]
-  expect(river.above.height).toBeLessThanOrEqual(452)
-  expect(surf.above.height).toBeLessThanOrEqual(396)
-  const phone = castFrame({ ...TO_FRAME, width: 358, surf: true, castM: 24, behindM: 26 })
+  const [alone, shared] = [castFrame(wide), castFrame({ ...wide, shared: true })]
+  expect(alone.above.height).toBeLessThanOrEqual(452)
+  expect(shared.above.height).toBeLessThanOrEqual(396)
+  const phone = castFrame({ ...TO_FRAME, width: 358, shared: true, castM: 24, behindM: 26 })
   expect(phone.above.height).toBeLessThanOrEqual(184)
   expect(phone.side.height).toBeGreaterThanOrEqual(104)
   // The sky is over the rod: what stands in the water stays at the foot of its view.
   const [, water] = phone.profile([0, 0, 0])
   expect(phone.side.height - water).toBeLessThan(40)
-  for (const { pxPerM, plan, profile } of [river, surf, phone]) {
+  for (const { pxPerM, plan, profile } of [alone, shared, phone]) {
     expect(plan([0, 10, 0])[1] - plan([0, 9, 0])[1]).toBeCloseTo(-pxPerM, 6)
     expect(profile([0, 0, 2])[1] - profile([0, 0, 1])[1]).toBeCloseTo(-pxPerM, 6)
   }
