@@ -126,6 +126,21 @@ function WindArrow({
   )
 }
 
+/** Usual width of a letter of a cast's name [px]. */
+const LETTER = 7.2
+const EDGE = 6
+
+/** Where a cast's name stands: outside its loop, or at the edge of the picture where it has no room there. @param x middle of the picture */
+function besideLoop(name: string, x: number, way: 1 | -1) {
+  const room = x - LOOP_PX
+  const [outward, inward] = way > 0 ? (['start', 'end'] as const) : (['end', 'start'] as const)
+  return name.length * LETTER <= room
+    ? { x: x + way * LOOP_PX, textAnchor: outward }
+    : { x: x + way * (x - EDGE), textAnchor: inward }
+}
+/** Reach of a D loop to its side [px]. */
+const LOOP_PX = 74
+
 interface MadeProps {
   readonly cast: CastChoice
   readonly at: { readonly x: number; readonly ax: number; readonly ay: number }
@@ -157,9 +172,8 @@ function Made({ cast, at: { x, ax, ay }, right = false, unsafe = false }: MadePr
       />
       {unsafe && <path d={`M${x - 9} ${FOOT - 9}l18 18m0 -18l-18 18`} strokeWidth="3.5" />}
       <text
-        x={unsafe ? x : tip + way * 40}
+        {...(unsafe ? { x, textAnchor: 'middle' } : besideLoop(CAST_TITLES[cast.cast], x, way))}
         y={unsafe ? 18 : FOOT + (right ? 30 : 50)}
-        textAnchor={unsafe ? 'middle' : way > 0 ? 'start' : 'end'}
         fontSize="12.5"
         fontWeight="700"
         fill={ink}

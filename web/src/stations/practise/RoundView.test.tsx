@@ -7,6 +7,7 @@ import { through } from '@hoxen/core/rig'
 import { afterEach, expect, jest, test } from '@jest/globals'
 import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { demo, show } from '../../testing/show.tsx'
+import { CastScene } from './CastScene.tsx'
 import { RoundView } from './RoundView.tsx'
 
 afterEach(cleanup)
@@ -43,3 +44,19 @@ test.each([
     expect(onAnswer).toHaveBeenCalledTimes(1)
   },
 )
+
+test.each([360, 900])('in a picture of %i px the name of the cast stands within it', (width) => {
+  jest.spyOn(HTMLElement.prototype, 'clientWidth', 'get').mockReturnValue(width)
+  if (round.kind !== 'cast') throw new Error(round.kind)
+  const asked = round.choices.find(({ id }) => id === round.answer)
+  if (asked === undefined) throw new Error('no answer')
+  const snap = { ...asked, cast: { ...asked.cast, cast: 'snap-t' as const } }
+  show(<CastScene round={{ ...round, choices: [snap] }} chosen={snap.id} shown onChoose={() => {}} />)
+  const name = document.querySelector('[data-made="right"] text')
+  const [at, anchor] = [Number(name?.getAttribute('x')), name?.getAttribute('text-anchor')]
+  const long = 6 * (name?.textContent?.length ?? 0)
+  const [from, to] = anchor === 'start' ? [at, at + long] : [at - long, at]
+  expect(from).toBeGreaterThanOrEqual(0)
+  expect(to).toBeLessThanOrEqual(Number(name?.closest('svg')?.getAttribute('width')))
+  jest.restoreAllMocks()
+})
