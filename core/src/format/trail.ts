@@ -1,3 +1,4 @@
+import { fnv1a } from '../quantity/index.ts'
 /**
  * The states a kept thing has been through, newest first, each under a mark of its own: so that two devices can tell which of
  * two states came of the other, and which were changed on both sides. A thing with no trail is older than any.
@@ -73,9 +74,5 @@ export function joined(newer: Trail, older: Trail): Trail {
   return [...new Set([...newer, ...older])].slice(0, TRAIL_KEPT)
 }
 
-/** A mark made of what a thing is: the same on every device that has it from the same file. FNV-1a, 32 bits. */
-export function markOf(content: string): string {
-  let hash = 0x811c9dc5
-  for (let i = 0; i < content.length; i++) hash = Math.imul(hash ^ content.charCodeAt(i), 0x01000193) >>> 0
-  return `0-${hash.toString(36)}`
-}
+/** A mark made of what a thing is: the same on every device that has it from the same file. */
+export const markOf = (content: string): string => `0-${fnv1a(content).toString(36)}`

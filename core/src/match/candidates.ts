@@ -1,9 +1,17 @@
 import type { Day, Job } from '../day/index.ts'
-import { type Gear, type HeadStyle, itemsOf, type Leader, type Reel, type Rod } from '../gear/index.ts'
+import {
+  type Gear,
+  type HeadStyle,
+  type Item,
+  itemsOf,
+  type Leader,
+  type Reel,
+  type Rod,
+} from '../gear/index.ts'
 import { type HeadFacts, headFacts, type RunningLineFacts, runningLineFacts } from '../line/index.ts'
 import { type TipFacts, tipFacts } from '../sink/index.ts'
 
-/** Everything a rig can be made of, derived once. Orders settle ties: the angler's schools first, then the items' names, never the order of the list. */
+/** Everything a rig can be made of, derived once. Orders settle ties: the angler's schools first, then the items' figures, never their names or the order of the list. */
 export interface Candidates {
   readonly rods: readonly Rod[]
   readonly heads: readonly HeadFacts[]
@@ -27,13 +35,50 @@ const preferring = <T>(items: readonly T[], preferred: (item: T) => boolean): re
 
 const orNone = <T>(items: readonly T[]): readonly (T | null)[] => (items.length > 0 ? items : [null])
 
-/** A list in an order of its own, whatever order it was entered in. */
-const byName = (gear: Gear): Gear => ({
-  items: [...gear.items].sort((a, b) => (a.name < b.name ? -1 : a.name > b.name ? 1 : a.id < b.id ? -1 : 1)),
-})
+/** Figures by which things of one kind stand in order, the first that differs decides. */
+const FIGURES = ['lineNumber', 'lengthM', 'massKg', 'sinkRateMps', 'diameterM', 'breakingN'] as const
+
+/** All that a thing is but what it is called, as text. */
+const asText = ({ id: _id, name: _name, notes: _notes, ...item }: Item): string =>
+  JSON.stringify(Object.entries(item).sort(([a], [b]) => (a < b ? -1 : 1)))
+
+const figuresOf = (item: Item): readonly number[] =>
+  FIGURES.map((figure) => {
+    const value = (item as Partial<Record<string, unknown>>)[figure]
+    return typeof value === 'number' ? value : Number.POSITIVE_INFINITY
+  })
+
+/** Things in an order that neither names nor the list's own order change: by figures, and alike ones by id. */
+export function byFigures(items: readonly Item[]): readonly Item[] {
+  const keyed = items.map((item) => ({ item, figures: figuresOf(item), text: asText(item) }))
+  keyed.sort((a, b) => {
+    const at = a.figures.findIndex((figure, i) => figure !== b.figures[i])
+    if (at >= 0) return (a.figures[at] as number) < (b.figures[at] as number) ? -1 : 1
+    if (a.text !== b.text) return a.text < b.text ? -1 : 1
+    return a.item.id < b.item.id ? -1 : 1
+  })
+  return keyed.map(({ item }) => item)
+}
+
+/** Candidates of gear by all of a day that they depend on: put together once. */
+const known = new WeakMap<Gear, Map<string, Candidates>>()
 
 export function candidatesOf(owned: Gear, { schools, rodId, style }: Day): Candidates {
-  const gear = byName(owned)
+  const key = JSON.stringify([schools, rodId, style])
+  const ofGear = known.get(owned) ?? new Map<string, Candidates>()
+  known.set(owned, ofGear)
+  const before = ofGear.get(key)
+  if (before !== undefined) return before
+  const found = findCandidates(owned, { schools, rodId, style })
+  ofGear.set(key, found)
+  return found
+}
+
+function findCandidates(
+  owned: Gear,
+  { schools, rodId, style }: Pick<Day, 'schools' | 'rodId' | 'style'>,
+): Candidates {
+  const gear = { items: byFigures(owned.items) }
   const rods = itemsOf(gear, 'rod').filter((rod) => rodId === undefined || rod.id === rodId)
   const heads = itemsOf(gear, 'head')
     .filter((head) => inStyle(head.style, style))

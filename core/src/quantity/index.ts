@@ -18,6 +18,7 @@ export {
   M_PER_YARD,
   STANDARD_GRAVITY_MPS2,
 } from './factor.ts'
+export { fnv1a, keyOfData } from './hash.ts'
 export { dimensionOf, MEASURES, type Measure, UNIT_SYSTEMS, type UnitSystem, unitFor } from './measure.ts'
 export { type ParseResult, parseQuantity } from './parse.ts'
 export {

@@ -28,6 +28,9 @@ const PIECES = 200
 const TOP_TOLERANCE_M = 1e-7
 const MAX_TRIALS = 100
 
+/** Last step of the search for a piece's angle [rad]: it leaves no more than about its square. */
+const ANGLE_TOLERANCE = 1e-7
+
 /** The pull of all that hangs below: downstream, and down [N]. */
 interface Pull {
   readonly downstreamN: number
@@ -48,7 +51,8 @@ function pieceAngle(pull: Pull, halfWeightN: number, halfDragN: number): number 
     const slope = -(pull.downN + halfWeightN) * s - pull.downstreamN * c - 2 * halfDragN * s * c
     const next = slope < 0 ? angle - off / slope : (low + high) / 2
     const bounded = next > low && next < high ? next : (low + high) / 2
-    if (abs(bounded - angle) < 1e-13) return bounded
+    // Newton's next step would be of the square of this one.
+    if (abs(bounded - angle) < ANGLE_TOLERANCE) return bounded
     angle = bounded
   }
   return angle
@@ -157,17 +161,40 @@ export function steadyLineInShear(
   pieces = PIECES,
 ): SteadyResult {
   const longest = parts.reduce((sum, part) => sum + part.lengthM, 0)
-  let low = 0
-  let high = longest
-  const atLow = climb(parts, fly, low, current, model, pieces)
+  const top = (depthM: number): Climbed => climb(parts, fly, depthM, current, model, pieces)
+  const atLow = top(0)
   if (atLow.topM >= 0) return lineOf(atLow, 0, bedM)
-  if (climb(parts, fly, high, current, model, pieces).topM < -TOP_TOLERANCE_M) return { outcome: 'no-root' }
+  const atHigh = top(longest)
+  if (atHigh.topM < -TOP_TOLERANCE_M) return { outcome: 'no-root' }
+  let low = { depthM: 0, topM: atLow.topM }
+  let high = { depthM: longest, topM: atHigh.topM }
   for (let i = 0; i < MAX_TRIALS; i++) {
-    const depthM = (low + high) / 2
-    const tried = climb(parts, fly, depthM, current, model, pieces)
-    if (abs(tried.topM) < TOP_TOLERANCE_M || high - low < TOP_TOLERANCE_M) return lineOf(tried, depthM, bedM)
-    if (tried.topM < 0) low = depthM
-    else high = depthM
+    const depthM = i % HALVE_EVERY === 0 ? (low.depthM + high.depthM) / 2 : secant(low, high)
+    const tried = top(depthM)
+    if (abs(tried.topM) < TOP_TOLERANCE_M || high.depthM - low.depthM < TOP_TOLERANCE_M)
+      return lineOf(tried, depthM, bedM)
+    // Of an end that stays half its value counts the next time, or it might stay for good (the Illinois rule, Dowell & Jarratt 1971).
+    if (tried.topM < 0)
+      [low, high] = [
+        { depthM, topM: tried.topM },
+        { ...high, topM: high.topM / 2 },
+      ]
+    else
+      [low, high] = [
+        { ...low, topM: low.topM / 2 },
+        { depthM, topM: tried.topM },
+      ]
   }
   return { outcome: 'iteration-limit' }
 }
+
+/** Of the trials for the top of a line so many in turn halve the span: the line's top jumps where a floating part comes to lie flat. */
+const HALVE_EVERY = 4
+
+interface End {
+  readonly depthM: number
+  readonly topM: number
+}
+/** Depth at which a straight line between two ends of a span meets the surface. */
+const secant = (low: End, high: End): number =>
+  low.depthM + ((high.depthM - low.depthM) * low.topM) / (low.topM - high.topM)

@@ -33,199 +33,38 @@ export interface Drive {
 /** Drives of nodes besides the water, by their number: a mend. */
 export type Drives = ReadonlyMap<number, Drive>
 
-/** Share of a node that is under water. */
-const wetShare = (z: number): number => (z <= -RIPPLE_M ? 1 : z >= RIPPLE_M ? 0 : 0.5 - z / (2 * RIPPLE_M))
-
-/** Resistance k of node i along a direction that need not have unit length. */
-function resistAlong(w: Workspace, i: number, k: number, x: number, y: number, z: number): void {
-  w.xx[i] = (w.xx[i] as number) + k * x * x
-  w.yy[i] = (w.yy[i] as number) + k * y * y
-  w.zz[i] = (w.zz[i] as number) + k * z * z
-  w.xy[i] = (w.xy[i] as number) + k * x * y
-  w.xz[i] = (w.xz[i] as number) + k * x * z
-  w.yz[i] = (w.yz[i] as number) + k * y * z
-}
-
-/** Resistance k of node i in every direction. */
-function resist(w: Workspace, i: number, k: number): void {
-  w.xx[i] = (w.xx[i] as number) + k
-  w.yy[i] = (w.yy[i] as number) + k
-  w.zz[i] = (w.zz[i] as number) + k
-}
-
-function push(w: Workspace, i: number, x: number, y: number, z: number): void {
-  w.fx[i] = (w.fx[i] as number) + x
-  w.fy[i] = (w.fy[i] as number) + y
-  w.fz[i] = (w.fz[i] as number) + z
-}
-
-/** Begins a step of a node: inertia, weight and buoyancy, and how it moves against the water. Mended line is borne by the rod. */
-function weigh(
-  c: Chain,
-  w: Workspace,
-  i: number,
-  stream: Stream,
-  gravity: number,
-  dtS: number,
-  lifted: boolean,
-): void {
-  const z = c.z[i] as number
-  stream.look(c.y[i] as number)
-  const wet = stream.depthM > 0 && !lifted ? wetShare(z) : 0
-  w.depthM[i] = stream.depthM
-  w.thick[i] = wet + (1 - wet) * AIR_SHARE
-  w.ux[i] = (c.vx[i] as number) - (wet > 0 ? stream.currentAt(z) : 0)
-  w.uy[i] = c.vy[i] as number
-  w.uz[i] = c.vz[i] as number
-  w.fx[i] = w.fy[i] = 0
-  w.fz[i] = lifted ? 0 : ((c.displacedKg[i] as number) * wet - (c.massKg[i] as number)) * gravity
-  w.xx[i] = w.yy[i] = w.zz[i] = w.least[i] = (c.massKg[i] as number) / dtS
-  w.xy[i] = w.xz[i] = w.yz[i] = 0
-  if (wet <= 0 || wet >= 1) return
-  const stiff = (((c.displacedKg[i] as number) * gravity) / (2 * RIPPLE_M)) * dtS
-  w.fz[i] = (w.fz[i] as number) - stiff * (c.vz[i] as number)
-  w.zz[i] = (w.zz[i] as number) + stiff
-}
-
-/** Drag of the line at a node, across and along its direction there. */
-function lineDrag(c: Chain, w: Workspace, i: number): void {
-  const a = i > 0 ? i - 1 : 0
-  const tx = (c.ex[a] as number) + (c.ex[i] as number)
-  const ty = (c.ey[a] as number) + (c.ey[i] as number)
-  const tz = (c.ez[a] as number) + (c.ez[i] as number)
-  const ux = w.ux[i] as number
-  const uy = w.uy[i] as number
-  const uz = w.uz[i] as number
-  const size2 = tx * tx + ty * ty + tz * tz
-  // A line doubled back on itself has no direction.
-  const over = size2 > 1e-9 ? 1 / size2 : 0
-  const along = (ux * tx + uy * ty + uz * tz) * over
-  const nx = ux - along * tx
-  const ny = uy - along * ty
-  const nz = uz - along * tz
-  const thick = w.thick[i] as number
-  const across = (c.acrossK[i] as number) * thick
-  const speed = sqrt(nx * nx + ny * ny + nz * nz)
-  const k = across * speed
-  // Drag grows as speed², so its slope is twice as steep along the flow as across it: Newton's step, not a frozen speed.
-  const slide = (c.alongK[i] as number) * thick * abs(along) * sqrt(size2)
-  const back = slide * along
-  push(w, i, -k * nx - back * tx, -k * ny - back * ty, -k * nz - back * tz)
-  resist(w, i, k)
-  w.least[i] = (w.least[i] as number) + k
-  if (speed > 1e-12) resistAlong(w, i, across / speed, nx, ny, nz)
-  resistAlong(w, i, (2 * slide - k) * over, tx, ty, tz)
-}
-
-/** Drag of what has no direction: a fly. */
-function flyDrag(c: Chain, w: Workspace, i: number): void {
-  const ux = w.ux[i] as number
-  const uy = w.uy[i] as number
-  const uz = w.uz[i] as number
-  const speed = sqrt(ux * ux + uy * uy + uz * uz)
-  if (speed < 1e-12) return
-  const k = (c.anywayK[i] as number) * (w.thick[i] as number)
-  push(w, i, -k * speed * ux, -k * speed * uy, -k * speed * uz)
-  resist(w, i, k * speed)
-  resistAlong(w, i, k / speed, ux, uy, uz)
-}
-
-/** Damping of a pulled link's turn, at one of its ends. @returns its stiffness over the step [kg/s] */
-function straighten(c: Chain, w: Workspace, i: number, link: number, other: number, dtS: number): number {
-  const pullN = c.pullN[link] as number
-  if (pullN === 0) return 0
-  const k = (pullN / (c.lengthM[link] as number)) * dtS
-  const ex = c.ex[link] as number
-  const ey = c.ey[link] as number
-  const ez = c.ez[link] as number
-  const dx = (c.vx[other] as number) - (c.vx[i] as number)
-  const dy = (c.vy[other] as number) - (c.vy[i] as number)
-  const dz = (c.vz[other] as number) - (c.vz[i] as number)
-  const along = dx * ex + dy * ey + dz * ez
-  push(w, i, k * (dx - along * ex), k * (dy - along * ey), k * (dz - along * ez))
-  return k
-}
-
 /**
- * Pulled links turn their node back into line, as stiff as the pull is high. Their damping is taken in full, as it would be
- * at the step's end; where the node's own mass and drag are too little to bear it, it is given inertia until no way of
- * shaking can grow: 3 k for the shortest wave, by the roots of z² − (2 − 2r)z + (1 − r), r < 4/3.
+ * Directions of the links as the step begins, and how fast their ends may part: what is still slack, less what turning lengthens
+ * them by.
  */
-function stiffen(c: Chain, w: Workspace, i: number, dtS: number): void {
-  const k = (i > 0 ? straighten(c, w, i, i - 1, i - 1, dtS) : 0) + straighten(c, w, i, i, i + 1, dtS)
-  const lacking = STEADYING * k - (w.least[i] as number)
-  if (lacking <= 0) return
-  resist(w, i, lacking)
-  resistAlong(w, i, -lacking, c.ex[i] as number, c.ey[i] as number, c.ez[i] as number)
+function aim(c: Chain, w: Workspace, dtS: number): void {
+  const { x, y, z, vx, vy, vz, ex, ey, ez, lengthM } = c
+  const { give } = w
+  const links = c.count - 1
+  for (let i = 0, j = 1; i < links; i++, j++) {
+    const dx = (x[j] as number) - (x[i] as number)
+    const dy = (y[j] as number) - (y[i] as number)
+    const dz = (z[j] as number) - (z[i] as number)
+    const length = sqrt(dx * dx + dy * dy + dz * dz)
+    if (length > 1e-9) {
+      ex[i] = dx / length
+      ey[i] = dy / length
+      ez[i] = dz / length
+    }
+    const wx = (vx[j] as number) - (vx[i] as number)
+    const wy = (vy[j] as number) - (vy[i] as number)
+    const wz = (vz[j] as number) - (vz[i] as number)
+    const along = wx * (ex[i] as number) + wy * (ey[i] as number) + wz * (ez[i] as number)
+    const turning = max(0, wx * wx + wy * wy + wz * wz - along * along)
+    const wholeM = lengthM[i] as number
+    give[i] = (wholeM - length) / dtS - (0.5 * turning * dtS) / wholeM
+  }
 }
 
 /**
- * The bed bears what sinks into it, in proportion to how far it is in, and grips it in proportion to that. Taken as it will
- * be at the step's end, so that it neither bounces nor depends on how finely the line is cut.
- */
-function bedPush(c: Chain, w: Workspace, i: number, friction: number, gravity: number, dtS: number): void {
-  const overBedM = (c.z[i] as number) + (w.depthM[i] as number)
-  const vz = c.vz[i] as number
-  c.onBed[i] = overBedM < 0 ? 1 : 0
-  if (overBedM >= 0 && overBedM + vz * dtS >= 0) return
-  const stiff = ((c.massKg[i] as number) * gravity) / BED_GIVE_M
-  push(w, i, 0, 0, -stiff * (overBedM + vz * dtS))
-  w.zz[i] = (w.zz[i] as number) + stiff * dtS
-  if (overBedM >= 0) return
-  const vx = c.vx[i] as number
-  const vy = c.vy[i] as number
-  const grip = (friction * -stiff * overBedM) / (sqrt(vx * vx + vy * vy) + CREEP_MPS)
-  push(w, i, -grip * vx, -grip * vy, 0)
-  w.xx[i] = (w.xx[i] as number) + grip
-  w.yy[i] = (w.yy[i] as number) + grip
-}
-
-/** Moves line as a mend does: towards a velocity, but never harder than a rod can flick it. */
-function mendPush(c: Chain, w: Workspace, i: number, { vx, vy, vz }: Drive): void {
-  const dx = vx - (c.vx[i] as number)
-  const dy = vy - (c.vy[i] as number)
-  const dz = vz - (c.vz[i] as number)
-  const off = sqrt(dx * dx + dy * dy + dz * dz)
-  const hand = min(HAND_FIRMNESS, HAND_LIMIT_MPS2 / max(off, 1e-9)) * (c.massKg[i] as number)
-  push(w, i, hand * dx, hand * dy, hand * dz)
-  resist(w, i, hand)
-}
-
-/** Turns a node's resistance into what a force gives it, in place, and finds its velocity at the step's end but for the line's pull. */
-function settle(c: Chain, w: Workspace, i: number): void {
-  const xx = w.xx[i] as number
-  const yy = w.yy[i] as number
-  const zz = w.zz[i] as number
-  const xy = w.xy[i] as number
-  const xz = w.xz[i] as number
-  const yz = w.yz[i] as number
-  const cxx = yy * zz - yz * yz
-  const cxy = xz * yz - xy * zz
-  const cxz = xy * yz - xz * yy
-  const over = 1 / (xx * cxx + xy * cxy + xz * cxz)
-  const ixx = cxx * over
-  const ixy = cxy * over
-  const ixz = cxz * over
-  const iyy = (xx * zz - xz * xz) * over
-  const iyz = (xy * xz - xx * yz) * over
-  const izz = (xx * yy - xy * xy) * over
-  w.xx[i] = ixx
-  w.xy[i] = ixy
-  w.xz[i] = ixz
-  w.yy[i] = iyy
-  w.yz[i] = iyz
-  w.zz[i] = izz
-  const fx = w.fx[i] as number
-  const fy = w.fy[i] as number
-  const fz = w.fz[i] as number
-  w.freeX[i] = (c.vx[i] as number) + ixx * fx + ixy * fy + ixz * fz
-  w.freeY[i] = (c.vy[i] as number) + ixy * fx + iyy * fy + iyz * fz
-  w.freeZ[i] = (c.vz[i] as number) + ixz * fx + iyz * fy + izz * fz
-}
-
-/**
- * Gives every node but the rod tip all its load but the line's pull, drag, buoyancy and bed taken as they will be at the
- * step's end: (m/Δt + J)(v′ − v) = F, solved at once.
+ * Gives every node but the rod tip all its load but the line's pull, drag, buoyancy and bed taken as they will be at the step's end:
+ * (m/Δt + J)(v′ − v) = F, solved at once; then each link what a unit of its pull does to its two ends. A node's force and its
+ * resistance J live in local variables from the first line of the loop to the last: most of a swing's time is spent here.
  */
 export function loadNodes(
   c: Chain,
@@ -235,16 +74,203 @@ export function loadNodes(
   dtS: number,
   drives?: Drives,
 ): void {
+  aim(c, w, dtS)
+  const { z, vx, vy, vz, ex, ey, ez, lengthM, pullN, massKg, displacedKg, acrossK, alongK, anywayK } = c
+  const { freeX, freeY, freeZ, nearX, nearY, nearZ, farX, farY, farZ, onBed } = w
   const { friction } = stream
   const last = c.count - 1
   for (let i = 0; i < last; i++) {
-    const drive = drives?.get(i)
-    weigh(c, w, i, stream, gravityMps2, dtS, drive !== undefined)
-    lineDrag(c, w, i)
-    if ((c.anywayK[i] as number) > 0) flyDrag(c, w, i)
-    stiffen(c, w, i, dtS)
-    bedPush(c, w, i, friction, gravityMps2, dtS)
-    if (drive !== undefined) mendPush(c, w, i, drive)
-    settle(c, w, i)
+    const drive = drives === undefined ? undefined : drives.get(i)
+    const mass = massKg[i] as number
+    const height = z[i] as number
+    const vxi = vx[i] as number
+    const vyi = vy[i] as number
+    const vzi = vz[i] as number
+    // Direction and pull of the links before and behind.
+    const a = i > 0 ? i - 1 : 0
+    const exa = ex[a] as number
+    const eya = ey[a] as number
+    const eza = ez[a] as number
+    const exi = ex[i] as number
+    const eyi = ey[i] as number
+    const ezi = ez[i] as number
+
+    // Inertia, weight and buoyancy, and the velocity against the water. Mended line is borne by the rod.
+    stream.look(c.y[i] as number)
+    const { depthM } = stream
+    let wet = 0
+    if (depthM > 0 && drive === undefined)
+      wet = height <= -RIPPLE_M ? 1 : height >= RIPPLE_M ? 0 : 0.5 - height / (2 * RIPPLE_M)
+    const thick = wet + (1 - wet) * AIR_SHARE
+    const ux = vxi - (wet > 0 ? stream.currentAt(height) : 0)
+    const uy = vyi
+    const uz = vzi
+    let fx = 0
+    let fy = 0
+    let fz = drive !== undefined ? 0 : ((displacedKg[i] as number) * wet - mass) * gravityMps2
+    let least = mass / dtS
+    let xx = least
+    let yy = least
+    let zz = least
+    let xy = 0
+    let xz = 0
+    let yz = 0
+    if (wet > 0 && wet < 1) {
+      const stiff = (((displacedKg[i] as number) * gravityMps2) / (2 * RIPPLE_M)) * dtS
+      fz -= stiff * vzi
+      zz += stiff
+    }
+
+    // Drag of the line, across and along its direction here. A line doubled back on itself has no direction.
+    const tx = exa + exi
+    const ty = eya + eyi
+    const tz = eza + ezi
+    const size2 = tx * tx + ty * ty + tz * tz
+    const over = size2 > 1e-9 ? 1 / size2 : 0
+    const along = (ux * tx + uy * ty + uz * tz) * over
+    const nx = ux - along * tx
+    const ny = uy - along * ty
+    const nz = uz - along * tz
+    const across = (acrossK[i] as number) * thick
+    const speed = sqrt(nx * nx + ny * ny + nz * nz)
+    const k = across * speed
+    // Drag grows as speed², so its slope is twice as steep along the flow as across it: Newton's step, not a frozen speed.
+    const slide = (alongK[i] as number) * thick * abs(along) * sqrt(size2)
+    const back = slide * along
+    fx += -k * nx - back * tx
+    fy += -k * ny - back * ty
+    fz += -k * nz - back * tz
+    xx += k
+    yy += k
+    zz += k
+    least += k
+    if (speed > 1e-12) {
+      const s = across / speed
+      xx += s * nx * nx
+      yy += s * ny * ny
+      zz += s * nz * nz
+      xy += s * nx * ny
+      xz += s * nx * nz
+      yz += s * ny * nz
+    }
+    const t = (2 * slide - k) * over
+    xx += t * tx * tx
+    yy += t * ty * ty
+    zz += t * tz * tz
+    xy += t * tx * ty
+    xz += t * tx * tz
+    yz += t * ty * tz
+
+    // Drag of what has no direction: a fly.
+    const flyK = anywayK[i] as number
+    if (flyK > 0) {
+      const flySpeed = sqrt(ux * ux + uy * uy + uz * uz)
+      if (flySpeed >= 1e-12) {
+        const f = flyK * thick
+        const fs = f * flySpeed
+        fx += -f * flySpeed * ux
+        fy += -f * flySpeed * uy
+        fz += -f * flySpeed * uz
+        const g = f / flySpeed
+        xx = xx + fs + g * ux * ux
+        yy = yy + fs + g * uy * uy
+        zz = zz + fs + g * uz * uz
+        xy += g * ux * uy
+        xz += g * ux * uz
+        yz += g * uy * uz
+      }
+    }
+
+    // Pulled links turn their node back into line, as stiff as the pull is high. Their damping is taken in full, as it would be at the
+    // step's end; where the node's own mass and drag are too little to bear it, it is given inertia until no way of shaking can grow:
+    // 3 k for the shortest wave, by the roots of z² − (2 − 2r)z + (1 − r), r < 4/3.
+    let turnK = 0
+    const foreN = i > 0 ? (pullN[a] as number) : 0
+    if (foreN !== 0) {
+      turnK = (foreN / (lengthM[a] as number)) * dtS
+      const dx = (vx[a] as number) - vxi
+      const dy = (vy[a] as number) - vyi
+      const dz = (vz[a] as number) - vzi
+      const part = dx * exa + dy * eya + dz * eza
+      fx += turnK * (dx - part * exa)
+      fy += turnK * (dy - part * eya)
+      fz += turnK * (dz - part * eza)
+    }
+    const aftN = pullN[i] as number
+    if (aftN !== 0) {
+      const aftK = (aftN / (lengthM[i] as number)) * dtS
+      const dx = (vx[i + 1] as number) - vxi
+      const dy = (vy[i + 1] as number) - vyi
+      const dz = (vz[i + 1] as number) - vzi
+      const part = dx * exi + dy * eyi + dz * ezi
+      fx += aftK * (dx - part * exi)
+      fy += aftK * (dy - part * eyi)
+      fz += aftK * (dz - part * ezi)
+      turnK += aftK
+    }
+    const lacking = STEADYING * turnK - least
+    if (lacking > 0) {
+      xx = xx + lacking - lacking * exi * exi
+      yy = yy + lacking - lacking * eyi * eyi
+      zz = zz + lacking - lacking * ezi * ezi
+      xy -= lacking * exi * eyi
+      xz -= lacking * exi * ezi
+      yz -= lacking * eyi * ezi
+    }
+
+    // The bed bears what sinks into it, in proportion to how far it is in, and grips it in proportion to that. Taken as it will be at the
+    // step's end, so that it neither bounces nor depends on how finely the line is cut.
+    const overBedM = height + depthM
+    onBed[i] = overBedM < 0 ? 1 : 0
+    if (overBedM < 0 || overBedM + vzi * dtS < 0) {
+      const stiff = (mass * gravityMps2) / BED_GIVE_M
+      fz += -stiff * (overBedM + vzi * dtS)
+      zz += stiff * dtS
+      if (overBedM < 0) {
+        const grip = (friction * -stiff * overBedM) / (sqrt(vxi * vxi + vyi * vyi) + CREEP_MPS)
+        fx += -grip * vxi
+        fy += -grip * vyi
+        xx += grip
+        yy += grip
+      }
+    }
+
+    // A mend moves line towards a velocity, but never harder than a rod can flick it.
+    if (drive !== undefined) {
+      const dx = drive.vx - vxi
+      const dy = drive.vy - vyi
+      const dz = drive.vz - vzi
+      const off = sqrt(dx * dx + dy * dy + dz * dz)
+      const hand = min(HAND_FIRMNESS, HAND_LIMIT_MPS2 / max(off, 1e-9)) * mass
+      fx += hand * dx
+      fy += hand * dy
+      fz += hand * dz
+      xx += hand
+      yy += hand
+      zz += hand
+    }
+
+    // The resistance turned into what a force gives: its inverse, by minors.
+    const cxx = yy * zz - yz * yz
+    const cxy = xz * yz - xy * zz
+    const cxz = xy * yz - xz * yy
+    const det = 1 / (xx * cxx + xy * cxy + xz * cxz)
+    const ixx = cxx * det
+    const ixy = cxy * det
+    const ixz = cxz * det
+    const iyy = (xx * zz - xz * xz) * det
+    const iyz = (xy * xz - xx * yz) * det
+    const izz = (xx * yy - xy * xy) * det
+    freeX[i] = vxi + ixx * fx + ixy * fy + ixz * fz
+    freeY[i] = vyi + ixy * fx + iyy * fy + iyz * fz
+    freeZ[i] = vzi + ixz * fx + iyz * fy + izz * fz
+    nearX[i] = ixx * exi + ixy * eyi + ixz * ezi
+    nearY[i] = ixy * exi + iyy * eyi + iyz * ezi
+    nearZ[i] = ixz * exi + iyz * eyi + izz * ezi
+    if (i > 0) {
+      farX[a] = ixx * exa + ixy * eya + ixz * eza
+      farY[a] = ixy * exa + iyy * eya + iyz * eza
+      farZ[a] = ixz * exa + iyz * eya + izz * eza
+    }
   }
 }

@@ -1,5 +1,3 @@
-import type { Chain } from './chain.ts'
-import { mostChangedMps } from './step.ts'
 import type { Workspace } from './work.ts'
 
 // Taken once: asked for in every step.
@@ -21,14 +19,8 @@ export const PACE = Object.freeze({
 })
 
 /** The step to take after one of `dtS`, by how the line moved in it. @param halved whether it had to be taken in parts */
-export function nextStepS(
-  chain: Chain,
-  work: Workspace,
-  dtS: number,
-  stepS: number,
-  halved: boolean,
-): number {
-  const errorM = 0.5 * mostChangedMps(chain, work) * dtS
+export function nextStepS({ changedMps }: Workspace, dtS: number, stepS: number, halved: boolean): number {
+  const errorM = 0.5 * changedMps * dtS
   const allowedM = (PACE.errorM * stepS) / PACE.atS
   const grown = errorM > 0 ? min(PACE.growth, sqrt(allowedM / errorM)) : PACE.growth
   const wanted = dtS * (halved ? min(grown, 0.5) : grown)

@@ -26,163 +26,184 @@ export interface StepInput {
   readonly drives?: Drives | undefined
 }
 
-/**
- * Direction of each link as the step begins, and how fast its ends may part: what is still slack, less what turning
- * lengthens it by.
- */
-function aim(c: Chain, w: Workspace, dtS: number): void {
-  for (let i = 0, j = 1; j < c.count; i++, j++) {
-    const dx = (c.x[j] as number) - (c.x[i] as number)
-    const dy = (c.y[j] as number) - (c.y[i] as number)
-    const dz = (c.z[j] as number) - (c.z[i] as number)
-    const length = sqrt(dx * dx + dy * dy + dz * dz)
-    if (length > 1e-9) {
-      c.ex[i] = dx / length
-      c.ey[i] = dy / length
-      c.ez[i] = dz / length
-    }
-    const wx = (c.vx[j] as number) - (c.vx[i] as number)
-    const wy = (c.vy[j] as number) - (c.vy[i] as number)
-    const wz = (c.vz[j] as number) - (c.vz[i] as number)
-    const along = wx * (c.ex[i] as number) + wy * (c.ey[i] as number) + wz * (c.ez[i] as number)
-    const turning = max(0, wx * wx + wy * wy + wz * wz - along * along)
-    const lengthM = c.lengthM[i] as number
-    w.give[i] = (lengthM - length) / dtS - (0.5 * turning * dtS) / lengthM
+/** The rod tip is led: it goes at this velocity whatever pulls. */
+function lead({ count }: Chain, w: Workspace, { vx, vy, vz }: Drive): void {
+  const tip = count - 1
+  w.farX[tip - 1] = w.farY[tip - 1] = w.farZ[tip - 1] = 0
+  w.freeX[tip] = vx
+  w.freeY[tip] = vy
+  w.freeZ[tip] = vz
+}
+
+/** The rows of the system that keeps links at their lengths. It is symmetric: a link is coupled to the one before as that one to it. */
+function couple({ count, ex, ey, ez }: Chain, w: Workspace): void {
+  const { freeX, freeY, freeZ, nearX, nearY, nearZ, farX, farY, farZ, give, own, beside, apart } = w
+  const links = count - 1
+  for (let i = 0, j = 1; i < links; i++, j++) {
+    const exi = ex[i] as number
+    const eyi = ey[i] as number
+    const ezi = ez[i] as number
+    own[i] =
+      exi * ((nearX[i] as number) + (farX[i] as number)) +
+      eyi * ((nearY[i] as number) + (farY[i] as number)) +
+      ezi * ((nearZ[i] as number) + (farZ[i] as number))
+    apart[i] =
+      ((freeX[j] as number) - (freeX[i] as number)) * exi +
+      ((freeY[j] as number) - (freeY[i] as number)) * eyi +
+      ((freeZ[j] as number) - (freeZ[i] as number)) * ezi -
+      (give[i] as number)
+    if (i > 0)
+      beside[i] = -(
+        exi * (farX[i - 1] as number) +
+        eyi * (farY[i - 1] as number) +
+        ezi * (farZ[i - 1] as number)
+      )
   }
 }
-
-/** Motion of each link's ends by a unit of its pull. */
-function yields(c: Chain, w: Workspace): void {
-  for (let i = 0, j = 1; j < c.count; i++, j++) {
-    const ex = c.ex[i] as number
-    const ey = c.ey[i] as number
-    const ez = c.ez[i] as number
-    w.nearX[i] = (w.xx[i] as number) * ex + (w.xy[i] as number) * ey + (w.xz[i] as number) * ez
-    w.nearY[i] = (w.xy[i] as number) * ex + (w.yy[i] as number) * ey + (w.yz[i] as number) * ez
-    w.nearZ[i] = (w.xz[i] as number) * ex + (w.yz[i] as number) * ey + (w.zz[i] as number) * ez
-    w.farX[i] = (w.xx[j] as number) * ex + (w.xy[j] as number) * ey + (w.xz[j] as number) * ez
-    w.farY[i] = (w.xy[j] as number) * ex + (w.yy[j] as number) * ey + (w.yz[j] as number) * ez
-    w.farZ[i] = (w.xz[j] as number) * ex + (w.yz[j] as number) * ey + (w.zz[j] as number) * ez
-  }
-}
-
-/** Speed at which a link's ends would part without any pull, over what it may. */
-function excess(c: Chain, w: Workspace, i: number): number {
-  const j = i + 1
-  return (
-    ((w.freeX[j] as number) - (w.freeX[i] as number)) * (c.ex[i] as number) +
-    ((w.freeY[j] as number) - (w.freeY[i] as number)) * (c.ey[i] as number) +
-    ((w.freeZ[j] as number) - (w.freeZ[i] as number)) * (c.ez[i] as number) -
-    (w.give[i] as number)
-  )
-}
-
-/** Coupling of a link's parting to the pull of the link before, and the other way round: the system is symmetric. */
-const coupling = (c: Chain, w: Workspace, i: number, fore: number): number =>
-  -(
-    (c.ex[i] as number) * (w.farX[fore] as number) +
-    (c.ey[i] as number) * (w.farY[fore] as number) +
-    (c.ez[i] as number) * (w.farZ[fore] as number)
-  )
 
 /** The pulls that keep every taut link at its length: a tridiagonal system, by elimination from fly to rod and back (Thomas). */
-function solvePulls(c: Chain, w: Workspace): void {
-  const links = c.count - 1
+function solvePulls({ count, taut }: Chain, { own, beside, apart, on, right, pullN }: Workspace): void {
+  const links = count - 1
+  let tautBefore = false
   for (let i = 0; i < links; i++) {
-    w.above[i] = 0
-    if (c.taut[i] === 0) continue
-    const ex = c.ex[i] as number
-    const ey = c.ey[i] as number
-    const ez = c.ez[i] as number
-    let on =
-      ex * ((w.nearX[i] as number) + (w.farX[i] as number)) +
-      ey * ((w.nearY[i] as number) + (w.farY[i] as number)) +
-      ez * ((w.nearZ[i] as number) + (w.farZ[i] as number))
-    let right = excess(c, w, i)
-    if (i > 0 && c.taut[i - 1] === 1) {
-      const beside = coupling(c, w, i, i - 1)
-      w.above[i - 1] = beside
-      const share = beside / (w.on[i - 1] as number)
-      on -= share * beside
-      right -= share * (w.right[i - 1] as number)
+    if (taut[i] === 0) {
+      tautBefore = false
+      continue
     }
-    w.on[i] = on
-    w.right[i] = right
+    let onI = own[i] as number
+    let rightI = apart[i] as number
+    if (tautBefore) {
+      const b = beside[i] as number
+      const share = b / (on[i - 1] as number)
+      onI -= share * b
+      rightI -= share * (right[i - 1] as number)
+    }
+    on[i] = onI
+    right[i] = rightI
+    tautBefore = true
   }
+  // Behind the last link, and behind a slack one, nothing pulls.
   let pull = 0
+  let coupling = 0
   for (let i = links - 1; i >= 0; i--) {
-    pull =
-      c.taut[i] === 1 ? ((w.right[i] as number) - (w.above[i] as number) * pull) / (w.on[i] as number) : 0
-    c.pullN[i] = pull
+    if (taut[i] === 1) {
+      pull = ((right[i] as number) - coupling * pull) / (on[i] as number)
+      coupling = beside[i] as number
+    } else {
+      pull = 0
+      coupling = 0
+    }
+    pullN[i] = pull
   }
 }
 
 /** Lets go of links that would have to push, takes up slack ones that would lengthen. @returns whether any changed */
-function revise(c: Chain, w: Workspace): boolean {
-  const links = c.count - 1
+function revise({ count, taut }: Chain, { beside, apart, pullN }: Workspace): boolean {
+  const links = count - 1
   let changed = false
   for (let i = 0; i < links; i++) {
-    if (c.taut[i] === 1) {
-      if ((c.pullN[i] as number) >= 0) continue
-      c.taut[i] = 0
+    if (taut[i] === 1) {
+      if ((pullN[i] as number) >= 0) continue
+      taut[i] = 0
       changed = true
     } else {
-      const fore = i > 0 ? coupling(c, w, i, i - 1) * max(0, c.pullN[i - 1] as number) : 0
-      const aft = i + 1 < links ? coupling(c, w, i + 1, i) * max(0, c.pullN[i + 1] as number) : 0
-      if (excess(c, w, i) - fore - aft <= 1e-12) continue
-      c.taut[i] = 1
+      const fore = i > 0 ? (beside[i] as number) * max(0, pullN[i - 1] as number) : 0
+      const aft = i + 1 < links ? (beside[i + 1] as number) * max(0, pullN[i + 1] as number) : 0
+      if ((apart[i] as number) - fore - aft <= 1e-12) continue
+      taut[i] = 1
       changed = true
     }
   }
   return changed
 }
 
-/** Sets each node's velocity from its own and the pulls either side, and moves it. */
-function move(c: Chain, w: Workspace, dtS: number): void {
+/**
+ * Where the step would take each node, and how fast, by its own load and the pulls either side.
+ * @returns worst share by which a link would be too long; infinite when the line has left all sense
+ */
+function move(c: Chain, w: Workspace, dtS: number): number {
+  const { freeX, freeY, freeZ, nearX, nearY, nearZ, farX, farY, farZ, pullN } = w
+  const { x: toX, y: toY, z: toZ, vx: toVx, vy: toVy, vz: toVz } = w
+  const { x: atX, y: atY, z: atZ, lengthM } = c
   const links = c.count - 1
+  let [worst, beforeX, beforeY, beforeZ, fore] = [0, 0, 0, 0, 0]
   for (let i = 0; i <= links; i++) {
-    c.vx[i] = w.freeX[i] as number
-    c.vy[i] = w.freeY[i] as number
-    c.vz[i] = w.freeZ[i] as number
-  }
-  for (let i = 0, j = 1; i < links; i++, j++) {
-    const pullN = c.pullN[i] as number
-    if (pullN <= 0) {
-      c.pullN[i] = 0
-      continue
+    let vx = freeX[i] as number
+    let vy = freeY[i] as number
+    let vz = freeZ[i] as number
+    if (fore > 0) {
+      vx -= fore * (farX[i - 1] as number)
+      vy -= fore * (farY[i - 1] as number)
+      vz -= fore * (farZ[i - 1] as number)
     }
-    c.vx[i] = (c.vx[i] as number) + pullN * (w.nearX[i] as number)
-    c.vy[i] = (c.vy[i] as number) + pullN * (w.nearY[i] as number)
-    c.vz[i] = (c.vz[i] as number) + pullN * (w.nearZ[i] as number)
-    c.vx[j] = (c.vx[j] as number) - pullN * (w.farX[i] as number)
-    c.vy[j] = (c.vy[j] as number) - pullN * (w.farY[i] as number)
-    c.vz[j] = (c.vz[j] as number) - pullN * (w.farZ[i] as number)
+    fore = i < links ? (pullN[i] as number) : 0
+    if (fore > 0) {
+      vx += fore * (nearX[i] as number)
+      vy += fore * (nearY[i] as number)
+      vz += fore * (nearZ[i] as number)
+    }
+    const x = (atX[i] as number) + vx * dtS
+    const y = (atY[i] as number) + vy * dtS
+    const z = (atZ[i] as number) + vz * dtS
+    toVx[i] = vx
+    toVy[i] = vy
+    toVz[i] = vz
+    toX[i] = x
+    toY[i] = y
+    toZ[i] = z
+    if (i > 0) {
+      const dx = x - beforeX
+      const dy = y - beforeY
+      const dz = z - beforeZ
+      const over = sqrt(dx * dx + dy * dy + dz * dz) / (lengthM[i - 1] as number) - 1
+      if (!(over <= worst)) worst = Number.isNaN(over) ? Number.POSITIVE_INFINITY : over
+    }
+    beforeX = x
+    beforeY = y
+    beforeZ = z
   }
+  return worst
+}
+
+/** Takes the step: the line is where it would be, and pulled so. */
+function take(c: Chain, w: Workspace): void {
+  const { x, y, z, vx, vy, vz, pullN, onBed } = c
+  const { x: toX, y: toY, z: toZ, vx: toVx, vy: toVy, vz: toVz } = w
+  const links = c.count - 1
+  let [changed, fastest] = [0, 0]
   for (let i = 0; i <= links; i++) {
-    c.x[i] = (c.x[i] as number) + (c.vx[i] as number) * dtS
-    c.y[i] = (c.y[i] as number) + (c.vy[i] as number) * dtS
-    c.z[i] = (c.z[i] as number) + (c.vz[i] as number) * dtS
+    const vxi = toVx[i] as number
+    const vyi = toVy[i] as number
+    const vzi = toVz[i] as number
+    const dx = vxi - (vx[i] as number)
+    const dy = vyi - (vy[i] as number)
+    const dz = vzi - (vz[i] as number)
+    changed = max(changed, dx * dx + dy * dy + dz * dz)
+    fastest = max(fastest, vxi * vxi + vyi * vyi + vzi * vzi)
+    vx[i] = vxi
+    vy[i] = vyi
+    vz[i] = vzi
+    x[i] = toX[i] as number
+    y[i] = toY[i] as number
+    z[i] = toZ[i] as number
   }
+  for (let i = 0; i < links; i++) {
+    pullN[i] = max(0, w.pullN[i] as number)
+    onBed[i] = w.onBed[i] as number
+  }
+  w.changedMps = sqrt(changed)
+  w.fastestMps = sqrt(fastest)
 }
 
-/** The rod tip is led: it goes at this velocity whatever pulls. */
-function lead(w: Workspace, tip: number, { vx, vy, vz }: Drive): void {
-  w.xx[tip] = w.yy[tip] = w.zz[tip] = w.xy[tip] = w.xz[tip] = w.yz[tip] = 0
-  w.freeX[tip] = vx
-  w.freeY[tip] = vy
-  w.freeZ[tip] = vz
-}
-
-/** Moves the whole line by one step of time: weight and drag of each node first, then the pulls that hold every link to its length. */
-function attempt({ chain, work, stream, model, rod, drives }: StepInput, dtS: number): void {
-  aim(chain, work, dtS)
+/** Looks where one step of time would take the whole line: weight and drag of each node first, then the pulls that hold every link to its length. */
+function attempt({ chain, work, stream, model, rod, drives }: StepInput, dtS: number): number {
   loadNodes(chain, work, stream, model, dtS, drives)
-  lead(work, chain.count - 1, rod)
-  yields(chain, work)
+  lead(chain, work, rod)
+  couple(chain, work)
   let revisions = 0
   do solvePulls(chain, work)
   while (revise(chain, work) && ++revisions < MAX_REVISIONS)
-  move(chain, work, dtS)
+  return move(chain, work, dtS)
 }
 
 /** Worst share by which a link is too long; infinite when the line has left all sense. */
@@ -198,55 +219,16 @@ export function stretchOf({ count, x, y, z, lengthM }: Chain): number {
   return worst
 }
 
-/** Copies what a step changes, one list after the other: in a loop, for it is done in every step. */
-function copyState(from: readonly Float64Array[], to: readonly Float64Array[], count: number): void {
-  for (let k = 0; k < from.length; k++) {
-    const source = from[k] as Float64Array
-    const target = to[k] as Float64Array
-    for (let i = 0; i < count; i++) target[i] = source[i] as number
-  }
-}
-
-function remember(c: Chain, w: Workspace): void {
-  copyState(w.state, w.was, c.count)
-  for (let i = 0; i < c.count; i++) w.wasOnBed[i] = c.onBed[i] as number
-}
-
-function goBack(c: Chain, w: Workspace): void {
-  copyState(w.was, w.state, c.count)
-  for (let i = 0; i < c.count; i++) c.onBed[i] = w.wasOnBed[i] as number
-}
-
-/** Most that a node's velocity has changed in the step taken last, or in the last part of one taken in parts [m/s]. */
-export function mostChangedMps({ count, vx, vy, vz }: Chain, { was }: Workspace): number {
-  const [, , , wasX, wasY, wasZ] = was as [
-    unknown,
-    unknown,
-    unknown,
-    Float64Array,
-    Float64Array,
-    Float64Array,
-  ]
-  let most = 0
-  for (let i = 0; i < count; i++) {
-    const x = (vx[i] as number) - (wasX[i] as number)
-    const y = (vy[i] as number) - (wasY[i] as number)
-    const z = (vz[i] as number) - (wasZ[i] as number)
-    most = max(most, x * x + y * y + z * z)
-  }
-  return sqrt(most)
-}
-
 /**
- * Moves the line by one step of time. Where it turns so fast that a link would stretch, the step is taken again in halves.
+ * Moves the line by one step of time. Where it turns so fast that a link would stretch, the step is taken in halves instead.
  * @param halvings how often it may still be halved
  * @returns how many steps were computed
  */
 export function step(input: StepInput, dtS = input.dtS, halvings = MAX_HALVINGS): number {
-  const { chain, work } = input
-  remember(chain, work)
-  attempt(input, dtS)
-  if (halvings === 0 || stretchOf(chain) < STRETCH_ALLOWED) return 1
-  goBack(chain, work)
+  const stretch = attempt(input, dtS)
+  if (halvings === 0 || stretch < STRETCH_ALLOWED) {
+    take(input.chain, input.work)
+    return 1
+  }
   return 1 + step(input, dtS / 2, halvings - 1) + step(input, dtS / 2, halvings - 1)
 }

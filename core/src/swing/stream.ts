@@ -2,7 +2,7 @@ import type { Bottom, Run } from '../water/index.ts'
 import { depthAt, PROFILE_EXPONENT, surfaceCurrentAt } from '../water/index.ts'
 
 // Taken once: asked for millions of times a second.
-const { ceil, floor, max, min, sqrt } = Math
+const { ceil, max, min, sqrt } = Math
 
 /** Friction of a wet line on the bed, by what the bed is made of. [estimate] */
 export const BED_FRICTION: Readonly<Record<Bottom, number>> = Object.freeze({
@@ -31,10 +31,11 @@ const LIES_OVER_M = 0.01
 /** A run made quick to ask: depth and surface current in one table across, two and two. */
 export class Stream {
   private readonly table: Float64Array
+  /** Last place that can be looked up, in cells. */
+  private readonly farCell: number
   readonly friction: number
-  /** Filled by `look`: depth of the water [m] and current at the surface [m/s]. */
-  depthM = 0
-  surfaceMps = 0
+  /** Found by `look`: depth of the water and current at the surface. In a list, which is written in place. */
+  private readonly found = new Float64Array(2)
 
   constructor(run: Run) {
     const cells = ceil((run.widthM + 2 * MARGIN_M) / CELL_M) + 2
@@ -44,30 +45,41 @@ export class Stream {
       this.table[2 * i] = depthAt(run, y)
       this.table[2 * i + 1] = surfaceCurrentAt(run, y)
     }
+    this.farCell = cells - 1.001
     this.friction = BED_FRICTION[run.bottom]
   }
 
   /** Looks up depth and surface current this far from the bank. Beyond the table the river is as at its edge: dry. */
   look(yM: number): void {
-    const { table } = this
-    const at = min(max((yM + MARGIN_M) / CELL_M, 0), table.length / 2 - 1.001)
-    const cell = floor(at)
+    const { table, found } = this
+    const at = min(max((yM + MARGIN_M) / CELL_M, 0), this.farCell)
+    const cell = at | 0
     const part = at - cell
     const i = 2 * cell
     const depth = table[i] as number
     const speed = table[i + 1] as number
-    this.depthM = depth + ((table[i + 2] as number) - depth) * part
-    this.surfaceMps = speed + ((table[i + 3] as number) - speed) * part
+    found[0] = depth + ((table[i + 2] as number) - depth) * part
+    found[1] = speed + ((table[i + 3] as number) - speed) * part
+  }
+
+  /** Depth of the water where `look` looked last [m]. */
+  get depthM(): number {
+    return this.found[0] as number
+  }
+  /** Current at the surface there [m/s]. */
+  get surfaceMps(): number {
+    return this.found[1] as number
   }
 
   /** Current at a height where `look` looked last, z up from the surface [m/s]. */
   currentAt(zM: number): number {
-    if (zM >= 0) return this.surfaceMps
-    const share = max(zM + this.depthM, LIES_OVER_M) / this.depthM
-    if (share >= 1) return this.surfaceMps
+    const { depthM, surfaceMps } = this
+    if (zM >= 0) return surfaceMps
+    const share = max(zM + depthM, LIES_OVER_M) / depthM
+    if (share >= 1) return surfaceMps
     const at = sqrt(share) * PROFILE_CELLS
-    const cell = floor(at)
+    const cell = at | 0
     const low = PROFILE[cell] as number
-    return this.surfaceMps * (low + ((PROFILE[cell + 1] as number) - low) * (at - cell))
+    return surfaceMps * (low + ((PROFILE[cell + 1] as number) - low) * (at - cell))
   }
 }

@@ -13,7 +13,7 @@ import { Stream } from './stream.ts'
 import { type Workspace, workspace } from './work.ts'
 
 // Taken once: asked for millions of times a second.
-const { abs, atan2, hypot, max, min, sqrt } = Math
+const { abs, atan2, hypot, max, min } = Math
 
 export interface SwingResult {
   /**
@@ -81,16 +81,6 @@ function draggingMps({ count, onBed, vx, vy, lengthM }: Chain): number {
 function onBedAt({ count, onBed, x, y, z }: Chain): Touch['atM'] | undefined {
   for (let i = 0; i < count; i++) if (onBed[i] === 1) return [x[i] as number, y[i] as number, z[i] as number]
   return undefined
-}
-
-/** Speed of the fastest part of the line [m/s]. */
-function fastestMps({ count, vx, vy, vz }: Chain): number {
-  let fastest = 0
-  for (let i = 0; i < count; i++) {
-    const [x = 0, y = 0, z = 0] = [vx[i], vy[i], vz[i]]
-    fastest = max(fastest, x * x + y * y + z * z)
-  }
-  return sqrt(fastest)
 }
 
 const SMALL_FISH = { fishAt: 'bottom' } as const
@@ -172,7 +162,7 @@ class Swing {
     })
     this.work += this.chain.count * attempts
     this.tS += dtS
-    const fastest = fastestMps(this.chain)
+    const fastest = this.space.fastestMps
     this.broken = !(fastest < BEYOND_MPS)
     if (this.broken) return true
     this.watch(dtS, fastest)
@@ -234,7 +224,7 @@ class Swing {
     for (let i = 1; this.going; i++) {
       const takenS = min(this.hand.busy(this.tS) ? min(dtS, stepS) : dtS, maxS - this.tS)
       const halved = this.advance(takenS)
-      dtS = nextStepS(this.chain, this.space, takenS, stepS, halved)
+      dtS = nextStepS(this.space, takenS, stepS, halved)
       if (i % BREATH === 0) yield
     }
     if (!this.broken) this.samples.last(this.tS)

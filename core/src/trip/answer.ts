@@ -2,10 +2,10 @@ import type { Item } from '../gear/index.ts'
 import type { Steps } from '../rig/index.ts'
 import { questionOf } from './carried.ts'
 import { type Covered, CoveringSearch, EFFORTS, type Effort } from './covering.ts'
-import { bestKit, type CoverQuestion, type Kit } from './coverModel.ts'
+import { bestKitInSteps, type CoverQuestion, type Kit } from './coverModel.ts'
 import { demandsOf, type TripAbout, type TripProblem } from './demand.ts'
 import { type Missing, missingInSteps } from './missing.ts'
-import type { Solve } from './programme.ts'
+import type { Solving } from './programme.ts'
 import { proveInSteps } from './prove.ts'
 import type { TripLimits, TripPlan } from './tripSchema.ts'
 
@@ -44,7 +44,6 @@ export class TripSearch {
   constructor(
     private readonly trip: TripPlan,
     about: TripAbout,
-    private readonly solve: Solve,
     borrowed: readonly Item[] = [],
     private readonly efforts: readonly Effort[] = EFFORTS,
     private readonly known?: TripSearch,
@@ -60,9 +59,9 @@ export class TripSearch {
   }
 
   /** The best kit of what is known so far. */
-  found(limits: TripLimits = this.trip.limits ?? {}, proven = false): Found {
+  *found(limits: TripLimits = this.trip.limits ?? {}, proven = false): Solving<Found> {
     const covered = this.search.covered()
-    const kit = bestKit(this.question(covered, limits), this.solve)
+    const kit = yield* bestKitInSteps(this.question(covered, limits))
     return {
       covered,
       kit,
@@ -75,7 +74,7 @@ export class TripSearch {
   }
 
   /** A first kit, of few rigs each. */
-  *first(told: Told = () => {}): Steps<Found> {
+  *first(told: Told = () => {}): Solving<Found> {
     const { demands, problems } = demandsOf(this.trip, this.about)
     this.problems = problems
     const share = (done: number): number => done / Math.max(1, demands.length)
@@ -83,33 +82,31 @@ export class TripSearch {
     if (this.known !== undefined) this.search.adopt(this.known.search)
     const [first] = this.efforts
     if (first !== undefined) yield* this.search.more(first, (done) => told(0.2 + 0.8 * share(done)))
-    return this.found()
+    return yield* this.found()
   }
 
   /** Further efforts, where nothing covers yet; then what a second rod may be rigged with. */
-  *further(limits?: TripLimits): Steps<Found> {
+  *further(limits?: TripLimits): Solving<Found> {
     for (const effort of this.efforts.slice(1)) yield* this.search.more(effort)
     yield* this.search.alongside()
-    return this.found(limits)
+    return yield* this.found(limits)
   }
 
   /**
    * Swings what might still make it better, until nothing might.
    * @param told the answer so far, whenever a better kit was found
    */
-  *prove(limits?: TripLimits, told: (found: Found) => void = () => {}): Steps<Found> {
-    let best = this.found(limits)
-    const proven = yield* proveInSteps(
-      this.search,
-      (covered) => this.question(covered, limits),
-      this.solve,
-      () => {
-        const now = this.found(limits)
-        if (now.kit.weight > best.kit.weight || now.kit.ids.length < best.kit.ids.length) told(now)
-        best = now
-      },
-    )
-    return this.found(limits, proven)
+  *prove(limits?: TripLimits, told: (found: Found) => void = () => {}): Solving<Found> {
+    let best = yield* this.found(limits)
+    const { search } = this
+    const question = (covered: readonly Covered[]): CoverQuestion => this.question(covered, limits)
+    const round = (): Solving<Found> => this.found(limits)
+    const proven = yield* proveInSteps(search, question, function* () {
+      const now = yield* round()
+      if (now.kit.weight > best.kit.weight || now.kit.ids.length < best.kit.ids.length) told(now)
+      best = now
+    })
+    return yield* this.found(limits, proven)
   }
 
   /** What each thing nobody owns yet would add. */

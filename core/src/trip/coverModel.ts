@@ -1,4 +1,11 @@
-import type { Programme, Solve } from './programme.ts'
+import {
+  type Programme,
+  type Solution,
+  type Solve,
+  type Solving,
+  solvedInSteps,
+  solveThrough,
+} from './programme.ts'
 import type { TripLimits } from './tripSchema.ts'
 import { CARRIED, type Carried } from './vocabulary.ts'
 
@@ -138,13 +145,12 @@ const sum = (terms: Terms, values: readonly number[]): number =>
 const MEAN_COUNTS = 1e-3
 
 /** Of kits as good in coverage, rods and items, the one with the largest worst margin. */
-function widest(
+function* widest(
   question: CoverQuestion,
   draft: Draft,
   found: readonly number[],
-  solve: Solve,
   limitS?: number,
-) {
+): Solving<Solution> {
   const items = relevant(question)
   const rods: Terms = items.flatMap(({ sort }, i): Terms => (sort === 'rods' ? [[i, 1]] : []))
   const all: Terms = items.map((_, i) => [i, 1])
@@ -173,19 +179,19 @@ function widest(
       }),
     ),
   ]
-  return solve({ columns, rows }, limitS)
+  return yield* solvedInSteps({ columns, rows }, limitS)
 }
 
 /** The kit that covers most, then with the fewest rods, then with the fewest items; its margins are as they come. */
-function smallest(
+function* smallest(
   question: CoverQuestion,
   draft: Draft,
-  solve: Solve,
   limitS?: number,
-): Kit & { readonly values: readonly number[] } {
+): Solving<Kit & { readonly values: readonly number[] }> {
   const worth = worths(question, draft)
   const columns = draft.columns.map((column, i) => ({ ...column, worth: worth[i] ?? 0 }))
-  const { outcome, values, worth: found, bound } = solve({ columns, rows: draft.rows }, limitS)
+  const programme = { columns, rows: draft.rows }
+  const { outcome, values, worth: found, bound } = yield* solvedInSteps(programme, limitS)
   const weighed: Terms = draft.covered.map((c, d) => [c, question.demands[d]?.weight ?? 0])
   const kit = { values, ids: idsIn(draft, values), weight: Math.round(sum(weighed, values)) }
   if (outcome === 'optimal') return { ...kit, optimal: true }
@@ -197,8 +203,8 @@ const idsIn = ({ column }: Draft, values: readonly number[]): readonly string[] 
   [...column].flatMap(([id, i]) => ((values[i] ?? 0) > 0.5 ? [id] : []))
 
 /** The same, by itself. @param limitS time it may take [s] */
-export function smallestKit(question: CoverQuestion, solve: Solve, limitS?: number): Kit {
-  const { values: _values, ...kit } = smallest(question, draftOf(question), solve, limitS)
+export function* smallestKitInSteps(question: CoverQuestion, limitS?: number): Solving<Kit> {
+  const { values: _values, ...kit } = yield* smallest(question, draftOf(question), limitS)
   return kit
 }
 
@@ -206,15 +212,20 @@ export function smallestKit(question: CoverQuestion, solve: Solve, limitS?: numb
  * The best kit, by mixed-integer programming: coverage, rods and items in one programme, the margin in a second one that keeps them.
  * @param limitS time each may take [s]; then the best so far is given, with the gap that is proven
  */
-export function bestKit(question: CoverQuestion, solve: Solve, limitS?: number): Kit {
+export function* bestKitInSteps(question: CoverQuestion, limitS?: number): Solving<Kit> {
   const draft = draftOf(question)
-  const { values, ...first } = smallest(question, draft, solve, limitS)
+  yield
+  const { values, ...first } = yield* smallest(question, draft, limitS)
   if (!first.optimal || first.weight === 0) return first
-  const second = widest(question, draft, values, solve, limitS)
+  const second = yield* widest(question, draft, values, limitS)
   return second.values.length === 0
     ? { ...first, optimal: false, gap: 0 }
     : { ids: idsIn(draft, second.values), weight: first.weight, optimal: second.outcome === 'optimal' }
 }
+
+/** The same, with a solver at hand. */
+export const bestKit = (question: CoverQuestion, solve: Solve, limitS?: number): Kit =>
+  solveThrough(bestKitInSteps(question, limitS), solve)
 
 /** One step of the staircase: what so many items cover at best. */
 export interface Step {
@@ -241,7 +252,7 @@ export function* staircaseInSteps(
     if (items < least || items < (limits.must?.length ?? 0)) yield { items, weight: 0, ids: [] }
     else if (items === ids.length) yield { items, weight, ids }
     else {
-      const kit = smallestKit({ ...question, limits: { ...limits, items } }, solve)
+      const kit = solveThrough(smallestKitInSteps({ ...question, limits: { ...limits, items } }), solve)
       yield { items, weight: kit.weight, ids: kit.ids }
     }
   }

@@ -10,10 +10,22 @@ export { type Demand, demandsOf, seasonOn, type TripAbout, type TripFly, type Tr
 export { flowQuantiles, flowsAround, LEVEL_SHARES } from './flows.ts'
 export { lentFor, type Missing, missingInSteps } from './missing.ts'
 export { type Packed, packedWallet, packList } from './packing.ts'
-export { type Solve, solverBy } from './programme.ts'
+export {
+  buffersOf,
+  isToSolve,
+  type PackedProgramme,
+  packed,
+  packedSolverBy,
+  type Solution,
+  type Solve,
+  type Solving,
+  solverBy,
+  solveThrough,
+} from './programme.ts'
 export { type Spare, sparesFor } from './spares.ts'
 export { stillPairs, stillRigs } from './still.ts'
 export { type OrderedDay, orderDay, type TimedVisit } from './tripDay.ts'
+export { tripKey } from './tripKey.ts'
 export {
   type FlowsAsked,
   type Trip,

@@ -1,7 +1,6 @@
-import type { Steps } from '../rig/index.ts'
 import type { Covered, CoveringSearch } from './covering.ts'
-import { type CoverQuestion, smallestKit } from './coverModel.ts'
-import type { Solve } from './programme.ts'
+import { type CoverQuestion, smallestKitInSteps } from './coverModel.ts'
+import type { Solving } from './programme.ts'
 import { idsOfStill, type Still } from './still.ts'
 
 /** How far a proof goes: rigs it may be asked of at once, rounds, and rigs settled of each demand in a round. */
@@ -26,9 +25,8 @@ const within = (kit: ReadonlySet<string>, { ids, oneOf }: CoverWay): boolean =>
 export function* proveInSteps(
   search: CoveringSearch,
   question: (covered: readonly Covered[]) => CoverQuestion,
-  solve: Solve,
-  round: () => void = () => {},
-): Steps<boolean> {
+  round: () => Solving<void>,
+): Solving<boolean> {
   for (let i = 0; i < PROOF.rounds; i++) {
     const unknown = search.unknown()
     if (unknown.reduce((sum, some) => sum + some.length, 0) > PROOF.rigs) return false
@@ -37,7 +35,7 @@ export function* proveInSteps(
       ...demand,
       ways: [...demand.ways, ...(unknown[d] ?? []).map(wayOf)],
     }))
-    const kit = smallestKit({ ...known, demands }, solve)
+    const kit = yield* smallestKitInSteps({ ...known, demands })
     if (!kit.optimal) return false
     const ids = new Set(kit.ids)
     const toSettle = unknown.map((some, d) =>
@@ -47,7 +45,7 @@ export function* proveInSteps(
     )
     if (toSettle.every((some) => some.length === 0)) return search.whole
     yield* search.settle(toSettle)
-    round()
+    yield* round()
   }
   return false
 }

@@ -30,10 +30,24 @@ export function bedPoints({ soundings, widthM }: Pick<Run, 'soundings' | 'widthM
   return [...near, ...soundings, ...far]
 }
 
-const depthsOf = (run: Pick<Run, 'soundings' | 'widthM'>): readonly Point[] =>
-  bedPoints(run).map((s) => [s.fromBankM, s.depthM])
-const speedsOf = (currents: readonly SurfaceCurrent[]): readonly Point[] =>
-  currents.map((c) => [c.fromBankM, c.mps])
+/** Of what never changes: worked out once for each. */
+function once<K extends object, V>(of: (key: K) => V): (key: K) => V {
+  const known = new WeakMap<K, V>()
+  return (key) => {
+    const before = known.get(key)
+    if (before !== undefined) return before
+    const made = of(key)
+    known.set(key, made)
+    return made
+  }
+}
+
+const depthsOf = once((run: Pick<Run, 'soundings' | 'widthM'>): readonly Point[] =>
+  bedPoints(run).map((s) => [s.fromBankM, s.depthM]),
+)
+const speedsOf = once((currents: readonly SurfaceCurrent[]): readonly Point[] =>
+  currents.map((c) => [c.fromBankM, c.mps]),
+)
 
 /** Depth of the water [m] this far from the angler's bank; 0 on dry land. */
 export function depthAt(run: Pick<Run, 'soundings' | 'widthM'>, fromBankM: number): number {
