@@ -1,8 +1,15 @@
 import { FIRST_JOB, type Job, jobSchema, USUAL_STAND } from '@hoxen/core/day'
 import { DEFAULT_SCHOOLS, type Gear, type Item, schoolsSchema } from '@hoxen/core/gear'
-import { through } from '@hoxen/core/rig'
 import { planSchema } from '@hoxen/core/swing'
-import { type Covered, EFFORTS, solverBy, type TripAbout, type TripPlan, TripSearch } from '@hoxen/core/trip'
+import {
+  type Covered,
+  EFFORTS,
+  solverBy,
+  solveThrough,
+  type TripAbout,
+  type TripPlan,
+  TripSearch,
+} from '@hoxen/core/trip'
 import type { Run } from '@hoxen/core/water'
 import highsLoader from 'highs'
 import * as z from 'zod'
@@ -75,10 +82,10 @@ export async function solved(
   known?: TripSearch,
 ) {
   const solve = solverBy(await highsLoader())
-  const search = new TripSearch(trip, about, solve, borrowed, EFFORTS, known)
-  through(search.first())
-  const first = through(search.further())
-  const found = (prove ?? first.of <= SMALL) ? through(search.prove()) : first
+  const search = new TripSearch(trip, about, borrowed, EFFORTS, known)
+  solveThrough(search.first(), solve)
+  const first = solveThrough(search.further(), solve)
+  const found = (prove ?? first.of <= SMALL) ? solveThrough(search.prove(), solve) : first
   return { solve, found, search }
 }
 

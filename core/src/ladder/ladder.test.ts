@@ -20,6 +20,7 @@ import {
   swingVerdict,
   USUAL_PLAN as USUAL,
 } from '../swing/index.ts'
+import { renamed } from '../testing/index.ts'
 import type { Run } from '../water/index.ts'
 import { atFlow } from '../water/index.ts'
 import { betterRide, DEEPEST_WADE_M, frontsToTry, planThatHolds, singleChanges, tipRungs } from './index.ts'
@@ -154,6 +155,11 @@ describe('the ladder of tips', () => {
     expect(rungs.slice(0, 3).map((r) => r.angleDeg)).toEqual([60, 60, 60])
     expect(new Set(rungs.map((r) => r.angleDeg))).toEqual(new Set([60, 45, 75]))
     expect(new Set(rungs.map((r) => r.id)).size).toBe(9)
+  })
+  test('neither names nor the order of the list change what is tried, or in which order', () => {
+    const owned = { tips: renamed(tips) as readonly Tip[], items: new Map(), wallet: EMPTY_WALLET }
+    const other = tipRungs(setupWith('t-11'), frontsToTry(setupWith('t-11').parts, owned))
+    expect(other.map(({ id }) => id)).toEqual(rungs.map(({ id }) => id))
   })
   test('heavier tips ride deeper in mid-river', () => {
     const depthAtMiddle = rungs.slice(0, 3).map((r) => {

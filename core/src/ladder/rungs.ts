@@ -1,4 +1,4 @@
-import type { Item } from '../gear/index.ts'
+import { byFigures, type Item } from '../gear/index.ts'
 import {
   type Front,
   frontWith,
@@ -31,9 +31,10 @@ export interface TipsOwned {
   readonly wallet: Wallet
 }
 
-/** Tips worth trying on a rig, each with the leader it is judged with; and none where the head may go bare. */
+/** Tips worth trying on a rig, by their figures, each with the leader it is judged with; and none where the head may go bare. */
 export function frontsToTry(parts: RigParts, { tips, items, wallet }: TipsOwned): readonly Front[] {
-  const fronts: readonly (TipItem | null)[] = wantsTip(parts.head) ? tips : [...tips, null]
+  const sorted: readonly TipItem[] = byFigures(tips)
+  const fronts = wantsTip(parts.head) ? sorted : [...sorted, null]
   return fronts.map((tip) => frontWith(parts, wallet, tip, items))
 }
 

@@ -1,8 +1,8 @@
 import type { Day, Job } from '../day/index.ts'
 import {
+  byFigures,
   type Gear,
   type HeadStyle,
-  type Item,
   itemsOf,
   type Leader,
   type Reel,
@@ -34,31 +34,6 @@ const preferring = <T>(items: readonly T[], preferred: (item: T) => boolean): re
   [...items].sort((a, b) => Number(preferred(b)) - Number(preferred(a)))
 
 const orNone = <T>(items: readonly T[]): readonly (T | null)[] => (items.length > 0 ? items : [null])
-
-/** Figures by which things of one kind stand in order, the first that differs decides. */
-const FIGURES = ['lineNumber', 'lengthM', 'massKg', 'sinkRateMps', 'diameterM', 'breakingN'] as const
-
-/** All that a thing is but what it is called, as text. */
-const asText = ({ id: _id, name: _name, notes: _notes, ...item }: Item): string =>
-  JSON.stringify(Object.entries(item).sort(([a], [b]) => (a < b ? -1 : 1)))
-
-const figuresOf = (item: Item): readonly number[] =>
-  FIGURES.map((figure) => {
-    const value = (item as Partial<Record<string, unknown>>)[figure]
-    return typeof value === 'number' ? value : Number.POSITIVE_INFINITY
-  })
-
-/** Things in an order that neither names nor the list's own order change: by figures, and alike ones by id. */
-export function byFigures(items: readonly Item[]): readonly Item[] {
-  const keyed = items.map((item) => ({ item, figures: figuresOf(item), text: asText(item) }))
-  keyed.sort((a, b) => {
-    const at = a.figures.findIndex((figure, i) => figure !== b.figures[i])
-    if (at >= 0) return (a.figures[at] as number) < (b.figures[at] as number) ? -1 : 1
-    if (a.text !== b.text) return a.text < b.text ? -1 : 1
-    return a.item.id < b.item.id ? -1 : 1
-  })
-  return keyed.map(({ item }) => item)
-}
 
 /** Candidates of gear by all of a day that they depend on: put together once. */
 const known = new WeakMap<Gear, Map<string, Candidates>>()

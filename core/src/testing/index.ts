@@ -12,6 +12,10 @@ export const byId = (items: readonly Item[]): ReadonlyMap<string, Item> =>
   new Map(items.map((item) => [item.id, item]))
 export const DEMO_BY_ID = byId(DEMO.items)
 
+/** Everything called something else, the other way round: no answer may change by it. */
+export const renamed = (items: readonly Item[]): readonly Item[] =>
+  items.map((item, i) => ({ ...item, name: `${String.fromCharCode(122 - (i % 26))} ${i}` })).reverse()
+
 /** The long seven with a short Skagit and T-11, as on a winter day. */
 export const WINTER_RIG: RigChoice = {
   rodId: 'long-seven-13-ft',

@@ -77,6 +77,7 @@ export class TripSearch {
   *first(told: Told = () => {}): Solving<Found> {
     const { demands, problems } = demandsOf(this.trip, this.about)
     this.problems = problems
+    yield
     const share = (done: number): number => done / Math.max(1, demands.length)
     yield* this.search.begin(demands, (done) => told(0.2 * share(done)))
     if (this.known !== undefined) this.search.adopt(this.known.search)

@@ -1,4 +1,4 @@
-import { type Gear, type Item, itemsOf } from '../gear/index.ts'
+import { byFigures, type Gear, type Item, itemsOf } from '../gear/index.ts'
 import type { RigChoice } from '../rig/index.ts'
 import type { Covered, Way } from './covering.ts'
 import type { CoverQuestion } from './coverModel.ts'
@@ -31,7 +31,8 @@ export function questionOf(
   lent: ReadonlySet<string> = new Set(),
 ): CoverQuestion {
   return {
-    items: gear.items.flatMap((item) => {
+    // In an order of their own: of kits that are equally good the solver takes the first.
+    items: byFigures(gear.items).flatMap((item) => {
       const sort = sortOf(item)
       return sort === undefined
         ? []

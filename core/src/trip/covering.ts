@@ -10,7 +10,7 @@ import {
 } from '../rig/index.ts'
 import type { Asked, Demand, TripAbout } from './demand.ts'
 import { marginOf } from './margin.ts'
-import { idsOfStill, type Still, stillPairs, stillRigs } from './still.ts'
+import { MOST_STILL, pairKey, SameGear, type Still, stillRigs } from './still.ts'
 import { frontOf, inOrder, wantedBy } from './swingOrder.ts'
 
 /** A rig that covers a demand, with any one of its reels. */
@@ -188,9 +188,15 @@ export class CoveringSearch {
   /** Puts together all that holds without a swing. @param told how many demands are done */
   *begin(demands: readonly Demand[], told: (done: number) => void = () => {}): Steps<void> {
     const { gear } = this.about
+    const [first] = demands
+    if (first === undefined) return
+    // A trip asks for any style with the schools of one angler: the candidates of all its days are the same.
+    const candidates = candidatesOf(gear, first.day)
+    yield
+    const same = new SameGear(candidates, this.watchCounts)
     const pairs: (readonly RigParts[])[] = []
     for (const { day } of demands) {
-      pairs.push(stillPairs(candidatesOf(gear, day), day, this.watchCounts))
+      pairs.push(yield* same.pairsOf(day))
       yield
     }
     const served = countOf(pairs.flat().map(pairKey))
@@ -201,14 +207,14 @@ export class CoveringSearch {
       )
       listed.push({
         demand,
-        ...stillRigs(candidatesOf(gear, demand.day), demand.day, mine, this.watchCounts),
+        ...(yield* stillRigs(candidates, demand.day, mine, this.watchCounts, MOST_STILL, same)),
       })
       told(i + 1)
       yield
     }
-    const isLent = (still: Still): boolean => idsOfStill(still).some((id) => this.lent.has(id))
+    const isLent = ({ ids }: Still): boolean => ids.some((id) => this.lent.has(id))
     const own = listed.map(({ demand, rigs }) => ({ demand, rigs: rigs.filter((still) => !isLent(still)) }))
-    const wanted = wantedBy(own)
+    const wanted = yield* wantedBy(own)
     for (const [i, { demand, rigs, cut }] of listed.entries()) {
       const lots: Open['lots'] = [
         inOrder(demand, own[i]?.rigs ?? [], wanted),
@@ -234,9 +240,9 @@ export class CoveringSearch {
     const there = new Map(known.open.map((open) => [open.demand.id, open]))
     for (const open of this.open) {
       const was = there.get(open.demand.id)
-      const here = new Map(open.queue.map((still) => [idsOfStill(still).join(' '), still]))
+      const here = new Map(open.queue.map((still) => [still.ids.join(' '), still]))
       for (const [old, rig] of was?.tried ?? []) {
-        const still = here.get(idsOfStill(old).join(' '))
+        const still = here.get(old.ids.join(' '))
         if (was === undefined || still === undefined) continue
         const way = was.ways.get(old)
         open.tried.set(still, rig)
@@ -302,7 +308,6 @@ export class CoveringSearch {
 
 /** Everything but the running line. */
 const bareKey = (still: Still): string => `${frontOf(still)} ${still.parts.leader?.id ?? '_'}`
-const pairKey = ({ rod, head }: RigParts): string => `${rod.id} ${head.head.id}`
 function countOf(keys: readonly string[]): ReadonlyMap<string, number> {
   const out = new Map<string, number>()
   for (const key of keys) out.set(key, (out.get(key) ?? 0) + 1)

@@ -36,9 +36,10 @@ const withOnly = ({ items }: Gear, item: Item): Gear => ({
 })
 
 /** Whether a rig with a thing holds before it swings. */
-function mayCover(about: TripAbout, { day }: Demand, item: Item, watchCounts: boolean): boolean {
+function* mayCover(about: TripAbout, { day }: Demand, item: Item, watchCounts: boolean): Steps<boolean> {
   const c = candidatesOf(withOnly(about.gear, item), day)
-  return stillRigs(c, day, stillPairs(c, day, watchCounts), watchCounts, 1).rigs.length > 0
+  const pairs = yield* stillPairs(c, day, watchCounts)
+  return (yield* stillRigs(c, day, pairs, watchCounts, 1)).rigs.length > 0
 }
 
 /** Things nobody owns yet that are worth trying for these demands: tips of every kind, and the parts of the best whole rigs. */
@@ -62,7 +63,7 @@ export function* missingInSteps(
   for (const item of yield* candidates(about, open)) {
     const demands: Demand[] = []
     for (const demand of open) {
-      if (mayCover(about, demand, item, watchCounts)) demands.push(demand)
+      if (yield* mayCover(about, demand, item, watchCounts)) demands.push(demand)
       yield
     }
     if (demands.length > 0) hopeful.push({ item, demands })

@@ -1,7 +1,7 @@
 import type { Covered, CoveringSearch } from './covering.ts'
 import { type CoverQuestion, smallestKitInSteps } from './coverModel.ts'
 import type { Solving } from './programme.ts'
-import { idsOfStill, type Still } from './still.ts'
+import type { Still } from './still.ts'
 
 /** How far a proof goes: rigs it may be asked of at once, rounds, and rigs settled of each demand in a round. */
 export const PROOF = Object.freeze({ rigs: 12_000, rounds: 40, each: 8 })
@@ -9,7 +9,7 @@ export const PROOF = Object.freeze({ rigs: 12_000, rounds: 40, each: 8 })
 type CoverWay = CoverQuestion['demands'][number]['ways'][number]
 
 const wayOf = (still: Still): CoverWay => ({
-  ids: idsOfStill(still),
+  ids: still.ids,
   oneOf: still.reels.includes(null) ? [] : still.reels.flatMap((reel) => reel?.id ?? []),
   margin: 0,
 })

@@ -1,19 +1,23 @@
-import { searchedRide } from '../rig/index.ts'
+import { type Steps, searchedRide } from '../rig/index.ts'
 import { holdingBand } from '../water/index.ts'
 import type { Demand } from './demand.ts'
-import { idsOfStill, type Still } from './still.ts'
+import type { Still } from './still.ts'
 
 /** Rod, head and tip of a rig. */
 export const frontOf = ({ parts: { rod, head, tip } }: Still): string =>
   `${rod.id} ${head.head.id} ${tip?.item.id ?? '_'}`
 
 /** Demands on which each item is part of some rig, weighted by their days. */
-export function wantedBy(
+export function* wantedBy(
   open: readonly { readonly demand: Demand; readonly rigs: readonly Still[] }[],
-): ReadonlyMap<string, number> {
+): Steps<ReadonlyMap<string, number>> {
   const out = new Map<string, number>()
-  for (const { demand, rigs } of open)
-    for (const id of new Set(rigs.flatMap(idsOfStill))) out.set(id, (out.get(id) ?? 0) + demand.on.length)
+  for (const { demand, rigs } of open) {
+    const ids = new Set<string>()
+    for (const rig of rigs) for (const id of rig.ids) ids.add(id)
+    for (const id of ids) out.set(id, (out.get(id) ?? 0) + demand.on.length)
+    yield
+  }
   return out
 }
 
@@ -30,9 +34,7 @@ export function inOrder(
   rigs: readonly Still[],
   wanted: ReadonlyMap<string, number>,
 ): readonly Still[] {
-  const worth = new Map(
-    rigs.map((rig) => [rig, idsOfStill(rig).reduce((sum, id) => sum + (wanted.get(id) ?? 0), 0)]),
-  )
+  const worth = new Map(rigs.map((rig) => [rig, rig.ids.reduce((sum, id) => sum + (wanted.get(id) ?? 0), 0)]))
   const near = new Map(rigs.map((rig) => [rig, rides(rig, demand)]))
   const sorted = [...rigs].sort(
     (a, b) => Number(near.get(b)) - Number(near.get(a)) || (worth.get(b) ?? 0) - (worth.get(a) ?? 0),

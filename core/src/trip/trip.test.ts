@@ -7,7 +7,7 @@ import { DEFAULT_SCHOOLS, type Item } from '../gear/index.ts'
 import { judgeSwung } from '../match/index.ts'
 import { type RigChoice, resolveRig, through } from '../rig/index.ts'
 import { solver } from '../testing/highs.ts'
-import { byId, DEMO, flatRun } from '../testing/index.ts'
+import { byId, DEMO, flatRun, renamed } from '../testing/index.ts'
 import { calendarWords } from '../words/index.ts'
 import { TripSearch } from './answer.ts'
 import { worthBorrowing } from './borrowing.ts'
@@ -19,9 +19,10 @@ import { bestOrder, changesBetween, moreRods, type Stop } from './dayOrder.ts'
 import { demandsOf, MOST_DEMANDS, seasonOn, type TripAbout } from './demand.ts'
 import { flowQuantiles } from './flows.ts'
 import { packedWallet, packList } from './packing.ts'
-import type { Solve } from './programme.ts'
+import { type Solve, solveThrough } from './programme.ts'
 import { sparesFor } from './spares.ts'
 import { orderDay } from './tripDay.ts'
+import { tripKey } from './tripKey.ts'
 import { type Trip, type TripPlan, tripSchema } from './tripSchema.ts'
 import { CHANGE_MINUTES } from './vocabulary.ts'
 
@@ -66,11 +67,46 @@ beforeAll(async () => {
   solve = await solver()
 })
 const answer = (asked: TripPlan, items = SMALL) => {
-  const search = new TripSearch(asked, { ...about, gear: { items } }, solve, [], WHOLE)
-  through(search.first())
-  return { search, ...through(search.further()) }
+  const search = new TripSearch(asked, { ...about, gear: { items } }, [], WHOLE)
+  solveThrough(search.first(), solve)
+  return { search, ...solveThrough(search.further(), solve) }
 }
 
+describe('the key of a search', () => {
+  const key = (asked: TripPlan = trip, changed: Partial<TripAbout> = {}) =>
+    tripKey(asked, { ...about, ...changed })
+  test('wind, bank, season, temperature, style and the gauge change nothing: the trip’s days say their own', () => {
+    const { stand, job } = about
+    for (const changed of [
+      { stand: { ...stand, wind: { fromDeg: 70, mps: 9 } } },
+      { stand: { ...stand, bank: 'left' as const } },
+      { job: { ...job, season: 'summer' as const } },
+      { job: { ...job, waterC: 12 } },
+      { job: { ...job, style: 'scandi' as const } },
+      { nowM3ps: { 'mill-bend': 31 } },
+    ])
+      expect(key(trip, changed)).toBe(key())
+  })
+  test('what is called or listed otherwise, limits and notes change nothing; what is asked does', () => {
+    // A fly's name is shown with its demand.
+    const flies = SMALL.filter(({ kind }) => kind === 'fly')
+    const others = renamed(SMALL).filter(({ kind }) => kind !== 'fly')
+    expect(
+      key(trip, { gear: { items: [...others.map((item) => ({ ...item, notes: 'old' })), ...flies] } }),
+    ).toBe(key())
+    expect(key(withLimits({ tips: 1 }))).toBe(key())
+    const heavier = SMALL.map((item) => (item.kind === 'head' ? { ...item, massKg: 0.04 } : item))
+    for (const other of [
+      key(trip, { gear: { items: heavier } }),
+      key(trip, { gear: { items: SMALL.slice(1) } }),
+      key({ ...trip, watchCounts: true }),
+      key({ ...trip, days: trip.days.slice(1) }),
+      key(trip, { job: { ...about.job, castM: about.job.castM + 5 } }),
+      tripKey(trip, about, some('t-14-10-ft')),
+    ])
+      expect(other).not.toBe(key())
+  })
+})
 describe('what is asked', () => {
   test('each pool at each flow with each fly once, weighted by its days; the season by its date', () => {
     const { demands, problems } = demandsOf(trip, about)
@@ -192,10 +228,18 @@ describe('the kit', () => {
     expect(rod).toHaveLength(whole.covered.filter((each) => rigWith(ids, each)).length)
   })
 
+  test('what things are called, and their order in the list, change no kit and nothing that covers', () => {
+    const told = ({ covered, kit }: ReturnType<typeof answer>) => [
+      kit,
+      covered.map(({ ways, why }) => [ways, why?.rig]),
+    ]
+    expect(told(answer(trip, renamed(SMALL)))).toEqual(told(answer(trip)))
+  })
+
   test('what may be borrowed takes no place from one’s own, however few are swung', () => {
     const swung = (lent: readonly Item[]) => {
-      const search = new TripSearch(withLimits({ borrowed: 1 }), about, solve, lent, [{ rigs: 1 }])
-      return through(search.first()).covered.map(({ ways }) => ways.map(({ rig }) => rig))
+      const search = new TripSearch(withLimits({ borrowed: 1 }), about, lent, [{ rigs: 1 }])
+      return solveThrough(search.first(), solve).covered.map(({ ways }) => ways.map(({ rig }) => rig))
     }
     const lent = swung(some('t-11-10-ft', 't-14-10-ft', '480-gr-long-skagit', 'tapered-9-ft'))
     for (const [i, own] of swung([]).entries()) expect(lent[i]).toEqual(expect.arrayContaining(own))
@@ -204,17 +248,17 @@ describe('the kit', () => {
 
   test('with something lent nothing is swung again, and nothing that covered is lost', () => {
     const { search, covered } = answer(trip)
-    const lent = new TripSearch(withLimits({ borrowed: 1 }), about, solve, some('t-14-10-ft'), [], search)
-    const taken = through(lent.first()).covered
+    const lent = new TripSearch(withLimits({ borrowed: 1 }), about, some('t-14-10-ft'), [], search)
+    const taken = solveThrough(lent.first(), solve).covered
     expect(taken.map(({ ways }) => ways)).toEqual(covered.map(({ ways }) => ways))
     expect(taken.map(({ swung }) => swung)).toEqual(covered.map(({ swung }) => swung))
   })
 
   test('the proof finds what trying everything finds', () => {
     const all = answer(trip)
-    const search = new TripSearch(trip, about, solve, [], [{ rigs: 1 }])
-    through(search.first())
-    const proven = through(search.prove())
+    const search = new TripSearch(trip, about, [], [{ rigs: 1 }])
+    solveThrough(search.first(), solve)
+    const proven = solveThrough(search.prove(), solve)
     expect(proven.proven).toBe(true)
     expect([proven.kit.weight, proven.kit.ids.length]).toEqual([all.kit.weight, all.kit.ids.length])
   })
@@ -233,12 +277,11 @@ describe('the kit', () => {
     const lent = new TripSearch(
       { ...one, limits: { borrowed: 1 } },
       { ...about, gear: { items: SMALL.filter(({ kind }) => kind !== 'tip') } },
-      solve,
       first === undefined ? [] : [first.item],
       WHOLE,
     )
-    expect(through(lent.first()).kit.ids).toContain(first?.item.id)
-    expect(lent.found({ borrowed: 0 }).kit.weight).toBe(0)
+    expect(solveThrough(lent.first(), solve).kit.ids).toContain(first?.item.id)
+    expect(solveThrough(lent.found({ borrowed: 0 }), solve).kit.weight).toBe(0)
   })
 })
 

@@ -1,7 +1,7 @@
 import type { Job } from '../../day/index.ts'
 import type { Caster, Gear, Item, Schools } from '../../gear/index.ts'
 import { candidatesOf, choiceOf } from '../../match/index.ts'
-import { itemIn, RIG_SLOTS, type RigParts } from '../../rig/index.ts'
+import { itemIn, RIG_SLOTS, type RigParts, through } from '../../rig/index.ts'
 import { stillPairs, stillRigs } from '../../trip/index.ts'
 import type { Run } from '../../water/index.ts'
 import { pick, type Roll } from '../random.ts'
@@ -58,8 +58,8 @@ export function stillRig(
 ): RigParts | undefined {
   const day = dayIn(job, schools, run, flowM3ps)
   const c = candidatesOf(gear, day)
-  const pair = pick(roll, stillPairs(c, day, false))
-  const still = pair && pick(roll, stillRigs(c, day, [pair], false).rigs)
+  const pair = pick(roll, through(stillPairs(c, day, false)))
+  const still = pair && pick(roll, through(stillRigs(c, day, [pair], false)).rigs)
   return still && { ...still.parts, reel: still.reels[0] ?? null }
 }
 

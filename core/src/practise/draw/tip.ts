@@ -1,6 +1,7 @@
 import { itemsOf } from '../../gear/index.ts'
 import { betterRide } from '../../ladder/index.ts'
 import { candidatesOf } from '../../match/index.ts'
+import { through } from '../../rig/index.ts'
 import type { TipItem } from '../../sink/index.ts'
 import type { Swung } from '../../swing/index.ts'
 import { stillRigs } from '../../trip/index.ts'
@@ -21,11 +22,8 @@ function drawTip(drawing: Drawing): SituationOf<'tip'> | undefined {
   const tips = [...itemsOf(gear, 'tip'), ...itemsOf(gear, 'sinking-leader')] as readonly TipItem[]
   const c = candidatesOf({ items: [...itemsIn({ ...parts, tip: null }), ...tips] }, day)
   const fits = new Set(
-    stillRigs(
-      c,
-      day,
-      [{ ...parts, tip: null, leader: null, runningLine: null, reel: null }],
-      false,
+    through(
+      stillRigs(c, day, [{ ...parts, tip: null, leader: null, runningLine: null, reel: null }], false),
     ).rigs.flatMap(({ parts: { tip } }) => tip?.item.id ?? []),
   )
   const some = shuffled(
