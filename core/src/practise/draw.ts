@@ -46,16 +46,17 @@ function* drawFrom<K extends RoundKind>(kind: K, drawing: Drawing): Steps<Round 
 /**
  * A round of a kind, the same one for the same seed and gear: drawn from one’s own gear and waters, or where these give none, from what
  * stands in for them. Never one that lies on a threshold.
- * @param spare gear and waters that always give one: the demo’s
+ * @param spare gear and waters that always give one: the demo’s; without them there may be none
  */
 export function* roundInSteps(
   kind: RoundKind,
   seed: number,
   about: PractiseAbout,
-  { spare, level = 1 }: { readonly spare: Pick<PractiseAbout, 'gear' | 'runs'>; readonly level?: Level },
+  { spare, level = 1 }: { readonly spare?: Pick<PractiseAbout, 'gear' | 'runs'>; readonly level?: Level },
 ): Steps<Drawn | undefined> {
   const own = yield* drawFrom(kind, { ...about, roll: rollFrom(seed), level })
   if (own !== undefined) return { round: own, spare: false }
+  if (spare === undefined) return undefined
   const round = yield* drawFrom(kind, { ...about, ...spare, roll: rollFrom(seed), level })
   return round && { round, spare: true }
 }

@@ -20,8 +20,8 @@ export const practisedSchema = z.strictObject({
   right: z.number().int().min(0).max(1000),
   /** Whether the last answer was right, and whether one was sure of it. */
   last: z.strictObject({ right: z.boolean(), sure: z.boolean() }),
-  /** The round itself, while it is to come again. */
-  situation: situationSchema.optional(),
+  /** The round itself, while it is to come again. One that can no longer be read does not; what was answered stays. */
+  situation: situationSchema.optional().catch(undefined),
 })
 export type Practised = z.infer<typeof practisedSchema>
 

@@ -2,7 +2,7 @@ import * as z from 'zod'
 import { CAST_NAMES } from '../cast/index.ts'
 import { jobSchema } from '../day/index.ts'
 import { casterSchema, idSchema, itemSchema, schoolsSchema, WINDOW_STYLES } from '../gear/index.ts'
-import { CHECK_CODES, type CheckCode, rigChoiceSchema } from '../rig/index.ts'
+import { CHECK_CODES, type CheckCode, presentCode, rigChoiceSchema } from '../rig/index.ts'
 import { flowSchema, OBSTRUCTIONS, runSchema } from '../water/index.ts'
 import { LEVELS } from './vocabulary.ts'
 
@@ -59,7 +59,7 @@ export const situationSchema = z.discriminatedUnion('kind', [
     wasId: idSchema.nullable(),
     slot: z.enum(['headId', 'tipId', 'leaderId', 'runningLineId', 'reelId']),
     codes: z
-      .array(z.enum(CHECK_CODES as [CheckCode, ...CheckCode[]]))
+      .array(z.preprocess((code) => presentCode(code), z.enum(CHECK_CODES as [CheckCode, ...CheckCode[]])))
       .min(2)
       .max(most.choices),
   }),

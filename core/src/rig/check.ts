@@ -49,6 +49,13 @@ export interface Check extends Omit<Finding, 'data' | 'allowed'> {
 
 export const CHECK_CODES: readonly CheckCode[] = CHECKS.map((check) => check.code)
 
+/** Codes that were renamed, by what they were called: kept rounds and sent ones may still say the old one. */
+const RENAMED_CODES: Readonly<Record<string, CheckCode>> = Object.freeze({})
+
+/** A code as it is called now; anything else is given back as it is. @param renamed by what they were called */
+export const presentCode = (code: unknown, renamed = RENAMED_CODES): unknown =>
+  typeof code === 'string' && Object.hasOwn(renamed, code) ? renamed[code] : code
+
 const BY_CODE = Object.fromEntries(CHECKS.map((check) => [check.code, check])) as unknown as Readonly<
   Record<CheckCode, CheckDefinition<CheckCode>>
 >

@@ -13,6 +13,7 @@ export {
   type CheckReasons,
   checkSlots,
   lineOf,
+  presentCode,
   stateRank,
   statesBySlot,
   verdictOf,

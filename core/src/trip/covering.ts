@@ -116,7 +116,7 @@ function* swingOut(open: Open, stills: readonly Still[], watchCounts: boolean): 
   )
   const left = stills.filter((still) => !isDone(open, still))
   for (const still of left) open.turned.add(still)
-  for (const day of open.demand.byAngle.slice(1)) yield* swingAt(open, left, day, watchCounts)
+  for (const day of open.demand.otherAngles()) yield* swingAt(open, left, day, watchCounts)
 }
 
 /** Rigs an effort swings, as many of each lot: what is lent takes no place from one's own, so more to choose from never covers less. */
@@ -155,7 +155,7 @@ function whyOf({ tried }: Open): Why | undefined {
 }
 
 /** What is asked, without all it is judged in. */
-const askedOf = ({ day: _day, byAngle: _byAngle, ...asked }: Demand): Asked => asked
+const askedOf = ({ day: _day, otherAngles: _other, ...asked }: Demand): Asked => asked
 
 const coveredOf = (open: Open, why?: Why): Covered => ({
   demand: askedOf(open.demand),

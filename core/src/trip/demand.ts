@@ -58,8 +58,8 @@ export interface Asked {
 /** The same with all it is judged in. */
 export interface Demand extends Asked {
   readonly day: Day
-  /** At the angles a pool's chart tries, the plan's own first. */
-  readonly byAngle: readonly Day[]
+  /** The same day at the other angles that a pool's chart tries. */
+  readonly otherAngles: () => readonly Day[]
 }
 
 /** What a trip asks for that is not there, or cannot be judged; the rest stands. */
@@ -252,7 +252,10 @@ function demandOf(
     fly,
     on: [day.on],
     day: dayAt(parts, plan, plan.angleDeg),
-    byAngle: anglesAround(plan.angleDeg).map((angleDeg) => dayAt(parts, plan, angleDeg)),
+    otherAngles: () =>
+      anglesAround(plan.angleDeg)
+        .slice(1)
+        .map((angleDeg) => dayAt(parts, plan, angleDeg)),
     seasonAssumed: waterC === undefined,
   }
 }

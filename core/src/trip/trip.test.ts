@@ -202,9 +202,9 @@ describe('the kit', () => {
     const judged = covered.flatMap(({ ways, demand }) =>
       ways.flatMap(({ rig, reelIds, angleDeg }) => {
         const resolved = resolveRig({ ...rig, reelId: reelIds[0] ?? null }, items)
-        const day = demands
-          .find(({ id }) => id === demand.id)
-          ?.byAngle.find(({ plan }) => plan.angleDeg === angleDeg)
+        const asked = demands.find(({ id }) => id === demand.id)
+        const day =
+          asked && [asked.day, ...asked.otherAngles()].find(({ plan }) => plan.angleDeg === angleDeg)
         return resolved.outcome === 'resolved' && day ? [judgeSwung(resolved.parts, day).verdict] : ['gone']
       }),
     )

@@ -5,7 +5,7 @@ import { type Demand, demandsOf, type TripAbout } from './demand.ts'
 import type { TripPlan } from './tripSchema.ts'
 
 /** A demand as it is judged and told: what is judged at other angles follows from the day at the plan's own. */
-const asAsked = ({ byAngle: _byAngle, ...asked }: Demand) => asked
+const asAsked = ({ otherAngles: _other, ...asked }: Demand) => asked
 
 /** A thing as far as a kit can use it: what it is called changes no answer. */
 const asUsed = ({ name: _name, notes: _notes, ...item }: Item) => item

@@ -1,7 +1,7 @@
 import type { Ride, SwingInput, SwingResult } from '@hoxen/core/swing'
 import PQueue from 'p-queue'
 import { noticeSaid } from '../store/index.ts'
-import { WorkerClient, WorkerLost } from '../worker/index.ts'
+import { WorkerClient } from '../worker/index.ts'
 import type { SwingApi } from '../worker/swingApi.ts'
 import { PRIORITIES, type Priority, type Runner } from './wish.ts'
 
@@ -30,16 +30,6 @@ const free = Array.from(
 const queue = new PQueue({ concurrency: size })
 const rank = (priority: Priority): number => PRIORITIES.indexOf(priority)
 
-/** Asks; if the worker crashes, retries once in a fresh one. */
-async function patiently<T>(ask: () => Promise<T>): Promise<T> {
-  try {
-    return await ask()
-  } catch (error) {
-    if (error instanceof WorkerLost) return ask()
-    throw error
-  }
-}
-
 async function inWorker(
   what: 'ride' | 'swing',
   input: SwingInput,
@@ -49,9 +39,7 @@ async function inWorker(
   const client = free.pop()
   if (client === undefined) throw new Error('more swings under way than workers')
   try {
-    return await patiently(() =>
-      client.ask((api, id) => api[what](id, input) as Promise<Ride | SwingResult>, signal),
-    )
+    return await client.askAgain((api, id) => api[what](id, input) as Promise<Ride | SwingResult>, signal)
   } finally {
     free.push(client)
   }

@@ -3,6 +3,7 @@ import type { CsvReading, DocumentReading, PlacesReading, TypedLinesReading } fr
 import type { Gear, Item } from '@hoxen/core/gear'
 import type { Entry, Learnt } from '@hoxen/core/journal'
 import { type MatchResult, matchInSteps } from '@hoxen/core/match'
+import type { Drawn, Situation } from '@hoxen/core/practise'
 import type { DecimalMark } from '@hoxen/core/quantity'
 import type { RigChoice, RigSlot, Steps, Wallet, Wanted } from '@hoxen/core/rig'
 import type { WindowOptions } from '@hoxen/core/rod'
@@ -214,10 +215,17 @@ export const coreApi = {
     return worked(about, servingInSteps(question, { gear, fixed }, named, items), letSwing)
   },
 
-  /** A round of practice. */
-  async round(id: number, asked: RoundAsked, letSwing: LetSwing) {
+  /** A round of practice, drawn from one's own gear where that gives one. */
+  async round(about: About, asked: RoundAsked, letSwing: LetSwing) {
+    const { gear } = gearOf(about)
     const { askedRound } = await import('./practise.ts')
-    return worked({ id }, askedRound(asked), letSwing)
+    return askedRound(asked, gear, (steps) => worked(about, steps, letSwing))
+  },
+  /** A round that was sent, or comes again; undefined where it is none. */
+  async roundAgain(id: number, situation: Situation, letSwing: LetSwing): Promise<Drawn | undefined> {
+    const { solveInSteps } = await import('./practise.ts')
+    const round = await worked({ id }, solveInSteps(situation), letSwing)
+    return round && { round, spare: false }
   },
 
   /** A file of everything, a table of gear, or a list as it is typed, by what it turns out to be. @param tell told how far it is, [0, 1] */

@@ -20,7 +20,7 @@ export function ask<T>(
   signal?: AbortSignal,
 ): Promise<T> {
   const done = working()
-  return core.ask(question, signal).finally(done)
+  return core.askAgain(question, signal).finally(done)
 }
 
 /** The revision of gear that each worker holds. */

@@ -1,24 +1,22 @@
 import type { Item } from '@hoxen/core/gear'
-import { keepSwung, type Steps } from '@hoxen/core/rig'
-import { type SwingInput, swing } from '@hoxen/core/swing'
+import { keepSwung } from '@hoxen/core/rig'
+import type { SwingInput } from '@hoxen/core/swing'
 import {
-  bestKit,
-  type CoverQuestion,
+  buffersOf,
   type Effort,
   type Found,
-  type Kit,
+  isToSolve,
   type Missing,
-  type Solve,
-  type Step,
-  solverBy,
-  staircaseInSteps,
+  type PackedProgramme,
+  packed,
+  type Solution,
+  type Solving,
   type TripAbout,
   type TripLimits,
   type TripPlan,
   TripSearch,
 } from '@hoxen/core/trip'
-import highsLoader from 'highs'
-import highsUrl from 'highs/runtime?url'
+import { transfer } from 'comlink'
 import QuickLRU from 'quick-lru'
 import type { LetSwing } from './coreApi.ts'
 import { alive, callOff, unhurried } from './unhurried.ts'
@@ -34,40 +32,29 @@ export interface TripAsked {
   readonly efforts: readonly Effort[]
 }
 
-let loading: Promise<Solve> | undefined
-const solver = (): Promise<Solve> => {
-  loading ??= highsLoader({ locateFile: () => highsUrl }).then(solverBy)
-  return loading
-}
+/** Has a programme solved elsewhere. */
+export type LetSolve = (programme: PackedProgramme, limitS?: number) => Promise<Solution>
+
+/** Said of a search that was put away, or went with its worker: it is to be begun again. */
+export const GONE = 'gone'
+export type Gone = typeof GONE
 
 /** Searches by what they are about, the latest last: later questions go on with them. */
 const searches = new QuickLRU<string, TripSearch>({ maxSize: 3 })
-function searched(key: string): TripSearch {
-  const search = searches.get(key)
-  if (search === undefined) throw new Error('The search for this trip was put away.')
-  return search
-}
 
-/** Share of the swings this worker does itself: it would only wait, and the page’s own workers leave a core free. */
-const OWN_SHARE = 1 / Math.max(2, navigator.hardwareConcurrency || 2)
-
-function* swungHere(wanted: readonly SwingInput[]): Generator<undefined, void> {
-  for (const input of wanted) {
-    keepSwung(input, swing(input))
-    yield
-  }
-}
-
-/** Runs a question in steps; the page schedules the swings it needs, but for this worker’s own share. */
-const worked = <T>(id: number, steps: Steps<T>, letSwing: LetSwing): Promise<T> =>
-  unhurried(id, steps, (wanted) => {
-    if (wanted === undefined || wanted.length === 0) return undefined
-    const mine = Math.floor(wanted.length * OWN_SHARE)
-    const theirs = wanted.slice(mine)
-    const away = letSwing(theirs).then((swings) => {
-      for (const [i, swung] of swings.entries()) keepSwung(theirs[i] as SwingInput, swung)
+/** Runs a question in steps; the page has its swings and its programmes worked out. */
+const worked = <T>(id: number, steps: Solving<T>, letSwing: LetSwing, letSolve: LetSolve): Promise<T> =>
+  unhurried<Parameters<typeof isToSolve>[0], T, Solution>(id, steps, (step) => {
+    if (step === undefined) return undefined
+    if (isToSolve(step)) {
+      const programme = packed(step.programme)
+      return letSolve(transfer(programme, [...buffersOf(programme)]), step.limitS)
+    }
+    if (step.length === 0) return undefined
+    return letSwing(step).then((swings) => {
+      for (const [i, swung] of swings.entries()) keepSwung(step[i] as SwingInput, swung)
+      return undefined
     })
-    return Promise.all([away, unhurried(id, swungHere(wanted.slice(0, mine)))]).then(() => undefined)
   })
 
 /** Questions of the worker of trips. */
@@ -81,46 +68,46 @@ export const tripApi = {
     key: string,
     { trip, about, lent, efforts, known }: TripAsked,
     letSwing: LetSwing,
+    letSolve: LetSolve,
     told: (share: number) => void,
   ): Promise<Found> {
-    const search = new TripSearch(trip, about, await solver(), lent, efforts, searches.get(known))
+    const search = new TripSearch(trip, about, lent, efforts, searches.get(known))
+    const found = await worked(id, search.first(told), letSwing, letSolve)
     searches.set(key, search)
-    return worked(id, search.first(told), letSwing)
+    return found
   },
   /** What covers the rest, and what a second rod may be rigged with. */
-  further: (id: number, key: string, limits: TripLimits, letSwing: LetSwing): Promise<Found> =>
-    worked(id, searched(key).further(limits), letSwing),
-  /** The proof, and the better kits found on the way. */
-  prove: (
+  async further(
     id: number,
     key: string,
     limits: TripLimits,
     letSwing: LetSwing,
-    better: (found: Found) => void,
-  ): Promise<Found> => worked(id, searched(key).prove(limits, better), letSwing),
-  /** What each thing nobody owns yet would add. */
-  missing: (id: number, key: string, letSwing: LetSwing): Promise<readonly Missing[]> =>
-    worked(id, searched(key).missing(), letSwing),
-
-  /** Loads the solver, so that the first question does not wait for it. */
-  ready: async (): Promise<void> => {
-    await solver()
+    letSolve: LetSolve,
+  ): Promise<Found | Gone> {
+    const search = searches.get(key)
+    return search === undefined ? GONE : worked(id, search.further(limits), letSwing, letSolve)
   },
-  /** A kit under other limits: no new swings. */
-  kit: async (question: CoverQuestion): Promise<Kit> => bestKit(question, await solver()),
-  /** What each size of kit covers, one after another. */
-  async staircase(
+  /** The proof, and the better kits found on the way. */
+  async prove(
     id: number,
-    question: CoverQuestion,
-    kit: Kit,
-    told: (step: Step) => void,
-  ): Promise<readonly Step[]> {
-    const steps: Step[] = []
-    await unhurried(id, staircaseInSteps(question, kit, await solver()), async (step) => {
-      steps.push(step)
-      told(step)
-    })
-    return steps
+    key: string,
+    limits: TripLimits,
+    letSwing: LetSwing,
+    letSolve: LetSolve,
+    better: (found: Found) => void,
+  ): Promise<Found | Gone> {
+    const search = searches.get(key)
+    return search === undefined ? GONE : worked(id, search.prove(limits, better), letSwing, letSolve)
+  },
+  /** What each thing nobody owns yet would add. */
+  async missing(
+    id: number,
+    key: string,
+    letSwing: LetSwing,
+    letSolve: LetSolve,
+  ): Promise<readonly Missing[] | Gone> {
+    const search = searches.get(key)
+    return search === undefined ? GONE : worked(id, search.missing(), letSwing, letSolve)
   },
 }
 

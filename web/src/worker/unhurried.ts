@@ -25,21 +25,22 @@ export const alive = (): void => {}
 
 /**
  * Runs a calculation in steps, and aborts it when its question is cancelled.
- * @param between done after each step with what the step brought
+ * @param between done after each step with what the step brought; the next step is resumed with what it gives
  */
-export async function unhurried<Y, T>(
+export async function unhurried<Y, T, Next = unknown>(
   id: number,
-  steps: Generator<Y, T>,
-  between?: (brought: Y) => Promise<void> | undefined,
+  steps: Generator<Y, T, Next | undefined>,
+  between?: (brought: Y) => Promise<Next | undefined> | undefined,
 ): Promise<T> {
   try {
     let since = performance.now()
+    let next: Next | undefined
     for (;;) {
       if (calledOff.has(id)) throw new Error(CALLED_OFF)
-      const step = steps.next()
+      const step = steps.next(next)
       if (step.done) return step.value
       const waits = between?.(step.value)
-      if (waits !== undefined) await waits
+      next = waits === undefined ? undefined : await waits
       if (performance.now() - since < BREATH_MS) continue
       await breath()
       since = performance.now()

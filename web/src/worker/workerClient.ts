@@ -19,8 +19,10 @@ export interface Attended {
 export interface Watch {
   readonly everyMs: number
   readonly unanswered: number
+  /** A worker that does not hear of a cancellation within this is stopped: for work that has no steps [ms]. */
+  readonly impatientMs: number
 }
-const WATCH: Watch = { everyMs: 1000, unanswered: 30 }
+const WATCH: Watch = { everyMs: 1000, unanswered: 30, impatientMs: Number.POSITIVE_INFINITY }
 
 /** A worker, and its pending questions. */
 interface Open<Api> {
@@ -39,12 +41,16 @@ let asked = 0
 export class WorkerClient<Api extends object> {
   private open: Open<Api> | undefined
 
+  private readonly watch: Watch
+
   /** @param start makes the worker @param onCrash told when one breaks down, at work or idle */
   constructor(
     private readonly start: () => Worker,
     private readonly onCrash: () => void = () => {},
-    private readonly watch: Watch = WATCH,
-  ) {}
+    watch: Partial<Watch> = {},
+  ) {
+    this.watch = { ...WATCH, ...watch }
+  }
 
   private opened(): Open<Api> {
     if (this.open !== undefined) return this.open
@@ -76,6 +82,27 @@ export class WorkerClient<Api extends object> {
     }, this.watch.everyMs)
   }
 
+  /** Tells a worker that nobody wants an answer any more; one that is too busy to hear of it in time is replaced. */
+  private callOff(open: Open<Api>, id: number): void {
+    const tell: (which: number) => Promise<unknown> = open.api.callOff
+    const { impatientMs } = this.watch
+    const drop = Number.isFinite(impatientMs) ? setTimeout(() => this.drop(open), impatientMs) : undefined
+    tell(id).then(() => clearTimeout(drop), console.error)
+  }
+
+  /** Asks; where the worker is lost meanwhile, asks a fresh one once more. */
+  async askAgain<T>(
+    question: (api: Remote<Api & Attended>, id: number) => Promise<T>,
+    signal?: AbortSignal,
+  ): Promise<T> {
+    try {
+      return await this.ask(question, signal)
+    } catch (error) {
+      if (error instanceof WorkerLost) return this.ask(question, signal)
+      throw error
+    }
+  }
+
   /**
    * Asks a question under a number of its own.
    * @param signal cancels the question: whoever asked is told at once, and the worker stops working on it
@@ -90,8 +117,7 @@ export class WorkerClient<Api extends object> {
     let forget = (): void => {}
     const lost = new Promise<never>((_resolve, reject) => {
       const callOff = (): void => {
-        const tell: (which: number) => Promise<unknown> = open.api.callOff
-        tell(id).catch(console.error)
+        this.callOff(open, id)
         reject(signal?.reason)
       }
       signal?.addEventListener('abort', callOff, { once: true })

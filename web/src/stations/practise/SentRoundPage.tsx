@@ -2,9 +2,9 @@ import { readSent, type SentReading, type Situation } from '@hoxen/core/practise
 import { useMemo } from 'react'
 import { Link, useParams } from 'react-router'
 import { unpacked } from '../../link/index.ts'
-import { buttonLook, Empty } from '../../ui/index.ts'
+import { buttonLook, Empty, Failed } from '../../ui/index.ts'
 import { RoundView } from './RoundView.tsx'
-import { useRound } from './useRounds.ts'
+import { useRoundAgain } from './useRounds.ts'
 
 /** A round that somebody sent: the same question, with its own water and gear. */
 export function SentRoundPage() {
@@ -33,8 +33,8 @@ const NoRound = ({ newer }: { readonly newer: boolean }) => (
 )
 
 function SentRound({ situation }: { readonly situation: Situation }) {
-  const asked = useMemo(() => ({ situation }), [situation])
-  const { data } = useRound(asked)
+  const { data, error, refetch } = useRoundAgain(situation)
+  if (error !== null) return <Failed error={error} retry={() => void refetch()} />
   if (data === null) return <NoRound newer={false} />
   if (data === undefined) return <p className="py-10 text-faint">Opening…</p>
   return (

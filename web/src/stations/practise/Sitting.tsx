@@ -2,7 +2,7 @@ import type { RoundKind } from '@hoxen/core/practise'
 import { useState } from 'react'
 import { sendRound } from '../../link/index.ts'
 import { noticeFailed } from '../../store/index.ts'
-import { Button, Empty } from '../../ui/index.ts'
+import { Button, Empty, Failed } from '../../ui/index.ts'
 import { RoundView } from './RoundView.tsx'
 import { keepAnswer, useSitting } from './useRounds.ts'
 
@@ -33,12 +33,7 @@ export function Sitting({ kinds, of, onDone }: Props) {
         What went wrong comes again, sooner than the rest.
       </Empty>
     )
-  if (error !== null)
-    return (
-      <p role="alert" className="py-10 font-medium text-breaks">
-        {error.message}
-      </p>
-    )
+  if (error !== null) return <Failed error={error} retry={sitting.retry} />
   if (drawn === null)
     return (
       <Empty title="No such round can be drawn" action={<Button onClick={next}>Next</Button>}>

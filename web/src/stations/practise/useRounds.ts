@@ -1,4 +1,3 @@
-import { readDocument } from '@hoxen/core/format'
 import {
   againIn,
   answered,
@@ -13,38 +12,18 @@ import {
 } from '@hoxen/core/practise'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
-import demoUrl from '../../../../demo/skarn.json?url'
 import { useToday } from '../../day/index.ts'
 import { commit, noticeFailed, useGear, useList } from '../../store/index.ts'
-import { askLooked } from '../../swings/index.ts'
+import { askJudged, askLooked } from '../../swings/index.ts'
+import { FOR_GOOD } from '../../ui/index.ts'
 import type { RoundAsked } from '../../worker/index.ts'
 
-const FOR_GOOD = { staleTime: Number.POSITIVE_INFINITY, networkMode: 'always', retry: false } as const
-
-/** The demo’s gear and waters: they stand in where one’s own give no round. */
-const useSpare = () =>
-  useQuery({
-    queryKey: ['demo-spare'],
-    queryFn: async ({ signal }) => {
-      const { document } = readDocument(await (await fetch(demoUrl, { signal })).text())
-      return { gear: { items: document.items }, runs: document.runs }
-    },
-    ...FOR_GOOD,
-  }).data
-
-function useAbout(): PractiseAbout | undefined {
+/** What one's own rounds are drawn from besides the gear. */
+function useAbout(): Omit<PractiseAbout, 'gear'> | undefined {
   const today = useToday()
-  const gear = useGear()
   return useMemo(
-    () =>
-      today &&
-      gear && {
-        gear: { items: gear.items },
-        runs: today.runs,
-        caster: today.day.caster,
-        schools: today.day.schools,
-      },
-    [today, gear],
+    () => today && { runs: today.runs, caster: today.day.caster, schools: today.day.schools },
+    [today],
   )
 }
 
@@ -80,29 +59,53 @@ function planned(
   return { id: `${kind}-${seed}`, kind, seed }
 }
 
-/** All that a round depends on; gear by its revision, which is short. */
-const keyOf = (asked: RoundAsked | undefined, revision: number): readonly unknown[] =>
-  asked === undefined || 'situation' in asked
-    ? [asked]
-    : [
-        asked.kind,
-        asked.seed,
-        asked.level,
-        revision,
-        asked.about.runs,
-        asked.about.caster,
-        asked.about.schools,
-      ]
-
-/** A round by what it is about; memoised. @param revision of the gear it is drawn from */
-export function useRound(asked: RoundAsked | undefined, revision = 0) {
-  return useQuery<Drawn | null>({
-    queryKey: ['round', ...keyOf(asked, revision)],
-    enabled: asked !== undefined,
+/** A round that was sent, or comes again. */
+export const useRoundAgain = (situation: Situation | undefined) =>
+  useQuery<Drawn | null>({
+    queryKey: ['round-again', situation],
+    enabled: situation !== undefined,
     queryFn: async ({ signal }) =>
-      (await askLooked((api, id, letSwing) => api.round(id, asked as RoundAsked, letSwing), signal)) ?? null,
+      (await askLooked(
+        (api, id, letSwing) => api.roundAgain(id, situation as Situation, letSwing),
+        signal,
+      )) ?? null,
     ...FOR_GOOD,
   })
+
+/** A new round. A reading of the gear that changes nothing changes no round: its revision stands for it. */
+function useNewRound(asked: RoundAsked | undefined) {
+  const gear = useGear()
+  return useQuery<Drawn | null>({
+    queryKey: ['round', gear?.revision, asked],
+    enabled: asked !== undefined && gear !== undefined,
+    queryFn: async ({ signal }) =>
+      (await askJudged(
+        gear as NonNullable<typeof gear>,
+        (api, about, letSwing) => api.round(about, asked as RoundAsked, letSwing),
+        { signal },
+      )) ?? null,
+    ...FOR_GOOD,
+  })
+}
+
+/** A round that is planned: new, or again. */
+function useRound(
+  round: Planned | undefined,
+  about: Omit<PractiseAbout, 'gear'> | undefined,
+  cards: readonly Practised[],
+) {
+  const situation = round?.card?.situation
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a round stays as it was planned, whatever is answered meanwhile
+  const asked = useMemo(
+    (): RoundAsked | undefined =>
+      round === undefined || situation !== undefined || about === undefined
+        ? undefined
+        : { ...about, kind: round.kind, seed: round.seed, level: levelOf(cards, round.kind) },
+    [round, about],
+  )
+  const again = useRoundAgain(situation)
+  const fresh = useNewRound(asked)
+  return situation === undefined ? fresh : again
 }
 
 /** Keeps an answer: one more on its card. */
@@ -119,6 +122,7 @@ export interface Sitting {
   /** The round that is asked; null where none can be drawn, undefined while it is. */
   readonly drawn: Drawn | null | undefined
   readonly error: Error | null
+  readonly retry: () => void
   readonly id: string | undefined
   /** Place in the sitting, from 1. */
   readonly place: number
@@ -129,36 +133,24 @@ export interface Sitting {
 /** A sitting of ten rounds: each drawn while the one before is looked at. @param kinds those that are asked; left out, all */
 export function useSitting(kinds?: readonly RoundKind[], of: number = SITTING.rounds): Sitting | undefined {
   const about = useAbout()
-  const spare = useSpare()
   const cards = useList('practised')
   const [rounds, setRounds] = useState<readonly Planned[]>([])
   const [place, setPlace] = useState(0)
-  const ready = about !== undefined && spare !== undefined && cards !== undefined
+  const ready = about !== undefined && cards !== undefined
   // The one that is asked, and the one after it.
   useEffect(() => {
     if (ready && rounds.length < Math.min(of, place + 2))
       setRounds([...rounds, planned(cards, rounds, kinds)])
   }, [ready, rounds, place, of, cards, kinds])
-  const askedFor = (round: Planned | undefined): RoundAsked | undefined =>
-    round === undefined || about === undefined || spare === undefined || cards === undefined
-      ? undefined
-      : round.card?.situation !== undefined
-        ? { situation: round.card.situation }
-        : { kind: round.kind, seed: round.seed, level: levelOf(cards, round.kind), about, spare }
-  const levels = useMemo(() => (ready ? { about, spare } : undefined), [ready, about, spare])
-  const [now, after] = [rounds[place], rounds[place + 1]]
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a round stays as it was planned, whatever is answered meanwhile
-  const asked = useMemo(() => askedFor(now), [now, levels])
-  // biome-ignore lint/correctness/useExhaustiveDependencies: as above
-  const ahead = useMemo(() => askedFor(after), [after, levels])
-  const revision = useGear()?.revision
-  const query = useRound(asked, revision)
-  useRound(ahead, revision)
+  const now = rounds[place]
+  const query = useRound(now, about, cards ?? [])
+  useRound(rounds[place + 1], about, cards ?? [])
   if (cards === undefined) return undefined
   return {
     cards,
     drawn: query.data,
     error: query.error,
+    retry: () => void query.refetch(),
     id: now?.id,
     place: place + 1,
     of,

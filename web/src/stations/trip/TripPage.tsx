@@ -21,7 +21,7 @@ import {
 import { useMemo, useState } from 'react'
 import { useDay } from '../../day/index.ts'
 import { useList, useSettings, useWallet } from '../../store/index.ts'
-import { Button, SaidText, useUnits } from '../../ui/index.ts'
+import { Button, Failed, SaidText, useUnits } from '../../ui/index.ts'
 import { Days } from './Days.tsx'
 import { KitPicture } from './KitPicture.tsx'
 import { LimitsForm } from './LimitsForm.tsx'
@@ -36,15 +36,14 @@ import { changeTrip } from './useTrips.ts'
 interface Props {
   readonly trip: Trip
   readonly about: TripAbout
-  readonly revision: number
 }
 
 const NOTHING: readonly string[] = []
 
 /** A trip's answer: what the kit covers, what each size would, the kit itself, and the days. */
-export function TripPage({ trip, about, revision }: Props) {
+export function TripPage({ trip, about }: Props) {
   const { system } = useUnits()
-  const answer = useTripAnswer(trip, about, revision)
+  const answer = useTripAnswer(trip, about)
   const { found, kit } = answer
   const contradiction = contradictionOf(about.gear, trip.limits ?? {})
   const name = (id: string): string => about.gear.items.find((item) => item.id === id)?.name ?? id
@@ -73,15 +72,7 @@ export function TripPage({ trip, about, revision }: Props) {
 
 /** Until there is a first kit. */
 function Searching({ answer: { share, error, retry } }: { readonly answer: TripAnswer }) {
-  if (error !== null)
-    return (
-      <p role="alert" className="my-4 font-medium text-breaks">
-        {error.message}{' '}
-        <Button weight="quiet" onClick={retry}>
-          Try again
-        </Button>
-      </p>
-    )
+  if (error !== null) return <Failed error={error} retry={retry} />
   return (
     <p role="status" className="my-6 min-h-6 text-faint">
       Swinging the rigs that might do…
@@ -90,7 +81,7 @@ function Searching({ answer: { share, error, retry } }: { readonly answer: TripA
   )
 }
 
-interface AnsweredProps extends Omit<Props, 'revision'> {
+interface AnsweredProps extends Props {
   readonly answer: TripAnswer
   readonly found: Found
   readonly kit: Kit
@@ -108,7 +99,7 @@ function useLooked() {
 function Answered({ trip, about, answer, found, kit }: AnsweredProps) {
   const wallet = useWallet()
   const { viewed, setViewed, chosen, setChosen, lit, setLit } = useLooked()
-  const { steps, stale, lent } = answer
+  const { steps, stale, lent, error } = answer
   const gear = useWithLent(about.gear, lent)
   const ids = steps.find(({ items }) => items === viewed)?.ids ?? kit.ids
   const plan = usePlan(trip, about, gear, found.covered, ids.length > 0 ? ids : NOTHING, wallet)
@@ -121,6 +112,7 @@ function Answered({ trip, about, answer, found, kit }: AnsweredProps) {
   return (
     <div className="flex flex-col">
       <Verdict plan={plan} found={found} kit={kit} answer={answer} />
+      {error !== null && <Failed error={error} retry={answer.retry} />}
       <div className="grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,1fr)_27rem]">
         <div>
           <Matrix rows={plan.rows} byId={plan.byId} lit={lit} chosen={chosen} onChoose={setChosen} />

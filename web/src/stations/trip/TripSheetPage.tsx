@@ -4,7 +4,7 @@ import { sayChanges, sayDemand, sayLeaveBy, sayMoreRods, saySpare, summarize } f
 import { addressOf } from '../../link/index.ts'
 import { Paper, QrCode } from '../../paper/index.ts'
 import { useWallet } from '../../store/index.ts'
-import { clock, Empty, onDay, useUnits } from '../../ui/index.ts'
+import { clock, Empty, Failed, onDay, useUnits } from '../../ui/index.ts'
 import { inHand, namesOf } from './rows.ts'
 import { type Plan, usePlan, useWithLent } from './usePlan.ts'
 import { useTripAnswer } from './useTripAnswer.ts'
@@ -17,19 +17,11 @@ export function TripSheetPage() {
   if (trips === undefined) return <p className="py-10 text-faint">Opening…</p>
   if (trips.trip === undefined) return <Empty title="No trip to print">Plan one under Trip first.</Empty>
   if (asked === undefined) return <p className="py-10 text-faint">Opening…</p>
-  return <Sheet trip={trips.trip} {...asked} />
+  return <Sheet trip={trips.trip} about={asked} />
 }
 
-function Sheet({
-  trip,
-  about,
-  revision,
-}: {
-  readonly trip: Trip
-  readonly about: TripAbout
-  readonly revision: number
-}) {
-  const { found, kit, lent } = useTripAnswer(trip, about, revision)
+function Sheet({ trip, about }: { readonly trip: Trip; readonly about: TripAbout }) {
+  const { found, kit, lent, error, retry } = useTripAnswer(trip, about)
   const gear = useWithLent(about.gear, lent)
   const first = trip.days[0]?.on
   const last = trip.days.at(-1)?.on
@@ -40,8 +32,9 @@ function Sheet({
       about={first === undefined || last === undefined ? undefined : `${onDay(first)} to ${onDay(last)}`}
       code={<QrCode text={addressOf(`/trip?trip=${trip.id}`)} label="Opens the trip in Hoxen" mm={20} />}
     >
+      {error !== null && <Failed error={error} retry={retry} />}
       {found === undefined || kit === undefined ? (
-        <p role="status" className="py-4">
+        <p role="status" hidden={error !== null} className="py-4">
           Swinging the rigs that might do…
         </p>
       ) : (

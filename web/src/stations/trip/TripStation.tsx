@@ -42,7 +42,7 @@ export function TripStation() {
       <Bar trips={trips} trip={trip} onAdd={add} open={open} onOpen={() => setShown(!open)} />
       {beside !== undefined && <Beside trip={trip} beside={beside} />}
       {open && <SetUp trip={trip} />}
-      {asked !== undefined && planned && <TripPage key={trip.id} trip={trip} {...asked} />}
+      {asked !== undefined && planned && <TripPage key={trip.id} trip={trip} about={asked} />}
     </>
   )
 }

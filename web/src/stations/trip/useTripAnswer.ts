@@ -1,7 +1,6 @@
 import type { Item } from '@hoxen/core/gear'
 import {
   type CoverQuestion,
-  EFFORTS,
   type Found,
   type Kit,
   lentFor,
@@ -11,14 +10,23 @@ import {
   type Trip,
   type TripAbout,
   type TripLimits,
+  tripKey,
 } from '@hoxen/core/trip'
 import { useQuery } from '@tanstack/react-query'
-import { proxy } from 'comlink'
 import { dequal } from 'dequal'
-import { useEffect, useState } from 'react'
-import { effort, letSwingFor } from '../../swings/index.ts'
-import { working } from '../../ui/working.ts'
-import { tripSearch, tripSolver } from '../../worker/tripClient.ts'
+import { useEffect, useMemo, useState } from 'react'
+import { effort } from '../../swings/index.ts'
+import { FOR_GOOD } from '../../ui/index.ts'
+import {
+  askFirst,
+  askKit,
+  askMissing,
+  askMore,
+  askProof,
+  askSteps,
+  type TripQuestion,
+  warmSolver,
+} from './askTrip.ts'
 
 /** Everything known of a trip so far. */
 export interface TripAnswer {
@@ -34,173 +42,149 @@ export interface TripAnswer {
   /** Whether better kits are still looked for. */
   readonly looking: boolean
   readonly lent: readonly Item[]
+  /** What failed of it; the rest stands. */
   readonly error: Error | null
   readonly retry: () => void
 }
 
-/** Never to be asked again by itself: the same question has the same answer. */
-const FOR_GOOD = { staleTime: Number.POSITIVE_INFINITY, networkMode: 'always', retry: false } as const
-const FEW = [{ rigs: 2 }] as const
-
-const asked = async <T>(ask: () => Promise<T>): Promise<T> => {
-  const done = working()
-  return ask().finally(done)
-}
-
 /** Limits by themselves, so that they alone decide what is solved anew. */
 const limitsOf = ({ limits }: Trip): TripLimits => limits ?? {}
+const NOTHING_LENT: readonly Item[] = []
 
-/** The first kit of a trip, without its limits' say in what is swung. */
-function useFirst(
+/** What is asked of a trip, under core's key. */
+function useQuestion(
   trip: Trip,
   about: TripAbout | undefined,
-  key: string,
-  ownKey: string,
   lent: readonly Item[],
-  setShare: (share: number) => void,
-) {
-  return useQuery({
-    queryKey: ['trip', key],
-    enabled: about !== undefined && trip.days.some(({ pools }) => pools.length > 0),
-    queryFn: ({ signal }) =>
-      asked(() =>
-        tripSearch.ask((api, id) => {
-          setShare(0)
-          const question = {
-            trip,
-            about: about as TripAbout,
-            lent,
-            known: ownKey,
-            efforts: effort(EFFORTS, FEW),
-          }
-          return api.first(id, key, question, proxy(letSwingFor({ signal })), proxy(setShare))
-        }, signal),
-      ),
-    ...FOR_GOOD,
-  })
+): TripQuestion | undefined {
+  return useMemo(() => {
+    if (about === undefined || !trip.days.some(({ pools }) => pools.length > 0)) return undefined
+    const ownKey = tripKey(trip, about)
+    return { key: lent.length === 0 ? ownKey : tripKey(trip, about, lent), trip, about, lent, ownKey }
+  }, [trip, about, lent])
 }
 
+const useFirst = (question: TripQuestion | undefined, setShare: (share: number) => void) =>
+  useQuery({
+    queryKey: ['trip', question?.key],
+    enabled: question !== undefined,
+    queryFn: ({ signal }) => askFirst(question as TripQuestion, { signal }, setShare),
+    ...FOR_GOOD,
+  })
+
 /** The proof, and better kits on the way; begun anew when a limit changes. */
-function useProof(key: string, limits: TripLimits, first: Found | undefined) {
+function useProof(question: TripQuestion | undefined, limits: TripLimits, first: Found | undefined) {
+  const key = question?.key
   const [better, setBetter] = useState<{ readonly key: string; readonly found: Found }>()
   const proof = useQuery<Found>({
     queryKey: ['trip-proof', key, limits],
-    enabled: first !== undefined && first.of > 0 && effort(true, false),
+    enabled: question !== undefined && first !== undefined && first.of > 0 && effort(true, false),
     queryFn: async ({ signal }) => {
-      const letSwing = (): ReturnType<typeof letSwingFor> => proxy(letSwingFor({ signal, priority: 'ahead' }))
-      const beside = await tripSearch.ask((api, id) => api.further(id, key, limits, letSwing()), signal)
-      setBetter({ key, found: beside })
-      const tell = proxy((found: Found) => setBetter({ key, found }))
-      return tripSearch.ask((api, id) => api.prove(id, key, limits, letSwing(), tell), signal)
+      const asked = question as TripQuestion
+      const wish = { signal, priority: 'ahead' } as const
+      const tell = (found: Found): void => setBetter({ key: asked.key, found })
+      tell(await askMore(asked, limits, wish))
+      return askProof(asked, limits, wish, tell)
     },
     ...FOR_GOOD,
   })
   return {
-    found: proof.data ?? (better?.key === key ? better.found : undefined),
+    found: proof.data ?? (better?.key === key ? better?.found : undefined),
     looking: proof.isFetching,
-    proven: proof.data?.proven,
+    proven: proof.data?.proven ?? false,
+    failed: proof,
   }
 }
 
 /** Loads the solver while the first rigs are swung. */
 const useSolverReady = (): void =>
   useEffect(() => {
-    tripSolver.ask((api) => api.ready()).catch(console.error)
+    warmSolver().catch(console.error)
   }, [])
 
 /** The kit under the limits, of the rigs that were swung. */
-function useKit(question: CoverQuestion | undefined, key: readonly unknown[]) {
-  return useQuery<Kit>({
+const useKit = (question: CoverQuestion | undefined, key: readonly unknown[]) =>
+  useQuery<Kit>({
     queryKey: ['trip-kit', ...key],
     enabled: question !== undefined,
-    queryFn: ({ signal }) => asked(() => tripSolver.ask((api) => api.kit(question as CoverQuestion), signal)),
+    queryFn: ({ signal }) => askKit(question as CoverQuestion, signal),
     placeholderData: (before) => before,
     ...FOR_GOOD,
-  }).data
-}
+  })
 
 /** What each size of kit covers, as far as it is known. */
-function useSteps(
-  question: CoverQuestion | undefined,
-  kit: Kit | undefined,
-  key: readonly unknown[],
-): { readonly steps: readonly Step[]; readonly stale: boolean } {
+function useSteps(question: CoverQuestion | undefined, kit: Kit | undefined, key: readonly unknown[]) {
   const [some, setSome] = useState<readonly Step[]>([])
   const all = useQuery<readonly Step[]>({
     queryKey: ['trip-steps', ...key, kit?.ids],
     enabled: question !== undefined && kit !== undefined,
-    queryFn: ({ signal }) =>
-      asked(() =>
-        tripSolver.ask((api, id) => {
-          const steps: Step[] = []
-          const told = (step: Step): void => {
-            steps.push(step)
-            setSome([...steps])
-          }
-          return api.staircase(id, question as CoverQuestion, kit as Kit, proxy(told))
-        }, signal),
-      ),
+    queryFn: ({ signal }) => askSteps(question as CoverQuestion, kit as Kit, signal, setSome),
     placeholderData: (before) => before,
     ...FOR_GOOD,
   })
-  return { steps: all.data ?? some, stale: all.isPlaceholderData || all.data === undefined }
-}
-
-const keyOf = (trip: Trip, about: TripAbout | undefined, revision: number, lent: readonly Item[]): string => {
-  const { limits: _limits, name: _name, notes: _notes, ...plan } = trip
-  const { gear: _gear, ...rest } = about ?? {}
-  return JSON.stringify([plan, rest, revision, lent.map(({ id }) => id)])
+  return { steps: all.data ?? some, stale: all.isPlaceholderData || all.data === undefined, failed: all }
 }
 
 /** What one more thing would cover, asked once the rest is known. */
-function useMissing(key: string, first: Found | undefined) {
+function useMissing(question: TripQuestion | undefined, first: Found | undefined) {
   const open = first?.covered.some(({ ways }) => ways.length === 0) ?? false
   return useQuery({
-    queryKey: ['trip-missing', key],
-    enabled: open && effort(true, false),
-    queryFn: ({ signal }) =>
-      tripSearch.ask(
-        (api, id) => api.missing(id, key, proxy(letSwingFor({ signal, priority: 'ahead' }))),
-        signal,
-      ),
+    queryKey: ['trip-missing', question?.key],
+    enabled: question !== undefined && open && effort(true, false),
+    queryFn: ({ signal }) => askMissing(question as TripQuestion, { signal, priority: 'ahead' }),
     ...FOR_GOOD,
-  }).data
+  })
 }
+
+/** What may be borrowed under the limits; the same list while it holds the same things. */
+function useLent({ borrowed }: TripLimits, missing: readonly Missing[] | undefined): readonly Item[] {
+  return useMemo(() => {
+    const lent = lentFor(borrowed === undefined ? {} : { borrowed }, missing ?? [])
+    return lent.length === 0 ? NOTHING_LENT : lent
+  }, [borrowed, missing])
+}
+
+interface Asked {
+  readonly error: Error | null
+  readonly refetch: () => Promise<unknown>
+}
+/** The first of several questions that failed. */
+const failedOf = (asked: readonly Asked[]) => asked.find(({ error }) => error !== null)
 
 /**
  * The answer to a trip: a first kit soon; then whether a smaller one would do, what one more thing would cover, and what each size of
  * kit covers. A changed limit is solved at once from what was swung.
- * @param revision of the gear
  */
-export function useTripAnswer(trip: Trip, about: TripAbout | undefined, revision: number): TripAnswer {
+export function useTripAnswer(trip: Trip, about: TripAbout | undefined): TripAnswer {
   const limits = limitsOf(trip)
   useSolverReady()
-  const ownKey = keyOf(trip, about, revision, [])
   const [share, setShare] = useState(0)
-  const own = useFirst(trip, about, ownKey, ownKey, [], setShare)
-  const missing = useMissing(ownKey, own.data)
-  const lent = lentFor(limits, missing ?? [])
-  const key = keyOf(trip, about, revision, lent)
-  const withLent = useFirst(trip, about, key, ownKey, lent, setShare)
-  const first = withLent.data ?? own.data
-  const proof = useProof(key, limits, withLent.data)
-  const found = proof.found ?? first
+  const ownQuestion = useQuestion(trip, about, NOTHING_LENT)
+  const own = useFirst(ownQuestion, setShare)
+  const missing = useMissing(ownQuestion, own.data)
+  const lent = useLent(limits, missing.data)
+  const asked = useQuestion(trip, about, lent)
+  const withLent = useFirst(asked, setShare)
+  const proof = useProof(asked, limits, withLent.data)
+  const found = proof.found ?? withLent.data ?? own.data
   const gear = about && { items: [...about.gear.items, ...lent] }
   const question = found && gear && questionOf(gear, found.covered, limits, new Set(lent.map(({ id }) => id)))
-  const solvedBy = [key, limits, found?.covered.map(({ ways }) => ways.length)]
+  const solvedBy = [asked?.key, limits, found?.covered.map(({ ways }) => ways.length)]
+  const solved = useKit(question, solvedBy)
   // What the search has found needs no solving again.
-  const kit = useKit(question, solvedBy) ?? (dequal(found?.limits, limits) ? found?.kit : undefined)
-  const { steps, stale } = useSteps(question, kit, solvedBy)
+  const kit = solved.data ?? (dequal(found?.limits, limits) ? found?.kit : undefined)
+  const { steps, stale, failed: stairs } = useSteps(question, kit, solvedBy)
+  const failed = failedOf([own, withLent, solved, stairs, proof.failed, missing])
   return {
-    found: found && { ...found, proven: proof.proven ?? false },
+    found: found && { ...found, proven: proof.proven },
     kit,
     steps,
     stale,
-    missing,
+    missing: missing.data,
     share,
     looking: proof.looking,
     lent,
-    error: own.error ?? withLent.error,
-    retry: () => void own.refetch(),
+    error: failed?.error ?? null,
+    retry: () => void failed?.refetch(),
   }
 }

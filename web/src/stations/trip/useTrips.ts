@@ -55,9 +55,7 @@ export function useTrips(): Trips | undefined {
 }
 
 /** What a trip is judged with: the same gear, caster and schools as every page. */
-export function useTripAbout(
-  trip: Trip | undefined,
-): { readonly about: TripAbout; readonly revision: number } | undefined {
+export function useTripAbout(trip: Trip | undefined): TripAbout | undefined {
   const today = useToday()
   const gear = useGear()
   return useMemo(() => {
@@ -66,19 +64,16 @@ export function useTripAbout(
     const fished = new Set(trip.days.flatMap(({ pools }) => pools.map(({ runId }) => runId)))
     const { where } = today.day
     return {
-      revision: gear.revision,
-      about: {
-        gear: { items: gear.items },
-        runs: today.runs.filter(({ id }) => fished.has(id)),
-        job,
-        schools,
-        flyKnot,
-        own,
-        stand: stand ?? USUAL_STAND,
-        plan: today.choice.plan,
-        nowM3ps:
-          where.by === 'pool' && where.flow !== undefined ? { [where.pool.id]: where.flow.m3ps } : undefined,
-      },
+      gear: { items: gear.items },
+      runs: today.runs.filter(({ id }) => fished.has(id)),
+      job,
+      schools,
+      flyKnot,
+      own,
+      stand: stand ?? USUAL_STAND,
+      plan: today.choice.plan,
+      nowM3ps:
+        where.by === 'pool' && where.flow !== undefined ? { [where.pool.id]: where.flow.m3ps } : undefined,
     }
   }, [today, gear, trip])
 }

@@ -1,0 +1,4 @@
+import { expose } from 'comlink'
+import { solverApi } from './solverApi.ts'
+
+expose(solverApi)
