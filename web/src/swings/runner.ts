@@ -3,6 +3,7 @@ import PQueue from 'p-queue'
 import { noticeSaid } from '../store/index.ts'
 import { WorkerClient } from '../worker/index.ts'
 import type { SwingApi } from '../worker/swingApi.ts'
+import { watchHand } from './hand.ts'
 import { PRIORITIES, type Priority, type Runner } from './wish.ts'
 
 /** Crashes closer than this are reported once [ms]. */
@@ -16,8 +17,9 @@ function tellOfCrash(): void {
   saidAt = now
 }
 
-/** One core is left to the main thread. */
-const size = Math.max(1, (navigator.hardwareConcurrency || 2) - 1)
+const size = Math.max(1, navigator.hardwareConcurrency || 2)
+/** While a hand is on the page one core is left to it. */
+const beside = Math.max(1, size - 1)
 
 const free = Array.from(
   { length: size },
@@ -28,6 +30,9 @@ const free = Array.from(
     ),
 )
 const queue = new PQueue({ concurrency: size })
+watchHand((on) => {
+  queue.concurrency = on ? beside : size
+})
 const rank = (priority: Priority): number => PRIORITIES.indexOf(priority)
 
 async function inWorker(

@@ -108,36 +108,48 @@ describe('the home of all swings', () => {
   })
 })
 
+/** The hand on the page, as the runner watches for it. */
+const heard = new Map<string, () => void>()
+Object.assign(globalThis, { addEventListener: (kind: string, here: () => void) => heard.set(kind, here) })
+
+/** The runner on a machine of so many cores, the order it begins swings in, and what ends each. */
+function runnerOn(cores: number) {
+  const order: number[] = []
+  const ends = new Map<number, () => void>()
+  class Here extends EventTarget {
+    terminate(): void {}
+    postMessage(): void {}
+  }
+  Object.assign(globalThis, { Worker: Here })
+  Object.defineProperty(globalThis, 'navigator', {
+    value: { hardwareConcurrency: cores },
+    configurable: true,
+  })
+  jest.resetModules()
+  jest.unmock('./runner.ts')
+  jest.doMock('../worker/index.ts', () => ({
+    WorkerLost: class extends Error {},
+    WorkerClient: class {
+      askAgain = async (question: (api: unknown, id: number) => Promise<unknown>, signal: AbortSignal) => {
+        signal.throwIfAborted()
+        return question(
+          {
+            ride: (_id: number, { castAngleDeg }: SwingInput) => {
+              order.push(castAngleDeg)
+              return new Promise<void>((resolve) => ends.set(castAngleDeg, resolve))
+            },
+          },
+          1,
+        )
+      }
+    },
+  }))
+  return { ...jest.requireActual<Runner>('./runner.ts'), order, ends }
+}
+
 describe('what runs them', () => {
   test('takes the most wanted first, one in each worker, and skips what was given up while it waited', async () => {
-    const order: number[] = []
-    const ends = new Map<number, () => void>()
-    class Here extends EventTarget {
-      terminate(): void {}
-      postMessage(): void {}
-    }
-    Object.assign(globalThis, { Worker: Here })
-    Object.defineProperty(globalThis, 'navigator', { value: { hardwareConcurrency: 2 }, configurable: true })
-    jest.resetModules()
-    jest.unmock('./runner.ts')
-    jest.doMock('../worker/index.ts', () => ({
-      WorkerLost: class extends Error {},
-      WorkerClient: class {
-        ask = async (question: (api: unknown, id: number) => Promise<unknown>, signal: AbortSignal) => {
-          signal.throwIfAborted()
-          return question(
-            {
-              ride: (_id: number, { castAngleDeg }: SwingInput) => {
-                order.push(castAngleDeg)
-                return new Promise<void>((resolve) => ends.set(castAngleDeg, resolve))
-              },
-            },
-            1,
-          )
-        }
-      },
-    }))
-    const { run: real } = jest.requireActual<Runner>('./runner.ts')
+    const { run: real, order, ends } = runnerOn(1)
     const wish = (priority: Wish['priority'], stop = new AbortController()) => ({
       priority,
       signal: stop.signal,
@@ -160,5 +172,30 @@ describe('what runs them', () => {
     }
     await soon()
     expect(order).toEqual([1, 5, 6, 4, 2])
+  })
+  test('takes as many at a time as there are cores, and one less while a hand is on the page', async () => {
+    jest.useFakeTimers()
+    const { run: real, order, ends } = runnerOn(3)
+    const begin = (n: number): void =>
+      void real('ride', inputOf(n), {
+        priority: 'listed',
+        signal: new AbortController().signal,
+      }).result.catch(() => {})
+    for (let n = 1; n <= 6; n++) begin(n)
+    await jest.advanceTimersByTimeAsync(0)
+    expect(order).toEqual([1, 2, 3])
+    heard.get('pointerdown')?.()
+    ends.get(1)?.()
+    await jest.advanceTimersByTimeAsync(10)
+    expect(order).toEqual([1, 2, 3])
+    ends.get(2)?.()
+    await jest.advanceTimersByTimeAsync(10)
+    expect(order).toEqual([1, 2, 3, 4])
+    await jest.advanceTimersByTimeAsync(2000)
+    expect(order).toEqual([1, 2, 3, 4, 5])
+    for (const end of ends.values()) end()
+    await jest.advanceTimersByTimeAsync(10)
+    for (const end of ends.values()) end()
+    jest.useRealTimers()
   })
 })
