@@ -23,6 +23,8 @@ export default {
   roots: ['<rootDir>/core/src', '<rootDir>/cli/src', '<rootDir>/server/src', '<rootDir>/web/src'],
   // What a page of the tests lacks of a browser.
   setupFiles: ['<rootDir>/web/src/testing/globals.ts'],
+  // How long tests wait for a page: set in one place.
+  setupFilesAfterEnv: ['<rootDir>/web/src/testing/waits.ts'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform: {
     '^.+\\.tsx?$': toCommonJs({ syntax: 'typescript', tsx: true }),

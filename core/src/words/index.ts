@@ -99,6 +99,8 @@ export {
   sayChoice,
   sayLeader,
   sayLeaderWith,
+  sayPart,
+  sayPartTaken,
   summarize,
   summaryBeside,
   TAG_NAMES,

@@ -28,6 +28,16 @@ export const SLOT_NAMES: Readonly<Record<RigSlot, string>> = Object.freeze({
   leaderId: 'Leader',
 })
 
+/** A part that may be put on in place of another. @param name null for none */
+export function sayPart(slot: RigSlot, name: string | null): string {
+  const part = SLOT_NAMES[slot].toLowerCase()
+  return name === null ? `Take the ${part} off` : `Change the ${part} to ${name}`
+}
+
+/** The same once it is done. */
+export const sayPartTaken = (slot: RigSlot, name: string | null): string =>
+  name === null ? `${SLOT_NAMES[slot]} taken off` : `${SLOT_NAMES[slot]} changed to ${name}`
+
 export const WINDOW_NAMES: Readonly<Record<WindowStyle, string>> = Object.freeze({
   skagit: 'Skagit',
   scandi: 'Scandi',

@@ -2,7 +2,7 @@ import type { SingleChange } from '../ladder/index.ts'
 import { printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
 import type { MendKind, RodHandling } from '../swing/index.ts'
 import type { Bottom, Lie, Run } from '../water/index.ts'
-import { sayLeaderWith } from './names.ts'
+import { sayLeaderWith, sayPart, sayPartTaken } from './names.ts'
 
 export const BOTTOM_NAMES: Readonly<Record<Bottom, string>> = {
   sand: 'sand',
@@ -44,7 +44,7 @@ export function sayChange(change: SingleChange, system: UnitSystem): string {
   const length = (m: number): string => printMeasure(Math.abs(m), 'length', system)
   switch (change.code) {
     case 'tip':
-      return `${change.tipId === null ? 'Take the tip off' : `Change the tip to ${change.name}`}${sayLeaderWith(change.leaderName)}`
+      return `${sayPart('tipId', change.tipId === null ? null : change.name)}${sayLeaderWith(change.leaderName)}`
     case 'sinking-part':
       return `A sinking part ${length(change.byM)} ${change.byM > 0 ? 'longer' : 'shorter'}`
     case 'angle':
@@ -73,7 +73,7 @@ export function sayChanged(change: SingleChange, system: UnitSystem): string {
   const length = (m: number): string => printMeasure(Math.abs(m), 'length', system)
   switch (change.code) {
     case 'tip':
-      return `${change.tipId === null ? 'Tip taken off' : `Tip changed to ${change.name}`}${sayLeaderWith(change.leaderName)}.`
+      return `${sayPartTaken('tipId', change.tipId === null ? null : change.name)}${sayLeaderWith(change.leaderName)}.`
     case 'sinking-part':
       return ''
     case 'angle':

@@ -1,15 +1,16 @@
 import type { PlanMend } from '@hoxen/core/ladder'
+import type { RigChoice } from '@hoxen/core/rig'
 import { sayChange, sayChanged, sayWouldHold } from '@hoxen/core/words'
 import { changeRig, noticeDone, noticeFailed } from '../store/index.ts'
 import { Button, useUnits } from '../ui/index.ts'
 
 /** Another way to fish the same rig with which it would hold. */
-export function PlanMendLine({ mend }: { readonly mend: PlanMend }) {
+export function PlanMendLine({ mend, of }: { readonly mend: PlanMend; readonly of: RigChoice }) {
   const { system } = useUnits()
   const text = sayChange(mend.change, system)
 
   const take = (): void =>
-    void changeRig(text, { fished: mend.plan }).then((did) => {
+    void changeRig(text, { fished: mend.plan }, of).then((did) => {
       if (did) noticeDone(sayChanged(mend.change, system))
     }, noticeFailed)
   return (

@@ -1,6 +1,6 @@
 import type { Item } from '@hoxen/core/gear'
 import type { Remedy } from '@hoxen/core/match'
-import { CHECK_TITLES, SLOT_NAMES, STATE_NAMES, sayLeaderWith } from '@hoxen/core/words'
+import { CHECK_TITLES, STATE_NAMES, sayLeaderWith, sayPart } from '@hoxen/core/words'
 import { Link } from 'react-router'
 import { Button, buttonLook } from '../ui/index.ts'
 
@@ -13,9 +13,10 @@ interface Props {
 
 /** The cheapest change that would fix a check, and what it would do to the others. */
 export function RemedyLine({ remedy, items, href, onTake }: Props) {
-  const slot = SLOT_NAMES[remedy.slot].toLowerCase()
-  const name = remedy.itemId === null ? undefined : items.get(remedy.itemId)?.name
-  const what = name === undefined ? `Take the ${slot} off` : `Change the ${slot} to ${name}`
+  const what = sayPart(
+    remedy.slot,
+    (remedy.itemId === null ? undefined : items.get(remedy.itemId)?.name) ?? null,
+  )
   const text = `${what}${sayLeaderWith(remedy.leaderName)}`
   const effects = remedy.effects.map((e) => `${CHECK_TITLES[e.code]}: ${word(e.from)} → ${word(e.to)}`)
   return (

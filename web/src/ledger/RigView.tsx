@@ -10,7 +10,7 @@ import {
   windowStyleOf,
 } from '@hoxen/core/rig'
 import { type FixedParts, lackingFor, mendsBeside, thereOf } from '@hoxen/core/specify'
-import { SLOT_NAMES, sayScore, WINDOW_NAMES } from '@hoxen/core/words'
+import { SLOT_NAMES, sayPart, sayScore, WINDOW_NAMES } from '@hoxen/core/words'
 import { type ReactNode, useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 
@@ -23,6 +23,7 @@ import { PartPicker } from './PartPicker.tsx'
 import { PlanMendLine } from './PlanMendLine.tsx'
 
 import { RigActions } from './RigActions.tsx'
+import { UpToDate } from './UpToDate.tsx'
 import { useOptions, usePlanMend, useRemediesOf } from './useJudgement.ts'
 import { type Question, useQuestion, useRig } from './useRig.ts'
 
@@ -69,7 +70,7 @@ function useFixes({ question, rig }: LedgerProps) {
   const { fixed, missing } = thereOf(rig.parts, question.gear)
   const lacking = lackingFor(rig.checks, missing)
   const besides = new Map<CheckCode, ReactNode>(
-    mend.data && [['depth', <PlanMendLine key="plan" mend={mend.data} />]],
+    mend.data && [['depth', <PlanMendLine key="plan" mend={mend.data} of={rig.choice} />]],
   )
   for (const [code, slot] of lacking) besides.set(code, <Lacking key={code} slot={slot} fixed={fixed} />)
   return { remedies: mendsBeside(remedies.data ?? [], lacking), besides }
@@ -85,22 +86,20 @@ function RigLedger(props: LedgerProps) {
   const pick = (item: Item | null): void => {
     if (open === undefined) return
     setPreview(undefined)
-    const name = SLOT_NAMES[open].toLowerCase()
-    onSwap(
-      { part: { slot: open, itemId: item?.id ?? null } },
-      item === null ? `Take the ${name} off` : `Change the ${name} to ${item.name}`,
-    )
+    onSwap({ part: { slot: open, itemId: item?.id ?? null } }, sayPart(open, item?.name ?? null))
   }
   const take = ({ slot, itemId }: Remedy): void => {
-    const name = itemId === null ? 'none' : (items.get(itemId)?.name ?? '')
-    onSwap({ part: { slot, itemId } }, `Fix: ${SLOT_NAMES[slot].toLowerCase()} to ${name}`)
+    onSwap(
+      { part: { slot, itemId } },
+      sayPart(slot, itemId === null ? null : (items.get(itemId)?.name ?? '')),
+    )
   }
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
       <div className="min-w-0 lg:col-span-2">
         <Drawn rig={rig} mine={mine} open={open} onOpen={(s) => setOpen(s === open ? undefined : s)} />
       </div>
-      <div className="min-w-0">
+      <UpToDate className="min-w-0">
         {open !== undefined && (
           <PartPicker
             rig={rig}
@@ -119,7 +118,7 @@ function RigLedger(props: LedgerProps) {
           besides={besides}
           preview={open === undefined ? undefined : preview?.checks}
         />
-      </div>
+      </UpToDate>
       <Aside rig={rig} mine={mine} />
     </div>
   )

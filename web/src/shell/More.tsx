@@ -25,7 +25,7 @@ export function More({ dark, onClose }: Props) {
         ))}
       </nav>
       {history.redo !== undefined && (
-        <button type="button" onClick={redo} className={row}>
+        <button type="button" onClick={() => void redo()} className={row}>
           Redo: {history.redo}
         </button>
       )}

@@ -188,14 +188,14 @@ function Tools({ dark, units, onFind, onKeys }: ToolsProps) {
       <Tool
         label={history.undo === undefined ? 'Nothing to undo' : `Undo: ${history.undo}`}
         disabled={history.undo === undefined}
-        onClick={undo}
+        onClick={() => void undo()}
       >
         <Undo2 size={19} aria-hidden="true" />
       </Tool>
       <Tool
         label={history.redo === undefined ? 'Nothing to redo' : `Redo: ${history.redo}`}
         disabled={history.redo === undefined}
-        onClick={redo}
+        onClick={() => void redo()}
         narrow="max-lg:hidden"
       >
         <Redo2 size={19} aria-hidden="true" />

@@ -28,8 +28,8 @@ export function useCommands(): readonly Command[] {
       { name: 'Add gear by typing', keys: 'a', run: () => void navigate('/gear?add') },
       { name: 'Switch grains and grams', keys: 'u', run: toggleUnits },
       { name: 'Switch light and dark', keys: 'd', run: toggleFace },
-      { name: 'Undo', keys: 'z', run: undo },
-      { name: 'Redo', keys: 'y', run: redo },
+      { name: 'Undo', keys: 'z', run: () => void undo() },
+      { name: 'Redo', keys: 'y', run: () => void redo() },
       { name: 'Save everything to a file', run: () => void keeping().then((m) => m.saveEverything()) },
       {
         name: 'Send to another device',

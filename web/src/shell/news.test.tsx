@@ -2,12 +2,13 @@
 
 import { USUAL_PLAN } from '@hoxen/core/swing'
 import { afterEach, beforeEach, expect, test } from '@jest/globals'
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
+import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { useDay } from '../day/index.ts'
 import { goToPool } from '../pool/index.ts'
 import { everything } from '../store/everything.ts'
 import { commit, useList } from '../store/index.ts'
 import { demo, keepDemo, show } from '../testing/show.tsx'
+import { waitFor } from '../testing/waiting.ts'
 import { DayNews } from './NewsLine.tsx'
 
 beforeEach(async () => {

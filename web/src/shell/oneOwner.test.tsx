@@ -4,14 +4,15 @@ import { DEFAULT_SETTINGS } from '@hoxen/core/format'
 import { rigKey } from '@hoxen/core/rig'
 import { WINTER_RIG } from '@hoxen/core/testing'
 import { afterEach, beforeEach, expect, test } from '@jest/globals'
-import { act, cleanup, screen, waitFor } from '@testing-library/react'
+import { act, cleanup, screen } from '@testing-library/react'
 import { useState } from 'react'
 import { judgedIn, useMatch, useQuestion, useRig } from '../ledger/index.ts'
-import { swapTo, useMySetup, useWalletTips } from '../pool/index.ts'
+import { takeTip, useMySetup, useWalletTips } from '../pool/index.ts'
 import { changeRig, useGear, useSingle } from '../store/index.ts'
 import { editRow } from '../store/rows.ts'
 import { asked } from '../testing/channel.ts'
 import { demo, keepDemo, show } from '../testing/show.tsx'
+import { waitFor } from '../testing/waiting.ts'
 
 const POCKET = ['t-11-10-ft', 't-8-5-ft', 't-8-10-ft']
 beforeEach(() =>
@@ -127,7 +128,7 @@ test('a tip that is swapped is judged already: whoever shows it, its verdict was
   await screen.findByText(/^on the line: .*t-11-10-ft/)
   expect(onStrip).toBe(listed.get('T-11, 10 ft'))
   const [rides, before] = [times('ride'), listed]
-  act(() => swapTo('t-8-10-ft', 'T-8, 10 ft'))
+  act(() => takeTip({ tipId: 't-8-10-ft', name: 'T-8, 10 ft' }, true))
   await screen.findByText(/^on the line: .*t-8-10-ft/)
   // The very verdict: none was passed anew, and nothing let go again.
   expect(onStrip).toBe(before.get('T-8, 10 ft'))

@@ -1,12 +1,13 @@
 /** @jest-environment jsdom */
 
 import { afterEach, expect, jest, test } from '@jest/globals'
-import { cleanup, fireEvent, renderHook, screen, waitFor } from '@testing-library/react'
+import { cleanup, fireEvent, renderHook, screen } from '@testing-library/react'
 import { useNavigate } from 'react-router'
 import { db } from '../store/database.ts'
 import { listOf } from '../store/reading.ts'
 import { addItem } from '../store/rows.ts'
 import { show } from '../testing/show.tsx'
+import { waitFor } from '../testing/waiting.ts'
 import { Later, usePlace } from './Later.tsx'
 import { PageGuard } from './PageGuard.tsx'
 import { SettingsPage } from './SettingsPage.tsx'

@@ -17,10 +17,12 @@ import {
 } from '@hoxen/core/format'
 import type { UnitSystem } from '@hoxen/core/quantity'
 import { db, type HistoryEntry, type KeptRow } from './database.ts'
+import { changed } from './live.ts'
 import { inPortions, type Watched } from './portions.ts'
 import { inOrder, listOf, rowsAt, singleOf, stepsOf } from './reading.ts'
 import { thisTab } from './tab.ts'
 import { fieldsTouched, NOTHING_TOLD, type Told, tellTrails, trailsAt, writeWithTrails } from './trails.ts'
+import { nextMoment } from './underway.ts'
 
 /** Transaction of a change. It reads what is stored at that moment, its own writes included; all or nothing is written. */
 export interface Tx {
@@ -230,7 +232,11 @@ async function putAside(own: Gathered['own']): Promise<void> {
 
 /** One who writes: what a tab does, only it takes back. */
 export class Writer {
-  constructor(private readonly tab: () => string) {}
+  /** @param told which names a change has changed, and when it began */
+  constructor(
+    private readonly tab: () => string,
+    private readonly told: (names: ReadonlySet<KeptName>, moment: number) => void = () => {},
+  ) {}
 
   /**
    * The only way stored data changes: reads and writes of `change` happen in one transaction, all or none, and are recorded under one
@@ -245,7 +251,10 @@ export class Writer {
     watched: Watched = {},
   ): Promise<boolean> {
     const known = await registry()
-    return db.transaction('rw', db.kept, db.gone, db.history, db.aside, async () => {
+    const names = new Set<KeptName>()
+    let moment = 0
+    const made = await db.transaction('rw', db.kept, db.gone, db.history, db.aside, async () => {
+      moment = nextMoment()
       const gathered = new Gathered()
       await change(gathered)
       await putAside(gathered.own)
@@ -257,8 +266,11 @@ export class Writer {
       await perform(known, changes, before, gathered, (_name, value) => value, watched)
       const told = { was: Object.fromEntries(was), is: Object.fromEntries(gathered.trails) }
       await this.remember(label, changes, gathered.trails.size === 0 ? {} : { told })
+      for (const { name } of changes) names.add(name)
       return true
     })
+    this.told(names, moment)
+    return made
   }
 
   private async remember(
@@ -281,7 +293,10 @@ export class Writer {
     undone: 0 | 1,
   ): Promise<Walked | undefined> {
     const known = await registry()
-    return db.transaction('rw', db.kept, db.gone, db.history, async () => {
+    const names = new Set<KeptName>()
+    let moment = 0
+    const walked = await db.transaction('rw', db.kept, db.gone, db.history, async () => {
+      moment = nextMoment()
       const entry = await pick()
       if (entry === undefined) return undefined
       const changes = road(entry)
@@ -296,9 +311,12 @@ export class Writer {
           sound(known, units, name, value),
         )
         await db.history.update(entry.seq, { undone })
+        for (const { name } of changes) names.add(name)
       } else await db.history.delete(entry.seq)
       return { label: entry.label, done }
     })
+    this.told(names, moment)
+    return walked
   }
 
   /** Takes back the latest step of this tab, if all is still as it left it. @returns undefined when there is none */
@@ -320,4 +338,4 @@ export class Writer {
   }
 }
 
-export const writer = new Writer(thisTab)
+export const writer = new Writer(thisTab, changed)

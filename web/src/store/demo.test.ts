@@ -4,7 +4,6 @@ import { readFileSync } from 'node:fs'
 import { readDocument } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
 import { beforeEach, expect, jest, test } from '@jest/globals'
-import { waitFor } from '@testing-library/dom'
 import { db } from './database.ts'
 import { everything, exportEverything, withPast } from './everything.ts'
 import { leaveDemo, openDemo, undo } from './index.ts'
@@ -42,8 +41,8 @@ test('the demo puts one’s own aside; left, one’s own is back, and what was a
   expect((await everything()).runs).toEqual(before.runs)
   expect((await everything()).job).toEqual(before.job)
   expect(await leaveDemo()).toBe(false)
-  undo()
-  await waitFor(async () => expect(await ids()).toContain('long-seven-13-ft'))
+  await undo()
+  expect(await ids()).toContain('long-seven-13-ft')
 })
 
 test('what only looked round is carried nowhere: one’s own put aside is no loss, and comes back with its past', async () => {

@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { type Draft, db } from './database.ts'
 import { Live, useLive } from './live.ts'
+import { settled } from './queue.ts'
 import { openTabs, thisTab } from './tab.ts'
-import { settled } from './write.ts'
 
 type Text = Draft['text']
 

@@ -16,11 +16,14 @@ async function walk(step: 'undo' | 'redo'): Promise<void> {
     noticeSaid(`“${walked.label}” can’t be undone: it has been changed again since, perhaps in another tab.`)
 }
 
-/** Takes back the latest step of this tab, or says why not. */
-export const undo = (): void => void walk('undo').catch(noticeFailed)
-export const redo = (): void => void walk('redo').catch(noticeFailed)
+/** Takes back the latest step of this tab, or says why not. Resolves once it is done, or said. */
+export const undo = (): Promise<void> => walk('undo').catch(noticeFailed)
+export const redo = (): Promise<void> => walk('redo').catch(noticeFailed)
 
 /** Says what was done and offers to take it back. */
 export function noticeDone(text: string): void {
-  void toaster().then(({ toast }) => toast(text, { action: { label: 'Undo', onClick: undo } }), console.error)
+  void toaster().then(
+    ({ toast }) => toast(text, { action: { label: 'Undo', onClick: () => void undo() } }),
+    console.error,
+  )
 }

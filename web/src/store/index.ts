@@ -1,3 +1,5 @@
+import { queued } from './queue.ts'
+
 export { onVersionTrouble, openStore } from './database.ts'
 export { useDemoThere } from './demoThere.ts'
 export { keepGauge, keptGauge } from './gauges.ts'
@@ -19,6 +21,7 @@ export { Live, useList, useLive, useSingle } from './live.ts'
 export { noticeFailed, noticeSaid } from './notice.ts'
 export { hasGear } from './reading.ts'
 export { claimTab } from './tab.ts'
+export { useUnderway } from './underway.ts'
 export { commit } from './write.ts'
 
 // What takes the whole store at once comes when it is asked for, and so does the demo.
@@ -31,8 +34,8 @@ export const savedNow: Whole['savedNow'] = () => whole().then((m) => m.savedNow(
 export const wipeGear: Whole['wipeGear'] = () => whole().then((m) => m.wipeGear())
 const rig = () => import('./rig.ts')
 type Rig = Awaited<ReturnType<typeof rig>>
-export const changeRig: Rig['changeRig'] = (...args) => rig().then((m) => m.changeRig(...args))
-export const takeRig: Rig['takeRig'] = (...args) => rig().then((m) => m.takeRig(...args))
+export const changeRig: Rig['changeRig'] = (...args) => queued(async () => (await rig()).changeRig(...args))
+export const takeRig: Rig['takeRig'] = (...args) => queued(async () => (await rig()).takeRig(...args))
 const demo = () => import('./demo.ts')
 export const openDemo = (): Promise<boolean> => demo().then((m) => m.openDemo())
 export const leaveDemo = (): Promise<boolean> => demo().then((m) => m.leaveDemo())

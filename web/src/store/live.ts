@@ -1,7 +1,8 @@
-import type { ListName, ListRow, SingleName, SingleValue } from '@hoxen/core/format'
+import type { KeptName, ListName, ListRow, SingleName, SingleValue } from '@hoxen/core/format'
 import { liveQuery, type Subscription } from 'dexie'
 import { useSyncExternalStore } from 'react'
 import { listOf, singleOf } from './reading.ts'
+import { begin, nextMoment } from './underway.ts'
 
 /** The latest answer of a query: none while it loads, or why there is none. */
 type Latest<T> = { readonly value: T } | { readonly error: unknown } | undefined
@@ -10,6 +11,10 @@ type Latest<T> = { readonly value: T } | { readonly error: unknown } | undefined
 export class Live<T> {
   private latest: Latest<T>
   private subscription: Subscription | undefined
+  /** When the reading began that is shown. */
+  private readAt = 0
+  /** A change that is made and not shown yet: when it began, and who waits for it. */
+  private awaited: { readonly moment: number; readonly shown: () => void } | undefined
   private readonly listeners = new Set<() => void>()
 
   /** @param passing unsubscribed with its last reader, where hardly anybody asks */
@@ -27,21 +32,38 @@ export class Live<T> {
       if (!this.passing || this.listeners.size > 0) return
       this.subscription?.unsubscribe()
       this.latest = undefined
+      this.awaited?.shown()
+      this.awaited = undefined
     }
   }
 
   readonly snapshot = (): Latest<T> => this.latest
 
+  /** What it reads was changed: the page is not up to date until a reading that began later is shown. @param moment when the change began */
+  awaits(moment: number): void {
+    if (this.subscription === undefined || this.subscription.closed || this.readAt > moment) return
+    const shown = this.awaited?.shown ?? begin()
+    this.awaited = { moment, shown }
+  }
+
   private start(): void {
-    this.subscription = liveQuery(this.read).subscribe({
-      next: (value) => this.tell({ value }),
-      error: (error) => this.tell({ error }),
+    const read = async (): Promise<{ value: T; at: number }> => {
+      const at = nextMoment()
+      return { value: await this.read(), at }
+    }
+    this.subscription = liveQuery(read).subscribe({
+      next: ({ value, at }) => this.tell({ value }, at),
+      error: (error) => this.tell({ error }, Number.POSITIVE_INFINITY),
     })
   }
 
-  private tell(latest: Latest<T>): void {
+  private tell(latest: Latest<T>, at: number): void {
     this.latest = latest
+    this.readAt = at
     for (const listener of this.listeners) listener()
+    if (this.awaited === undefined || at <= this.awaited.moment) return
+    this.awaited.shown()
+    this.awaited = undefined
   }
 }
 
@@ -55,6 +77,11 @@ export function useLive<T>({ subscribe, snapshot }: Live<T>): T | undefined {
 
 const lists = new Map<ListName, Live<unknown>>()
 const singles = new Map<SingleName, Live<unknown>>()
+
+/** Tells what a change has changed, and when it began: pages that show it wait for its reading. */
+export function changed(names: ReadonlySet<KeptName>, moment: number): void {
+  for (const name of names) (lists.get(name as ListName) ?? singles.get(name as SingleName))?.awaits(moment)
+}
 
 function liveIn<N>(known: Map<N, Live<unknown>>, name: N, read: () => Promise<unknown>): Live<unknown> {
   const live = known.get(name) ?? new Live(read)

@@ -1,8 +1,8 @@
 import type { Item } from '@hoxen/core/gear'
-import { changeRigged, type RigChange, type RigChoice } from '@hoxen/core/rig'
+import { changeRigged, type RigChange, type RigChoice, rigKey } from '@hoxen/core/rig'
 import type { Tx } from './commit.ts'
 import { keptIn } from './kept.ts'
-import { commit } from './write.ts'
+import { commitNow } from './write.ts'
 
 /** Changes the rig in the strip, with all that goes along: the leader of a tip, the wallet, how it is fished. */
 async function changeRigIn(tx: Tx, change: RigChange): Promise<void> {
@@ -21,13 +21,23 @@ async function changeRigIn(tx: Tx, change: RigChange): Promise<void> {
   if (change.fished !== undefined) tx.set('water', next.water)
 }
 
-/** The one way a rig is changed, from whatever page: one step to take back. @returns false when it changes nothing */
-export const changeRig = (label: string, change: RigChange): Promise<boolean> =>
-  commit(label, (tx) => changeRigIn(tx, change))
+/** Said of a change that was meant for another rig than the one in hand. */
+const ANOTHER_RIG = 'Your rig has changed meanwhile. Look at it again; nothing was changed.'
+
+/**
+ * The one way a rig is changed, from whatever page: one step to take back.
+ * @param of the rig it was judged for: one that was changed meanwhile is let be @returns false when it changes nothing
+ */
+export const changeRig = (label: string, change: RigChange, of?: RigChoice): Promise<boolean> =>
+  commitNow(label, async (tx) => {
+    const rig = of && (await tx.one('rig'))
+    if (of !== undefined && (rig === undefined || rigKey(rig) !== rigKey(of))) throw new Error(ANOTHER_RIG)
+    await changeRigIn(tx, change)
+  })
 
 /** Makes a rig mine that comes with parts of its own. */
 export const takeRig = (label: string, rig: RigChoice, parts: readonly Item[]): Promise<boolean> =>
-  commit(label, async (tx) => {
+  commitNow(label, async (tx) => {
     tx.put('items', parts)
     await changeRigIn(tx, { rig })
   })

@@ -1,33 +1,16 @@
 import type { Tx, Walked } from './commit.ts'
 import type { Watched } from './portions.ts'
+import { queued } from './queue.ts'
 
 // How a change is made comes with the first one: the first look only reads.
 const writer = () => import('./commit.ts').then((m) => m.writer)
 
-/** The only way stored data changes; see `Writer.commit`. @returns false when nothing changed */
-export const commit = (
+/** Makes a change at once, within one that waited its turn. @returns false when nothing changed */
+export async function commitNow(
   label: string,
   change: (tx: Tx) => Promise<void> | void,
   watched?: Watched,
-): Promise<boolean> => {
-  const made = make(label, change, watched)
-  const over = made.then(
-    () => {},
-    () => {},
-  )
-  underway.add(over)
-  void over.then(() => underway.delete(over))
-  return made
-}
-
-const underway = new Set<Promise<void>>()
-
-/** Resolves once every change that is being made now is made, or refused. */
-export const settled = async (): Promise<void> => {
-  await Promise.all(underway)
-}
-
-const make = async (...[label, change, watched]: Parameters<typeof commit>): Promise<boolean> => {
+): Promise<boolean> {
   try {
     return await (await writer()).commit(label, change, watched)
   } catch (error) {
@@ -36,4 +19,9 @@ const make = async (...[label, change, watched]: Parameters<typeof commit>): Pro
   }
 }
 
-export const walkBack = async (step: 'undo' | 'redo'): Promise<Walked | undefined> => (await writer())[step]()
+/** The only way stored data changes, each change in its turn; see `Writer.commit`. @returns false when nothing changed */
+export const commit: typeof commitNow = (...asked) => queued(() => commitNow(...asked))
+
+/** Undo and redo, in their turn. */
+export const walkBack = (step: 'undo' | 'redo'): Promise<Walked | undefined> =>
+  queued(async () => (await writer())[step]())

@@ -1,16 +1,13 @@
 import { readFileSync } from 'node:fs'
 import { type HoxenDocument, readDocument } from '@hoxen/core/format'
 import { QueryClientProvider } from '@tanstack/react-query'
-import { configure, type RenderResult, render } from '@testing-library/react'
+import { type RenderResult, render } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { MemoryRouter } from 'react-router'
 import { DayProvider } from '../day/index.ts'
 import { newClient } from '../shell/queries.ts'
 import { takeIn } from '../store/everything.ts'
 import { UnitsContext } from '../ui/index.ts'
-
-// A machine that shares its cores takes its time.
-configure({ asyncUtilTimeout: 8000 })
 
 /** The demo angler's file. */
 export const demo: HoxenDocument = readDocument(

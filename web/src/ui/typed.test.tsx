@@ -1,12 +1,13 @@
 /** @jest-environment jsdom */
 
 import { afterEach, beforeEach, expect, jest, test } from '@jest/globals'
-import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
+import { act, cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { useState } from 'react'
 import { MemoryRouter, useLocation, useNavigate } from 'react-router'
 import { db } from '../store/database.ts'
 import { draftOf, dropField, keepDraft, useDraftState } from '../store/drafts.ts'
 import { commit } from '../store/write.ts'
+import { waitFor } from '../testing/waiting.ts'
 import { FormName, QuantityField, Sheet, TextField, useInAddress } from './index.ts'
 
 beforeEach(() => db.drafts.clear())

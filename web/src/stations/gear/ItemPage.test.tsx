@@ -1,13 +1,14 @@
 /** @jest-environment jsdom */
 
 import { afterEach, beforeEach, expect, test } from '@jest/globals'
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
+import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { Route, Routes } from 'react-router'
 import { draftOf, dropDraft, keepDraft } from '../../store/drafts.ts'
 import { everything } from '../../store/everything.ts'
 import { listOf } from '../../store/reading.ts'
 import { editRow } from '../../store/rows.ts'
 import { keepDemo, show } from '../../testing/show.tsx'
+import { waitFor } from '../../testing/waiting.ts'
 import { changedFields } from './draftFields.ts'
 import { ItemPage } from './ItemPage.tsx'
 

@@ -1,9 +1,10 @@
 /** @jest-environment jsdom */
 
 import { afterEach, beforeEach, expect, test } from '@jest/globals'
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
+import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { everything } from '../../store/everything.ts'
 import { demo, keepDemo, show } from '../../testing/show.tsx'
+import { waitFor } from '../../testing/waiting.ts'
 import { QuickAdd } from './QuickAdd.tsx'
 
 beforeEach(() => keepDemo())

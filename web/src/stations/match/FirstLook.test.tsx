@@ -1,8 +1,9 @@
 /** @jest-environment jsdom */
 
 import { afterEach, expect, test } from '@jest/globals'
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
+import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { show } from '../../testing/show.tsx'
+import { waitFor } from '../../testing/waiting.ts'
 import { FirstLook } from './FirstLook.tsx'
 
 afterEach(cleanup)

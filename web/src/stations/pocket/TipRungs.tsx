@@ -3,7 +3,7 @@ import { type Remembered, remembers, seenWith } from '@hoxen/core/journal'
 import { printShare } from '@hoxen/core/quantity'
 import { useMemo, useState } from 'react'
 import { judgedIn } from '../../ledger/index.ts'
-import { SawMarks, swapTo, useWalletTips, type WalletTip } from '../../pool/index.ts'
+import { SawMarks, takeTip, useWalletTips, type WalletTip } from '../../pool/index.ts'
 import { useList } from '../../store/index.ts'
 import { Button, StateMark } from '../../ui/index.ts'
 
@@ -77,7 +77,7 @@ function Rung({ day, tip, memory, onSwap }: RungProps) {
   const share = ride?.summary.holdingShare ?? 0
   const swap = (): void => {
     onSwap()
-    swapTo(tipId, name)
+    takeTip({ tipId, name }, true)
   }
   return (
     <button

@@ -4,7 +4,7 @@ import { summarize } from '@hoxen/core/words'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { ItemDrawing } from '../../drawing/index.ts'
-import { swapTo, useTips } from '../../pool/index.ts'
+import { takeTip, useTips } from '../../pool/index.ts'
 import { changeKept, noticeFailed, useSingle, useWallet } from '../../store/index.ts'
 import { Button, buttonLook, Empty, Select, TextField, useUnits } from '../../ui/index.ts'
 
@@ -151,7 +151,7 @@ function TipRow({ tip, wallet, onTheLine, rigged }: RowProps) {
         <Button
           disabled={!rigged}
           aria-label={`Put ${tip.name} on the line`}
-          onClick={() => swapTo(tip.id, tip.name)}
+          onClick={() => takeTip({ tipId: tip.id, name: tip.name }, true)}
         >
           Put it on
         </Button>

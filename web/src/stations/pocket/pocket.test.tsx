@@ -4,10 +4,11 @@ import { USUAL_STAND } from '@hoxen/core/day'
 import { USUAL_PLAN } from '@hoxen/core/swing'
 import { WINTER_RIG } from '@hoxen/core/testing'
 import { afterEach, beforeEach, expect, test } from '@jest/globals'
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
+import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { everything } from '../../store/everything.ts'
 import { commit } from '../../store/index.ts'
 import { keepDemo, show } from '../../testing/show.tsx'
+import { waitFor } from '../../testing/waiting.ts'
 import { PocketStation } from './PocketStation.tsx'
 
 beforeEach(async () => {

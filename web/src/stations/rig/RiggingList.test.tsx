@@ -5,10 +5,11 @@ import { DEFAULT_SCHOOLS } from '@hoxen/core/gear'
 import { judge } from '@hoxen/core/match'
 import { JOINT_KNOTS, resolveRig } from '@hoxen/core/rig'
 import { afterEach, expect, test } from '@jest/globals'
-import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
+import { act, cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { KnotDrawing } from '../../drawing/index.ts'
 import { gearNow } from '../../store/index.ts'
 import { demo, keepDemo, show } from '../../testing/show.tsx'
+import { waitFor } from '../../testing/waiting.ts'
 import { RiggingList } from './RiggingList.tsx'
 
 afterEach(() => {

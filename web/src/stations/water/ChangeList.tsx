@@ -1,4 +1,5 @@
 import { betterRide, frontsToTry, gainS, type SingleChange, singleChanges } from '@hoxen/core/ladder'
+import { choiceOf } from '@hoxen/core/match'
 import { printShare } from '@hoxen/core/quantity'
 import type { SwingSetup } from '@hoxen/core/rig'
 import { type Ride, type Swung, swingVerdict } from '@hoxen/core/swing'
@@ -43,7 +44,7 @@ function useChanges({ setup, now }: Props) {
 
 /** Every single change, each swung by itself; the one that is judged best stands first. */
 export function ChangeList(props: Props) {
-  const { water, now } = props
+  const { water, now, setup } = props
   const { system } = useUnits()
   const { ranked, better, done, of, failed, bestId } = useChanges(props)
   return (
@@ -71,7 +72,11 @@ export function ChangeList(props: Props) {
             ride={ride}
             now={now}
             first={id === bestId && done === of && better.some((b) => b.id === id)}
-            onUse={canUse(change) ? () => takeChange(change, sayChange(change, system), water) : undefined}
+            onUse={
+              canUse(change)
+                ? () => takeChange(change, sayChange(change, system), water, choiceOf(setup.parts))
+                : undefined
+            }
           />
         ))}
       </ol>

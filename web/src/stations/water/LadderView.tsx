@@ -1,5 +1,5 @@
 import { frontsToTry, type Strand, strandsOf, tipIdOf, tipRungs } from '@hoxen/core/ladder'
-import { judgeStrand } from '@hoxen/core/match'
+import { choiceOf, judgeStrand } from '@hoxen/core/match'
 import { printShare } from '@hoxen/core/quantity'
 import type { CheckState, SwingSetup } from '@hoxen/core/rig'
 import { sayLeader, sayTouches } from '@hoxen/core/words'
@@ -125,7 +125,10 @@ function RungRow({ place, setup, strand, onPoint }: RowProps) {
         {mine ? (
           <span className="inline-flex min-h-11 items-center text-[0.9rem]">on the line</span>
         ) : (
-          <Button aria-label={`Use ${name}`} onClick={() => takeTip(tipId, name, best.angleDeg)}>
+          <Button
+            aria-label={`Use ${name}`}
+            onClick={() => takeTip({ tipId, name, angleDeg: best.angleDeg, of: choiceOf(setup.parts) })}
+          >
             Use
           </Button>
         )}

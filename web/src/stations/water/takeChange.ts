@@ -1,17 +1,18 @@
 import type { SingleChange } from '@hoxen/core/ladder'
+import type { RigChoice } from '@hoxen/core/rig'
 import type { Water } from '../../pool/index.ts'
 import { changeKept, changeRig, commit, noticeDone, noticeFailed } from '../../store/index.ts'
 
-function perform(label: string, change: SingleChange, { pool }: Water): Promise<boolean> {
+function perform(label: string, change: SingleChange, { pool }: Water, of: RigChoice): Promise<boolean> {
   switch (change.code) {
     case 'tip':
-      return changeRig(label, { part: { slot: 'tipId', itemId: change.tipId } })
+      return changeRig(label, { part: { slot: 'tipId', itemId: change.tipId } }, of)
     case 'leader':
-      return changeRig(label, { part: { slot: 'leaderId', itemId: change.leaderId } })
+      return changeRig(label, { part: { slot: 'leaderId', itemId: change.leaderId } }, of)
     case 'angle':
-      return changeRig(label, { fished: { angleDeg: change.angleDeg } })
+      return changeRig(label, { fished: { angleDeg: change.angleDeg } }, of)
     case 'mend':
-      return changeRig(label, { fished: { mends: [...change.mends] } })
+      return changeRig(label, { fished: { mends: [...change.mends] } }, of)
     case 'fly':
       return changeKept(label, 'job', ({ fly: { massKg: _weighed, ...fly }, ...job }) => ({
         ...job,
@@ -33,7 +34,7 @@ function perform(label: string, change: SingleChange, { pool }: Water): Promise<
   }
 }
 
-/** Does what the list proposes, under one undo step. @param label what it is called, in the angler's units */
-export function takeChange(change: SingleChange, label: string, water: Water): void {
-  perform(label, change, water).then((did) => did && noticeDone(label), noticeFailed)
+/** Does what the list proposes, under one undo step. @param label what it is called, in the angler's units @param of the rig it was swung with */
+export function takeChange(change: SingleChange, label: string, water: Water, of: RigChoice): void {
+  perform(label, change, water, of).then((did) => did && noticeDone(label), noticeFailed)
 }

@@ -3,10 +3,11 @@
 import { USUAL_PLAN } from '@hoxen/core/swing'
 import { newRun } from '@hoxen/core/water'
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals'
-import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react'
+import { cleanup, fireEvent, screen, within } from '@testing-library/react'
 import { useWater } from '../../../pool/index.ts'
 import { commit } from '../../../store/index.ts'
 import { demo, keepDemo, show } from '../../../testing/show.tsx'
+import { waitFor } from '../../../testing/waiting.ts'
 import { LevelLine } from './LevelLine.tsx'
 import { PoolBar } from './PoolBar.tsx'
 
