@@ -6,15 +6,30 @@ import { roundLength } from './rounded.ts'
 /** Larger steps are taken with Shift. */
 const LARGE = 5
 const ARROWS: Readonly<Record<string, number>> = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }
+/** A page of a slider, in steps. */
+const PAGE = 10
+const PAGES: Readonly<Record<string, number>> = { PageDown: -PAGE, PageUp: PAGE }
 
-/** Steps along by arrow keys; other keys are let pass. */
-export const byArrows =
-  (onStep: (steps: number) => void) =>
+interface Slider {
+  readonly now: number
+  readonly min: number
+  readonly max: number
+  /** What one press of an arrow adds; below 0 where up and right take away. */
+  readonly step: number
+  readonly onPut: (value: number) => void
+}
+
+/** The keys of a slider: arrows, larger with Shift, a page up and down, Home and End; other keys are let pass. */
+export const bySlider =
+  ({ now, min, max, step, onPut }: Slider) =>
   (event: KeyboardEvent): void => {
-    const by = ARROWS[event.key]
-    if (by === undefined) return
+    const arrow = ARROWS[event.key]
+    const steps = arrow === undefined ? PAGES[event.key] : event.shiftKey ? arrow * LARGE : arrow
+    const to = { Home: min, End: max }[event.key] ?? (steps === undefined ? undefined : now + steps * step)
+    if (to === undefined) return
     event.preventDefault()
-    onStep(event.shiftKey ? by * LARGE : by)
+    event.stopPropagation()
+    onPut(Math.max(min, Math.min(max, to)))
   }
 
 /** Moved by one press of a key [m]. */
@@ -34,12 +49,16 @@ export function aimByKey(
   flyM: number,
   system: UnitSystem,
 ): Aim | undefined {
-  const [turn, out] = [keys.turn[event.key], keys.out[event.key]]
-  if (turn === undefined && out === undefined) return undefined
+  const { low, high } = ANGLE_LIMITS
+  const end = { Home: low, End: high }[event.key]
+  const turn = keys.turn[event.key]
+  const out = keys.out[event.key] ?? PAGES[event.key]
+  const turns = Object.keys(keys.turn).length > 0
+  if (turn === undefined && out === undefined && (end === undefined || !turns)) return undefined
   event.preventDefault()
   event.stopPropagation()
+  if (end !== undefined && turns) return { ...aim, angleDeg: end }
   const steps = event.shiftKey ? LARGE : 1
-  const { low, high } = ANGLE_LIMITS
   return {
     angleDeg: Math.max(low, Math.min(high, aim.angleDeg + (turn ?? 0) * steps)),
     castM:

@@ -1,4 +1,4 @@
-import { type PointerEvent, type RefObject, useRef, useState } from 'react'
+import { type PointerEvent, type RefObject, useEffect, useRef, useState } from 'react'
 
 interface Holding<T> {
   /** What it becomes under the pointer, from the drawing's corner [px]. */
@@ -6,7 +6,7 @@ interface Holding<T> {
   /** Let go somewhere else than it was taken. */
   readonly onDrop: (held: T) => void
   /** Shown elsewhere too while it is held; undefined when it no longer is. */
-  readonly onHold?: (held: T | undefined) => void
+  readonly onHold?: ((held: T | undefined) => void) | undefined
 }
 
 interface Hold<T> {
@@ -22,23 +22,53 @@ interface Hold<T> {
   readonly take: (it: T) => (event: PointerEvent) => void
 }
 
-/** One thing of a drawing that is held and moved in the plane. One that is only touched, or taken from the hand, stays as it is. */
+/** A hand that trembles by no more than this has only touched [px]. */
+const TOUCH_PX = 3
+
+interface InHand<T> {
+  readonly it: T
+  readonly from: readonly [clientX: number, clientY: number]
+  readonly wasMoved: boolean
+}
+
+/** Gives up what is held when Escape is pressed, and nothing else that Escape would close. */
+function useEscape(holds: boolean, letGo: () => void): void {
+  useEffect(() => {
+    if (!holds) return
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.key !== 'Escape') return
+      event.preventDefault()
+      event.stopPropagation()
+      letGo()
+    }
+    addEventListener('keydown', onKey, true)
+    return () => removeEventListener('keydown', onKey, true)
+  })
+}
+
+/**
+ * The one gesture: one thing of a drawing that is held and moved. A touch changes nothing; what is held is shown, and judged, at once;
+ * Escape, and a pointer that is taken away, leave all as it was.
+ */
 export function useHold<T>({ moved, onDrop, onHold }: Holding<T>): Hold<T> {
   const ref = useRef<SVGSVGElement>(null)
-  const [held, setHeld] = useState<{ readonly it: T; readonly wasMoved: boolean }>()
+  const [held, setHeld] = useState<InHand<T>>()
   const letGo = (): void => {
     setHeld(undefined)
     onHold?.(undefined)
   }
+  useEscape(held !== undefined, letGo)
   return {
     held: held?.it,
     drawing: {
       ref,
-      onPointerMove: (event) => {
+      onPointerMove: ({ clientX, clientY }) => {
         const box = ref.current?.getBoundingClientRect()
         if (held === undefined || box === undefined) return
-        const it = moved(held.it, event.clientX - box.left, event.clientY - box.top)
-        setHeld({ it, wasMoved: true })
+        const [x, y] = held.from
+        if (!held.wasMoved && Math.hypot(clientX - x, clientY - y) <= TOUCH_PX) return
+        const it = moved(held.it, clientX - box.left, clientY - box.top)
+        setHeld({ ...held, it, wasMoved: true })
         onHold?.(it)
       },
       onPointerUp: () => {
@@ -50,7 +80,7 @@ export function useHold<T>({ moved, onDrop, onHold }: Holding<T>): Hold<T> {
     },
     take: (it) => (event) => {
       ref.current?.setPointerCapture(event.pointerId)
-      setHeld({ it, wasMoved: false })
+      setHeld({ it, from: [event.clientX, event.clientY], wasMoved: false })
     },
   }
 }

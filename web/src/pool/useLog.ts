@@ -2,14 +2,14 @@ import type { Entry, Saw } from '@hoxen/core/journal'
 import { resolveRig } from '@hoxen/core/rig'
 import { latest } from '@hoxen/core/water'
 import { SAW_WORDS } from '@hoxen/core/words'
-import { useRef } from 'react'
 import { useToday } from '../day/index.ts'
 import { useQuestion } from '../ledger/index.ts'
 import { commit, noticeDone, noticeFailed, noticeSaid, useSingle } from '../store/index.ts'
+import { Once } from '../store/once.ts'
 import { newId } from '../store/rows.ts'
 
-/** No two swings end within this [ms]. */
-const ONE_PRESS_MS = 800
+/** No two swings end at one stroke, on whatever page. */
+const logging = new Once()
 
 /** Said of a second tap that is the same swing. */
 export const LOGGED_ONCE = 'Two taps at once: one swing logged.'
@@ -33,7 +33,6 @@ export function useLog(quiet = false): Log | undefined {
   const found = useToday()
   const choice = useSingle('rig')
   const question = useQuestion()
-  const lastMs = useRef(0)
   if (found === undefined || choice === undefined || question === undefined) return undefined
   if (found.day.where.by !== 'pool') return { outcome: 'no-pool' }
   if (choice === null) return { outcome: 'no-rig' }
@@ -58,11 +57,10 @@ export function useLog(quiet = false): Log | undefined {
   }
   const log = (saw: Saw): boolean => {
     // A thumb that trembles logs one swing.
-    if (Date.now() - lastMs.current < ONE_PRESS_MS) {
+    if (!logging.first('swing')) {
       if (!quiet) noticeSaid(LOGGED_ONCE)
       return false
     }
-    lastMs.current = Date.now()
     const label = `Log: ${swing.tip ?? 'no tip'}, ${SAW_WORDS[saw]}`
     const entry: Entry = { ...swing, id: newId('entry'), atMs: Date.now(), saw }
     commit(label, (tx) => tx.put('entries', [entry])).then(

@@ -55,6 +55,25 @@ test('the wind is turned clockwise by the arrow to the right, past straight ahea
   expect(screen.queryByRole('slider')).toBeNull()
 })
 
+test('a touch on the wind turns nothing; while its arrow is held the casts are judged in it, and Escape gives it up', () => {
+  const onWind = jest.fn<(turn: (fromDeg: number) => number) => void>()
+  const onHold = jest.fn()
+  show(<WindDial wind={{ fromDeg: 0, mps: 3 }} left onWind={onWind} onHold={onHold} />)
+  const arrow = screen.getByRole('slider', { name: 'Wind direction' })
+  const dial = arrow.closest('svg') as SVGSVGElement
+  fireEvent.pointerDown(arrow, { pointerId: 1, clientX: 140, clientY: 56 })
+  fireEvent.pointerUp(dial)
+  expect(onWind).not.toHaveBeenCalled()
+  fireEvent.pointerDown(arrow, { pointerId: 1, clientX: 76, clientY: 20 })
+  // Straight to the right of its middle.
+  fireEvent.pointerMove(dial, { clientX: 120, clientY: 56 })
+  expect(onHold).toHaveBeenLastCalledWith(90)
+  fireEvent.keyDown(arrow, { key: 'Escape' })
+  expect(onHold).toHaveBeenLastCalledWith(undefined)
+  fireEvent.pointerUp(dial)
+  expect(onWind).not.toHaveBeenCalled()
+})
+
 const beach = demo.runs.find(({ shore }) => shore !== undefined)
 const HOUR_MS = 3_600_000
 /** First minute of the day, from an hour on, at which it is so. */

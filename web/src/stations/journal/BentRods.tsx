@@ -2,7 +2,7 @@ import { BEND_LIMITS, USUAL_BEND_KG } from '@hoxen/core/journal'
 import { alphaFor, bentRod } from '@hoxen/core/rod'
 import { sayBentRods } from '@hoxen/core/words'
 import { useState } from 'react'
-import { byArrows, Handle, useHold, useWidth } from '../../drawing/index.ts'
+import { bySlider, Handle, useHold, useWidth } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 import type { Row, Which } from './bendRows.ts'
 
@@ -152,7 +152,13 @@ function Weights({ hung, px, width, high, held, onHold, onDrop }: WeightsProps) 
             now={dropM ?? 0}
             text={dropM === undefined ? 'not hung yet' : `${mass} drops the tip ${drop}`}
             onTake={take({ which, row, dropM: dropM ?? 0 })}
-            onKey={byArrows((steps) => onDrop(which, row, within(rod, (dropM ?? 0) - steps * STEP_M)))}
+            onKey={bySlider({
+              now: dropM ?? 0,
+              min: 0,
+              max: BEND_LIMITS.dropShare * rod.freeM,
+              step: -STEP_M,
+              onPut: (m) => onDrop(which, row, within(rod, m)),
+            })}
             shape={
               <path
                 d="M0 -16V-4M-6 -4H6V6H-6Z"

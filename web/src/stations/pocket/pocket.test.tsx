@@ -3,7 +3,7 @@
 import { USUAL_STAND } from '@hoxen/core/day'
 import { USUAL_PLAN } from '@hoxen/core/swing'
 import { WINTER_RIG } from '@hoxen/core/testing'
-import { afterEach, beforeEach, expect, test } from '@jest/globals'
+import { afterEach, beforeEach, expect, jest, test } from '@jest/globals'
 import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { everything } from '../../store/everything.ts'
 import { commit } from '../../store/index.ts'
@@ -39,6 +39,21 @@ test('a double tap logs one swing and says so; what takes it back stands over th
   )
   fireEvent.click(back)
   await waitFor(async () => expect((await everything()).entries).toHaveLength(0))
+})
+
+test('with the clock set back an hour the next swing is logged like any other', async () => {
+  show(<PocketStation />, '/pocket')
+  const high = await screen.findByRole('button', { name: 'too high' })
+  const [wall, since] = [Date.now(), performance.now()]
+  const later = jest.spyOn(performance, 'now').mockReturnValue(since + 10_000)
+  fireEvent.click(high)
+  await waitFor(async () => expect((await everything()).entries).toHaveLength(1))
+  const back = jest.spyOn(Date, 'now').mockReturnValue(wall - 3_600_000)
+  later.mockReturnValue(since + 20_000)
+  fireEvent.click(high)
+  await waitFor(async () => expect((await everything()).entries).toHaveLength(2))
+  back.mockRestore()
+  later.mockRestore()
 })
 
 test('a tip that is touched goes on the line where it stands: no row moves under the thumb', async () => {

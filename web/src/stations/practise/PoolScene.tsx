@@ -4,7 +4,7 @@ import type { SwingInput, SwingResult } from '@hoxen/core/swing'
 import { sectionOf } from '@hoxen/core/water'
 import { sayWithFish } from '@hoxen/core/words'
 import { useMemo, useState } from 'react'
-import { Handle, SectionPicture, sectionScale, useHold, useWidth } from '../../drawing/index.ts'
+import { bySlider, Handle, SectionPicture, sectionScale, useHold, useWidth } from '../../drawing/index.ts'
 import { useFullSwings } from '../../swings/index.ts'
 import { useUnits } from '../../ui/index.ts'
 import type { PictureProps } from './picture.ts'
@@ -195,12 +195,7 @@ function Guess({ round, chosen, shown, guess, y, left, right }: GuessProps) {
             shape={<circle r="8" />}
             width={right}
             onTake={take(atM)}
-            onKey={(event) => {
-              const way = { ArrowDown: 1, ArrowUp: -1 }[event.key]
-              if (way === undefined) return
-              event.preventDefault()
-              put(atM + way * step)
-            }}
+            onKey={bySlider({ now: atM, min: 0, max: waterDepthM, step: -step, onPut: put })}
           />
         </>
       )}

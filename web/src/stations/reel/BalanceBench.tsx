@@ -51,7 +51,9 @@ function Balanced(props: BalancedProps) {
   const { rig, question, reel, beam } = props
   const { system } = useUnits()
   const { rod } = rig.parts
-  const [handM, setHandM] = useState(usualHandle(rod).handM)
+  const [putM, setPutM] = useState(usualHandle(rod).handM)
+  const [heldM, setHeldM] = useState<number>()
+  const handM = heldM ?? putM
   const { result, pointM, loads } = balancedAt(props, handM)
   const light = question.day.schools.reelWeight === 'light'
   return (
@@ -64,14 +66,15 @@ function Balanced(props: BalancedProps) {
         pointM={pointM}
         loads={loads}
         band={light ? undefined : { low: handM - BALANCES.behindM, high: handM + BALANCES.aheadM }}
-        onHand={setHandM}
+        onHand={setPutM}
+        onHold={setHeldM}
       />
       <div className="mt-2 max-w-xs">
         <QuantityField
           label="Upper hand, from the butt"
           measure="length"
           value={handM}
-          onChange={setHandM}
+          onChange={setPutM}
           refuse={(m) => (m >= rod.lengthM ? 'The hand must be on the rod.' : undefined)}
         />
       </div>

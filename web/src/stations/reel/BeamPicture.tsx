@@ -1,6 +1,6 @@
 import type { Rod } from '@hoxen/core/gear'
-import type { PointerEvent } from 'react'
-import { byArrows, useHandles, useWidth } from '../../drawing/index.ts'
+import type { KeyboardEvent, PointerEvent } from 'react'
+import { bySlider, useHold, useWidth } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
 /** A mass that pulls on the beam. */
@@ -21,6 +21,8 @@ interface Props {
   /** Between which the rigged rod balances well; undefined where nobody asks. */
   readonly band: { readonly low: number; readonly high: number } | undefined
   readonly onHand: (m: number) => void
+  /** Told where the hand is while it is held; undefined when it is let go. */
+  readonly onHold?: ((m: number | undefined) => void) | undefined
 }
 
 const HIGH = 186
@@ -32,14 +34,19 @@ const PX_PER_KG = 120
 const STEP_M = 0.01
 
 /** Rod, reel and line as one beam on the hand, to scale along its length; the hand is taken hold of and moved. */
-export function BeamPicture({ rod, seatM, handM, loads, bareM, pointM, band, onHand }: Props) {
+export function BeamPicture({ rod, seatM, handM, loads, bareM, pointM, band, onHand, onHold }: Props) {
   const { show } = useUnits()
   const [box, width] = useWidth<HTMLDivElement>(800)
   const px = (width - 2 * SIDE) / rod.lengthM
   const x = (m: number): number => SIDE + m * px
-  const put = (m: number): void =>
-    onHand(Math.min(rod.lengthM / 2, Math.max(seatM + STEP_M, Math.round(m / STEP_M) * STEP_M)))
-  const { drawing, take } = useHandles((at) => put((at - SIDE) / px))
+  const most = rod.lengthM / 2
+  const least = seatM + STEP_M
+  const placed = (m: number): number => Math.min(most, Math.max(least, Math.round(m / STEP_M) * STEP_M))
+  const { drawing, take } = useHold<number>({
+    moved: (_was, at) => placed((at - SIDE) / px),
+    onHold,
+    onDrop: onHand,
+  })
   return (
     <div ref={box} className="rounded-lg border border-rule bg-sheet">
       {/* biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of */}
@@ -66,9 +73,16 @@ export function BeamPicture({ rod, seatM, handM, loads, bareM, pointM, band, onH
         <Hand
           x={x(handM)}
           handM={handM}
-          mostM={rod.lengthM}
-          onTake={take()}
-          onStep={(steps) => put(handM + steps * STEP_M)}
+          leastM={least}
+          mostM={most}
+          onTake={take(handM)}
+          onKey={bySlider({
+            now: handM,
+            min: least,
+            max: most,
+            step: STEP_M,
+            onPut: (m) => onHand(placed(m)),
+          })}
         />
       </svg>
     </div>
@@ -117,25 +131,26 @@ const Band = ({ from, to }: { readonly from: number; readonly to: number }) => (
 interface HandProps {
   readonly x: number
   readonly handM: number
+  readonly leastM: number
   readonly mostM: number
   readonly onTake: (event: PointerEvent) => void
-  readonly onStep: (steps: number) => void
+  readonly onKey: (event: KeyboardEvent) => void
 }
 
 /** The upper hand, to be taken hold of. */
-function Hand({ x, handM, mostM, onTake, onStep }: HandProps) {
+function Hand({ x, handM, leastM, mostM, onTake, onKey }: HandProps) {
   const { show } = useUnits()
   return (
     <g
       role="slider"
       tabIndex={0}
       aria-label="Upper hand: drag along the rod"
-      aria-valuemin={0}
+      aria-valuemin={leastM}
       aria-valuemax={mostM}
       aria-valuenow={handM}
       aria-valuetext={`${show(handM, 'length')} from the butt`}
       className="group cursor-grab outline-none"
-      onKeyDown={byArrows(onStep)}
+      onKeyDown={onKey}
       onPointerDown={onTake}
     >
       <rect x={x - 22} y={ROD_Y - 8} width="44" height="52" fill="transparent" />

@@ -93,6 +93,7 @@ describe('the beam', () => {
     const box = hand.closest('svg') as SVGSVGElement
     fireEvent.pointerDown(hand, { pointerId: 1 })
     fireEvent.pointerMove(box, { clientX: 5000, clientY: 0 })
+    fireEvent.pointerUp(box)
     expect(onHand).toHaveBeenLastCalledWith(rod.lengthM / 2)
   })
   test('of one’s reels the one nearest to what balances is named', () => {

@@ -20,7 +20,7 @@ import { dropDraft, useDraftState } from '../../store/drafts.ts'
 import { noticeDone, noticeFailed } from '../../store/index.ts'
 import { addItem, newId } from '../../store/rows.ts'
 import { Button, buttonLook, OneOf, QuantityField, Tag, useUnits, useWithin } from '../../ui/index.ts'
-import { LeaderPicture } from './LeaderPicture.tsx'
+import { type HeldEnd, LeaderPicture } from './LeaderPicture.tsx'
 
 /** The lines of the ledger that a leader decides. */
 const LEADER_LINES: readonly CheckCode[] = ['leader-length', 'leader-fish', 'leader-joint']
@@ -95,7 +95,9 @@ interface RecipeProps {
 /** The leader as a picture to be put right, piece by piece, and what the ledger says of it. */
 function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
   const { show, system } = useUnits()
-  const [recipe, setRecipe] = useDraftState(FORM, JSON.stringify(built.steps), built)
+  const [put, setRecipe] = useDraftState(FORM, JSON.stringify(built.steps), built)
+  const [held, setHeld] = useState<HeldEnd>()
+  const recipe = held === undefined ? put : withEndAt(put, held.index, held.atM)
   const [withDropper, setWithDropper] = useState(question.day.dropper !== undefined)
   const { weightPlace } = question.day.schools
   const plan = dropperPlan(recipe.lengthM, weightPlace === 'dropper', fastTip)
@@ -110,7 +112,8 @@ function Recipe({ built, form, rig, question, fastTip }: RecipeProps) {
         recipe={recipe}
         behind={`${rig.parts.tip?.item.name ?? rig.parts.head.head.name}, ${show(behindKgPerM, 'massPerLength')}`}
         spacingM={withDropper ? plan.spacingM : undefined}
-        onEnd={(index, atM) => setRecipe(withEndAt(recipe, index, atM))}
+        onEnd={(index, atM) => setRecipe(withEndAt(put, index, atM))}
+        onHold={setHeld}
       />
       <p className="mt-1 text-[0.88rem] text-faint">
         Drag a knot or the fly, or use the arrow keys. Above each piece: its length and thickness. Below: what

@@ -1,6 +1,6 @@
 import type { LeaderRecipe } from '@hoxen/core/leader'
-import type { PointerEvent, ReactNode } from 'react'
-import { byArrows, useHandles, useWidth } from '../../drawing/index.ts'
+import { type KeyboardEvent, type PointerEvent, type ReactNode, useRef } from 'react'
+import { bySlider, useHold, useWidth } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
 interface Props {
@@ -11,6 +11,14 @@ interface Props {
   readonly spacingM: number | undefined
   /** The end of a piece taken elsewhere, from the butt [m]. */
   readonly onEnd: (index: number, atM: number) => void
+  /** Told which is held, and where; undefined when it is let go. */
+  readonly onHold?: ((held: HeldEnd | undefined) => void) | undefined
+}
+
+/** The end of a piece while it is held, from the butt [m]. */
+export interface HeldEnd {
+  readonly index: number
+  readonly atM: number
 }
 
 const HIGH = 150
@@ -27,15 +35,26 @@ const NUDGE_M = 0.02
 const SLIM_PX = 36
 
 /** A leader to scale from the line’s end to the fly: each piece as thick as it is, each knot where it is tied, to be taken hold of and moved. */
-export function LeaderPicture({ recipe, behind, spacingM, onEnd }: Props) {
+export function LeaderPicture({ recipe, behind, spacingM, onEnd, onHold }: Props) {
   const { show } = useUnits()
   const [box, width] = useWidth<HTMLDivElement>(800)
   const wholeM = recipe.lengthM + (spacingM ?? 0)
-  const px = (width - STUB - FLY) / wholeM
+  const toFit = (width - STUB - FLY) / wholeM
+  // The scale stays while an end is held: what is under the hand must not slide away from it.
+  const taken = useRef(toFit)
+  const { drawing, take, held } = useHold<HeldEnd>({
+    moved: ({ index }, at) => ({ index, atM: (at - STUB) / taken.current }),
+    onHold,
+    onDrop: ({ index, atM }) => onEnd(index, atM),
+  })
+  const px = held === undefined ? toFit : taken.current
   const x = (m: number): number => STUB + m * px
   const ends = endsOf(recipe)
   const said = useSaid(recipe)
-  const { drawing, take } = useHandles((at, which) => onEnd(which, (at - STUB) / px))
+  const takeEnd = (end: HeldEnd) => (event: PointerEvent) => {
+    taken.current = px
+    take(end)(event)
+  }
   return (
     <div ref={box} className="rounded-lg border border-rule bg-sheet">
       {/* biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups what can be taken hold of */}
@@ -57,7 +76,7 @@ export function LeaderPicture({ recipe, behind, spacingM, onEnd }: Props) {
         {spacingM !== undefined && (
           <Dropped from={x(recipe.lengthM)} to={x(wholeM)} says={show(spacingM, 'length')} />
         )}
-        <Ends {...{ recipe, ends, x, spacingM, take, onEnd }} />
+        <Ends {...{ recipe, ends, x, spacingM, onEnd }} take={takeEnd} />
         <text x={STUB} y={HIGH - 8} fontSize="12" fill="var(--faint)">
           thickness × {Math.round((PX_PER_MM * 1000) / px)}
         </text>
@@ -88,7 +107,7 @@ function useSaid({ steps }: LeaderRecipe): string {
 interface EndsProps extends Pick<Props, 'recipe' | 'spacingM' | 'onEnd'> {
   readonly ends: readonly number[]
   readonly x: (m: number) => number
-  readonly take: ReturnType<typeof useHandles>['take']
+  readonly take: (end: HeldEnd) => (event: PointerEvent) => void
 }
 
 /** Each knot, and the end at the fly. */
@@ -106,8 +125,8 @@ function Ends({ recipe, ends, x, spacingM, take, onEnd }: EndsProps) {
       mostM={recipe.lengthM}
       says={`${show(m, 'length')} from the butt`}
       shape={i < last ? <Knot slim={slim} /> : spacingM === undefined ? <Fly x={0} y={0} /> : <Ring />}
-      onTake={take(i)}
-      onNudge={(by) => onEnd(i, m + by * NUDGE_M)}
+      onTake={take({ index: i, atM: m })}
+      onKey={bySlider({ now: m, min: 0, max: recipe.lengthM, step: NUDGE_M, onPut: (to) => onEnd(i, to) })}
     />
   ))
 }
@@ -173,11 +192,10 @@ interface EndProps {
   readonly says: string
   readonly shape: ReactNode
   readonly onTake: (event: PointerEvent) => void
-  /** By keys: so many steps towards the fly. */
-  readonly onNudge: (by: number) => void
+  readonly onKey: (event: KeyboardEvent) => void
 }
 
-function End({ x, label, atM, mostM, says, shape, onTake, onNudge }: EndProps) {
+function End({ x, label, atM, mostM, says, shape, onTake, onKey }: EndProps) {
   return (
     <g
       role="slider"
@@ -190,7 +208,7 @@ function End({ x, label, atM, mostM, says, shape, onTake, onNudge }: EndProps) {
       transform={`translate(${x} ${LINE_Y})`}
       className="group cursor-ew-resize outline-none"
       onPointerDown={onTake}
-      onKeyDown={byArrows(onNudge)}
+      onKeyDown={onKey}
     >
       <rect x="-16" y="-24" width="32" height="48" fill="transparent" />
       <circle

@@ -3,8 +3,8 @@ import type { CutEnd } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
 import { carriedAs, jointPlaces, type MassPoint, massCurve, piecesOf, statesBySlot } from '@hoxen/core/rig'
 import { SLOT_NAMES, sayCarry } from '@hoxen/core/words'
-import { type PointerEvent, useState } from 'react'
-import { RigDrawing, stripScale, useWidth } from '../../drawing/index.ts'
+import type { PointerEvent } from 'react'
+import { RigDrawing, stripScale, useHold, useWidth } from '../../drawing/index.ts'
 import { SaidText, Tag, useUnits } from '../../ui/index.ts'
 
 const LEFT = 30
@@ -16,7 +16,9 @@ export interface CutMark {
   readonly atM: number
   readonly from: CutEnd
   readonly headM: number
-  readonly onDrag: (atM: number) => void
+  readonly onCut: (atM: number) => void
+  /** Told where it is while it is held; undefined when it is let go. */
+  readonly onHold: (atM: number | undefined) => void
 }
 
 interface Props {
@@ -122,6 +124,11 @@ const HEIGHT = 150
 const NARROW_PX = 600
 
 function Curve({ title, points, value, width, x, show, joints, band, cut }: CurveProps) {
+  const { drawing, take } = useHold<number>({
+    moved: (was, px) => cut?.mAt(px) ?? was,
+    onHold: cut?.onHold,
+    onDrop: (atM) => cut?.onCut(atM),
+  })
   const top = Math.max(...points.map(value), band?.highKg ?? 0) * 1.1
   const y = (v: number): number => HEIGHT - 22 - (v / top) * (HEIGHT - 44)
   const path = points
@@ -132,6 +139,7 @@ function Curve({ title, points, value, width, x, show, joints, band, cut }: Curv
   const whole = first ? show(value(first)) : ''
   return (
     <svg
+      {...drawing}
       width={width}
       height={HEIGHT}
       role="img"
@@ -152,7 +160,7 @@ function Curve({ title, points, value, width, x, show, joints, band, cut }: Curv
       <path d={`${path}L${x(end)} ${y(0)}L${x(0)} ${y(0)}Z`} fill="var(--ink)" fillOpacity="0.1" />
       <path d={path} fill="none" stroke="var(--ink)" strokeWidth="2" />
       <Joints joints={joints} x={x} bottom={y(0)} />
-      {cut && <CutHandle cut={cut} x={x} bottom={y(0)} />}
+      {cut && <CutHandle cut={cut} x={x} bottom={y(0)} onTake={take(cut.atM)} />}
       <text x={x(0)} y={14} fontSize="12.5" fontWeight="600" fill="var(--ink)">
         {title}
       </text>
@@ -182,31 +190,17 @@ function CutHandle({
   cut,
   x,
   bottom,
+  onTake,
 }: {
+  readonly onTake: (event: PointerEvent) => void
   readonly cut: NonNullable<CurveProps['cut']>
   readonly x: (m: number) => number
   readonly bottom: number
 }) {
-  const [dragged, setDragged] = useState(false)
   const at = x(cut.atM)
   const off: readonly [number, number] = cut.from === 'rear' ? [x(0), at] : [at, x(cut.headM)]
-  const drag = (event: PointerEvent<SVGGElement>): void => {
-    const box = event.currentTarget.ownerSVGElement?.getBoundingClientRect()
-    if (box !== undefined) cut.onDrag(cut.mAt(event.clientX - box.left))
-  }
   return (
-    <g
-      data-cut-handle
-      style={{ cursor: 'ew-resize', touchAction: 'none' }}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId)
-        setDragged(true)
-        drag(event)
-      }}
-      onPointerMove={(event) => dragged && drag(event)}
-      onPointerUp={() => setDragged(false)}
-      onPointerCancel={() => setDragged(false)}
-    >
+    <g data-cut-handle style={{ cursor: 'ew-resize', touchAction: 'none' }} onPointerDown={onTake}>
       <rect
         x={off[0]}
         y={20}

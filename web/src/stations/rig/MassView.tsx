@@ -30,7 +30,9 @@ function useBench({ rig, question }: Props, job: Job) {
   const [from, setFrom] = useDraftState<CutEnd>(form, 'from', 'rear')
   const [piece, setPiece] = useDraftState<Piece | undefined>(form, 'piece', undefined)
   const wholeKg = head.massKg.value
-  const targetKg = Math.min(target ?? wholeKg, wholeKg)
+  const [heldM, setHeldM] = useState<number>()
+  const wanted = heldM === undefined ? target : leftIfCutAt(head, heldM, from)
+  const targetKg = Math.min(wanted ?? wholeKg, wholeKg)
   const cut = useMemo(() => cutHead(head, targetKg, from), [head, targetKg, from])
   const longer = useMemo(() => (piece === undefined ? undefined : withCheater(head, piece)), [head, piece])
   const made =
@@ -43,7 +45,10 @@ function useBench({ rig, question }: Props, job: Job) {
     () => (made === undefined ? rig : judge(withHead(made, rig), question.day, rig.swung)),
     [rig, made, question.day],
   )
-  return { head, cut, longer, made, after, target: targetKg, setTarget, from, setFrom, piece, setPiece }
+  return {
+    ...{ head, cut, longer, made, after, target: targetKg, setTarget, from, setFrom, piece, setPiece },
+    hold: setHeldM,
+  }
 }
 
 /** The rig's mass along the line, and what the bench can do to it: cut the head, lengthen it, cut tips from a piece. */
@@ -70,15 +75,16 @@ export function MassView(props: Props) {
 
 type Bench = ReturnType<typeof useBench>
 
-/** Where the head is cut, and the change when its handle is dragged. */
-function handleOf({ head, cut, from, setTarget }: Bench) {
+/** Where the head is cut, and the change when its handle is moved. */
+function handleOf({ head, cut, from, setTarget, hold }: Bench) {
   const cutM = cut.outcome === 'cut' ? cut.cutM : 0
   return {
     atM: from === 'rear' ? cutM : head.lengthM - cutM,
     from,
     headM: head.lengthM,
     /** @param atM from the head's rear loop [m] */
-    onDrag: (atM: number): void => setTarget(leftIfCutAt(head, atM, from)),
+    onCut: (atM: number): void => setTarget(leftIfCutAt(head, atM, from)),
+    onHold: hold,
   }
 }
 

@@ -37,7 +37,9 @@ function useSaving() {
 
 /** What was weighed, named by its mass and length, and kept. */
 export function Naming({ massKg, onMass }: NamingProps) {
-  const [lengthM, setLengthM] = useDraftState<number | undefined>('weigh', 'length', undefined)
+  const [putM, setLengthM] = useDraftState<number | undefined>('weigh', 'length', undefined)
+  const [heldM, setHeldM] = useState<number>()
+  const lengthM = heldM ?? putM
   const [sinkingM, setSinkingM] = useDraftState<number | undefined>('weigh', 'sinking', undefined)
   const { error, save } = useSaving()
   const ready = massKg !== undefined && lengthM !== undefined && lengthM > 0
@@ -45,7 +47,7 @@ export function Naming({ massKg, onMass }: NamingProps) {
   return (
     <>
       <div className="no-print mt-3">
-        <Tape lengthM={lengthM} sinkingM={sinkingM} onLength={setLengthM} />
+        <Tape lengthM={lengthM} sinkingM={sinkingM} onLength={setLengthM} onHold={setHeldM} />
       </div>
       <Measured {...{ massKg, lengthM, sinkingM, onMass }} onLength={setLengthM} onSinking={setSinkingM} />
       {massKg !== undefined && massKg <= FLY_KG.high && <TheFly massKg={massKg} />}

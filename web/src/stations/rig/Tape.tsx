@@ -1,12 +1,14 @@
 import { WEIGHED } from '@hoxen/core/sink'
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react'
-import { byArrows, unitTicks, useHandles, useWidth } from '../../drawing/index.ts'
+import { bySlider, unitTicks, useHold, useWidth } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
 
 interface TapeProps {
   readonly lengthM: number | undefined
   readonly sinkingM: number | undefined
   readonly onLength: (m: number) => void
+  /** Told how long it is while its end is held; undefined when it is let go. */
+  readonly onHold?: ((m: number | undefined) => void) | undefined
 }
 
 const TAPE_HIGH = 96
@@ -17,17 +19,22 @@ const TAPE = { leastM: 4, share: 1.2 } as const
 const STEP_M = 0.01
 
 /** The piece along a tape, its sinking part hatched; its end is taken hold of and moved. */
-export function Tape({ lengthM, sinkingM, onLength }: TapeProps) {
+export function Tape({ lengthM, sinkingM, onLength, onHold }: TapeProps) {
   const { show } = useUnits()
   const [box, width] = useWidth<HTMLDivElement>(600)
-  /** The tape stays as long as it is while its end is held. */
-  const held = useRef<number>(undefined)
   const long = lengthM ?? 0
-  const toM = held.current ?? Math.max(TAPE.leastM, long * TAPE.share)
+  const toFit = Math.max(TAPE.leastM, long * TAPE.share)
+  /** The tape stays as long as it is while its end is held. */
+  const taken = useRef(toFit)
+  const { low, high } = WEIGHED.lengthM
+  const placed = (m: number): number => Math.max(low, Math.min(high, Math.round(m / STEP_M) * STEP_M))
+  const { drawing, take, held } = useHold<number>({
+    moved: (_was, at) => placed(((at - 10) / (width - 20)) * taken.current),
+    onHold,
+    onDrop: onLength,
+  })
+  const toM = held === undefined ? toFit : taken.current
   const x = (m: number): number => 10 + (m / toM) * (width - 20)
-  const put = (m: number): void =>
-    onLength(Math.max(WEIGHED.lengthM.low, Math.min(WEIGHED.lengthM.high, Math.round(m / STEP_M) * STEP_M)))
-  const { drawing, take } = useHandles((at) => put(((at - 10) / (width - 20)) * toM))
   const sinks = sinkingM === undefined ? long : Math.min(long, sinkingM)
   return (
     <div ref={box}>
@@ -41,19 +48,22 @@ export function Tape({ lengthM, sinkingM, onLength }: TapeProps) {
           lengthM === undefined ? 'A tape, nothing along it yet' : `${show(long, 'length')} along the tape`
         }
         className="block touch-none"
-        onLostPointerCapture={() => {
-          held.current = undefined
-        }}
       >
         <PieceOnTape x={x} longM={long} sinksM={sinks} />
         <Graduations x={x} toM={toM} width={width} />
         <TapeEnd
           at={x(long)}
           longM={long}
-          onKey={byArrows((steps) => put(long + steps * STEP_M))}
+          onKey={bySlider({
+            now: long,
+            min: low,
+            max: high,
+            step: STEP_M,
+            onPut: (m) => onLength(placed(m)),
+          })}
           onTake={(event) => {
-            held.current = toM
-            take()(event)
+            taken.current = toM
+            take(long)(event)
           }}
         />
       </svg>

@@ -4,6 +4,7 @@ import type { KeyboardEvent } from 'react'
 import {
   type AimKeys,
   aimByKey,
+  bySlider,
   Handle,
   type RiverLayout,
   roundAim,
@@ -76,6 +77,7 @@ function usePlanHandles({ layout, wadeM, aim, mend, onAim, onMend }: Props) {
 
 /** What a press of the mend's keys adds to it [m]. */
 const MEND_M = 0.5
+const MEND_MOST_M = 10
 
 /** What the keys do. @param up 1 where upstream is up in the picture, else -1 */
 function useKeys({
@@ -94,11 +96,19 @@ function useKeys({
       if (next !== undefined) onAim(next)
     },
     mendKey: (event: KeyboardEvent): void => {
-      const by = { ArrowUp: up, ArrowDown: down, Delete: 0, Backspace: 0 }[event.key]
-      if (by === undefined) return
-      event.preventDefault()
-      event.stopPropagation()
-      onMend(by === 0 ? undefined : mendOf((mend === undefined ? 0 : mendedM(mend)) + by * MEND_M))
+      if (event.key === 'Delete' || event.key === 'Backspace') {
+        event.preventDefault()
+        onMend(undefined)
+        return
+      }
+      const now = mend === undefined ? 0 : mendedM(mend)
+      bySlider({
+        now,
+        min: -MEND_MOST_M,
+        max: MEND_MOST_M,
+        step: up * MEND_M,
+        onPut: (m) => onMend(mendOf(m)),
+      })(event)
     },
   }
 }
@@ -142,8 +152,8 @@ export function PlanHandles(props: Props) {
       <Handle
         label="Mend. Up and down arrows size it, Delete removes it"
         at={mendAt}
-        min={-10}
-        max={10}
+        min={-MEND_MOST_M}
+        max={MEND_MOST_M}
         now={downM}
         text={mendSays}
         onTake={take({ what: 'mend', downM })}

@@ -53,11 +53,12 @@ const OVER_M = 0.7
 const WIDE_PX = 860
 
 /** The setting with what a hand has moved. */
-function settingOf(setting: CastSetting, { aim, ...moved }: Moved, surf: boolean): CastSetting {
+function settingOf(setting: CastSetting, { aim, windFromDeg, ...moved }: Moved, surf: boolean): CastSetting {
   const bank = setting.bank
   return {
     ...setting,
     ...moved,
+    ...(windFromDeg === undefined ? {} : { wind: { ...setting.wind, fromDeg: windFromDeg } }),
     ...(aim === undefined || bank === null ? {} : { targetDeg: castLineDeg(surf, bank, aim.angleDeg) }),
   }
 }
@@ -161,7 +162,13 @@ function FromAbove({ shown, frame, played, now, surf, onMove, onWind, onBank, su
         turns={bank !== null}
         flyM={flyM}
       />
-      <WindDial wind={wind} left={bank !== 'left'} onWind={onWind} sunDeg={sunDeg} />
+      <WindDial
+        wind={wind}
+        left={bank !== 'left'}
+        onWind={onWind}
+        onHold={(deg) => setHeld(deg === undefined ? undefined : { windFromDeg: deg })}
+        sunDeg={sunDeg}
+      />
       {onBank !== undefined && bank !== null && <BankButton bank={bank} onBank={onBank} />}
     </div>
   )

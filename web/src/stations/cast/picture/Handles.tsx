@@ -5,7 +5,7 @@ import type { KeyboardEvent, PointerEvent } from 'react'
 import {
   type AimKeys,
   aimByKey,
-  byArrows,
+  bySlider,
   Handle,
   roundAim,
   roundLength,
@@ -20,6 +20,8 @@ export interface Moved {
   readonly roomM?: number
   readonly behindHighM?: number
   readonly wadingM?: number
+  /** Where the wind blows from, clockwise from straight ahead [°]. */
+  readonly windFromDeg?: number
 }
 
 interface Props {
@@ -135,9 +137,13 @@ function RoomHandle({ frame, roomM, onTake, onDrop }: TakenProps & { readonly ro
       now={roomM}
       text={`${show(roomM, 'length')} behind`}
       onTake={onTake}
-      onKey={byArrows((steps) =>
-        onDrop({ roomM: within(JOB_LIMITS.roomBehindM, roundLength(roomM - steps * KEY_M, system)) }),
-      )}
+      onKey={bySlider({
+        now: roomM,
+        min: JOB_LIMITS.roomBehindM.low,
+        max: JOB_LIMITS.roomBehindM.high,
+        step: -KEY_M,
+        onPut: (m) => onDrop({ roomM: within(JOB_LIMITS.roomBehindM, roundLength(m, system)) }),
+      })}
       shape={<path d="M-9 -5H9M-9 5H9" />}
       says={`${show(roomM, 'length')} behind`}
       width={frame.above.width}
@@ -201,11 +207,13 @@ function HighHandle({ frame, behindHighM, roomM, heightSaid, onTake, onDrop }: H
       now={behindHighM}
       text={said}
       onTake={onTake}
-      onKey={byArrows((steps) =>
-        onDrop({
-          behindHighM: within(STAND_LIMITS.behindHighM, roundLength(behindHighM + steps * KEY_M, system)),
-        }),
-      )}
+      onKey={bySlider({
+        now: behindHighM,
+        min: low,
+        max: high,
+        step: KEY_M,
+        onPut: (m) => onDrop({ behindHighM: within(STAND_LIMITS.behindHighM, roundLength(m, system)) }),
+      })}
       shape={<path d="M-9 0H9M0 -6V6" />}
       says={said}
       width={frame.side.width}
@@ -227,7 +235,13 @@ function WadingHandle({ frame, wadingM, onTake, onDrop }: TakenProps & { readonl
       now={wadingM}
       text={said}
       onTake={onTake}
-      onKey={byArrows((steps) => onDrop({ wadingM: within(WADING_LIMITS, wadingM - steps * 0.1) }))}
+      onKey={bySlider({
+        now: wadingM,
+        min: WADING_LIMITS.low,
+        max: WADING_LIMITS.high,
+        step: -0.1,
+        onPut: (m) => onDrop({ wadingM: m }),
+      })}
       shape={<path d="M-8 0H8" />}
       says={said}
       width={frame.side.width}

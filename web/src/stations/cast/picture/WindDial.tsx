@@ -1,5 +1,6 @@
 import type { CastWind } from '@hoxen/core/cast'
-import { type KeyboardEvent, type PointerEvent, useState } from 'react'
+import type { KeyboardEvent } from 'react'
+import { bySlider, useHold } from '../../../drawing/index.ts'
 import { useUnits } from '../../../ui/index.ts'
 
 const RAD = Math.PI / 180
@@ -8,12 +9,6 @@ const KEY_DEG = 15
 const DIAL = 46
 /** Middle of the dial in its drawing [px]. */
 const [x, y] = [DIAL + 30, DIAL + 10]
-const KEYS: Readonly<Record<string, number>> = {
-  ArrowLeft: -KEY_DEG,
-  ArrowDown: -KEY_DEG,
-  ArrowRight: KEY_DEG,
-  ArrowUp: KEY_DEG,
-}
 const turned = (deg: number): number => ((deg % 360) + 360) % 360
 
 interface DialProps {
@@ -22,23 +17,35 @@ interface DialProps {
   readonly left: boolean
   /** The wind is turned, from where it blows at that moment; left out where a station says it. */
   readonly onWind?: ((turn: (fromDeg: number) => number) => void) | undefined
+  /** Told where it is turned to while it is held; undefined when it is let go. */
+  readonly onHold?: ((fromDeg: number | undefined) => void) | undefined
   /** Bearing of the sun clockwise from straight ahead [°]. */
   readonly sunDeg?: number | undefined
 }
 
-/** Turning the wind's arrow by pointer and keys: where it points meanwhile, and what the arrow needs to be taken hold of. */
-function useTurning({ wind, onWind }: DialProps) {
+/** What the arrow needs to be turned by keys: round and round, so that it has no end. */
+const keysOf =
+  (fromDeg: number, onWind: NonNullable<DialProps['onWind']>) =>
+  (event: KeyboardEvent): void =>
+    bySlider({
+      now: fromDeg,
+      min: Number.NEGATIVE_INFINITY,
+      max: Number.POSITIVE_INFINITY,
+      step: KEY_DEG,
+      onPut: (deg) =>
+        onWind((now) => turned(Number.isFinite(deg) ? now + deg - fromDeg : deg < 0 ? 0 : -KEY_DEG)),
+    })(event)
+
+/** The wind, turned by dragging its arrow or by the arrow keys; what it does to the casts is judged while it turns. */
+export function WindDial({ wind, left, onWind, onHold, sunDeg }: DialProps) {
   const { show } = useUnits()
-  const [held, setHeld] = useState<number>()
+  const { held, drawing, take } = useHold<number>({
+    moved: (_was, px, py) => turned(Math.round(Math.atan2(px - x, y - py) / RAD / 5) * 5),
+    onHold,
+    onDrop: (deg) => onWind?.(() => deg),
+  })
   const fromDeg = held ?? wind.fromDeg
-  if (onWind === undefined) return { fromDeg, turning: {} }
-  const toward = (event: PointerEvent<SVGGElement>): number => {
-    const box = event.currentTarget.ownerSVGElement?.getBoundingClientRect()
-    if (box === undefined) return fromDeg
-    const deg = Math.atan2(event.clientX - box.left - x, y - (event.clientY - box.top)) / RAD
-    return turned(Math.round(deg / 5) * 5)
-  }
-  const turning = {
+  const slider = onWind && {
     role: 'slider',
     tabIndex: 0,
     'aria-label': 'Wind direction',
@@ -47,34 +54,18 @@ function useTurning({ wind, onWind }: DialProps) {
     'aria-valuenow': Math.round(fromDeg),
     'aria-valuetext': `${Math.round(fromDeg)}° clockwise from straight in front, ${show(wind.mps, 'windSpeed')}`,
     style: { cursor: 'grab', touchAction: 'none' },
-    onKeyDown: (event: KeyboardEvent): void => {
-      const by = KEYS[event.key]
-      if (by === undefined) return
-      event.preventDefault()
-      onWind((now) => turned(now + by))
-    },
-    onPointerDown: (event: PointerEvent<SVGGElement>) => {
-      event.currentTarget.setPointerCapture(event.pointerId)
-      setHeld(toward(event))
-    },
-    onPointerMove: (event: PointerEvent<SVGGElement>) => held !== undefined && setHeld(toward(event)),
-    onPointerUp: () => {
-      if (held !== undefined && held !== wind.fromDeg) onWind(() => held)
-      setHeld(undefined)
-    },
-    onPointerCancel: () => setHeld(undefined),
+    onKeyDown: keysOf(wind.fromDeg, onWind),
+    onPointerDown: take(wind.fromDeg),
   }
-  return { fromDeg, turning }
-}
-
-/** The wind, turned by dragging its arrow or by the arrow keys; it follows the hand and is kept when let go. */
-export function WindDial(props: DialProps) {
-  const { wind, left, onWind, sunDeg } = props
-  const { fromDeg, turning } = useTurning(props)
   return (
-    <svg width={2 * x} height={2 * DIAL + 38} className={`absolute top-1.5 ${left ? 'left-1' : 'right-1'}`}>
+    <svg
+      {...drawing}
+      width={2 * x}
+      height={2 * DIAL + 38}
+      className={`absolute top-1.5 ${left ? 'left-1' : 'right-1'}`}
+    >
       <title>{onWind === undefined ? 'Wind, from the station' : 'Wind direction: drag to turn'}</title>
-      <g {...turning}>
+      <g {...slider}>
         <circle cx={x} cy={y} r={DIAL} fill="var(--sheet)" stroke="var(--rule)" />
         {wind.veerDeg !== undefined && <Veer x={x} y={y} fromDeg={fromDeg} veerDeg={wind.veerDeg} />}
         {sunDeg !== undefined && (

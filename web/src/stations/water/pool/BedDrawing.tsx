@@ -1,6 +1,20 @@
-import { placedSounding, type Run, type Sounding, sectionOf, withSounding } from '@hoxen/core/water'
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
-import { SectionPicture, sectionScale, useWidth, type WaterScale } from '../../../drawing/index.ts'
+import {
+  placedSounding,
+  RUN_LIMITS,
+  type Run,
+  type Sounding,
+  sectionOf,
+  withSounding,
+} from '@hoxen/core/water'
+import type { KeyboardEvent, PointerEvent } from 'react'
+import {
+  bySlider,
+  SectionPicture,
+  sectionScale,
+  useHold,
+  useWidth,
+  type WaterScale,
+} from '../../../drawing/index.ts'
 import { SoundingHandle } from './SoundingHandle.tsx'
 
 const ROOM = { height: 250, left: 46, right: 14, top: 26, bottom: 24 } as const
@@ -10,13 +24,8 @@ const SPARE = { share: 1.45, leastM: 0.9 } as const
 const ABOVE_M = 0.05
 const NUDGE_M = 0.05
 
-/** Across and down, in nudges, by key. */
-const MOVES: Readonly<Record<string, readonly [across: number, down: number]>> = {
-  ArrowLeft: [-2, 0],
-  ArrowRight: [2, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-}
+/** Across, in nudges, by key; what is left of a slider's keys moves it down and up. */
+const ACROSS: Readonly<Record<string, number>> = { ArrowLeft: -2, ArrowRight: 2 }
 
 interface Props {
   readonly run: Run
@@ -29,55 +38,57 @@ interface Held {
   readonly at: Sounding
 }
 
+/** Place in the water by its place in the drawing [px]. */
+const waterAt = (x: number, y: number, scale: WaterScale): Sounding => ({
+  fromBankM: (x - scale.x(0)) / scale.pxPerM,
+  depthM: (y - scale.y(0)) / (scale.pxPerM * scale.exaggeration),
+})
+
 /** Edits of a bed by hand or key. */
-function useBed({ run, onChange }: Props, under: (event: PointerEvent) => Sounding) {
-  const [held, setHeld] = useState<Held>()
+function useBed({ run, onChange }: Props, scale: WaterScale) {
   const replace = ({ index, at }: Held): void =>
     onChange(
       'Move a sounding',
       run.soundings.map((s, i) => (i === index ? at : s)),
     )
+  const { held, drawing, take } = useHold<Held>({
+    moved: ({ index }, x, y) => ({ index, at: placedSounding(run, index, waterAt(x, y, scale)) }),
+    onDrop: replace,
+  })
+  const put = (index: number, at: Sounding): void => replace({ index, at: placedSounding(run, index, at) })
   return {
     held,
+    drawing,
+    take,
     soundings: run.soundings.map((s, i) => (held?.index === i ? held.at : s)),
-    take: (index: number, at: Sounding) => setHeld({ index, at }),
-    drag: (event: PointerEvent) => {
-      if (held !== undefined) setHeld({ ...held, at: placedSounding(run, held.index, under(event)) })
-    },
-    drop: () => {
-      if (held !== undefined) replace(held)
-      setHeld(undefined)
-    },
-    letGo: () => setHeld(undefined),
-    press: (event: PointerEvent) => {
-      const at = under(event)
+    press: (event: PointerEvent<SVGSVGElement>) => {
+      const box = event.currentTarget.getBoundingClientRect()
+      const at = waterAt(event.clientX - box.left, event.clientY - box.top, scale)
       const more = at.depthM < -ABOVE_M ? undefined : withSounding(run, at)
       if (more !== undefined) onChange('Add a sounding', more)
     },
     key: (event: KeyboardEvent, index: number, { fromBankM, depthM }: Sounding) => {
-      const move = MOVES[event.key]
-      const step = event.shiftKey ? NUDGE_M * 5 : NUDGE_M
+      const across = ACROSS[event.key]
       if (event.key === 'Delete' || event.key === 'Backspace') {
+        event.preventDefault()
         if (run.soundings.length > 1)
           onChange(
             'Delete a sounding',
             run.soundings.filter((_, i) => i !== index),
           )
-      } else if (move !== undefined) {
-        const at = { fromBankM: fromBankM + move[0] * step, depthM: depthM + move[1] * step }
-        replace({ index, at: placedSounding(run, index, at) })
-      } else return
-      event.preventDefault()
+      } else if (across !== undefined) {
+        event.preventDefault()
+        const step = event.shiftKey ? NUDGE_M * 5 : NUDGE_M
+        put(index, { fromBankM: fromBankM + across * step, depthM })
+      } else
+        bySlider({
+          now: depthM,
+          min: RUN_LIMITS.depthM.low,
+          max: RUN_LIMITS.depthM.high,
+          step: -NUDGE_M,
+          onPut: (m) => put(index, { fromBankM, depthM: m }),
+        })(event)
     },
-  }
-}
-
-/** Point of the water under a pointer. */
-function waterUnder(event: PointerEvent, svg: SVGSVGElement | null, scale: WaterScale): Sounding {
-  const rect = svg?.getBoundingClientRect()
-  return {
-    fromBankM: (event.clientX - (rect?.left ?? 0) - scale.x(0)) / scale.pxPerM,
-    depthM: (event.clientY - (rect?.top ?? 0) - scale.y(0)) / (scale.pxPerM * scale.exaggeration),
   }
 }
 
@@ -85,18 +96,17 @@ function waterUnder(event: PointerEvent, svg: SVGSVGElement | null, scale: Water
 export function BedDrawing(props: Props) {
   const { run } = props
   const [box, width] = useWidth<HTMLDivElement>(800)
-  const svg = useRef<SVGSVGElement>(null)
   const room = { width, ...ROOM }
   const toDepthM = Math.max(SPARE.leastM, SPARE.share * Math.max(...run.soundings.map((s) => s.depthM)))
   const scale = sectionScale(room, run.widthM, toDepthM, 0.1)
-  const bed = useBed(props, (event) => waterUnder(event, svg.current, scale))
+  const bed = useBed(props, scale)
   const section = sectionOf({ ...run, soundings: bed.soundings }, run.widthM, 'bottom')
   const surface = scale.y(0)
   return (
     <div ref={box} className="rounded-lg border border-rule bg-sheet">
       {/* biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset; it groups the soundings as one */}
       <svg
-        ref={svg}
+        {...bed.drawing}
         width={width}
         height={ROOM.height}
         role="group"
@@ -105,9 +115,6 @@ export function BedDrawing(props: Props) {
         onPointerDown={(event) => {
           if ((event.target as Element).closest('[data-sounding]') === null) bed.press(event)
         }}
-        onPointerMove={bed.drag}
-        onPointerUp={bed.drop}
-        onPointerCancel={bed.letGo}
       >
         <SectionPicture section={section} scale={scale} room={room} toDepthM={toDepthM} />
         <g stroke="var(--caster)" strokeWidth="2" fill="var(--caster)">
@@ -122,7 +129,7 @@ export function BedDrawing(props: Props) {
             at={at}
             scale={scale}
             held={bed.held?.index === i}
-            onTake={() => bed.take(i, at)}
+            onTake={bed.take({ index: i, at })}
             onKey={(event) => bed.key(event, i, at)}
           />
         ))}

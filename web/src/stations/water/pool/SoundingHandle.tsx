@@ -1,5 +1,5 @@
 import { RUN_LIMITS, type Sounding } from '@hoxen/core/water'
-import type { KeyboardEvent } from 'react'
+import type { KeyboardEvent, PointerEvent } from 'react'
 import type { WaterScale } from '../../../drawing/index.ts'
 import { useUnits } from '../../../ui/index.ts'
 
@@ -8,7 +8,7 @@ interface Props {
   readonly at: Sounding
   readonly scale: WaterScale
   readonly held: boolean
-  readonly onTake: () => void
+  readonly onTake: (event: PointerEvent) => void
   readonly onKey: (event: KeyboardEvent) => void
 }
 
@@ -27,10 +27,7 @@ export function SoundingHandle({ index, at, scale, held, onTake, onKey }: Props)
       aria-valuemax={RUN_LIMITS.depthM.high}
       aria-valuenow={at.depthM}
       aria-valuetext={`${show(at.depthM, 'length')} deep`}
-      onPointerDown={(event) => {
-        event.currentTarget.ownerSVGElement?.setPointerCapture(event.pointerId)
-        onTake()
-      }}
+      onPointerDown={onTake}
       onKeyDown={onKey}
       className="cursor-grab"
     >
