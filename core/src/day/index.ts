@@ -11,6 +11,14 @@ export {
   hushedOn,
 } from './cautions.ts'
 export { type Day, type DayParts, dayOf, FLOW_STEP, type PoolLevel, type Where } from './day.ts'
+export {
+  type Answers,
+  changedDay,
+  changedPlan,
+  type DayChange,
+  type PlanChange,
+  type SaidDay,
+} from './dayChange.ts'
 export { byNow, flowToday, fresher, type Heard, type TodaysFlow } from './heard.ts'
 export { hushedSchema } from './hushedSchema.ts'
 export { type Job, jobSchema } from './job.ts'

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
+import { FIRST_JOB } from '../day/index.ts'
 import {
   type HoxenDocument,
   LIST_NAMES,
@@ -221,7 +222,7 @@ test('identifiers that every object answers to are identifiers like others', () 
   const rig = renamed(WINTER_RIG)
   expect(resolveRig(rig, byId(document.items)).outcome).toBe('resolved')
   const tipId = 'constructor'
-  const now = { rig, wallet: EMPTY_WALLET, water: { plan: USUAL_PLAN } }
+  const now = { rig, wallet: EMPTY_WALLET, job: FIRST_JOB, water: { plan: USUAL_PLAN } }
   const changed = changeRigged(now, { part: { slot: 'tipId', itemId: tipId } }, byId(document.items))
   expect(changed.rig?.leaderId).toBe(rig.leaderId)
   for (const name of names)

@@ -1,6 +1,7 @@
 import { queued } from './queue.ts'
 
 export { onVersionTrouble, openStore } from './database.ts'
+export { changeDay, changePlan } from './dayChange.ts'
 export { useDemoThere } from './demoThere.ts'
 export { keepGauge, keptGauge } from './gauges.ts'
 export { type GearNow, gearNow, useGear } from './gear.ts'

@@ -1,4 +1,4 @@
-import { FIRST_JOB, type Job, type Stand, USUAL_STAND, type WaterChoice } from '@hoxen/core/day'
+import { FIRST_JOB, type Job, type SaidDay, type Stand, USUAL_STAND, type WaterChoice } from '@hoxen/core/day'
 import { DEFAULT_SETTINGS, type Settings, type SingleName, type SingleValue } from '@hoxen/core/format'
 import { EMPTY_WALLET, type Rigging, type Wallet } from '@hoxen/core/rig'
 import { USUAL_PLAN } from '@hoxen/core/swing'
@@ -45,6 +45,18 @@ export function useStand(): Stand | undefined {
 /** A single thing as a change finds it: as it was kept, or as it is at first. */
 export const keptIn = async <N extends SaidLater>(tx: Tx, name: N): Promise<SingleValue<N>> =>
   (await tx.one(name)) ?? (AT_FIRST[name] as SingleValue<N>)
+
+/** The day as a change finds it. */
+export const saidIn = async (tx: Tx): Promise<SaidDay> => ({
+  job: await keptIn(tx, 'job'),
+  water: await keptIn(tx, 'water'),
+})
+
+/** Keeps the day as a change has made it. */
+export function putSaid(tx: Tx, { job, water }: SaidDay): void {
+  tx.set('job', job)
+  tx.set('water', water)
+}
 
 /** Changes a single thing from what it is at that moment, whoever else has changed it meanwhile. */
 export function changeKept<N extends SaidLater>(

@@ -1,12 +1,13 @@
 import type { Item } from '@hoxen/core/gear'
 import { changeRigged, type RigChange, type RigChoice, rigKey } from '@hoxen/core/rig'
 import type { Tx } from './commit.ts'
-import { keptIn } from './kept.ts'
+import { keptIn, putSaid, saidIn } from './kept.ts'
 import { commitNow } from './write.ts'
 
 /** Changes the rig in the strip, with all that goes along: the leader of a tip, the wallet, how it is fished. */
 async function changeRigIn(tx: Tx, change: RigChange): Promise<void> {
-  const [rig, wallet, water] = [await tx.one('rig'), await keptIn(tx, 'wallet'), await keptIn(tx, 'water')]
+  const [rig, wallet] = [await tx.one('rig'), await keptIn(tx, 'wallet')]
+  const said = await saidIn(tx)
   if (rig === undefined && !('rig' in change)) return
   const itemId = 'part' in change ? change.part.itemId : null
   const byId = new Map<string, Item>()
@@ -15,10 +16,10 @@ async function changeRigIn(tx: Tx, change: RigChange): Promise<void> {
     const item = id == null ? undefined : await tx.find('items', id)
     if (item !== undefined) byId.set(item.id, item)
   }
-  const next = changeRigged({ rig, wallet, water }, change, byId)
+  const next = changeRigged({ rig, wallet, ...said }, change, byId)
   if (next.rig !== rig) tx.set('rig', next.rig)
   if (next.wallet !== wallet) tx.set('wallet', next.wallet)
-  if (change.fished !== undefined) tx.set('water', next.water)
+  if (change.fished !== undefined) putSaid(tx, next)
 }
 
 /** Said of a change that was meant for another rig than the one in hand. */

@@ -1,7 +1,8 @@
+import { changedDay } from '@hoxen/core/day'
 import type { ListName, ListRow } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
 import type { Run } from '@hoxen/core/water'
-import { keptIn } from './kept.ts'
+import { putSaid, saidIn } from './kept.ts'
 import { Once } from './once.ts'
 import { commit } from './write.ts'
 
@@ -35,9 +36,8 @@ export const removeItems = (label: string, ids: readonly string[]): Promise<bool
 export const addRun = (run: Run): Promise<boolean> =>
   adding.run('a pool', () =>
     commit('Add a pool', async (tx) => {
-      const water = await keptIn(tx, 'water')
       tx.put('runs', [run])
-      tx.set('water', { plan: water.plan, runId: run.id })
+      putSaid(tx, changedDay(await saidIn(tx), { pool: run }))
     }),
   )
 

@@ -1,22 +1,18 @@
-import type { WaterChoice } from '../../day/index.ts'
+import { changedPlan, type PlanChange, type SaidDay } from '../../day/index.ts'
 import { type Item, type Leader, ONE_PIECE_STYLES } from '../../gear/index.ts'
 import { type TipFacts, type TipItem, tipFacts } from '../../sink/index.ts'
-import type { Plan } from '../../swing/index.ts'
 import type { RigParts } from '../parts.ts'
 import type { RigChoice, RigSlot } from './choice.ts'
 import { leaderIdOn, putAway, type Wallet } from './wallet.ts'
 
 /** State that a change of the rig reads and writes: the rig, the wallet its tips come from, and how it is fished. */
-export interface Rigged {
+export interface Rigged extends SaidDay {
   readonly rig: RigChoice | undefined
   readonly wallet: Wallet
-  readonly water: WaterChoice
 }
 
-/** Plan after a change of the rig, where that is part of it. */
-export interface Fished extends Partial<Plan> {
-  readonly flowM3ps?: number
-}
+/** How a rig is fished after a change of it, where that is part of it. */
+export type Fished = PlanChange
 
 /** A part of the rig changed, or the whole of it, or only how it is fished. */
 export type RigChange = { readonly fished?: Fished } & (
@@ -54,22 +50,17 @@ export function withPart(
 
 /** Rig, wallet and plan after a change: a tip that comes off keeps its leader in the wallet. */
 export function changeRigged(now: Rigged, change: RigChange, items: Items): Rigged {
-  const { rig: was, wallet, water } = now
+  const { rig: was, wallet } = now
   const rig =
     'rig' in change
       ? change.rig
       : 'part' in change && was !== undefined
         ? withPart(was, change.part.slot, change.part.itemId, items, wallet)
         : was
-  const { flowM3ps, ...plan } = change.fished ?? {}
   return {
     rig,
     wallet: was !== undefined && rig?.tipId !== was.tipId ? putAway(wallet, was) : wallet,
-    water: {
-      ...water,
-      ...(flowM3ps === undefined ? {} : { flowM3ps }),
-      plan: { ...water.plan, ...plan },
-    },
+    ...changedPlan(now, change.fished ?? {}),
   }
 }
 

@@ -1,4 +1,5 @@
 import { expect, test } from '@jest/globals'
+import { FIRST_JOB } from '../../day/index.ts'
 import type { Item } from '../../gear/index.ts'
 import { USUAL_PLAN } from '../../swing/index.ts'
 import {
@@ -32,7 +33,7 @@ const WALLET: Wallet = {
 const ITEMS = new Map<string, Item>(
   ['long', 'short'].map((id) => [id, { kind: 'leader', id, name: id, form: 'level', lengthM: 2 }]),
 )
-const NOW: Rigged = { rig: RIG, wallet: WALLET, water: { plan: USUAL_PLAN } }
+const NOW: Rigged = { rig: RIG, wallet: WALLET, job: FIRST_JOB, water: { plan: USUAL_PLAN } }
 const swapTip = (now: Rigged, itemId: string | null): Rigged =>
   changeRigged(now, { part: { slot: 'tipId', itemId } }, ITEMS)
 

@@ -12,7 +12,7 @@ import {
 import { OBSTRUCTIONS, type Obstruction } from '@hoxen/core/water'
 import { OBSTRUCTION_NAMES, SKILL_NAMES } from '@hoxen/core/words'
 import type { Air } from '../../pool/index.ts'
-import { changeKept, noticeFailed } from '../../store/index.ts'
+import { changeDay, noticeFailed } from '../../store/index.ts'
 import { QuantityField, Select, useUnits, useWithin } from '../../ui/index.ts'
 
 /** Changes where one stands from what it is at that moment. */
@@ -49,7 +49,7 @@ const named = <T extends string>(
 
 /** Keeps how much room is behind. */
 export const changeRoom = (roomM: number): void =>
-  void changeKept('Day: room behind', 'job', (job) => ({ ...job, roomBehindM: roomM })).catch(noticeFailed)
+  void changeDay('Day: room behind', { answers: { roomBehindM: roomM } }).catch(noticeFailed)
 
 /** Fields of the stand: the same that the picture is dragged to. */
 export function StandFields(props: Props) {

@@ -1,4 +1,4 @@
-import type { Job, UsualDay } from '@hoxen/core/day'
+import type { UsualDay } from '@hoxen/core/day'
 import { itemsOf, troutLine } from '@hoxen/core/gear'
 import { headFacts } from '@hoxen/core/line'
 import type { MatchResult, RankedRig } from '@hoxen/core/match'
@@ -8,17 +8,12 @@ import { type ComponentType, type PointerEvent, Suspense, useMemo, useState } fr
 import { Link } from 'react-router'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
 import { type Question, useMatch, useQuestion, useSecondLook } from '../../ledger/index.ts'
-import { changeKept, noticeFailed, useJob } from '../../store/index.ts'
+import { changeDay, noticeFailed, useJob } from '../../store/index.ts'
 import { Button, lazily, soon } from '../../ui/index.ts'
 import type { Shown } from './Cards.tsx'
 import { DayButtons, JobSentence } from './JobSentence.tsx'
 import type { JobChange } from './token.ts'
 
-/** A job without the answers that were taken back. */
-const without = (job: { readonly [K in keyof Job]: Job[K] | undefined }): Job =>
-  Object.fromEntries(Object.entries(job).filter(([, v]) => v !== undefined)) as Job
-
-// The first answer takes longer than they do.
 const useCards = soon(() => import('./Cards.tsx').then((m) => m.Cards))
 const strips = () => import('./WhatIsMissing.tsx')
 const Welcome = lazily(() => import('./Welcome.tsx').then((m) => m.Welcome))
@@ -40,9 +35,7 @@ export function MatchStation() {
       </Suspense>
     )
   const onChange: JobChange = (change, label) =>
-    void changeKept(`Day: ${label.replace(/\?$/, '').toLowerCase()}`, 'job', (now) =>
-      without({ ...now, ...change }),
-    ).catch(noticeFailed)
+    void changeDay(`Day: ${label.replace(/\?$/, '').toLowerCase()}`, { answers: change }).catch(noticeFailed)
   const startFrom = (day: UsualDay): void =>
     void import('./startFrom.ts').then((m) => m.startFrom(day, question.day)).catch(noticeFailed)
   return (

@@ -1,8 +1,8 @@
-import type { Job } from '@hoxen/core/day'
+import type { Answers } from '@hoxen/core/day'
 import type { ReactNode } from 'react'
 
 /** Changes answers of the job, under one undo step with this label; undefined takes one back. */
-export type JobChange = (change: { readonly [K in keyof Job]?: Job[K] | undefined }, label: string) => void
+export type JobChange = (change: Answers, label: string) => void
 
 export interface TokenProps {
   /** By which an address can ask for it: `?ask=fly`. */

@@ -3,7 +3,7 @@ import { isTipItem, type MaterialReading, nameMaterial, WEIGHED } from '@hoxen/c
 import { sayProblem, sayReading } from '@hoxen/core/words'
 import { useState } from 'react'
 import { dropDraft, useDraftState } from '../../store/drafts.ts'
-import { changeKept, noticeDone, noticeFailed, useGear } from '../../store/index.ts'
+import { changeDay, noticeDone, noticeFailed, useGear } from '../../store/index.ts'
 import { addItem, editRow, newId } from '../../store/rows.ts'
 import { Button, QuantityField, Select, Tag, useUnits, useWithin } from '../../ui/index.ts'
 import { MaterialAxis } from './MaterialAxis.tsx'
@@ -105,7 +105,7 @@ function TheFly({ massKg }: { readonly massKg: number }) {
   const { show } = useUnits()
   const take = (): void => {
     const label = `The fly weighs ${show(massKg, 'lineMass')}`
-    changeKept(label, 'job', (job) => ({ ...job, fly: { ...job.fly, massKg } })).then(
+    changeDay(label, { flyKg: massKg }).then(
       (did) => did && noticeDone(`${label}; every swing and cast of the day uses it`),
       noticeFailed,
     )

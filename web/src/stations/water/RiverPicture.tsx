@@ -3,7 +3,8 @@ import { type Mend, type SwingResult, USUAL_MEND } from '@hoxen/core/swing'
 import { BOTTOM_NAMES, sayRiver } from '@hoxen/core/words'
 import { useMemo, useSyncExternalStore } from 'react'
 import { riverLayout, SPEED_STEPS, trueRiverHeight, useWidth, type WaterScene } from '../../drawing/index.ts'
-import { changeAim, type Water } from '../../pool/index.ts'
+import { changeAim } from '../../pool/index.ts'
+import { changePlan } from '../../store/index.ts'
 import { useUnits } from '../../ui/index.ts'
 import type { SwingClock } from './clock.ts'
 import { PlanHandles } from './PlanHandles.tsx'
@@ -29,12 +30,11 @@ interface RiverProps {
   readonly scene: WaterScene
   readonly clock: SwingClock
   readonly setup: SwingSetup
-  readonly water: Water
   readonly result: SwingResult | undefined
 }
 
 /** The river in one picture, with the cast and the mend to take hold of; and the clock. */
-export function RiverPicture({ scene, clock, setup, water, result }: RiverProps) {
+export function RiverPicture({ scene, clock, setup, result }: RiverProps) {
   const { system } = useUnits()
   const [box, width] = useWidth<HTMLDivElement>(600)
   const room = Math.max(LEAST_PX, useWindowHeight() - PAGE_PX)
@@ -43,7 +43,7 @@ export function RiverPicture({ scene, clock, setup, water, result }: RiverProps)
   const { plan, run } = setup
   const [mend, ...later] = plan.mends
   const onMend = (next: Pick<Mend, 'kind' | 'sizeM'> | undefined): void =>
-    water.changePlan(next === undefined ? 'Remove the mend' : 'Change the mend', {
+    changePlan(next === undefined ? 'Remove the mend' : 'Change the mend', {
       mends: next === undefined ? later : [{ ...USUAL_MEND, ...mend, ...next }, ...later],
     })
   return (

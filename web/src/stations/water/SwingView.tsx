@@ -5,6 +5,7 @@ import { sayFarBank } from '@hoxen/core/words'
 import { Suspense, useEffect, useMemo, useState } from 'react'
 import { type DrawnSwing, sceneOf, type WaterScene, wantsStillness } from '../../drawing/index.ts'
 import type { Water } from '../../pool/index.ts'
+import { changePlan } from '../../store/index.ts'
 import { useSwing } from '../../swings/index.ts'
 import { lazily, useUnits } from '../../ui/index.ts'
 import { ChangeList } from './ChangeList.tsx'
@@ -43,7 +44,7 @@ export function SwingView({ setup, water }: { readonly setup: SwingSetup; readon
         {scene === undefined ? (
           <p className="py-24 text-center text-faint">Swinging it…</p>
         ) : (
-          <RiverPicture scene={scene} clock={clock} setup={setup} water={water} result={swing.data} />
+          <RiverPicture scene={scene} clock={clock} setup={setup} result={swing.data} />
         )}
       </div>
       <div className="min-w-0">
@@ -61,8 +62,8 @@ export function SwingView({ setup, water }: { readonly setup: SwingSetup; readon
         <PlanPanel
           plan={setup.plan}
           countS={usualCountdownS(setup.parts, setup)}
-          onChange={water.changePlan}
-          onCast={water.changeCast}
+          onChange={changePlan}
+          onCast={(castM) => changePlan('Change the cast', { castM })}
         />
         <ChangeList setup={setup} water={water} now={swing.data} />
       </div>

@@ -1,7 +1,7 @@
 import { newRun } from '@hoxen/core/water'
 import { useSearchParams } from 'react-router'
 import { Gone } from '../../ledger/index.ts'
-import { useMySetup, useWater, type Water } from '../../pool/index.ts'
+import { goToPool, useMySetup, useWater, type Water } from '../../pool/index.ts'
 import { loadDemoRuns, noticeDone, noticeFailed } from '../../store/index.ts'
 import { addRun, newId } from '../../store/rows.ts'
 import { Button, Empty, Tabs, viewAt } from '../../ui/index.ts'
@@ -34,7 +34,7 @@ export function WaterStation() {
   const onNew = (): void => void addPool().catch(noticeFailed)
   return (
     <>
-      <PoolBar runs={water.runs} chosen={water.pool} onChoose={water.goTo} onNew={onNew} />
+      <PoolBar runs={water.runs} chosen={water.pool} onChoose={goToPool} onNew={onNew} />
       <div className="mt-1 flex flex-wrap items-end gap-x-6 border-b border-rule">
         <h1 className="pb-1.5 text-[1.6rem] leading-tight">{water.day.run.name}</h1>
         <Tabs label="Water views" home="/water" tabs={VIEWS} at={view} />

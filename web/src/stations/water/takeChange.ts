@@ -1,7 +1,7 @@
 import type { SingleChange } from '@hoxen/core/ladder'
 import type { RigChoice } from '@hoxen/core/rig'
 import type { Water } from '../../pool/index.ts'
-import { changeKept, changeRig, commit, noticeDone, noticeFailed } from '../../store/index.ts'
+import { changeDay, changeRig, commit, noticeDone, noticeFailed } from '../../store/index.ts'
 
 function perform(label: string, change: SingleChange, { pool }: Water, of: RigChoice): Promise<boolean> {
   switch (change.code) {
@@ -14,16 +14,9 @@ function perform(label: string, change: SingleChange, { pool }: Water, of: RigCh
     case 'mend':
       return changeRig(label, { fished: { mends: [...change.mends] } }, of)
     case 'fly':
-      return changeKept(label, 'job', ({ fly: { massKg: _weighed, ...fly }, ...job }) => ({
-        ...job,
-        fly: { ...fly, weighting: change.weighting },
-      }))
+      return changeDay(label, { weighting: change.weighting })
     case 'swap-flies':
-      return changeKept(label, 'job', (job) =>
-        job.dropper === undefined
-          ? job
-          : { ...job, fly: job.dropper.fly, dropper: { ...job.dropper, fly: job.fly } },
-      )
+      return changeDay(label, { swapFlies: true })
     case 'step':
       return commit(label, async (tx) => {
         const run = pool && (await tx.find('runs', pool.id))

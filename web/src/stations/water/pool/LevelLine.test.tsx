@@ -4,7 +4,7 @@ import { USUAL_PLAN } from '@hoxen/core/swing'
 import { newRun } from '@hoxen/core/water'
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals'
 import { cleanup, fireEvent, screen, within } from '@testing-library/react'
-import { useWater } from '../../../pool/index.ts'
+import { goToPool, useWater } from '../../../pool/index.ts'
 import { commit } from '../../../store/index.ts'
 import { demo, keepDemo, show } from '../../../testing/show.tsx'
 import { waitFor } from '../../../testing/waiting.ts'
@@ -16,7 +16,7 @@ function Here() {
   if (water === undefined) return <p>Opening…</p>
   return (
     <>
-      <PoolBar runs={water.runs} chosen={water.pool} onChoose={water.goTo} onNew={() => {}} />
+      <PoolBar runs={water.runs} chosen={water.pool} onChoose={goToPool} onNew={() => {}} />
       <h1>{water.day.run.name}</h1>
       <LevelLine water={water} />
     </>

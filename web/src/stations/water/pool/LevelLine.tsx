@@ -10,6 +10,7 @@ import {
 } from '@hoxen/core/words'
 import { Link, useSearchParams } from 'react-router'
 import type { Water } from '../../../pool/index.ts'
+import { changePlan } from '../../../store/index.ts'
 import { Button, onDay, QuantityField, useNow, useUnits } from '../../../ui/index.ts'
 import { GaugeFile } from './GaugeFile.tsx'
 
@@ -133,12 +134,12 @@ function LevelForm({ water }: { readonly water: Water }) {
         label="Today’s flow"
         measure="flow"
         value={flow?.m3ps}
-        onChange={water.sayFlow}
+        onChange={(flowM3ps) => changePlan('Set the flow', { flowM3ps })}
         refuse={refuse}
       />
       <div className="flex flex-wrap items-start gap-2 sm:pt-6">
         {flow?.from === 'hand' && pool?.gaugeId !== undefined && (
-          <Button onClick={water.goByGauge}>Use the gauge</Button>
+          <Button onClick={() => changePlan('Use the gauge', { flowM3ps: null })}>Use the gauge</Button>
         )}
         {pool?.gaugeId !== undefined && <Button onClick={gauge.refresh}>Ask the gauge now</Button>}
       </div>
