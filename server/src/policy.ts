@@ -20,7 +20,7 @@ export const POLICY: Readonly<Record<string, readonly string[]>> = Object.freeze
 /** In the page besides: addresses of scripts and workers pass its one policy, and nothing else may make any. */
 const IN_PAGE: typeof POLICY = { 'require-trusted-types-for': ["'script'"], 'trusted-types': ['default'] }
 
-/** The page's own policy as one line. */
+/** The page's own policy as one line. @internal asked for by the build */
 export const policyLine = (): string =>
   Object.entries({ ...POLICY, ...IN_PAGE })
     .map(([directive, sources]) => [directive, ...sources].join(' '))

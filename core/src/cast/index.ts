@@ -1,14 +1,6 @@
-export { type BackCastRoom, roomForCastBack } from './backCast.ts'
+export { roomForCastBack } from './backCast.ts'
 export { CARRY_M, carryOf, SKILLS, type Skill } from './carry.ts'
-export {
-  type Anchor,
-  CAST_NAMES,
-  CASTS,
-  type CastDefinition,
-  type CastName,
-  ONE_HAND_M,
-  type Shoulder,
-} from './casts.ts'
+export { type Anchor, CAST_NAMES, CASTS, type CastName, ONE_HAND_M } from './casts.ts'
 export {
   ACROSS_MPS,
   backCastIn,
@@ -17,10 +9,9 @@ export {
   type CastSetting,
   castToMake,
   chooseCasts,
-  type Fit,
 } from './choose.ts'
-export { type DLoopResult, dLoopDepth, type LoopMass, loopMass, upperArcAt } from './dLoop.ts'
-export { type FrontTaper, frontTapers, SHORT_TAPER_REACH_M, TAPER_CARRIED_M } from './frontTaper.ts'
+export { dLoopDepth, loopMass, upperArcAt } from './dLoop.ts'
+export { frontTapers, SHORT_TAPER_REACH_M, TAPER_CARRIED_M } from './frontTaper.ts'
 export { longestHeadM } from './longest.ts'
 export {
   HANDS,
@@ -47,20 +38,13 @@ export {
   type Stroke,
 } from './room.ts'
 export { OVERHANG_M, shootLengthM, USUAL_LAUNCH_M } from './shoot.ts'
-export {
-  CAST_MOVES,
-  type CastFault,
-  type CastStepCode,
-  stepsOf,
-} from './steps.ts'
+export { CAST_MOVES, type CastFault, type CastStepCode, stepsOf } from './steps.ts'
 export { liveInLoop } from './taper.ts'
 export {
   type AirPart,
   type FlyInAir,
-  type LoopMoment,
   loopAt,
   TURNOVER_MODEL,
-  type TurnoverModel,
   type TurnoverResult,
   turnover,
 } from './turnover.ts'

@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals'
 import { M_PER_FOOT } from '../quantity/index.ts'
-import { CAST_NAMES, type CastSetting, chooseCasts, type Fit, type Side } from './index.ts'
+import type { Fit } from './choose.ts'
+import { CAST_NAMES, type CastSetting, chooseCasts, type Side } from './index.ts'
 
 /**
  * The whole table: hand × bank × wind × cast × side, read by eye once against common practice and pinned. Common practice, no source.

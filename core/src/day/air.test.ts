@@ -3,11 +3,11 @@ import type { Weather } from '../sky/index.ts'
 import { DEMO, dayWith, flatRun } from '../testing/index.ts'
 import type { Spot } from '../water/index.ts'
 import { castPlaceOf } from './castPlace.ts'
+import type { CautionSetting } from './cautions.ts'
 import {
   behindOf,
   blowing,
   CAUTION_NAMES,
-  type CautionSetting,
   castLineDeg,
   cautionsIn,
   hushedOn,

@@ -3,22 +3,22 @@ import fc from 'fast-check'
 import { DEFAULT_SCHOOLS } from '../gear/index.ts'
 import { USUAL_PLAN } from '../swing/index.ts'
 import { depthAt, fishedWater, type Run, runSchema, surfaceCurrentAt } from '../water/index.ts'
+import { FLOW_STEP } from './day.ts'
+import { flowToday } from './heard.ts'
 import {
   byNow,
   type DayParts,
   dayOf,
   FIRST_JOB,
-  FLOW_STEP,
-  flowToday,
   fresher,
   type Heard,
   isElsewhere,
   jobSchema,
   kindThere,
-  runOfWords,
   USUAL_DAYS,
   WATERS,
 } from './index.ts'
+import { runOfWords } from './plainWater.ts'
 
 const SHORE: NonNullable<Run['shore']> = {
   station: { table: [[0, 1]] },

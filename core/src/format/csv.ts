@@ -314,7 +314,7 @@ export function* readCsvInSteps(text: string, newId: (row: number) => string): G
   return { items, rowProblems, fileProblems: [], unknownColumns, rows: parsed.data.length }
 }
 
-/** The same, run to completion. */
+/** The same, run to completion. @internal asked for by tests alone */
 export function readCsv(text: string, newId: (row: number) => string): CsvReading {
   const steps = readCsvInSteps(text, newId)
   for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value

@@ -6,16 +6,15 @@ import { type Item, itemSchema } from '../gear/index.ts'
 import { JOINT_KNOTS } from '../rig/index.ts'
 import { USUAL_PLAN } from '../swing/index.ts'
 import type { Run } from '../water/index.ts'
+import { readCsv } from './csv.ts'
+import { newIn, planImport } from './importPlan.ts'
 import {
   DEFAULT_SETTINGS,
   FORMAT_VERSION,
   LIST_NAMES,
   LISTS,
-  newIn,
   nothingKept,
   placeOf,
-  planImport,
-  readCsv,
   readDocument,
   readParsedDocument,
   refusedTable,

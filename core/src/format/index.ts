@@ -1,10 +1,7 @@
-export { applied, type Change, changeOf, diff, fits, inverse, type RowRef } from './change.ts'
+export { applied, type Change, changeOf, fits, inverse, type RowRef } from './change.ts'
 export {
   type CsvReading,
   csvColumns,
-  guardCell,
-  type RowProblem,
-  readCsv,
   readCsvInSteps,
   rowsCsv,
   writeCsv,
@@ -19,7 +16,7 @@ export {
   readParsedDocument,
   writeDocument,
 } from './document.ts'
-export { type ImportPlan, type ListPlan, newIn, planImport, rowId, sameFigures } from './importPlan.ts'
+export { type ImportPlan, rowId } from './importPlan.ts'
 export { ENTRY_HEAD, journalCsv, TRIAL_HEAD, trialsCsv } from './journalCsv.ts'
 export {
   type HoxenDocument,
@@ -54,7 +51,6 @@ export {
   placesGpx,
   planPlaces,
   readPlaces,
-  type Waypoint,
 } from './places.ts'
 export { refusedTable } from './refusedTable.ts'
 export { documentSchema } from './schema.ts'
@@ -69,18 +65,14 @@ export {
   sharedOf,
   writeShared,
 } from './shared.ts'
-export { FILE_PLACES, FORMAT_VERSION, type Raw, upgraded, upgradedPart } from './steps.ts'
+export { FORMAT_VERSION, type Raw, upgraded, upgradedPart } from './steps.ts'
 export {
-  fieldsOf,
-  joined,
   markedAt,
-  markOf,
   onward,
   TRAIL_KEPT,
   type Trail,
-  type Trails,
   trailKey,
 } from './trail.ts'
 export { ASKED_ROD, askedFor, askedRod } from './typed/askedRod.ts'
-export { type QuickAddResult, quickAdd } from './typed/quickAdd.ts'
+export { quickAdd } from './typed/quickAdd.ts'
 export { readTypedLines, type TypedLinesReading } from './typed/typedLines.ts'

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import { type Item, itemSchema } from '../gear/index.ts'
+import { diff } from './change.ts'
 import {
   type Answers,
-  diff,
   type HoxenDocument,
   merged,
   nothingKept,

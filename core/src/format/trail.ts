@@ -41,7 +41,7 @@ function toldFields(fields: readonly string[] | undefined): string {
 }
 
 /** Fields that the step of a mark changed, dots between levels; undefined where it does not say. */
-export function fieldsOf(mark: string): readonly string[] | undefined {
+function fieldsOf(mark: string): readonly string[] | undefined {
   const at = mark.indexOf(':')
   return at < 0
     ? undefined

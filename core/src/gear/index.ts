@@ -2,7 +2,7 @@ export { type Caster, casterSchema } from './caster.ts'
 export type { Cheater } from './cheater.ts'
 export { idSchema, lengthSchema, nameSchema, refuse } from './common.ts'
 export { cylinderDiameterM, WATER_KG_PER_M3 } from './cylinder.ts'
-export { FIELDS, type Field, type FieldType, fieldAt, readField, withField } from './field.ts'
+export { FIELDS, type Field, fieldAt, readField, withField } from './field.ts'
 export {
   type Dropper,
   dropperSchema,

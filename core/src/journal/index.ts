@@ -1,7 +1,6 @@
 export {
   CALIBRATE_MODEL,
   type Calibrated,
-  type CalibrationTask,
   calibrated,
   calibrateInSteps,
   calibrationTasks,
@@ -14,13 +13,12 @@ export {
   bentSchema,
   type Entry,
   entrySchema,
-  type Photo,
   photoSchema,
   type Tried,
   triedSchema,
 } from './keptSchema.ts'
-export { deeperAt, nearestTo, poolsFirst, type Remembered, remembers, seenWith } from './memory.ts'
-export { type Learnt, ownOf, ownWindowsInSteps, ownWindowsOf, priorOf, trialsOf } from './own.ts'
+export { nearestTo, poolsFirst, type Remembered, remembers, seenWith } from './memory.ts'
+export { type Learnt, ownOf, ownWindowsInSteps, priorOf, trialsOf } from './own.ts'
 export {
   type DayOfEntries,
   daysOf,
@@ -31,20 +29,7 @@ export {
   monthOf,
   tipsOf,
 } from './season.ts'
-export {
-  chanceOf,
-  FEELS,
-  type Feel,
-  isWorthTrying,
-  nextHead,
-  normalCdf,
-  type OwnWindow,
-  ownWindow,
-  PRIOR_SD,
-  type Prior,
-  TRIAL_MODEL,
-  type Trial,
-} from './trials.ts'
+export { chanceOf, FEELS, type Feel, isWorthTrying, nextHead, type OwnWindow, ownWindow } from './trials.ts'
 export {
   BEND_LIMITS,
   ENTRY_LIMITS,

@@ -81,4 +81,3 @@ export const photoSchema = z.strictObject({
     .max(PHOTO_CHARACTERS)
     .regex(/^data:image\/(jpeg|webp|png);base64,[A-Za-z0-9+/=]+$/, 'photo'),
 })
-export type Photo = z.infer<typeof photoSchema>

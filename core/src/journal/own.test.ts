@@ -4,7 +4,8 @@ import { DEFAULT_SCHOOLS, type Gear, type Head, type Rod } from '../gear/index.t
 import { KG_PER_GRAIN, M_PER_FOOT } from '../quantity/index.ts'
 import { suitedTo } from '../rig/index.ts'
 import { windowFor } from '../rod/index.ts'
-import { type Bent, bentSchema, type Feel, ownWindowsOf, type Tried, triedSchema } from './index.ts'
+import { type Bent, bentSchema, type Feel, type Tried, triedSchema } from './index.ts'
+import { ownWindowsOf } from './own.ts'
 
 const grains = (n: number): number => n * KG_PER_GRAIN
 const rod = (id: string, change: Partial<Rod> = {}): Rod => ({

@@ -87,6 +87,6 @@ export function* ownWindowsInSteps(gear: Gear, learnt: Learnt, options: WindowOp
   return out
 }
 
-/** The same, run to completion. */
+/** The same, run to completion. @internal asked for by tests alone */
 export const ownWindowsOf = (...about: Parameters<typeof ownWindowsInSteps>): OwnWindows =>
   through(ownWindowsInSteps(...about))

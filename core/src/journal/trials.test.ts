@@ -1,17 +1,9 @@
 import { describe, expect, test } from '@jest/globals'
 import { KG_PER_GRAIN } from '../quantity/index.ts'
 import { some } from '../testing/long.ts'
-import {
-  chanceOf,
-  FEELS,
-  type Feel,
-  nextHead,
-  normalCdf,
-  ownWindow,
-  type Prior,
-  TRIAL_MODEL,
-  type Trial,
-} from './index.ts'
+import { chanceOf, FEELS, type Feel, nextHead, ownWindow } from './index.ts'
+import type { Prior, Trial } from './trials.ts'
+import { normalCdf, TRIAL_MODEL } from './trials.ts'
 
 const grains = (n: number): number => n * KG_PER_GRAIN
 const PRIOR: Prior = { centreKg: grains(480), halfShare: 0.08, sd: 0.12 }

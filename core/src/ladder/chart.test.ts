@@ -2,8 +2,9 @@ import { expect, test } from '@jest/globals'
 import { type Ride, rideOf, type SwingInput, swing } from '../swing/index.ts'
 import { dayWith, flatRun, partsOf } from '../testing/index.ts'
 import type { Run } from '../water/index.ts'
-import type { ChartCell, Rung } from './index.ts'
+import type { ChartCell } from './index.ts'
 import { chartBand, chartBandTasks, chartCells, chartColumns, chartLevels } from './index.ts'
+import type { Rung } from './rungs.ts'
 
 const ride = (holdingShare: number, draggedM = 0): Ride =>
   ({

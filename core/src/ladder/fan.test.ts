@@ -4,7 +4,9 @@ import { diameterForSinkRate, sinkRateMps, WATER_MODEL } from '../sink/index.ts'
 import { rideOf, swing } from '../swing/index.ts'
 import { dayWith, flatRun, partsOf } from '../testing/index.ts'
 import { POOL_SPREAD, type Run, scaledRun } from '../water/index.ts'
-import { evenPoints, FAN_MODEL, type Fan, type FanTask, fanOf, fanTasks, normalQuantile } from './index.ts'
+import type { FanTask } from './fan.ts'
+import { evenPoints, normalQuantile } from './fan.ts'
+import { FAN_MODEL, type Fan, fanOf, fanTasks } from './index.ts'
 
 const POOL = flatRun(1.6, 0.7)
 const { fly, fishAt, fishKg, plan } = dayWith()

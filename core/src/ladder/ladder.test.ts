@@ -2,15 +2,8 @@ import { describe, expect, test } from '@jest/globals'
 import type { Head, Item, Leader, Rod, Tip } from '../gear/index.ts'
 import { headFacts } from '../line/index.ts'
 import { M_PER_FOOT } from '../quantity/index.ts'
-import {
-  EMPTY_WALLET,
-  reachM,
-  resolveRig,
-  type SwingSetup,
-  swingInput,
-  swungIn,
-  through,
-} from '../rig/index.ts'
+import { EMPTY_WALLET, resolveRig, type SwingSetup, swingInput, swungIn, through } from '../rig/index.ts'
+import { reachM } from '../rig/swings/swung.ts'
 import {
   castReachM,
   type Ride,
@@ -23,7 +16,8 @@ import {
 import { renamed } from '../testing/index.ts'
 import type { Run } from '../water/index.ts'
 import { atFlow } from '../water/index.ts'
-import { betterRide, DEEPEST_WADE_M, frontsToTry, planThatHolds, singleChanges, tipRungs } from './index.ts'
+import { DEEPEST_WADE_M } from './change.ts'
+import { betterRide, frontsToTry, planThatHolds, singleChanges, tipRungs } from './index.ts'
 
 const USUAL_PLAN: SwingPlan = { ...USUAL, rod: 'follow', castM: 20 }
 const feet = (n: number): number => n * M_PER_FOOT

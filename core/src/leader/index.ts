@@ -1,5 +1,4 @@
 export {
-  type BuildResult,
   buildLeader,
   type DropperPlan,
   dropperPlan,
@@ -8,7 +7,6 @@ export {
   LEADER_STEP_M,
   LEAST_PIECE_M,
   type LeaderRecipe,
-  type LeaderStep,
   type LeaderWarning,
   leaderFrom,
   withEndAt,
@@ -17,7 +15,6 @@ export {
 export { leaderDiameterM } from './diameter.ts'
 export { LEADER_RULES, type LeaderRule, leaderRule } from './length.ts'
 export {
-  FLY_KNOT_SHARES,
   type FlyKnot,
   leastStrengthN,
   neededStrengthN,

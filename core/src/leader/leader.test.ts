@@ -4,7 +4,6 @@ import { KG_PER_POUND, M_PER_FOOT, M_PER_INCH, STANDARD_GRAVITY_MPS2 } from '../
 import {
   buildLeader,
   dropperPlan,
-  FLY_KNOT_SHARES,
   type FlyKnot,
   indicatorRig,
   LEAST_PIECE_M,
@@ -15,6 +14,7 @@ import {
   withEndAt,
   withPiece,
 } from './index.ts'
+import { FLY_KNOT_SHARES } from './strength.ts'
 
 const pounds = (n: number): number => n * KG_PER_POUND * STANDARD_GRAVITY_MPS2
 const spool = (mm: number, lb: number | undefined): Tippet => ({

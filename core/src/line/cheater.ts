@@ -1,6 +1,6 @@
 import type { Cheater, Head } from '../gear/index.ts'
 import { M_PER_FOOT } from '../quantity/index.ts'
-import { type HeadFacts, headFacts, sectionsOf } from './head.ts'
+import { type HeadFacts, sectionsOf } from './head.ts'
 import { kgPerMAt, lengthOf, massOf } from './profile.ts'
 
 /** Whether a cheater can be looped in behind a head. */
@@ -57,16 +57,3 @@ export const usualCheater = ({ line }: Pick<HeadFacts, 'line'>): Pick<Cheater, '
   kgPerM: Math.max(...line.sections.flatMap(({ startKgPerM, endKgPerM }) => [startKgPerM, endKgPerM])),
 })
 const USUAL_M = 2.5 * M_PER_FOOT
-
-/** A head as it is without the cheater that was looped in behind it. */
-export function withoutCheater(head: Head): Head {
-  const { cheaterM, sections, ...rest } = head
-  if (cheaterM === undefined || sections === undefined) return head
-  const line = headFacts(head).line.sections.slice(0, -1)
-  return {
-    ...rest,
-    massKg: massOf({ sections: line }),
-    lengthM: lengthOf({ sections: line }),
-    sections: line,
-  }
-}

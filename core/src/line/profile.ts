@@ -78,18 +78,3 @@ export function lengthWeighing(line: LineProfile, massKg: number): number | unde
   }
   return leftKg <= massKg * 1e-12 ? atM : undefined
 }
-
-/** Centre of mass, from the front end [m]. Closed form of ∫x·s² over each frustum. [physics] */
-export function centreOfMassM(line: LineProfile): number {
-  let startM = 0
-  let moment = 0
-  for (const section of line.sections) {
-    const [a, b] = root(section)
-    const length = section.lengthM
-    const own = (length * length * (a * a + 2 * a * b + 3 * b * b)) / 12
-    moment += startM * frustumMassKg(section, length) + own
-    startM += length
-  }
-  const massKg = massOf(line)
-  return massKg > 0 ? moment / massKg : 0
-}

@@ -23,11 +23,6 @@ export function singleHandKg(number: number): number | undefined {
   return row === undefined ? undefined : row.grains * KG_PER_GRAIN
 }
 
-export function singleHandToleranceKg(number: number): number | undefined {
-  const row = singleHand.rows[number - 1]
-  return row === undefined ? undefined : row.tolerance * KG_PER_GRAIN
-}
-
 /** The single-hand standard as figures: mass of the first 30 ft and what it may miss by [kg]. [standard] */
 export const singleHandRows = (): readonly { number: number; kg: number; toleranceKg: number }[] =>
   singleHand.rows.map(({ number, grains, tolerance }) => ({

@@ -2,10 +2,10 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { dayOf, FIRST_JOB, USUAL_DAYS } from '../day/index.ts'
 import { DEFAULT_SCHOOLS, type Item } from '../gear/index.ts'
+import { defineCheck } from '../rig/define.ts'
 import {
   CHECKS,
   type CheckDefinition,
-  defineCheck,
   type Look,
   quickLooks,
   type RigParts,

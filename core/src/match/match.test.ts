@@ -11,15 +11,13 @@ import {
   costOf,
   judgeSwung,
   matchRigs,
-  optionsFor,
   type RankedRig,
   rankCost,
-  remedyFor,
-  SECOND_LOOKS,
   secondLook,
   secondLookInSteps,
 } from './index.ts'
-import { MOST_TIPS_SWUNG } from './secondLook.ts'
+import { optionsFor, remedyFor } from './remedy.ts'
+import { MOST_TIPS_SWUNG, SECOND_LOOKS } from './secondLook.ts'
 
 const DEMO: Gear = DEMO_GEAR
 const OWNED = { gear: DEMO, wallet: EMPTY_WALLET }

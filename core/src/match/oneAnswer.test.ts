@@ -3,6 +3,7 @@ import { type Day, dayOf, FIRST_JOB, type Job, USUAL_DAYS } from '../day/index.t
 import { DEFAULT_SCHOOLS } from '../gear/index.ts'
 import { strandsOf, tipRungs } from '../ladder/index.ts'
 import { backingState, backingWantedM, fillSpool, PACKING, usualHandle } from '../reel/index.ts'
+import { roomNeededM } from '../rig/checks/water.ts'
 import {
   balanceOf,
   type Check,
@@ -10,7 +11,6 @@ import {
   EMPTY_WALLET,
   LAUNCH_MPS,
   rigTurnover,
-  roomNeededM,
   ruleFor,
   shotWith,
   swingInput,
@@ -19,7 +19,8 @@ import {
 } from '../rig/index.ts'
 import { landsBeyond, swing, swingVerdict, USUAL_PLAN } from '../swing/index.ts'
 import { DEMO, dayWith, DEMO_GEAR as GEAR, partsOf } from '../testing/index.ts'
-import { judge, judgeSwung, matchRigs, optionsFor, secondLook } from './index.ts'
+import { judge, judgeSwung, matchRigs, secondLook } from './index.ts'
+import { optionsFor } from './remedy.ts'
 
 const inPool = (runId: string, job: Partial<Job> = {}, flowM3ps?: number): Day =>
   dayWith(

@@ -134,7 +134,7 @@ export function* optionsInSteps(
   return [...swung.toSorted(byCost), ...first.slice(MOST_SWUNG)]
 }
 
-/** The same, run to completion. */
+/** The same, run to completion. @internal asked for by tests alone */
 export const optionsFor = (...about: Parameters<typeof optionsInSteps>): readonly Option[] =>
   through(optionsInSteps(...about))
 
@@ -208,6 +208,6 @@ export function* remedyInSteps(
   return best?.remedy
 }
 
-/** The same, run to completion. */
+/** The same, run to completion. @internal asked for by tests alone */
 export const remedyFor = (...about: Parameters<typeof remedyInSteps>): Remedy | undefined =>
   through(remedyInSteps(...about))

@@ -3,7 +3,6 @@ export { type Drawn, roundInSteps } from './draw.ts'
 export {
   againIn,
   answered,
-  dueMs,
   kindToAsk,
   levelOf,
   type Practised,
@@ -17,13 +16,11 @@ export type {
   ChangeRound,
   DeepRound,
   GoRound,
-  HeadRound,
   Round,
   SpanChoice,
   TipRound,
-  WrongRound,
 } from './round.ts'
 export { readSent, type SentReading, writeSent } from './sent.ts'
-export { type Situation, situationSchema } from './situation.ts'
+export type { Situation } from './situation.ts'
 export { solveInSteps } from './solve.ts'
-export { LEVELS, type Level, MARGINS, ROUND_KINDS, type RoundKind } from './vocabulary.ts'
+export { LEVELS, type Level, ROUND_KINDS, type RoundKind } from './vocabulary.ts'

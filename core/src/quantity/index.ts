@@ -1,4 +1,4 @@
-export { type ConvertResult, convert } from './convert.ts'
+export { convert } from './convert.ts'
 export { type DecimalMark, withPoints } from './decimal.ts'
 export {
   EVIDENCE_TAGS,
@@ -19,8 +19,8 @@ export {
   STANDARD_GRAVITY_MPS2,
 } from './factor.ts'
 export { fnv1a, keyOfData } from './hash.ts'
-export { dimensionOf, MEASURES, type Measure, UNIT_SYSTEMS, type UnitSystem, unitFor } from './measure.ts'
-export { type ParseResult, parseQuantity } from './parse.ts'
+export { dimensionOf, type Measure, type UnitSystem, unitFor } from './measure.ts'
+export { parseQuantity } from './parse.ts'
 export {
   feetOf,
   printExact,
@@ -34,10 +34,4 @@ export {
   withUnit,
 } from './print.ts'
 export { separated } from './separated.ts'
-export {
-  type Dimension,
-  findUnit,
-  UNITS,
-  type Unit,
-  unitOf,
-} from './unit.ts'
+export { type Dimension, findUnit, UNITS, unitOf } from './unit.ts'

@@ -4,7 +4,6 @@ import { unit } from 'mathjs'
 import {
   convert,
   type Dimension,
-  MEASURES,
   type Measure,
   parseQuantity,
   printExact,
@@ -13,6 +12,7 @@ import {
   separated,
   UNITS,
 } from './index.ts'
+import { MEASURES } from './measure.ts'
 
 const seeded = { seed: 20261125, numRuns: 300 }
 

@@ -1,12 +1,12 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import type { Spool } from '../gear/index.ts'
+import { troutLineVolumeM3 } from './fill.ts'
 import {
   afterRun,
   arborFromBox,
   balancePointM,
   calibratePacking,
-  diameterAtM,
   fillBand,
   fillDiameterM,
   fillSpool,
@@ -15,14 +15,12 @@ import {
   numberByVolume,
   PACKING,
   reelForBalance,
-  retrievePerTurnM,
   ringsOn,
-  SQUARE_PACKING,
   spoolVolumeM3,
-  troutLineVolumeM3,
   USUAL_BACKING_M,
   woundVolumeM3,
 } from './index.ts'
+import { diameterAtM, retrievePerTurnM, SQUARE_PACKING } from './spool.ts'
 
 const SPOOL: Spool = { rimDiameterM: 0.1, arborDiameterM: 0.05, widthM: 0.03, clearanceM: 0.004 }
 const seeded = { seed: 20261125, numRuns: 200 }

@@ -6,7 +6,7 @@ export const USUAL_CLEARANCE_M = 0.004
 export const PACKING = Object.freeze({ loose: 0.7, usual: 0.75, tight: 0.8 })
 /** Round lines cannot lie denser than this: hexagonal packing, π/√12. [physics] */
 export const HEXAGONAL_PACKING = Math.PI / Math.sqrt(12)
-/** Round lines lying square on one another, π/4. [physics] */
+/** Round lines lying square on one another, π/4. [physics] @internal asked for by tests alone */
 export const SQUARE_PACKING = Math.PI / 4
 
 /** Outer diameter that may be filled [m]. */

@@ -3,8 +3,8 @@ import { dayOf, FIRST_JOB } from '../day/index.ts'
 import { DEFAULT_SCHOOLS } from '../gear/index.ts'
 import { massOf } from '../line/index.ts'
 import { DEMO_BY_ID as byId, partsOf as rig, WINTER_RIG as SKAGIT } from '../testing/index.ts'
+import { airParts } from './air.ts'
 import {
-  airParts,
   JOINT_KNOTS,
   jointPlaces,
   LAUNCH_MPS,

@@ -3,7 +3,8 @@ import { type Day, dayOf, FIRST_JOB, type Job, USUAL_DAYS } from '../day/index.t
 import { DEFAULT_SCHOOLS, type Dropper } from '../gear/index.ts'
 import { singleChanges } from '../ladder/index.ts'
 import { dayWith, partsOf as demoParts } from '../testing/index.ts'
-import { frontPieces, ledger, quickRide, type RigChoice, type RigParts, swungIn } from './index.ts'
+import { ledger, quickRide, type RigChoice, type RigParts, swungIn } from './index.ts'
+import { frontPieces } from './swings/strand.ts'
 
 const partsOf = (change: Partial<RigChoice> = {}): RigParts =>
   demoParts({

@@ -6,15 +6,8 @@ import { KG_PER_GRAIN, KG_PER_POUND, M_PER_FOOT, STANDARD_GRAVITY_MPS2 } from '.
 import { tipFacts } from '../sink/index.ts'
 import { swingVerdict } from '../swing/index.ts'
 import { dayWith, flatRun, partsOf } from '../testing/index.ts'
-import {
-  type Check,
-  type CheckCode,
-  frontPieces,
-  ledger,
-  type RigParts,
-  swungIn,
-  usualCountdownS,
-} from './index.ts'
+import { type Check, type CheckCode, ledger, type RigParts, swungIn, usualCountdownS } from './index.ts'
+import { frontPieces } from './swings/strand.ts'
 
 const line = (parts: RigParts, code: CheckCode, job: Partial<Job> = {}): Check | undefined =>
   ledger(parts, dayWith({ castM: 24, ...job })).find((each) => each.code === code)

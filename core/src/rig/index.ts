@@ -1,8 +1,8 @@
-export { airParts, LAUNCH_MPS, rigTurnover } from './air.ts'
+export { LAUNCH_MPS, rigTurnover } from './air.ts'
 export { backingRoomM } from './backingRoom.ts'
-export { type Balance, type BeamLoad, balanceOf, beamOf, loadsOn } from './balance.ts'
+export { balanceOf, beamOf, loadsOn } from './balance.ts'
 export { buttOn } from './butt.ts'
-export { type Carried, carriedAs } from './carried.ts'
+export { carriedAs } from './carried.ts'
 export { type CastPart, castParts } from './castParts.ts'
 export { castSettingOf, frontProfile } from './castSetting.ts'
 export {
@@ -20,66 +20,35 @@ export {
   worstFirst,
 } from './check.ts'
 export { BALANCES } from './checks/balance.ts'
-export { flyNeedsKgPerM } from './checks/fly.ts'
+
 export { ruleFor } from './checks/leader.ts'
 export { COATED_FOR, LIGHT_HEAD_KG, MONO_FOR, roomByVolume } from './checks/running.ts'
-export {
-  MATERIAL_BY_HEAD,
-  MATERIAL_OVERLAP_GR,
-  materialForHead,
-  wantsTip,
-} from './checks/tip.ts'
-export { offTop, roomNeededM } from './checks/water.ts'
+export { MATERIAL_BY_HEAD, MATERIAL_OVERLAP_GR, wantsTip } from './checks/tip.ts'
+export { offTop } from './checks/water.ts'
 export { massOnWindow, windowOf } from './checks/window.ts'
 export { RIG_SLOTS, type RigChoice, type RigSlot, rigFromKey, rigKey } from './chosen/choice.ts'
 export { type Rigging, rigChoiceSchema, riggingSchema, walletSchema } from './chosen/choiceSchema.ts'
-export { type Collection, type Covered, collectionOf } from './chosen/collection.ts'
+export { collectionOf } from './chosen/collection.ts'
 export { JOINT_KNOTS, type RigJoint, type RigKnot, usualKnot } from './chosen/knots.ts'
-export {
-  changeRigged,
-  type Fished,
-  type Front,
-  frontWith,
-  type RigChange,
-  type Rigged,
-  withPart,
-} from './chosen/rigChange.ts'
+export { changeRigged, type Front, frontWith, type RigChange, withPart } from './chosen/rigChange.ts'
 export { type RiggingStep, riggingSteps } from './chosen/rigging.ts'
-export {
-  EMPTY_WALLET,
-  type Pouch,
-  putInto,
-  renamePocket,
-  type Wallet,
-  withoutPocket,
-} from './chosen/wallet.ts'
+export { EMPTY_WALLET, putInto, renamePocket, type Wallet, withoutPocket } from './chosen/wallet.ts'
 export {
   type CheckDefinition,
   type CheckState,
-  defineCheck,
   type Finding,
   type Grows,
   howFarOff,
   type Look,
   type Part,
   quickLooks,
-  type Reasons,
 } from './define.ts'
-export { compactCostM, type Held, heldFor, type Shot, type StripIn, shotWith, stripIn } from './held.ts'
+export { heldFor, type Shot, shotWith, stripIn } from './held.ts'
 export { ledger } from './ledger.ts'
-export { carriedM, lineOutM, strokeIn, type ThrowDay } from './looped.ts'
-export { type JointPlace, jointPlaces, type MassPoint, massCurve } from './massCurve.ts'
-export {
-  castOverhead,
-  itemIn,
-  type ResolveResult,
-  type RigParts,
-  resolveRig,
-  suitsSurf,
-  windowStyleOf,
-} from './parts.ts'
+export type { ThrowDay } from './looped.ts'
+export { jointPlaces, type MassPoint, massCurve } from './massCurve.ts'
+export { itemIn, type RigParts, resolveRig, windowStyleOf } from './parts.ts'
 export { type Piece, pieceOfItem, piecesOf } from './piece.ts'
-export { launchM, thrownWith, windShare } from './reach.ts'
 export { partOf, type Suited, suitedTo } from './suits.ts'
 export {
   keepSwung,
@@ -92,16 +61,8 @@ export {
   unknownSwings,
   type Wanted,
 } from './swings/knownSwings.ts'
-export { QUICK_BAND, type QuickRide, quickRide } from './swings/quickRide.ts'
+export { quickRide } from './swings/quickRide.ts'
 export { searchedRide } from './swings/searchedRide.ts'
-export { frontPieces, strandParts } from './swings/strand.ts'
-export {
-  reachM,
-  type SwingDay,
-  type SwingParts,
-  type SwingSetup,
-  swingInput,
-  usualCountdownS,
-} from './swings/swung.ts'
-export { type TriedTip, triedTips } from './swings/tried.ts'
+export { type SwingSetup, swingInput, usualCountdownS } from './swings/swung.ts'
+export { triedTips } from './swings/tried.ts'
 export { lineInRings, lineOnReelKg, type Wound, woundLines } from './wound.ts'

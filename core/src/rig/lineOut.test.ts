@@ -2,18 +2,10 @@ import { describe, expect, test } from '@jest/globals'
 import { headFacts } from '../line/index.ts'
 import { KG_PER_GRAIN, M_PER_FOOT } from '../quantity/index.ts'
 import { dayWith, partsOf } from '../testing/index.ts'
-import {
-  type CheckCode,
-  carriedM,
-  LAUNCH_MPS,
-  ledger,
-  lineOutM,
-  type RigParts,
-  rigTurnover,
-  roomNeededM,
-  strandParts,
-  swingInput,
-} from './index.ts'
+import { roomNeededM } from './checks/water.ts'
+import { type CheckCode, LAUNCH_MPS, ledger, type RigParts, rigTurnover, swingInput } from './index.ts'
+import { carriedM, lineOutM } from './looped.ts'
+import { strandParts } from './swings/strand.ts'
 
 const feet = (n: number): number => n * M_PER_FOOT
 const bareScandi = (feetLong: number, leaderId: string): RigParts => ({

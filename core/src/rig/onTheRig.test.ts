@@ -5,21 +5,12 @@ import { headFacts, runningLineFacts, USUAL_RUNNING_LINES } from '../line/index.
 import { KG_PER_GRAIN, M_PER_FOOT, M_PER_INCH } from '../quantity/index.ts'
 import { densityKgPerM3, sinkRateMps, tipFacts, tipPieces } from '../sink/index.ts'
 import { dayWith } from '../testing/index.ts'
-import {
-  airParts,
-  buttOn,
-  carriedAs,
-  castParts,
-  compactCostM,
-  launchM,
-  piecesOf,
-  type RigParts,
-  shotWith,
-  strandParts,
-  stripIn,
-  strokeIn,
-  thrownWith,
-} from './index.ts'
+import { airParts } from './air.ts'
+import { compactCostM } from './held.ts'
+import { buttOn, carriedAs, castParts, piecesOf, type RigParts, shotWith, stripIn } from './index.ts'
+import { strokeIn } from './looped.ts'
+import { launchM, thrownWith } from './reach.ts'
+import { strandParts } from './swings/strand.ts'
 
 const feet = (n: number): number => n * M_PER_FOOT
 const rod: Rod = { kind: 'rod', id: 'r', name: 'r', lineNumber: 6, lengthM: feet(12.5), hands: 'two-hander' }

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { type Day, dayOf, FIRST_JOB, type Job, SEASONS, WATERS } from '../day/index.ts'
+import { SEASONS } from '../day/answers.ts'
+import { type Day, dayOf, FIRST_JOB, type Job, WATERS } from '../day/index.ts'
 import {
   DEFAULT_SCHOOLS,
   DRESSES,
@@ -16,11 +17,10 @@ import { tipFacts } from '../sink/index.ts'
 import { type Swung, swing } from '../swing/index.ts'
 import { byId, DEMO, partsOf } from '../testing/index.ts'
 import { FISH_AT } from '../water/index.ts'
-import { stateInRange } from './define.ts'
+import { defineCheck, stateInRange } from './define.ts'
 import {
   CHECKS,
   type CheckDefinition,
-  defineCheck,
   howFarOff,
   ledger,
   quickLooks,

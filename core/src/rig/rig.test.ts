@@ -16,16 +16,8 @@ import {
   M_PER_INCH,
   STANDARD_GRAVITY_MPS2,
 } from '../quantity/index.ts'
-import {
-  type Check,
-  type CheckCode,
-  ledger,
-  materialForHead,
-  piecesOf,
-  resolveRig,
-  statesBySlot,
-  verdictOf,
-} from './index.ts'
+import { materialForHead } from './checks/tip.ts'
+import { type Check, type CheckCode, ledger, piecesOf, resolveRig, statesBySlot, verdictOf } from './index.ts'
 
 const feet = (n: number): number => n * M_PER_FOOT
 const item = (raw: Record<string, unknown>): Item =>

@@ -3,7 +3,8 @@ import { dayOf, FIRST_JOB, type Job, seasonFelt } from '../day/index.ts'
 import { DEFAULT_SCHOOLS, type Head, type HeadStyle } from '../gear/index.ts'
 import { headFacts } from '../line/index.ts'
 import { sayCheck } from '../words/index.ts'
-import { type Check, ledger, strandParts } from './index.ts'
+import { type Check, ledger } from './index.ts'
+import { strandParts } from './swings/strand.ts'
 
 const head = (style: HeadStyle, lengthM = 9): Head => ({
   kind: 'head',

@@ -1,15 +1,12 @@
 export {
-  type Band,
   BEND_MODEL,
   type BendComparison,
   type BendTest,
   compareBends,
-  type FittedBend,
   type HungWeight,
 } from './bend.ts'
-export { alphaFor, type BentRod, bentRod } from './elastica.ts'
+export { alphaFor, bentRod } from './elastica.ts'
 export {
-  type NumberSchool,
   numberStep,
   ratedNumber,
   singleHandEquivalent,
@@ -22,7 +19,6 @@ export {
   ROD_FOR_CAST,
   rodLengthForCast,
   SINGLE_HAND_CAST_M,
-  type TaggedSpan,
 } from './suits.ts'
 export {
   type GrainWindow,
@@ -30,6 +26,5 @@ export {
   type OwnWindows,
   WINDOW_MODEL,
   type WindowOptions,
-  type WindowResult,
   windowFor,
 } from './window.ts'

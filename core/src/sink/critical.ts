@@ -4,6 +4,7 @@
  * @param sinkRate V, still-water sink rate [m/s], [0, ∞)
  * @param currentMps U [m/s], [0, ∞); 0 hangs straight down
  * @example criticalAngle(0.1, 0.2) // 0.489 rad, 28.0°
+ * @internal asked for by tests alone
  */
 export function criticalAngle(sinkRate: number, currentMps: number): number {
   if (sinkRate <= 0) return 0

@@ -1,15 +1,9 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { KG_PER_GRAIN, M_PER_FOOT, M_PER_INCH } from '../quantity/index.ts'
-import {
-  criticalAngle,
-  densityKgPerM3,
-  diameterForSinkRate,
-  levelSinkRateMps,
-  nameMaterial,
-  sinkRateMps,
-  tipFacts,
-} from './index.ts'
+import { criticalAngle } from './critical.ts'
+import { densityKgPerM3, diameterForSinkRate, nameMaterial, sinkRateMps, tipFacts } from './index.ts'
+import { levelSinkRateMps } from './tip.ts'
 
 const degrees = (radians: number): number => (radians * 180) / Math.PI
 const tenFeet = 10 * M_PER_FOOT

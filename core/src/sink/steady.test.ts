@@ -1,16 +1,16 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { KG_PER_M_PER_GRAIN_PER_FOOT, M_PER_FOOT } from '../quantity/index.ts'
+import { criticalAngle } from './critical.ts'
 import {
-  criticalAngle,
   sinkRateMps,
   steadyLine,
   steadyLineInShear,
   WATER_MODEL,
   type WaterFly,
   type WaterPart,
-  weightInWaterNPerM,
 } from './index.ts'
+import { weightInWaterNPerM } from './part.ts'
 
 const NO_FLY: WaterFly = { submergedWeightN: 0, dragAreaM2: 0 }
 const FLY: WaterFly = { submergedWeightN: 0.006, dragAreaM2: 2e-4 }

@@ -10,5 +10,5 @@ export {
   sunAt,
   sunDay,
 } from './sun.ts'
-export { type Weather, type WeatherReading, WIND_STALE_MS, weatherNow, windTrend } from './weather.ts'
+export { type Weather, WIND_STALE_MS, weatherNow, windTrend } from './weather.ts'
 export { weatherSchema } from './weatherSchema.ts'

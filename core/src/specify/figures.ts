@@ -193,7 +193,7 @@ export const FIGURES = {
 export type FigureName = keyof typeof FIGURES
 export const NAMES = Object.keys(FIGURES) as readonly FigureName[]
 
-/** A rig with one of its figures set. @param value SI */
+/** A rig with one of its figures set. @param value SI @internal asked for by tests alone */
 export const withFigure = (parts: RigParts, figure: FigureName, value: number): RigParts =>
   FIGURES[figure].set(parts, value)
 

@@ -8,12 +8,12 @@ export {
   type Serving,
   usualDays,
 } from './cover.ts'
-export { type FigureName, figureOfItem, withFigure } from './figures.ts'
+export { type FigureName, figureOfItem } from './figures.ts'
 export { GENERIC_HEADS, GENERIC_TIPS, SPECIFIED_STYLES, type SpecifiedStyle } from './generic.ts'
 export { type MissingItem, missingInSteps, missingItem, suggestions } from './missing.ts'
 export { type Beside, type Neighbour, neighboursInSteps } from './neighbours.ts'
 export { type OtherSchool, otherSchoolsInSteps } from './otherSchools.ts'
-export { OVER_DAYS, overDays, type Standing, servingInSteps } from './overDays.ts'
+export { OVER_DAYS, servingInSteps } from './overDays.ts'
 export { type ReelMass, reelMassFor } from './reelMass.ts'
 export { rodsServed, type Served } from './served.ts'
 export type { FigureSpan } from './spans.ts'
@@ -29,4 +29,4 @@ export {
   together,
   withSpansInSteps,
 } from './specify.ts'
-export { lackingFor, mendsBeside, type There, thereOf } from './there.ts'
+export { lackingFor, mendsBeside, thereOf } from './there.ts'

@@ -9,7 +9,6 @@ import {
   coverOf,
   neighboursInSteps,
   otherSchoolsInSteps,
-  overDays,
   reelMassFor,
   rodsServed,
   type Serving,
@@ -19,6 +18,7 @@ import {
   thereOf,
   usualDays,
 } from './index.ts'
+import { overDays } from './overDays.ts'
 
 const DAY = dayWith({
   season: 'winter',

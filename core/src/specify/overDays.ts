@@ -146,7 +146,7 @@ export function* servingInSteps(
   return { name, without: false, items: yield* serving(about, day, items) }
 }
 
-/** The same, run to completion. */
+/** The same, run to completion. @internal asked for by tests alone */
 export function overDays(question: OverDaysQuestion, about: Standing, days: readonly NamedDay[]): Cover {
   const { candidates }: OverDays = OVER_DAYS[question]
   const items = distinct(days.map(({ day }) => through(candidates(about, day))))

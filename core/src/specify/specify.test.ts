@@ -5,6 +5,7 @@ import { judgeSwung, type Remedy } from '../match/index.ts'
 import { KG_PER_GRAIN, KG_PER_POUND, M_PER_FOOT } from '../quantity/index.ts'
 import { type Check, itemIn, stateRank, through } from '../rig/index.ts'
 import { dayWith } from '../testing/index.ts'
+import { withFigure } from './figures.ts'
 import {
   clashInSteps,
   type FigureName,
@@ -17,7 +18,6 @@ import {
   type SpecifiedStyle,
   specify,
   spoolWantedM3,
-  withFigure,
 } from './index.ts'
 
 const rod = (lineNumber: number, feet: number, hands: Rod['hands'], more: Partial<Rod> = {}): Rod => ({

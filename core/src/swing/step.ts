@@ -206,7 +206,7 @@ function attempt({ chain, work, stream, model, rod, drives }: StepInput, dtS: nu
   return move(chain, work, dtS)
 }
 
-/** Worst share by which a link is too long; infinite when the line has left all sense. */
+/** Worst share by which a link is too long; infinite when the line has left all sense. @internal asked for by tests alone */
 export function stretchOf({ count, x, y, z, lengthM }: Chain): number {
   let worst = 0
   for (let i = 0, j = 1; j < count; i++, j++) {

@@ -4,7 +4,7 @@ import { KG_PER_M_PER_GRAIN_PER_FOOT, M_PER_FOOT } from '../quantity/index.ts'
 import { sinkRateMps, steadyLineInShear, WATER_MODEL, type WaterPart } from '../sink/index.ts'
 import { some } from '../testing/long.ts'
 import type { Run } from '../water/index.ts'
-import { currentAt } from '../water/index.ts'
+import { currentAt } from '../water/section.ts'
 import { buildChain, type Chain, lengthOfChain } from './chain.ts'
 import {
   landsBeyond,

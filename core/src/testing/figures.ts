@@ -14,7 +14,7 @@ import {
 } from '../quantity/index.ts'
 import { backingWantedM, reelNumbersFor } from '../reel/index.ts'
 import * as rods from '../rod/index.ts'
-import { criticalAngle } from '../sink/index.ts'
+import { criticalAngle } from '../sink/critical.ts'
 import { tideTurns } from '../tide/index.ts'
 import { levelFactors } from '../water/index.ts'
 

@@ -63,7 +63,7 @@ export interface Effort {
 
 /** Rigs swung of each demand: for a first answer, then for what is still uncovered. The rest is for the proof to ask for. */
 export const EFFORTS: readonly Effort[] = Object.freeze([{ rigs: 9 }, { rigs: 64, onlyOpen: true }])
-/** Every one of them: for tests and small gear. */
+/** Every one of them: for tests and small gear. @internal asked for by tests alone */
 export const WHOLE: readonly Effort[] = [
   { rigs: Number.POSITIVE_INFINITY },
   { rigs: Number.POSITIVE_INFINITY, onlyOpen: true },

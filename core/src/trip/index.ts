@@ -3,12 +3,12 @@ export { type WorthBorrowing, worthBorrowing } from './borrowing.ts'
 export { type CalendarWords, tripCalendar } from './calendar.ts'
 export { coverageOf, fallsWithout, fliesToPack, type KitRig, questionOf, rigWith, sortOf } from './carried.ts'
 export { type Contradiction, contradictionOf } from './contradiction.ts'
-export { type Covered, EFFORTS, type Effort, type Way, type Why } from './covering.ts'
+export { type Covered, EFFORTS, type Effort, type Why } from './covering.ts'
 export { bestKit, type CoverQuestion, type Kit, type Step, staircaseInSteps } from './coverModel.ts'
 export type { MoreRods } from './dayOrder.ts'
-export { type Demand, demandsOf, seasonOn, type TripAbout, type TripFly, type TripProblem } from './demand.ts'
+export { demandsOf, type TripAbout, type TripProblem } from './demand.ts'
 export { flowQuantiles, flowsAround, LEVEL_SHARES } from './flows.ts'
-export { lentFor, type Missing, missingInSteps } from './missing.ts'
+export { lentFor, type Missing } from './missing.ts'
 export { type Packed, packedWallet, packList } from './packing.ts'
 export {
   buffersOf,
@@ -17,7 +17,6 @@ export {
   packed,
   packedSolverBy,
   type Solution,
-  type Solve,
   type Solving,
   solverBy,
   solveThrough,
@@ -32,7 +31,6 @@ export {
   type TripDay,
   type TripLimits,
   type TripPlan,
-  tripLimitsSchema,
   tripSchema,
   tripShape,
 } from './tripSchema.ts'
@@ -42,6 +40,5 @@ export {
   CHANGE_MINUTES,
   type ChangeKind,
   type ChangeMinutes,
-  SAVING_MIN,
   TRIP_LIMITS,
 } from './vocabulary.ts'

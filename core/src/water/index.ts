@@ -2,33 +2,14 @@ export { BED_GRAIN_M } from './bedGrain.ts'
 export type { ByLog, Factor } from './byLog.ts'
 export { flowSchema } from './flow.ts'
 export { freshness, latest, readByNow, trendOf } from './gauge.ts'
-export { type GaugeFileReading, readGaugeCsv, readGaugeFile, readGaugeWaterMl } from './gaugeFile.ts'
+export { type GaugeFileReading, readGaugeFile } from './gaugeFile.ts'
 export { type GaugeReading, type GaugeRecord, gaugeSchema } from './gaugeSchema.ts'
-export {
-  FISH_AT,
-  type Fish,
-  type FishAt,
-  HOLDING_BAND_M,
-  HOLDS_FROM,
-  HoldingWater,
-  holdingBand,
-} from './holding.ts'
+export { FISH_AT, type Fish, type FishAt, HOLDS_FROM, HoldingWater, holdingBand } from './holding.ts'
 export { byItsLog, FOUR_IN_FIVE, POOL_SPREAD, scaledRun, spreadOf } from './itsLog.ts'
+export { atFlow, flowReach, levelFactors } from './level.ts'
+export { readLies } from './lies.ts'
+export { type Lie, newRun, type Run, runSchema, type Sounding } from './run.ts'
 export {
-  type AtLevel,
-  atFlow,
-  flowReach,
-  HYDRAULIC_GEOMETRY,
-  LEVEL_LIMIT,
-  LEVEL_REACH,
-  type LevelFactors,
-  levelFactors,
-} from './level.ts'
-export { type ReadLies, readLies } from './lies.ts'
-export { type Lie, newRun, type Run, runSchema, type Sounding, type SurfaceCurrent } from './run.ts'
-export {
-  bedPoints,
-  currentAt,
   depthAt,
   fishedWater,
   MEAN_OF_SURFACE,
@@ -40,11 +21,4 @@ export {
 export { type Section, type SectionPoint, sectionOf } from './sectionOf.ts'
 export { placedSounding, withSounding } from './soundings.ts'
 export type { Spot } from './spot.ts'
-export {
-  BANKS,
-  BOTTOMS,
-  type Bottom,
-  OBSTRUCTIONS,
-  type Obstruction,
-  RUN_LIMITS,
-} from './vocabulary.ts'
+export { BANKS, BOTTOMS, type Bottom, OBSTRUCTIONS, type Obstruction, RUN_LIMITS } from './vocabulary.ts'

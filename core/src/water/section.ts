@@ -71,7 +71,7 @@ export function profileShare(overBedM: number, depthM: number): number {
   return overBedM >= depthM ? 1 : (overBedM / depthM) ** PROFILE_EXPONENT
 }
 
-/** Current downstream [m/s] at a place: y from the angler's bank [m], z up from the surface [m]. */
+/** Current downstream [m/s] at a place: y from the angler's bank [m], z up from the surface [m]. @internal asked for by tests alone */
 export function currentAt(run: Run, yM: number, zM: number): number {
   const depthM = depthAt(run, yM)
   return surfaceCurrentAt(run, yM) * profileShare(zM + depthM, depthM)

@@ -3,11 +3,9 @@ import fc from 'fast-check'
 import { flatRun } from '../testing/index.ts'
 import {
   atFlow,
-  currentAt,
   depthAt,
   type Fish,
   HoldingWater,
-  HYDRAULIC_GEOMETRY,
   MEAN_OF_SURFACE,
   newRun,
   profileShare,
@@ -17,6 +15,8 @@ import {
   sectionFlowM3ps,
   surfaceCurrentAt,
 } from './index.ts'
+import { HYDRAULIC_GEOMETRY } from './level.ts'
+import { currentAt } from './section.ts'
 
 const RUN: Run = {
   id: 'kettle-run',

@@ -3,6 +3,7 @@ import { KG_PER_GRAIN, M_PER_FOOT } from '../quantity/index.ts'
 import { nameMaterial } from '../sink/index.ts'
 import { dayWith } from '../testing/index.ts'
 import * as say from './index.ts'
+import { plainly } from './said.ts'
 
 const FT = M_PER_FOOT
 const GR = KG_PER_GRAIN
@@ -346,7 +347,7 @@ const SENTENCES: Readonly<Record<string, say.Said | string | undefined>> = {
 }
 
 test.each(Object.entries(SENTENCES))('%s', (words, sentence) => {
-  expect(typeof sentence === 'object' ? say.plainly(sentence) : sentence).toBe(words)
+  expect(typeof sentence === 'object' ? plainly(sentence) : sentence).toBe(words)
 })
 
 test('a head that can be cut so far is not refused', () => {
@@ -374,12 +375,10 @@ test('the part that would fix most is said with what it would mend', () => {
     build: 'level',
     massKg: 110 * GR,
   } as const
-  expect(say.plainly(say.sayFixesMost(tip, 0, trade))).toMatch(
+  expect(plainly(say.sayFixesMost(tip, 0, trade))).toMatch(
     /but nothing helps more\. Borrow before you buy\.$/,
   )
-  expect(say.plainly(say.sayFixesMost(tip, 1, trade))).toContain(
-    'With it, 1 rod-and-head pair breaks nowhere.',
-  )
+  expect(plainly(say.sayFixesMost(tip, 1, trade))).toContain('With it, 1 rod-and-head pair breaks nowhere.')
 })
 
 test('a rig’s card names water, fish, fly and cast in two sentences', () => {

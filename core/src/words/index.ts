@@ -50,7 +50,7 @@ export {
   TRADE_WORDS,
   type TradeWordId,
 } from './glossary.ts'
-export { HELP, type HelpTopic, sayHelp, TAG_TOPICS } from './help.ts'
+export { HELP, sayHelp, TAG_TOPICS } from './help.ts'
 export {
   FEEL_WORDS,
   PACE_WORDS,
@@ -106,17 +106,9 @@ export {
   TAG_NAMES,
   WINDOW_NAMES,
 } from './names.ts'
-export { nearestWord, PLAIN_WORDS, type PlainQuestion, type PlainWord } from './plain.ts'
-export {
-  FIRST_SEASON,
-  ROUND_NAMES,
-  type SaidRound,
-  type SeasonStep,
-  sayRound,
-  sayStanding,
-  sayWithFish,
-} from './practise.ts'
-export { fieldLabel, sayProblem, sayReadAs } from './problem.ts'
+export { nearestWord, PLAIN_WORDS, type PlainQuestion } from './plain.ts'
+export { FIRST_SEASON, ROUND_NAMES, type SeasonStep, sayRound, sayStanding, sayWithFish } from './practise.ts'
+export { sayProblem, sayReadAs } from './problem.ts'
 export {
   sayBacking,
   sayBalancePoint,
@@ -132,8 +124,8 @@ export {
 } from './reel.ts'
 export { JOINT_NAMES, KNOT_NAMES, sayStep } from './rigging.ts'
 export { RULES } from './rules.ts'
-export { plainly, type Said } from './said.ts'
-export { SCHOOL_WORDS, type SchoolWords } from './schools.ts'
+export type { Said } from './said.ts'
+export { SCHOOL_WORDS } from './schools.ts'
 export { sayScore } from './score.ts'
 export {
   SURF_STEPS,
@@ -168,12 +160,7 @@ export {
   sayStrength,
   sayTarget,
 } from './specify.ts'
-export {
-  sayContact,
-  sayDiffers,
-  saySwing,
-  sayTouches,
-} from './swing.ts'
+export { sayDiffers, saySwing, sayTouches } from './swing.ts'
 export {
   sayAlongRiver,
   sayBothSwings,

@@ -218,7 +218,7 @@ export function sayProblem(problem: Problem, system: UnitSystem): string {
     : say(kind === undefined ? problem.data : { kind, ...problem.data }, field, system)
 }
 
-/** The label of a field by its path, for reports. */
+/** The label of a field by its path, for reports. @internal asked for by tests alone */
 export function fieldLabel(kind: Kind, path: readonly (string | number)[]): string {
   return (
     fieldAt(kind, path)?.label ??

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { FIRST_JOB } from '../day/index.ts'
+import { readCsv } from '../format/csv.ts'
 import {
   type HoxenDocument,
   LIST_NAMES,
@@ -9,7 +10,6 @@ import {
   placesGpx,
   planMerge,
   quickAdd,
-  readCsv,
   readDocument,
   readPlaces,
   readShared,
@@ -20,7 +20,7 @@ import {
   writeShared,
 } from '../format/index.ts'
 import { DEFAULT_SCHOOLS, type Item, itemSchema, type Problem } from '../gear/index.ts'
-import { ownWindowsOf } from '../journal/index.ts'
+import { ownWindowsOf } from '../journal/own.ts'
 import { matchRigs } from '../match/index.ts'
 import { changeRigged, EMPTY_WALLET, resolveRig } from '../rig/index.ts'
 import { USUAL_PLAN } from '../swing/index.ts'

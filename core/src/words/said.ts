@@ -16,6 +16,6 @@ export const said = (words: TemplateStringsArray, ...pieces: readonly (string | 
     return piece === undefined ? [word] : [word, piece]
   })
 
-/** The sentence as plain text. */
+/** The sentence as plain text. @internal asked for by tests alone */
 export const plainly = (sentence: Said): string =>
   sentence.map((piece) => (typeof piece === 'string' ? piece : piece.figure)).join('')

@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals'
-import { quickAdd, readCsv, readParsedDocument } from '../format/index.ts'
+import { readCsv } from '../format/csv.ts'
+import { quickAdd, readParsedDocument } from '../format/index.ts'
 import { FIELDS, type Field, itemSchema, KINDS, type Kind, problemsOf } from '../gear/index.ts'
 import { EVIDENCE_TAGS } from '../quantity/index.ts'
 import { type Check, JOINT_KNOTS, type RiggingStep, type RigJoint } from '../rig/index.ts'
 import {
-  fieldLabel,
   JOINT_NAMES,
   KIND_NAMES,
   sayAllowed,
@@ -20,6 +20,7 @@ import {
   sayWhyTip,
   TAG_MEANINGS,
 } from './index.ts'
+import { fieldLabel } from './problem.ts'
 
 const hollow = /undefined|NaN|null|\[object/
 const check = (measure: Check['measure'], allowed: Check['allowed']): Check => ({

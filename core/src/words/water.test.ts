@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import type { SingleChange } from '../ladder/index.ts'
-import { MENDS, ROD_HANDLING, SWING_REASONS } from '../swing/index.ts'
+import { MENDS, ROD_HANDLING } from '../swing/index.ts'
+import { SWING_REASONS } from '../swing/verdict.ts'
 import { BOTTOMS, FISH_AT } from '../water/index.ts'
 import {
   BOTTOM_NAMES,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { type Day, dayOf, FIRST_JOB, USUAL_DAYS } from '../day/index.ts'
-import { readCsv } from '../format/index.ts'
+import { readCsv } from '../format/csv.ts'
 import { DEFAULT_SCHOOLS, KINDS, SCHOOLS, type SchoolQuestion, type Schools } from '../gear/index.ts'
 import { matchRigs, secondLook } from '../match/index.ts'
 import { CHECKS, type Finding, lineOf } from '../rig/index.ts'

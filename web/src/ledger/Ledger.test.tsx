@@ -2,8 +2,8 @@
 
 import { dayOf, FIRST_JOB, USUAL_DAYS } from '@hoxen/core/day'
 import { DEFAULT_SCHOOLS } from '@hoxen/core/gear'
-import { judge, remedyFor } from '@hoxen/core/match'
-import { EMPTY_WALLET, resolveRig, worstFirst } from '@hoxen/core/rig'
+import { judge, remedyInSteps } from '@hoxen/core/match'
+import { EMPTY_WALLET, resolveRig, through, worstFirst } from '@hoxen/core/rig'
 import { CHECK_TITLES, sayCheck } from '@hoxen/core/words'
 import { afterEach, expect, jest, test } from '@jest/globals'
 import { cleanup, fireEvent, screen, within } from '@testing-library/react'
@@ -48,7 +48,9 @@ test('every check is one line, worst first, each with its sentence', () => {
 
 test('the remedy stands beside the line it mends, with what it does to the others, and is taken', () => {
   const rig = rigWith('t-11-10-ft')
-  const remedy = remedyFor({ gear: { items: demo.items }, wallet: EMPTY_WALLET }, rig, 'joint-step', day)
+  const remedy = through(
+    remedyInSteps({ gear: { items: demo.items }, wallet: EMPTY_WALLET }, rig, 'joint-step', day),
+  )
   if (remedy === undefined) throw new Error('no remedy')
   const onTake = jest.fn()
   show(

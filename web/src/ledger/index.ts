@@ -4,7 +4,7 @@ export { LedgerLine } from './LedgerLine.tsx'
 export { lookAddress } from './lookAddress.ts'
 export { RemedyLine } from './RemedyLine.tsx'
 export { Gone, RigView } from './RigView.tsx'
-export { UpToDate } from './UpToDate.tsx'
+
 export { useMatch, useMissing, useRemedies, useSecondLook } from './useRanking.ts'
 export { type Question, useQuestion, useRig } from './useRig.ts'
 export { useSpecified } from './useSpecified.ts'

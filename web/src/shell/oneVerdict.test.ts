@@ -7,7 +7,7 @@ import {
   compareRigs,
   judgeStrand,
   matchRigs,
-  optionsFor,
+  optionsInSteps,
   type RankedRig,
   secondLook,
 } from '@hoxen/core/match'
@@ -180,7 +180,9 @@ function pagesOn(
   const option =
     choice.tipId === null
       ? undefined
-      : optionsFor({ gear, wallet }, mine, 'tipId', day).find(({ item }) => item?.id === choice.tipId)
+      : through(optionsInSteps({ gear, wallet }, mine, 'tipId', day)).find(
+          ({ item }) => item?.id === choice.tipId,
+        )
   return { mine, setup, ride, strand, pocket, cell, link, option }
 }
 

@@ -8,7 +8,6 @@ export { type GearNow, gearNow, useGear } from './gear.ts'
 export { noticeDone, redo, undo, useHistory } from './history.ts'
 export {
   changeKept,
-  keptIn,
   setKept,
   useJob,
   useRigging,

@@ -127,7 +127,7 @@ const stepForGrains = (grains: number): number => {
 }
 const stepGrains = (step: number): number => MATERIAL_STEPS[Math.min(step, MATERIAL_STEPS.length - 1)] ?? 20
 
-/** The level material [gr/ft] for a Skagit head of this mass (C13). [practice] */
+/** The level material [gr/ft] for a Skagit head of this mass (C13). [practice] @internal asked for by tests alone */
 export const materialForHead = (headKg: number): number => stepGrains(stepForGrains(headKg / KG_PER_GRAIN))
 
 /** Half way from one step to the next: where a material counts as the heavier of the two [gr/ft]. */

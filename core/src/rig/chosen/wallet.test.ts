@@ -5,16 +5,15 @@ import { USUAL_PLAN } from '../../swing/index.ts'
 import {
   changeRigged,
   EMPTY_WALLET,
-  type Fished,
   putInto,
   type RigChoice,
-  type Rigged,
   type RigSlot,
   renamePocket,
   type Wallet,
   withoutPocket,
 } from '../index.ts'
 import { triedTips } from '../swings/tried.ts'
+import type { Fished, Rigged } from './rigChange.ts'
 import { tipsCarried } from './wallet.ts'
 
 const RIG: RigChoice = {

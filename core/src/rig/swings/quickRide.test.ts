@@ -8,8 +8,10 @@ import { USUAL_PLAN } from '../../swing/index.ts'
 import { DEMO, dayWith, partsOf } from '../../testing/index.ts'
 import { some } from '../../testing/long.ts'
 import { type FishAt, holdingBand } from '../../water/index.ts'
-import { frontPieces, QUICK_BAND, quickRide, type RigParts, swungIn } from '../index.ts'
+import { quickRide, type RigParts, swungIn } from '../index.ts'
+import { QUICK_BAND } from './quickRide.ts'
 import { searchedRide } from './searchedRide.ts'
+import { frontPieces } from './strand.ts'
 
 const gear = { items: DEMO.items }
 const heads = itemsOf(gear, 'head').map(headFacts)
