@@ -1,4 +1,5 @@
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib'
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
@@ -31,23 +32,39 @@ const compressed = (): Plugin => ({
   },
 })
 
-/** Parts of the first look, by folder: the ledger of the rig in the strip, the day, and the frame round every page. */
-const AT_ONCE = new RegExp(
-  [
-    'core/src/rig/(checks/|(check|chosen/choice|define|ledger|wound|looped|reach|swings/swung)[.])',
-    'core/src/cast/(wind|room|dLoop|shoot|turnover)[.]',
-    'core/src/day/(wading|day|season|answers|wind|stand|heard|plainWater|usualDays)[.]',
-    'core/src/words/(plain|names|day|swing)[.]',
-    'core/src/(rod/(number|suits|window)[.]|reel/(fill|backing|number|spool)[.]|line/(cheater|runningLine)[.])',
-    'core/src/(leader/length|gear/gear|water/(section|gauge))[.]',
-    'web/src/(store/(?!files|demo[.]|drafts|rig|rows|once|unsaved|commit|trails|portions|everything|lasting|inWords)|ui/(Button|StateMark|Tag|units|file|working)[.]|swings/(loaded|useRides|judged)|worker/(workerClient|coreClient)|day/(?!useTeaching)|outside/use)',
-    'web/src/drawing/(RigStrip|scale|ticks|useWidth|GrainAxis)',
-    'web/src/(ledger/(judged|useRig|useRanking|sayScore)|stations/match/token)',
-    'createLucideIcon',
-  ]
-    .join('|')
-    .replaceAll('/', '[\\\\/]'),
+/** What the first look begins with: all that these import at once is of the first look. */
+const FIRST_LOOK = ['src/main.tsx', 'src/stations/match/MatchStation.tsx'].map((entry) =>
+  fileURLToPath(new URL(entry, import.meta.url)),
 )
+const ours = (id: string): boolean => id.includes('/src/') && !id.includes('node_modules')
+const NAMES = /^\s*(?:import|export)\s*(?:type\s*)?(?:([\w$]+)\s*,?\s*)?(?:\{([^}]*)\}|\*\s+as\s+[\w$]+)?\s*(?:from\s*)?["']([^"']+)["']/gm
+
+/** Modules of the first look by what each imports by name: an index is seen through to the files it names. */
+const firstLook = new Set<string>()
+const graphed = (): Plugin => ({
+  name: 'graphed',
+  apply: 'build',
+  async buildEnd() {
+    firstLook.clear()
+    const seen = new Set<string>()
+    /** @param names those wanted of an index; undefined wants all */
+    const visit = async (id: string, names?: readonly string[]): Promise<void> => {
+      const code = this.getModuleInfo(id)?.code
+      if (code == null || !ours(id)) return
+      const index = /[\\/]index[.]ts$/.test(id) && names !== undefined
+      if (!index && seen.has(id)) return
+      if (!index) seen.add(id)
+      for (const [, , list, from = ''] of code.matchAll(NAMES)) {
+        const said = list?.split(',').map((name) => name.trim().split(/\s+as\s+/))
+        if (index && !said?.some(([own, called = own]) => names.includes(called ?? ''))) continue
+        const next = await this.resolve(from, id)
+        if (next !== null) await visit(next.id, said?.map(([name = '']) => name))
+      }
+      if (!index && !FIRST_LOOK.includes(id)) firstLook.add(id)
+    }
+    for (const entry of FIRST_LOOK) await visit(entry)
+  },
+})
 
 /** Installed, and kept whole on the device: every page, worker, font and the demo, so that nothing is asked of a network. */
 const pocketed = VitePWA({
@@ -112,7 +129,7 @@ const early = (): Plugin => ({
 export default defineConfig({
   // A plain folder that works under any path of any host.
   base: './',
-  plugins: [react(), tailwindcss(), guarded(), early(), compressed(), pocketed],
+  plugins: [react(), tailwindcss(), graphed(), guarded(), early(), compressed(), pocketed],
   worker: { format: 'es', rolldownOptions: { output: { comments: { legal: false } } } },
   // While developing, gauge and scale are those of the server: start it beside, `npx tsx server/src/main.ts`.
   server: {
@@ -140,10 +157,7 @@ export default defineConfig({
               name: 'base',
               test: /node_modules[\\/](react|react-dom|scheduler|react-router|dexie|comlink|@tanstack[\\/](react-query|query-core))[\\/]/,
             },
-            {
-              name: 'frame',
-              test: AT_ONCE,
-            },
+            { name: 'frame', test: (id: string) => firstLook.has(id) },
           ],
         },
       },

@@ -21,11 +21,11 @@ import { Ledger } from './Ledger.tsx'
 import { lookAddress } from './lookAddress.ts'
 import { PartPicker } from './PartPicker.tsx'
 import { PlanMendLine } from './PlanMendLine.tsx'
-
+import { type Question, useQuestion } from './question.ts'
 import { RigActions } from './RigActions.tsx'
 import { UpToDate } from './UpToDate.tsx'
 import { useOptions, usePlanMend, useRemediesOf } from './useJudgement.ts'
-import { type Question, useQuestion, useRig } from './useRig.ts'
+import { useRig } from './useRig.ts'
 
 interface ViewProps {
   readonly choice: RigChoice

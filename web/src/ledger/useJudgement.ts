@@ -3,7 +3,7 @@ import { type RigChoice, type RigSlot, rigKey } from '@hoxen/core/rig'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useWallet } from '../store/index.ts'
 import { askJudged } from '../swings/index.ts'
-import { keyOf, type Question } from './useRig.ts'
+import { keyOf, type Question } from './question.ts'
 
 /** The cheapest remedy of each failing line of a rig. */
 export function useRemediesOf(question: Question | undefined, choice: RigChoice | undefined) {

@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { useWallet } from '../store/index.ts'
 import { askJudged, effort, type Progress } from '../swings/index.ts'
 import { working } from '../ui/working.ts'
-import { keyOf, type Question } from './useRig.ts'
+import { keyOf, type Question } from './question.ts'
 
 /** The ranking, computed in the worker; the previous one stays until the next is there. */
 export function useMatch(question: Question | undefined) {

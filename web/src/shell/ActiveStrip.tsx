@@ -1,7 +1,8 @@
 import { type RigSlot, statesBySlot } from '@hoxen/core/rig'
 import { Link } from 'react-router'
 import { RigStrip } from '../drawing/index.ts'
-import type { useRig } from '../ledger/index.ts'
+import { type Question, useRig } from '../ledger/index.ts'
+import { useSingle } from '../store/index.ts'
 import { VerdictMark } from '../ui/index.ts'
 
 /** Height of the strip's band [px]: what a thumb needs. */
@@ -9,14 +10,12 @@ const BAND_PX = 44
 
 const hrefFor = (slot: RigSlot): string => (slot === 'reelId' ? '/reel' : `/rig?part=${slot}`)
 
-interface Props {
-  /** Whether no rig was chosen yet. */
-  readonly none: boolean
-  readonly rig: ReturnType<typeof useRig>
-}
-
 /** My rig to scale, judged in the day. Choosing a part opens the page that decides it. */
-export function ActiveStrip({ none, rig }: Props) {
+export function ActiveStrip({ question }: { readonly question: Question }) {
+  const choice = useSingle('rig')
+  const rig = useRig(question, choice)
+  if (choice === undefined) return null
+  const none = choice === null
   if (rig === undefined || rig === 'gone')
     return (
       <p className="flex h-11 flex-col justify-center gap-0.5 text-[0.9rem] leading-tight text-faint">

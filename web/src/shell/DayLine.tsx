@@ -1,5 +1,4 @@
 import type { Day } from '@hoxen/core/day'
-import type { RankedRig } from '@hoxen/core/match'
 import { trendOf } from '@hoxen/core/water'
 import { sayFish, sayFlies, sayLevelAge, sayLevelDoubt, sayWading } from '@hoxen/core/words'
 import { Suspense } from 'react'
@@ -12,7 +11,6 @@ const DayNews = lazily(() => import('./NewsLine.tsx').then((m) => m.DayNews))
 
 interface Props {
   readonly day: Day
-  readonly rig: RankedRig | undefined
   /** On a phone the page says all of it by itself. */
   readonly quiet: boolean
 }
@@ -21,7 +19,7 @@ interface Props {
  * The day in one line, the same on every page: everything is judged in it, and each word opens what sets it. Its line and its
  * notes are laid out by the head: on a phone the line stands at the very top.
  */
-export function DayLine({ day, rig, quiet }: Props) {
+export function DayLine({ day, quiet }: Props) {
   const { show, system } = useUnits()
   const now = useNow()
   const heard = useToday()?.gauge.heard
@@ -63,7 +61,7 @@ export function DayLine({ day, rig, quiet }: Props) {
           </p>
         )}
         <Suspense>
-          <DayNews day={day} rig={rig} />
+          <DayNews day={day} />
         </Suspense>
       </div>
     </section>

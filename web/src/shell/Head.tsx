@@ -1,9 +1,11 @@
-import { type ReactNode, useRef } from 'react'
-import { useQuestion, useRig } from '../ledger/index.ts'
-import { useSingle } from '../store/index.ts'
-import { ActiveStrip } from './ActiveStrip.tsx'
+import { type ReactNode, Suspense, useRef } from 'react'
+import { useQuestion } from '../ledger/index.ts'
+import { lazily } from '../ui/index.ts'
 import { DayLine } from './DayLine.tsx'
 import { useScrolledDown } from './useScrolledDown.ts'
+
+// What judges a rig comes beside the first answer, which needs none of it.
+const ActiveStrip = lazily(() => import('./ActiveStrip.tsx').then((m) => m.ActiveStrip))
 
 interface Props {
   readonly menu: ReactNode
@@ -18,8 +20,6 @@ interface Props {
  */
 export function Head({ menu, tools, quiet }: Props) {
   const question = useQuestion()
-  const choice = useSingle('rig')
-  const rig = useRig(question, choice)
   const [down, show] = useScrolledDown()
   const above = useRef<HTMLDivElement>(null)
   return (
@@ -40,12 +40,14 @@ export function Head({ menu, tools, quiet }: Props) {
           {menu}
         </div>
         <div className="col-start-2 row-start-1">{tools}</div>
-        {question !== undefined && (
-          <DayLine day={question.day} rig={rig === 'gone' ? undefined : rig} quiet={quiet} />
-        )}
+        {question !== undefined && <DayLine day={question.day} quiet={quiet} />}
       </div>
       <div className={`mx-auto min-h-11 max-w-[84rem] px-4 ${quiet ? 'max-lg:hidden' : ''}`}>
-        {question !== undefined && choice !== undefined && <ActiveStrip none={choice === null} rig={rig} />}
+        {question !== undefined && (
+          <Suspense>
+            <ActiveStrip question={question} />
+          </Suspense>
+        )}
       </div>
     </header>
   )

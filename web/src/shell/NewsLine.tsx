@@ -1,17 +1,17 @@
 import { type Day, isElsewhere } from '@hoxen/core/day'
-import type { RankedRig } from '@hoxen/core/match'
 import { sayElsewhere } from '@hoxen/core/words'
+import { useQuestion, useRig } from '../ledger/index.ts'
 import { goToPool } from '../pool/index.ts'
+import { useSingle } from '../store/index.ts'
 import { useUnits } from '../ui/index.ts'
 import { sayNews, useDayNews } from './dayNews.ts'
 
 interface Props {
   readonly day: Day
-  readonly rig: RankedRig | undefined
 }
 
 /** The place and the kind of water that was said, where they are not of one kind: one of them is to go. */
-function Elsewhere({ day: { where, water } }: Pick<Props, 'day'>) {
+function Elsewhere({ day: { where, water } }: Props) {
   if (where.by !== 'pool' || !isElsewhere(where.pool, water)) return null
   const { pool } = where
   const look = 'min-h-11 font-medium text-river underline underline-offset-4'
@@ -29,18 +29,19 @@ function Elsewhere({ day: { where, water } }: Pick<Props, 'day'>) {
 }
 
 /** News of the river since one looked, until it is heard; and a day that is not of its place. */
-export function DayNews({ day, rig }: Props) {
+export function DayNews({ day }: Props) {
   return (
     <>
       <Elsewhere day={day} />
-      <News day={day} rig={rig} />
+      <News day={day} />
     </>
   )
 }
 
-function News({ day, rig }: Props) {
+function News({ day }: Props) {
   const { system } = useUnits()
-  const { news, heard } = useDayNews(day, rig)
+  const rig = useRig(useQuestion(), useSingle('rig'))
+  const { news, heard } = useDayNews(day, rig === 'gone' ? undefined : rig)
   if (news === undefined) return null
   return (
     <p role="status" data-news className="flex flex-wrap items-center gap-x-3 border-t border-rule/60">

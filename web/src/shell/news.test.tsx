@@ -24,7 +24,7 @@ function Line() {
       <output>
         {day.where.by === 'pool' ? `${day.where.pool.name}, ${day.water}` : `words, ${day.water}`}
       </output>
-      <DayNews day={day} rig={undefined} />
+      <DayNews day={day} />
     </>
   )
 }
