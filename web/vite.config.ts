@@ -37,7 +37,8 @@ const FIRST_LOOK = ['src/main.tsx', 'src/stations/match/MatchStation.tsx'].map((
   fileURLToPath(new URL(entry, import.meta.url)),
 )
 const ours = (id: string): boolean => id.includes('/src/') && !id.includes('node_modules')
-const NAMES = /^\s*(?:import|export)\s*(?:type\s*)?(?:([\w$]+)\s*,?\s*)?(?:\{([^}]*)\}|\*\s+as\s+[\w$]+)?\s*(?:from\s*)?["']([^"']+)["']/gm
+const NAMES =
+  /^\s*(?:import|export)\s*(?:type\s*)?(?:([\w$]+)\s*,?\s*)?(?:\{([^}]*)\}|\*\s+as\s+[\w$]+)?\s*(?:from\s*)?["']([^"']+)["']/gm
 
 /** Modules of the first look by what each imports by name: an index is seen through to the files it names. */
 const firstLook = new Set<string>()
@@ -58,7 +59,11 @@ const graphed = (): Plugin => ({
         const said = list?.split(',').map((name) => name.trim().split(/\s+as\s+/))
         if (index && !said?.some(([own, called = own]) => names.includes(called ?? ''))) continue
         const next = await this.resolve(from, id)
-        if (next !== null) await visit(next.id, said?.map(([name = '']) => name))
+        if (next !== null)
+          await visit(
+            next.id,
+            said?.map(([name = '']) => name),
+          )
       }
       if (!index && !FIRST_LOOK.includes(id)) firstLook.add(id)
     }

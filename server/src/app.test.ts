@@ -77,7 +77,12 @@ describe('the server', () => {
     const host = `127.0.0.1:${port}`
     expect(await ask({ host })).toBe(200)
     expect(await ask({ host: `localhost:${port}`, origin: `http://localhost:${port}` })).toBe(200)
-    expect(await ask({ host: 'elsewhere.example' })).toBe(421)
+    for (const other of [
+      'elsewhere.example',
+      'localhost.elsewhere.example',
+      `127.0.0.1.elsewhere.example:${port}`,
+    ])
+      expect([other, await ask({ host: other })]).toEqual([other, 421])
     // A name it was told to answer to: a phone on the same network asks by it.
     expect(await ask({ host: '192.0.2.7:4173' })).toBe(200)
     expect(await ask({ host, origin: 'http://elsewhere.example' })).toBe(403)

@@ -115,7 +115,7 @@ export function writeCsv(items: readonly Item[], system: UnitSystem): string {
     for (const field of FIELDS[item.kind]) {
       const text = cellText(item, field, system)
       const column = columnName(field, system)
-      if (text === '' || (row[column] ?? '') !== '') continue
+      if (text === '') continue
       if (!columns.includes(column)) columns.push(column)
       row[column] = text
     }

@@ -199,6 +199,18 @@ describe('two devices brought together', () => {
     expect(planMerge(table.all, bank.all).asked.map(({ place }) => place)).toContain('items/b')
   })
 
+  test('an answer is a step of the fields that were asked about, and of no others', () => {
+    const [table, bank] = both()
+    table.put({ ...rod('c', 4.2), notes: 'table' } as Item)
+    bank.put({ ...rod('c', 4.4), massKg: 0.2 } as Item)
+    expect(table.bring(bank, { 'items/c': 'mine' }).asked).toHaveLength(1)
+    expect(table.items.get('c')).toEqual({ ...rod('c', 4.2), notes: 'table', massKg: 0.2 })
+    expect(table.trails['items/c']?.[0]?.split(':')[1]).toBe('lengthM')
+    // What is changed there besides, meanwhile, is no question.
+    bank.put({ ...rod('c', 4.4), massKg: 0.3 } as Item)
+    expect(planMerge(table.all, bank.all).asked).toEqual([])
+  })
+
   test('what was taken away there goes here only when that is said; kept, it is newer than its going', () => {
     const [table, bank] = both()
     bank.remove('c')

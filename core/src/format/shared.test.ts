@@ -26,6 +26,19 @@ const share = () =>
   })
 
 describe('a rig in a link', () => {
+  test('one’s own tide mark, and who says the wind, are not sent', () => {
+    const shared = sharedOf({
+      rig: WINTER_RIG,
+      items: DEMO_GEAR.items,
+      parts: { ...PARTS, stand: { ...DEMO.stand, mark: { shiftM: 0.3, atMs: 5 }, windBy: 'hand' } } as never,
+      wind: { fromDeg: 90, mps: 3 },
+      flowM3ps: undefined,
+    })
+    expect(shared.stand).not.toHaveProperty('mark')
+    expect(shared.stand).not.toHaveProperty('windBy')
+    expect(shared.stand).toMatchObject({ wind: { fromDeg: 90, mps: 3 } })
+  })
+
   test('whoever opens it comes to the sharer’s own verdict, line by line, without the sharer’s gear', () => {
     const reading = readShared(writeShared(share()))
     if (reading.outcome !== 'read') throw new Error(reading.outcome)

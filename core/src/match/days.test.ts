@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals'
 import { DAYS, GEAR, matches, meetsItsSet, UNSEEN } from '../testing/days.ts'
+import { sample } from '../testing/long.ts'
 
-test.each(DAYS.slice(0, 12).map((day) => [day.name, day] as const))('%s', (_name, out) => meetsItsSet(out))
+test.each(sample(DAYS).map((day) => [day.name, day] as const))('%s', (_name, out) => meetsItsSet(out))
 
 test('there are thirty, of gear that is there', () => {
   expect(new Set(DAYS.map((d) => d.name)).size).toBe(30)

@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals'
 import { cardsOf, is, pairOf, sinks, UNSEEN } from '../testing/days.ts'
+import { sample } from '../testing/long.ts'
 
 describe('ten more days, on which no rule was settled', () => {
-  test.each(UNSEEN.map((day) => [day.name, day] as const))('%s', (_name, out) => {
+  test.each(sample(UNSEEN).map((day) => [day.name, day] as const))('%s', (_name, out) => {
     const [first] = cardsOf(out, 5)
     const came = pairOf(first).join(' ')
     expect([came, is(out.accept, first) || out.came === came]).toEqual([came, true])

@@ -1,14 +1,12 @@
 import { describe, expect, test } from '@jest/globals'
 import { type Day, dayOf, FIRST_JOB, type Job, USUAL_DAYS } from '../day/index.ts'
 import { DEFAULT_SCHOOLS } from '../gear/index.ts'
-import { strandsOf, tipRungs } from '../ladder/index.ts'
 import { backingState, backingWantedM, fillSpool, PACKING, usualHandle } from '../reel/index.ts'
 import { roomNeededM } from '../rig/checks/water.ts'
 import {
   balanceOf,
   type Check,
   type CheckCode,
-  EMPTY_WALLET,
   LAUNCH_MPS,
   rigTurnover,
   ruleFor,
@@ -20,7 +18,6 @@ import {
 import { landsBeyond, swing, swingVerdict, USUAL_PLAN } from '../swing/index.ts'
 import { DEMO, dayWith, DEMO_GEAR as GEAR, partsOf } from '../testing/index.ts'
 import { judge, judgeSwung, matchRigs, secondLook } from './index.ts'
-import { optionsFor } from './remedy.ts'
 
 const inPool = (runId: string, job: Partial<Job> = {}, flowM3ps?: number): Day =>
   dayWith(
@@ -36,7 +33,7 @@ const line = (checks: readonly Check[], code: CheckCode): Check => {
 
 describe('one question, one answer: the ledger against each page’s own figure', () => {
   const parts = partsOf()
-  const { checks, verdict, swung } = judgeSwung(parts, KETTLE)
+  const { checks, swung } = judgeSwung(parts, KETTLE)
   const setup = {
     parts,
     fly: KETTLE.fly,
@@ -54,29 +51,6 @@ describe('one question, one answer: the ledger against each page’s own figure'
       state: line(checks, 'depth').state,
       reason: line(checks, 'depth').reason,
     })
-  })
-  test('the ladder’s rung of the same tip at the plan’s angle is the same swing', () => {
-    const rung = tipRungs(setup, [parts])[0]
-    if (rung === undefined) throw new Error('no rung')
-    expect(rung.angleDeg).toBe(KETTLE.plan.angleDeg)
-    const { outcome, summary } = swing(rung.input)
-    expect({ outcome, summary }).toEqual(swung)
-    const ride = { outcome, summary, track: [] }
-    const [strand] = strandsOf([rung], new Map([[rung.id, ride]]), [parts], null)
-    expect(strand?.best.ride.summary).toEqual(swung?.summary)
-  })
-  test('Match, its ladder of tips, the options of a slot and the mends show the same verdict', () => {
-    const { cards } = secondLook(GEAR, KETTLE, matchRigs(GEAR, KETTLE))
-    for (const { rig, tips } of cards.slice(0, 4)) {
-      expect(judgeSwung(rig.parts, KETTLE).checks).toEqual(rig.checks)
-      for (const tip of tips.slice(0, 4))
-        expect([tip.name, judgeSwung(partsOf(tip.choice), KETTLE).verdict]).toEqual([tip.name, tip.verdict])
-    }
-    const mine = judgeSwung(parts, KETTLE)
-    const option = optionsFor({ gear: GEAR, wallet: EMPTY_WALLET }, mine, 'tipId', KETTLE).find(
-      (o) => o.item?.id === parts.tip?.item.id,
-    )
-    expect(option?.rig.verdict).toBe(verdict)
   })
   test('without its swing the same rig is provisional: it never holds, and says so', () => {
     const first = judge(parts, KETTLE)

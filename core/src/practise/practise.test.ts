@@ -2,11 +2,13 @@ import { describe, expect, test } from '@jest/globals'
 import { CAST_NAMES, chooseCasts, windOn } from '../cast/index.ts'
 import { FIRST_JOB } from '../day/index.ts'
 import { DEFAULT_SCHOOLS } from '../gear/index.ts'
-import { judgeSwung } from '../match/index.ts'
-import { swungIn, through } from '../rig/index.ts'
+import { judge, judgeSwung } from '../match/index.ts'
+import { swingInput, swungIn, through } from '../rig/index.ts'
+import { castReachM, swing } from '../swing/index.ts'
 import { DEMO } from '../testing/index.ts'
 import { some } from '../testing/long.ts'
 import { leaveBy } from '../tide/index.ts'
+import { depthAt, HoldingWater, surfaceCurrentAt } from '../water/index.ts'
 import { sayRound } from '../words/index.ts'
 import { roundInSteps } from './draw.ts'
 import {
@@ -23,7 +25,7 @@ import { rollFrom, shuffled } from './random.ts'
 import type { Round } from './round.ts'
 import { readSent, writeSent } from './sent.ts'
 import { situationSchema } from './situation.ts'
-import { solveInSteps } from './solve.ts'
+import { dayIn, solveInSteps } from './solve.ts'
 import { BY_LEVEL, MARGINS, ROUND_KINDS, type RoundKind } from './vocabulary.ts'
 
 const spare = { gear: { items: DEMO.items }, runs: DEMO.runs }
@@ -64,10 +66,23 @@ const RIGHT: { readonly [K in RoundKind]: (round: Extract<Round, { kind: K }>) =
       )
   },
   deep({ choices, answer, day, parts, likely }) {
-    const { ridesM } = swungIn(parts, day).summary
+    // By the swing's own samples, not by its summary: the mean depth of the fly over holding water.
+    const input = swingInput({ ...day, parts })
+    const water = new HoldingWater(input.run, input.fish ?? { fishAt: 'bottom' }, castReachM(input))
+    const over = swing(input).samples.flatMap(({ flyM: [, y, z] }) => {
+      const holds = water.at(y, depthAt(input.run, y), surfaceCurrentAt(input.run, y))
+      return holds > 0 ? [{ holds, depthM: Math.max(0, -z) }] : []
+    })
+    const sum = (of: (one: (typeof over)[number]) => number): number =>
+      over.reduce((all, one) => all + of(one), 0)
+    const ridesM = sum(({ holds, depthM }) => holds * depthM) / sum(({ holds }) => holds)
     const { low = 0, high = 99 } = choices.find(({ id }) => id === answer) ?? {}
-    expect(ridesM).toBeGreaterThanOrEqual(low)
-    expect(ridesM).toBeLessThan(high)
+    // Samples lie a tenth of a second apart: so near an edge they could not tell.
+    expect(ridesM).toBeGreaterThan(low - 0.02)
+    expect(ridesM).toBeLessThan(high + 0.02)
+    const others = choices.filter(({ id }) => id !== answer)
+    for (const { low: from = 0, high: to = 99 } of others)
+      expect(ridesM > from + 0.02 && ridesM < to - 0.02).toBe(false)
     expect(likely[0]).toBeLessThanOrEqual(ridesM)
     expect(likely[1]).toBeGreaterThanOrEqual(ridesM)
   },
@@ -77,8 +92,14 @@ const RIGHT: { readonly [K in RoundKind]: (round: Extract<Round, { kind: K }>) =
       expect(check.state === 'holds').toBe(id === answer)
     }
   },
-  wrong({ broken, fixed, answer, rig }) {
-    expect(broken.code).toBe(answer)
+  wrong({ broken, fixed, answer, rig, choices, situation }) {
+    const day = dayIn(situation.job, situation.schools)
+    // By the ledger itself: the one line that fails of this rig, and of none of the other choices.
+    const failing = judge(rig.parts, day)
+      .checks.filter(({ code, state }) => code !== 'depth' && state !== 'holds')
+      .map(({ code }) => code)
+    expect(failing).toEqual([answer])
+    expect(choices.map(({ id }) => id).filter((id) => failing.includes(id))).toEqual([answer])
     expect(rig.checks.filter(({ code, state }) => code !== 'depth' && state !== 'holds')).toEqual([broken])
     expect(fixed.checks.filter(({ code, state }) => code !== 'depth' && state !== 'holds')).toEqual([])
   },
@@ -226,6 +247,14 @@ describe('the card file', () => {
         card({ id: `c${i}`, atMs: i, right: 1, last: { right: i < right, sure: true } }),
       )
     expect([levelOf(eight(6), 'cast'), levelOf(eight(7), 'cast'), levelOf([], 'cast')]).toEqual([1, 2, 1])
+    // Of more than eight the last count; of another kind, or at another level, none does.
+    const older = eight(0).map((each) => ({ ...each, id: `old-${each.id}`, atMs: each.atMs - 100 }))
+    expect(levelOf([...older, ...eight(8)], 'cast')).toBe(2)
+    expect(levelOf([...older.map((each) => ({ ...each, atMs: 900 })), ...eight(8)], 'cast')).toBe(1)
+    expect(levelOf(eight(8), 'tip')).toBe(1)
+    expect(levelOf(eight(8).slice(1), 'cast')).toBe(1)
+    const second = eight(8).map((each) => ({ ...each, level: 2 as const }))
+    expect([levelOf(second, 'cast'), levelOf([...eight(8), ...second], 'cast')]).toEqual([3, 3])
     const [, cast] = standingsOf(eight(6), 10)
     expect(cast).toMatchObject({ kind: 'cast', asked: 8, right: 8, sureWrong: 2, level: 1 })
   })

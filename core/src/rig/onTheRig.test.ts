@@ -4,10 +4,10 @@ import { leaderDiameterM } from '../leader/index.ts'
 import { headFacts, runningLineFacts, USUAL_RUNNING_LINES } from '../line/index.ts'
 import { KG_PER_GRAIN, M_PER_FOOT, M_PER_INCH } from '../quantity/index.ts'
 import { densityKgPerM3, sinkRateMps, tipFacts, tipPieces } from '../sink/index.ts'
-import { dayWith } from '../testing/index.ts'
+import { dayWith, partsOf } from '../testing/index.ts'
 import { airParts } from './air.ts'
 import { compactCostM } from './held.ts'
-import { buttOn, carriedAs, castParts, piecesOf, type RigParts, shotWith, stripIn } from './index.ts'
+import { buttOn, carriedAs, castParts, ledger, piecesOf, type RigParts, shotWith, stripIn } from './index.ts'
 import { strokeIn } from './looped.ts'
 import { launchM, thrownWith } from './reach.ts'
 import { strandParts } from './swings/strand.ts'
@@ -196,5 +196,25 @@ describe('what a rig comes to', () => {
       const { kgPerM, stepsUp } = buttOn(front, diameterM)
       expect(stepsUp).toBe(kgPerM > 0.2e-3 * 1.05)
     }
+  })
+})
+
+describe('the leader is to part before the running line', () => {
+  const coreOf = (coreN: number) => {
+    const whole = partsOf()
+    if (whole.leader === null || whole.runningLine === null) throw new Error('no leader or no line')
+    const parts = {
+      ...whole,
+      leader: { ...whole.leader, breakingN: 80 },
+      runningLine: runningLineFacts({ ...whole.runningLine.item, breakingN: coreN }),
+    }
+    return ledger(parts, dayWith()).find(({ code }) => code === 'running-core')
+  }
+  test.each([
+    [81, 'holds', 'leader-first'],
+    [80, 'watch', 'core-first'],
+    [79, 'watch', 'core-first'],
+  ])('a core of %p N behind a leader of 80 N: %s', (coreN, state, reason) => {
+    expect(coreOf(coreN)).toMatchObject({ state, reason, value: coreN })
   })
 })

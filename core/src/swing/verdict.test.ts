@@ -36,6 +36,29 @@ const moment = {
 }
 const END = { swingS: 4, bottom: 'gravel', hangDepthM: 1, grounded: false } as const
 
+test('a floating fly is judged on top where the fish are up, and by its depth where they are below it', () => {
+  const onTop = { floats: 'waking', upShare: 1, wakeMps: 0.6, dragFreeS: 0 } as const
+  const at = (change: Partial<SwingSummary>) =>
+    swingVerdict({ outcome: 'swung', summary: { ...SUMMARY, onTop, ...change } }).reason
+  const { holdsShare, breaksShare } = SWING_THRESHOLDS
+  expect(at({ holdingShare: holdsShare })).toBe('wakes')
+  expect(at({ holdingShare: holdsShare - 0.01, aboveS: 4, belowS: 4 })).toBe('seldom-high')
+  expect(at({ holdingShare: breaksShare - 0.01, aboveS: 9, belowS: 1, crossMps: 0.2 })).toBe('too-high')
+  expect(at({ holdingShare: breaksShare - 0.01, aboveS: 1, belowS: 9 })).toBe('wakes')
+})
+
+test.each([
+  [0.4, 1],
+  [0.7, 2],
+])('a fly off the bed for %p s and back has touched it %p times', (gapS, times) => {
+  const measures = new Measures('bottom')
+  const on = { ...moment, flyOnBed: true, onBedM: [0, 5, -1.9] as [number, number, number] }
+  measures.take({ ...on, tS: 1 })
+  measures.take({ ...moment, tS: 1 + gapS / 2 })
+  measures.take({ ...on, tS: 1 + gapS })
+  expect(measures.summary(END).touches).toBe(times)
+})
+
 describe('what an angler would say of a swing', () => {
   const { holdsShare, breaksShare, holdsBedShare, breaksBedShare } = SWING_THRESHOLDS
   test.each([

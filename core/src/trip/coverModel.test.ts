@@ -198,3 +198,20 @@ test('out of time, the gap that is proven is told', () => {
   })
   expect(bestKit(asked, slow)).toEqual({ ids: [], weight: 0, optimal: false, gap: 1 })
 })
+
+test('nothing is borrowed unless a limit lets it in, and then no more than that', () => {
+  const things = ['rod', 'mine', 'lent', 'lent-too'].map((id, i) => ({
+    id,
+    sort: i === 0 ? ('rods' as const) : ('tips' as const),
+    ...(i > 1 ? { borrowed: true } : {}),
+  }))
+  const way = (id: string) => ({ ids: ['rod', id], oneOf: [], margin: 1 })
+  const asked = (limits: CoverQuestion['limits']): CoverQuestion => ({
+    items: things,
+    demands: [way('mine'), way('lent'), way('lent-too')].map((each) => ({ weight: 1, ways: [each] })),
+    limits,
+  })
+  expect(
+    [{}, { borrowed: 1 }, { borrowed: 2 }].map((limits) => bestKit(asked(limits), highs).weight),
+  ).toEqual([1, 2, 3])
+})

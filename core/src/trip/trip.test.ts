@@ -296,6 +296,14 @@ describe('limits', () => {
       { must: ['t-8-5-ft', 't-11-7-ft-6', 'stepped-5-ft'], tips: 1, items: 2 },
       { between: 'must-limit', sort: 'tips', limit: 1 },
     ],
+    [
+      { must: ['t-8-5-ft', 't-11-7-ft-6', 'stepped-5-ft'], items: 2, tips: 1 },
+      { between: 'must-limit', sort: 'tips', ids: ['t-8-5-ft', 't-11-7-ft-6'] },
+    ],
+    [
+      { must: ['t-8-5-ft', 't-11-7-ft-6', 'stepped-5-ft', 'level-4-ft'], tips: 1, leaders: 0, items: 3 },
+      { between: 'must-limit', sort: 'leaders', ids: ['stepped-5-ft'] },
+    ],
     [{ must: ['gone', 't-8-5-ft'], tips: 1 }, undefined],
   ])('%j', (limits, found) => {
     const said = contradictionOf({ items: SMALL }, limits)

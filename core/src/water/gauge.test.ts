@@ -133,6 +133,16 @@ describe('what the readings say', () => {
   })
 })
 
+test('of a very long record the latest 4,000 days are kept, not the oldest', () => {
+  const DAY_MS = 86_400_000
+  const last = Date.parse('2026-11-28T12:00:00Z')
+  const rows = Array.from({ length: 4200 }, (_, i) => `${new Date(last - i * DAY_MS).toISOString()},${i + 1}`)
+  const { readings } = readGaugeFile(`time,flow_m3ps\n${rows.join('\n')}`)
+  expect(readings.at(-1)?.atMs).toBe(last)
+  expect(readings[0]?.atMs).toBeGreaterThan(last - 4020 * DAY_MS)
+  expect(readings.length).toBeGreaterThan(3990)
+})
+
 test('of a long record the last fortnight is kept in full and one reading a day before it', () => {
   const rows = Array.from(
     { length: 40 * 96 },

@@ -8,7 +8,7 @@ import { beforeEach, describe, expect, test } from '@jest/globals'
 import { writer } from './commit.ts'
 import { db } from './database.ts'
 import { draftOf, dropDraft, keepDraft } from './drafts.ts'
-import { bringIn, everything, takeIn, wipeGear, withPast } from './everything.ts'
+import { bringIn, everything, savedNow, sinceSaved, takeIn, wipeGear, withPast } from './everything.ts'
 import { keepGauge, keptGauge } from './gauges.ts'
 import { changeKept, setKept } from './kept.ts'
 import { hasGear, listOf, singleOf } from './reading.ts'
@@ -180,6 +180,19 @@ describe('two devices', () => {
     // A mark, and behind it the fields.
     expect(latest.split(':')[1]?.split(',').sort()).toEqual(['lengthM', 'notes'])
   })
+})
+
+test('since it was saved counts what was changed or deleted, and nothing that was only put aside', async () => {
+  await savedNow()
+  expect((await sinceSaved()).changed).toBe(0)
+  await addItems('Add', [leader('x'), leader('y'), leader('z')])
+  await removeItems('Delete', ['y'])
+  expect((await sinceSaved()).changed).toBe(3)
+  await commit('Aside', (tx) => tx.putAside('items', ['z']))
+  // What comes back when the demo is left is no loss.
+  expect((await sinceSaved()).changed).toBe(2)
+  await savedNow()
+  expect((await sinceSaved()).changed).toBe(0)
 })
 
 describe('what is not part of undo', () => {

@@ -81,10 +81,18 @@ test('what a closed tab had typed is found by the next; an open tab keeps its ow
   await keepDraft('item rod', { name: 'mine' })
   const [own] = await db.drafts.toArray()
   await db.drafts.clear()
-  for (const tab of ['open', 'closed'])
-    await db.drafts.put({ form: 'item rod', tab, at: 1, text: { name: tab } })
+  // Of several that were closed the latest, in whatever order they are listed.
+  for (const [tab, at] of [
+    ['a', 3],
+    ['closed', 9],
+    ['d', 5],
+    ['open', 20],
+  ] as const)
+    await db.drafts.put({ form: 'item rod', tab, at, text: { name: tab } })
   expect(await draftOf('item rod')).toEqual({ name: 'closed' })
-  expect((await db.drafts.toArray()).map(({ tab }) => tab).sort()).toEqual([own?.tab, 'open'].sort())
+  expect((await db.drafts.toArray()).map(({ tab }) => tab).sort()).toEqual(
+    ['a', 'd', own?.tab, 'open'].sort(),
+  )
   Object.defineProperty(navigator, 'locks', { configurable: true, value: undefined })
 })
 
