@@ -48,4 +48,4 @@ export {
   type TurnoverResult,
   turnover,
 } from './turnover.ts'
-export { type CastWind, type Side, windOn } from './wind.ts'
+export { type CastWind, nearestQuarter, type Side, WIND_QUARTERS, type WindQuarter, windOn } from './wind.ts'

@@ -1,6 +1,5 @@
+import { RAD_PER_DEG } from '../quantity/index.ts'
 import type { CastWind, Side } from './wind.ts'
-
-const RAD = Math.PI / 180
 
 /**
  * The worst of a wind onto one side of the body [m/s], below 0 from the other side: in its gusts, and turned as far that way as it
@@ -14,6 +13,6 @@ export function windOnto(
   const way = side === 'right' ? 1 : -1
   const off = ((((fromDeg - targetDeg - way * 90) % 360) + 540) % 360) - 180
   const nearest = Math.abs(off) <= veerDeg ? 0 : Math.abs(off) - veerDeg
-  const onto = Math.cos(nearest * RAD)
+  const onto = Math.cos(nearest * RAD_PER_DEG)
   return onto * (onto > 0 ? Math.max(gustMps, mps) : mps)
 }

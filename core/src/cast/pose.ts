@@ -1,3 +1,4 @@
+import { RAD_PER_DEG } from '../quantity/index.ts'
 import { CASTS, type CastDefinition } from './casts.ts'
 import { backCastIn, type CastChoice, type CastSetting } from './choose.ts'
 import { dLoopOf, rollBehindM, type Stroke, tipHeightOf } from './room.ts'
@@ -36,7 +37,6 @@ export interface PlayedCast {
 const HANDS_M = { overBed: 1.2, least: 0.4 } as const
 /** Points of a line. */
 const POINTS = 33
-const RAD = Math.PI / 180
 
 const mixed = (a: Place3, b: Place3, share: number): Place3 => [
   a[0] + (b[0] - a[0]) * share,
@@ -88,7 +88,7 @@ class Figures {
     this.stroke = choice.reasons.includes('compact-stroke') ? 'compact' : 'full'
     this.shift = fault === undefined ? {} : FAULT_SHIFTS[fault]
     this.way = choice.side === 'right' ? 1 : -1
-    this.target = [Math.sin(targetDeg * RAD), Math.cos(targetDeg * RAD)]
+    this.target = [Math.sin(targetDeg * RAD_PER_DEG), Math.cos(targetDeg * RAD_PER_DEG)]
   }
 
   /** A place along the line of the cast [m]: so far out, less is behind; to the side it is made off; and up. */

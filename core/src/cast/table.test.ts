@@ -2,6 +2,7 @@ import { expect, test } from '@jest/globals'
 import { M_PER_FOOT } from '../quantity/index.ts'
 import type { Fit } from './choose.ts'
 import { CAST_NAMES, type CastSetting, chooseCasts, type Side } from './index.ts'
+import { nearestQuarter } from './wind.ts'
 
 /**
  * The whole table: hand × bank × wind × cast × side, read by eye once against common practice and pinned. Common practice, no source.
@@ -67,3 +68,7 @@ test.each(['right', 'left'] as const)(
     expect(rows.join('\n')).toBe(TABLE.trim())
   },
 )
+
+test('a wind is said by the nearest eighth of the way round', () => {
+  expect([0, 22, 23, 180, 338, 359, -45, 405].map(nearestQuarter)).toEqual([0, 0, 45, 180, 0, 0, 315, 45])
+})

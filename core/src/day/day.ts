@@ -1,5 +1,6 @@
 import type { Schools } from '../gear/index.ts'
 import type { FlyKnot } from '../leader/index.ts'
+import { clamp } from '../quantity/index.ts'
 import type { OwnWindows } from '../rod/index.ts'
 import type { Weather } from '../sky/index.ts'
 import { type SwingPlan, USUAL_PLAN, usualRod } from '../swing/index.ts'
@@ -92,14 +93,11 @@ function atToday(measured: Run, flow: TodaysFlow | undefined): { run: Run; level
   return { run: carried.run, level: carried.outcome, ratio: carried.ratio }
 }
 
-const within = (value: number, { low, high }: { readonly low: number; readonly high: number }): number =>
-  Math.max(low, Math.min(high, value))
-
 /** Temperature that counts: the angler's thermometer, else the gauge's unless the season's name is to count. */
 function temperature({ job, heard }: DayParts): { readonly waterC?: number } {
   const read =
     job.bySeason || heard === undefined ? undefined : latest(heard.record.readings, 'waterC')?.value
-  const waterC = job.waterC ?? (read === undefined ? undefined : within(read, JOB_LIMITS.waterC))
+  const waterC = job.waterC ?? (read === undefined ? undefined : clamp(read, JOB_LIMITS.waterC))
   return waterC === undefined ? {} : { waterC }
 }
 
@@ -136,8 +134,8 @@ export function dayOf(parts: DayParts): Day {
   return {
     ...job,
     ...temperature(parts),
-    waterDepthM: within(depthM, JOB_LIMITS.waterDepthM),
-    currentMps: within(currentMps, JOB_LIMITS.currentMps),
+    waterDepthM: clamp(depthM, JOB_LIMITS.waterDepthM),
+    currentMps: clamp(currentMps, JOB_LIMITS.currentMps),
     where: { by: 'pool', pool, level, flow, ratio },
     run,
     plan,

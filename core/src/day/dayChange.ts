@@ -1,4 +1,5 @@
 import type { Dropper, FlyShape } from '../gear/index.ts'
+import { clamp } from '../quantity/index.ts'
 import { ANGLE_LIMITS, type Plan } from '../swing/index.ts'
 import type { Run } from '../water/index.ts'
 import { JOB_LIMITS } from './answers.ts'
@@ -37,9 +38,6 @@ export interface PlanChange extends Partial<Plan> {
   /** Flow by hand [m³/s]; null goes by the gauge again. */
   readonly flowM3ps?: number | null | undefined
 }
-
-const within = ({ low, high }: { readonly low: number; readonly high: number }, value: number): number =>
-  Math.max(low, Math.min(high, value))
 
 function answered(job: Job, answers: Answers): Job {
   const all = Object.entries({ ...job, ...answers }).filter(([, value]) => value !== undefined)
@@ -83,11 +81,11 @@ export function changedPlan({ job, water }: SaidDay, { castM, flowM3ps, ...said 
   const plan = Object.fromEntries(
     Object.entries(said).filter(([, value]) => value !== undefined),
   ) as Partial<Plan>
-  const angle = plan.angleDeg === undefined ? {} : { angleDeg: within(ANGLE_LIMITS, plan.angleDeg) }
+  const angle = plan.angleDeg === undefined ? {} : { angleDeg: clamp(plan.angleDeg, ANGLE_LIMITS) }
   const { flowM3ps: _before, ...unsaid } = water
   const flowed = flowM3ps === undefined ? water : flowM3ps === null ? unsaid : { ...water, flowM3ps }
   return {
-    job: castM === undefined ? job : { ...job, castM: within(JOB_LIMITS.castM, castM) },
+    job: castM === undefined ? job : { ...job, castM: clamp(castM, JOB_LIMITS.castM) },
     water: { ...flowed, plan: { ...water.plan, ...plan, ...angle } },
   }
 }

@@ -34,7 +34,7 @@ export {
 } from './kept.ts'
 export {
   type Answers,
-  type Asked,
+  type Conflict,
   type Merge,
   merged,
   planMerge,

@@ -22,7 +22,7 @@ export interface WithPast {
 type Row = { readonly id: string }
 
 /** A thing that was changed on both sides since they last met, or changed on one and taken away on the other. */
-export interface Asked {
+export interface Conflict {
   readonly place: string
   readonly name: ListName
   readonly mine?: ListRow<ListName>
@@ -47,7 +47,7 @@ export interface Merge {
   readonly older: readonly Older[]
   /** Taken away there and not touched here since. */
   readonly removed: readonly { readonly name: ListName; readonly row: ListRow<ListName> }[]
-  readonly asked: readonly Asked[]
+  readonly asked: readonly Conflict[]
   /** Trails after the merge, whatever is answered. */
   readonly trails: Readonly<Record<string, Trail>>
   /** Trails of what is asked about, both sides' in one. */
@@ -113,7 +113,7 @@ function byField(
 class Bringing {
   readonly older: Older[] = []
   readonly removed: Merge['removed'][number][] = []
-  readonly asked: Asked[] = []
+  readonly asked: Conflict[] = []
   readonly trails: Record<string, Trail> = {}
   readonly askedTrails: Record<string, Trail> = {}
   readonly broughtTrails: Record<string, Trail> = {}
@@ -135,7 +135,7 @@ class Bringing {
     const later = markedAt(b) > markedAt(a) ? 'theirs' : 'mine'
     this.askedTrails[place] = later === 'mine' ? joined(a, b) : joined(b, a)
     const rows = { ...(mine && { mine }), ...(theirs && { theirs }) }
-    this.asked.push({ place, name, ...rows, later } as Asked)
+    this.asked.push({ place, name, ...rows, later } as Conflict)
   }
 
   /** Changed on both sides: field by field where the trails tell which, asked about where both changed the same. */

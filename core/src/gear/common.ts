@@ -33,3 +33,7 @@ export function refuse(
 ): void {
   ctx.addIssue({ code: 'custom', path, params: { code, ...data }, message: code })
 }
+
+/** A number within limits, both ends included. */
+export const numberIn = ({ low, high }: { readonly low: number; readonly high: number }): z.ZodNumber =>
+  z.number().min(low).max(high)

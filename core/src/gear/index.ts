@@ -1,6 +1,6 @@
 export { type Caster, casterSchema } from './caster.ts'
 export type { Cheater } from './cheater.ts'
-export { idSchema, lengthSchema, nameSchema, refuse } from './common.ts'
+export { idSchema, lengthSchema, nameSchema, numberIn, refuse } from './common.ts'
 export { cylinderDiameterM, WATER_KG_PER_M3 } from './cylinder.ts'
 export { FIELDS, type Field, fieldAt, readField, withField } from './field.ts'
 export {

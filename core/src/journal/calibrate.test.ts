@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { swingsInSteps, through } from '../rig/index.ts'
 import type { SwingInput, Swung } from '../swing/index.ts'
+import { dice } from '../testing/dice.ts'
 import { DEMO_BY_ID, WINTER_RIG } from '../testing/index.ts'
 import { atFlow, byItsLog, type Run } from '../water/index.ts'
 import {
@@ -57,13 +58,6 @@ const ridesOf = (entries: readonly Water[]): Map<string, Swung> =>
 const seenOf = (saws: readonly Saw[]): readonly Seen[] =>
   saws.map((saw) => ({ setup: {} as Seen['setup'], flowM3ps: 20, saw }))
 
-function dice(seed: number): () => number {
-  let now = seed
-  return () => {
-    now = (now * 48271) % 2147483647
-    return now / 2147483647
-  }
-}
 const ENTRY = {
   flowM3ps: 20,
   fly: { dress: 'medium', weighting: 'light' },

@@ -1,13 +1,17 @@
 import * as z from 'zod'
-import { dropperSchema, flyShapeSchema, idSchema, lengthSchema, WINDOW_STYLES } from '../gear/index.ts'
+import {
+  dropperSchema,
+  flyShapeSchema,
+  idSchema,
+  lengthSchema,
+  numberIn,
+  WINDOW_STYLES,
+} from '../gear/index.ts'
 import { rigChoiceSchema } from '../rig/index.ts'
 import { planSchema } from '../swing/index.ts'
 import { FISH_AT, flowSchema } from '../water/index.ts'
 import { FEELS } from './trials.ts'
 import { BEND_LIMITS, ENTRY_LIMITS, PACES, PHOTO_CHARACTERS, SAW, TRIED_KG } from './vocabulary.ts'
-
-const within = ({ low, high }: { readonly low: number; readonly high: number }): z.ZodNumber =>
-  z.number().min(low).max(high)
 
 const dateSchema = z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'date')
 
@@ -17,7 +21,7 @@ export const triedSchema = z.strictObject({
   rodId: idSchema,
   style: z.enum(WINDOW_STYLES),
   /** Mass cast: the head, and the tip where the window counts it [kg]. */
-  headKg: within(TRIED_KG),
+  headKg: numberIn(TRIED_KG),
   /** The head's name as it was, for the list. */
   name: z.string().max(80).optional(),
   feel: z.literal([...FEELS]),
@@ -27,11 +31,14 @@ export const triedSchema = z.strictObject({
 })
 export type Tried = z.infer<typeof triedSchema>
 
-const loadSchema = z.strictObject({ massKg: within(BEND_LIMITS.massKg), dropM: within(BEND_LIMITS.dropM) })
+const loadSchema = z.strictObject({
+  massKg: numberIn(BEND_LIMITS.massKg),
+  dropM: numberIn(BEND_LIMITS.dropM),
+})
 const clampedSchema = z.strictObject({
   rodId: idSchema,
   /** From the clamp to the tip-top [m]. */
-  freeLengthM: within(BEND_LIMITS.freeLengthM),
+  freeLengthM: numberIn(BEND_LIMITS.freeLengthM),
   loads: z.array(loadSchema).min(1).max(12),
 })
 

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { KG_PER_GRAIN } from '../quantity/index.ts'
+import { dice } from '../testing/dice.ts'
 import { some } from '../testing/long.ts'
 import { chanceOf, FEELS, type Feel, nextHead, ownWindow } from './index.ts'
 import type { Prior, Trial } from './trials.ts'
@@ -7,15 +8,6 @@ import { normalCdf, TRIAL_MODEL } from './trials.ts'
 
 const grains = (n: number): number => n * KG_PER_GRAIN
 const PRIOR: Prior = { centreKg: grains(480), halfShare: 0.08, sd: 0.12 }
-
-/** Numbers that are the same each time, by Lehmer’s generator. */
-function dice(seed: number): () => number {
-  let now = seed
-  return () => {
-    now = (now * 48271) % 2147483647
-    return now / 2147483647
-  }
-}
 
 /** Feel reported by a caster whose window is truly round this centre. @param scatter of the feel, in usual ones */
 function felt(headKg: number, trueKg: number, roll: () => number, scatter = 1): Feel {

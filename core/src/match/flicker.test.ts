@@ -2,17 +2,10 @@ import { expect, test } from '@jest/globals'
 import { dayOf, FIRST_JOB, type Job } from '../day/index.ts'
 import { DEFAULT_SCHOOLS } from '../gear/index.ts'
 import { GEAR, pairOf } from '../testing/days.ts'
+import { dice } from '../testing/dice.ts'
 import { some } from '../testing/long.ts'
 import { judgeSwung, matchRigs, secondLook } from './index.ts'
 
-/** Figures in [0, 1) that are the same each time (Park & Miller 1988). */
-function dice(seed: number): () => number {
-  let now = seed
-  return () => {
-    now = (now * 48271) % 2147483647
-    return now / 2147483647
-  }
-}
 const MOVED = ['fishKg', 'castM', 'waterDepthM', 'currentMps', 'roomBehindM'] as const
 const DAYS = some(200, 0.015)
 /** Of so few days one may turn. */

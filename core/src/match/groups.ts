@@ -6,7 +6,7 @@ import { findingCost } from './score.ts'
 const FRONT: ReadonlySet<Part> = new Set(['rod', 'head', 'tip', 'leader'])
 const SIDE: ReadonlySet<Part> = new Set(['rod', 'head', 'runningLine', 'reel'])
 
-const within = (needs: readonly Part[], parts: readonly Part[]): boolean =>
+const needsOnly = (needs: readonly Part[], parts: readonly Part[]): boolean =>
   needs.every((part) => parts.includes(part))
 
 /** A partial rig: parts not chosen yet are null, and no look that needs them is run. */
@@ -51,12 +51,12 @@ export function groupsOf(looks: readonly Look[]): Groups {
     for (const look of taken) left.delete(look)
     return taken
   }
-  const needing = (...parts: Part[]) => take(({ needs }) => within(needs, parts))
+  const needing = (...parts: Part[]) => take(({ needs }) => needsOnly(needs, parts))
   const all = (set: ReadonlySet<Part>) => take(({ needs }) => needs.every((part) => set.has(part)))
   const alone = { rod: needing('rod'), head: needing('head'), pair: needing('rod', 'head') }
   const tips = {
     tipKeyed: take(
-      ({ needs, key }) => within(needs, ['head', 'tip']) && (key !== undefined || !needs.includes('head')),
+      ({ needs, key }) => needsOnly(needs, ['head', 'tip']) && (key !== undefined || !needs.includes('head')),
     ),
     headTip: needing('head', 'tip'),
     leaderAlone: needing('leader'),

@@ -20,7 +20,7 @@ import { type Branch, headTrees } from './headTree.ts'
 import { PairCosts } from './pairCosts.ts'
 import { searchInSteps } from './search.ts'
 import { SideCosts } from './sideCosts.ts'
-import type { Found } from './topK.ts'
+import type { FoundRig } from './topK.ts'
 
 const LOOKS: readonly Look[] = (CHECKS as readonly CheckDefinition[]).flatMap(quickLooks)
 const SEED = { seed: 20261129 }
@@ -156,8 +156,13 @@ describe('what a search leaves out by', () => {
 })
 
 /** The best rig of every rod and head, or of every tip with them, by trying everything; the first of equals, in the gear's order. */
-function byTrying(c: Candidates, day: Day, looks: readonly Look[], oneFor: 'head' | 'tip'): readonly Found[] {
-  const best = new Map<number, Found>()
+function byTrying(
+  c: Candidates,
+  day: Day,
+  looks: readonly Look[],
+  oneFor: 'head' | 'tip',
+): readonly FoundRig[] {
+  const best = new Map<number, FoundRig>()
   for (const [r, rodTried] of c.rods.entries())
     for (const [h, headTried] of c.heads.entries())
       for (const [t, tip] of c.tips.entries()) {

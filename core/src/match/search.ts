@@ -7,7 +7,7 @@ import { groupsOf, type OpenRig } from './groups.ts'
 import type { Branch } from './headTree.ts'
 import { PairCosts } from './pairCosts.ts'
 import { SideCosts, type Sides } from './sideCosts.ts'
-import { type Found, TopK } from './topK.ts'
+import { type FoundRig, TopK } from './topK.ts'
 
 /** All that a search runs. */
 const SEARCHED: readonly Look[] = CHECKS.flatMap((check) => quickLooks(check))
@@ -51,7 +51,7 @@ export function* searchInSteps(
   c: Candidates,
   day: Day,
   { limit, oneFor, looks = SEARCHED }: SearchFor,
-): Steps<readonly Found[]> {
+): Steps<readonly FoundRig[]> {
   const [firstRod] = c.rods
   const [firstHead] = c.heads
   if (firstRod === undefined || firstHead === undefined) return []
@@ -107,7 +107,7 @@ export function* searchInSteps(
   /** Lets rod and head compete with their tips and leaders. */
   const compete = ({ rod, head }: Pick<OpenRig, 'rod' | 'head'>, pair: Pair, best: Sides): void => {
     const base = pair.own + best.cost
-    let first: Found | undefined
+    let first: FoundRig | undefined
     const budget = (): number => Math.min(top.ceiling, first?.cost ?? Number.POSITIVE_INFINITY)
     // Where only one is wanted, one that costs as much as the best so far and stands behind it is of no use either.
     const beaten = (cost: number, place: number): boolean =>

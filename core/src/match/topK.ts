@@ -1,7 +1,7 @@
 import type { RigParts } from '../rig/index.ts'
 
 /** The best rig of one rod, head and tip, with its cost and the place that settles ties. */
-export interface Found {
+export interface FoundRig {
   readonly parts: RigParts
   readonly cost: number
   readonly place: number
@@ -9,7 +9,7 @@ export interface Found {
 
 /** The `limit` cheapest, in order; `ceiling` is the cost a newcomer must not exceed. */
 export class TopK {
-  private readonly found: Found[] = []
+  private readonly found: FoundRig[] = []
   constructor(private readonly limit: number) {}
 
   get ceiling(): number {
@@ -22,7 +22,7 @@ export class TopK {
     return last === undefined || cost < last.cost || (cost === last.cost && place < last.place)
   }
 
-  add(entry: Found): void {
+  add(entry: FoundRig): void {
     let low = 0
     let high = this.found.length
     while (low < high) {
@@ -39,7 +39,7 @@ export class TopK {
     if (this.found.length > this.limit) this.found.pop()
   }
 
-  list(): readonly Found[] {
+  list(): readonly FoundRig[] {
     return this.found
   }
 }

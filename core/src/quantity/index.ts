@@ -1,3 +1,5 @@
+export { RAD_PER_DEG } from './angle.ts'
+export { clamp } from './clamp.ts'
 export { convert } from './convert.ts'
 export { type DecimalMark, withPoints } from './decimal.ts'
 export {

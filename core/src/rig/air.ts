@@ -4,7 +4,7 @@ import { type Caster, cylinderDiameterM, type Dropper, type FlyShape } from '../
 import { leaderDiameterM } from '../leader/index.ts'
 import { FLOATING_KG_PER_M3, kgPerMAt, lengthOf, strandKgPerM } from '../line/index.ts'
 import { flyDragM2, flyMassKg, tipPieces } from '../sink/index.ts'
-import { carriedM, type Front } from './looped.ts'
+import { carriedM, type FrontParts } from './looped.ts'
 import type { RigParts } from './parts.ts'
 
 /** Speed of the fly leg as the loop forms, by habit of the caster [m/s]. [estimate] */
@@ -79,7 +79,7 @@ const flyInAir = (fly: FlyShape): FlyInAir => ({ massKg: flyMassKg(fly), dragAre
 
 /** The turnover of a rig with a fly on a cast of the day, thrown at a caster's usual speed. An estimate, for comparing. */
 export function rigTurnover(
-  parts: Front,
+  parts: FrontParts,
   fly: FlyShape,
   launchMps: number,
   day: Pick<Day, 'water' | 'plan' | 'dropper'>,

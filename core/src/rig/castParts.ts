@@ -1,5 +1,5 @@
 import type { RunningLineFacts } from '../line/index.ts'
-import { carriedM, type Front, type ThrowDay } from './looped.ts'
+import { carriedM, type FrontParts, type ThrowDay } from './looped.ts'
 import { hangsM, thrownWith } from './reach.ts'
 
 /** Parts of a cast, from the angler to the fly [m]. */
@@ -9,7 +9,11 @@ export interface CastPart {
 }
 
 /** A cast piece by piece, in the order it lies; all together are the reach. [estimate] */
-export function castParts(parts: Front, line: RunningLineFacts | null, day: ThrowDay): readonly CastPart[] {
+export function castParts(
+  parts: FrontParts,
+  line: RunningLineFacts | null,
+  day: ThrowDay,
+): readonly CastPart[] {
   const { rod, tip, leader } = parts
   const lengthM = carriedM(parts, day)
   const overhangM = hangsM(parts, lengthM) - lengthM - (tip?.lengthM ?? 0) - (leader?.lengthM ?? 0)

@@ -4,7 +4,7 @@ import { type Leader, type Section, troutLine } from '../gear/index.ts'
 import { leaderDiameterM } from '../leader/index.ts'
 import { type LineProfile, strandKgPerM } from '../line/index.ts'
 import { compactCostM } from './held.ts'
-import { type Front, lineOutM, loopedOf, type ThrowDay } from './looped.ts'
+import { type FrontParts, lineOutM, loopedOf, type ThrowDay } from './looped.ts'
 import type { RigParts } from './parts.ts'
 
 /** Of a day, what the choice of a cast depends on. */
@@ -14,7 +14,7 @@ export type CastDay = ThrowDay & Pick<Day, 'caster' | 'castPlace'>
  * A rig in a day, where one stands, as the choice of casts asks for it. The cast's line and the change of angle are the plan's: from
  * hanging below to the angle that is fished; in the surf the line comes straight in and goes straight out.
  */
-export function castSettingOf(parts: Front & Pick<RigParts, 'runningLine'>, day: CastDay): CastSetting {
+export function castSettingOf(parts: FrontParts & Pick<RigParts, 'runningLine'>, day: CastDay): CastSetting {
   const { castPlace, caster } = day
   const { rodM, style, carriedM } = loopedOf(parts, day)
   return {
@@ -37,7 +37,7 @@ export function castSettingOf(parts: Front & Pick<RigParts, 'runningLine'>, day:
 }
 
 /** Line in one piece carried by an overhead cast so far [m]: no more than this caster can. */
-function overheadM(parts: Front, day: Pick<Day, 'plan'>, skill: Skill): number | undefined {
+function overheadM(parts: FrontParts, day: Pick<Day, 'plan'>, skill: Skill): number | undefined {
   return troutLine(parts.head.head.style) ? Math.min(lineOutM(parts, day), carryOf(skill).mostM) : undefined
 }
 

@@ -1,7 +1,7 @@
 import { loopsToHold, pullsFor, type Stroke } from '../cast/index.ts'
 import type { Rod } from '../gear/index.ts'
 import { massOfFirst, type RunningLineFacts } from '../line/index.ts'
-import { carriedM, type Front, type ThrowDay } from './looped.ts'
+import { carriedM, type FrontParts, type ThrowDay } from './looped.ts'
 import type { RigParts } from './parts.ts'
 import { hangsM, type Reach, thrownWith } from './reach.ts'
 
@@ -12,7 +12,7 @@ export interface Shot extends Reach {
 }
 
 /** The reach of a rig in a day, and the loops that the hand holds for it (C26). [estimate] */
-export function shotWith(parts: Front, line: RunningLineFacts | null, day: ThrowDay): Shot {
+export function shotWith(parts: FrontParts, line: RunningLineFacts | null, day: ThrowDay): Shot {
   const { shootM, castM } = thrownWith(parts, line, day)
   const loopsM = loopsToHold(line?.item.build ?? 'coated', shootM, parts.rod.lengthM)
   return { shootM, castM, loopsM }
@@ -20,7 +20,7 @@ export function shotWith(parts: Front, line: RunningLineFacts | null, day: Throw
 
 /** The reach that the compact stroke costs a rig [m]; undefined where nothing is thrown so. [estimate] */
 export function compactCostM(
-  parts: Front & Pick<RigParts, 'runningLine'>,
+  parts: FrontParts & Pick<RigParts, 'runningLine'>,
   day: ThrowDay,
 ): number | undefined {
   if (parts.head.head.style !== 'skagit') return undefined
@@ -36,7 +36,7 @@ export interface StripIn {
 }
 
 /** Lengths of a line that was shot: stripped in, and lifted then. By the lengths of the cast itself. [practice] */
-export function stripIn(parts: Front, day: Pick<ThrowDay, 'water' | 'plan'>, stripM: number): StripIn {
+export function stripIn(parts: FrontParts, day: Pick<ThrowDay, 'water' | 'plan'>, stripM: number): StripIn {
   const { head, tip } = parts
   const lengthM = carriedM(parts, day)
   const hangsKg = massOfFirst(head.line, lengthM) + (tip?.massKg.value ?? 0)

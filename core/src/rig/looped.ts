@@ -15,24 +15,24 @@ const LEAST_CARRIED_M = 0.5
 export type ThrowDay = Pick<Day, 'water' | 'roomBehindM' | 'wadingM' | 'aheadMps' | 'plan'>
 
 /** Parts that lie between the rod's tip and the fly. */
-export type Front = Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>
+export type FrontParts = Pick<RigParts, 'rod' | 'head' | 'tip' | 'leader'>
 type Thrown = Pick<RigParts, 'rod' | 'head'>
 /** Whether a rig is cast with the whole line behind. */
 export const overhead = ({ rod, head }: Thrown, { water }: Pick<ThrowDay, 'water'>): boolean =>
   castOverhead(rod, head.head.style, water)
 
 /** A rod and head with nothing in front yet. */
-export const bare = ({ rod, head }: Thrown): Front => ({ rod, head, tip: null, leader: null })
+export const bare = ({ rod, head }: Thrown): FrontParts => ({ rod, head, tip: null, leader: null })
 
 /**
  * Length of a head, or of a line in one piece, that is outside the rod on a cast of the day (C49) [m]: what the rod's reach, leader
  * and tip leave of it. The same that lies on the water. [physics]
  */
-export const lineOutM = (parts: Front, { plan }: Pick<Day, 'plan'>): number =>
+export const lineOutM = (parts: FrontParts, { plan }: Pick<Day, 'plan'>): number =>
   headOutM(parts, plan.castM - reachM(parts.rod.lengthM, plan.tipHeightM))
 
 /** The length of a head in the air [m]: what is out, of a line in one piece no more than is carried of it. */
-export function carriedM(parts: Front, day: Pick<ThrowDay, 'water' | 'plan'>): number {
+export function carriedM(parts: FrontParts, day: Pick<ThrowDay, 'water' | 'plan'>): number {
   const { rod, head } = parts
   const outM = Math.max(LEAST_CARRIED_M, lineOutM(parts, day))
   if (!head.onePiece) return outM

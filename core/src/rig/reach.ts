@@ -8,7 +8,7 @@ import {
   type RunningLineFacts,
 } from '../line/index.ts'
 import { M_PER_FOOT } from '../quantity/index.ts'
-import { carriedM, type Front, launchShare, outsideM, strokeIn, type ThrowDay } from './looped.ts'
+import { carriedM, type FrontParts, launchShare, outsideM, strokeIn, type ThrowDay } from './looped.ts'
 
 /** Rig that the usual launch is given for: a 13 ft two-hander with a head of 34 g (C28). */
 const USUAL = { rodM: 13 * M_PER_FOOT, headKg: 0.034 } as const
@@ -72,7 +72,7 @@ export interface Reach {
  * @param stroke the one there is room for, where not said
  */
 export function thrownWith(
-  parts: Front,
+  parts: FrontParts,
   line: RunningLineFacts | null,
   day: ThrowDay,
   stroke: Stroke = strokeIn(parts, day),
@@ -86,4 +86,4 @@ export function thrownWith(
 }
 
 /** The length that hangs from the rod's tip with the line stripped in to the mark [m]: overhang and what is outside behind it. */
-export const hangsM = (parts: Front, lengthM: number): number => OVERHANG_M + outsideM(lengthM, parts)
+export const hangsM = (parts: FrontParts, lengthM: number): number => OVERHANG_M + outsideM(lengthM, parts)

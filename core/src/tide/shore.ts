@@ -133,7 +133,7 @@ export interface TideWindow {
 }
 
 /** Parts of a window that lie in a light. */
-const within = (window: TideWindow, spans: readonly TimeSpan[]): readonly TideWindow[] =>
+const windowsIn = (window: TideWindow, spans: readonly TimeSpan[]): readonly TideWindow[] =>
   spans.flatMap(({ fromMs, toMs }) => {
     const [from, to] = [Math.max(window.fromMs, fromMs), Math.min(window.toMs, toMs)]
     return to > from ? [{ ...window, fromMs: from, toMs: to }] : []
@@ -160,7 +160,7 @@ export function tideWindows(
   const lights = place === undefined ? [] : lightSpans(place, fromMs, toMs)
   const of = (light: Light): readonly TimeSpan[] => lights.filter((span) => span.light === light)
   const lit = (window: TideWindow): readonly TideWindow[] =>
-    place === undefined ? [window] : within(window, of('day'))
+    place === undefined ? [window] : windowsIn(window, of('day'))
   const byTide = tideTurns(source, fromMs - 6 * HOUR_MS, toMs + 6 * HOUR_MS).flatMap(
     ({ atMs, kind }): readonly TideWindow[] =>
       kind === 'low'
@@ -177,7 +177,7 @@ export function tideWindows(
       toMs: span.toMs + DUSK_MS / 2,
     }),
   )
-  return [...byTide, ...dusk].flatMap((window) => within(window, [{ fromMs, toMs }]))
+  return [...byTide, ...dusk].flatMap((window) => windowsIn(window, [{ fromMs, toMs }]))
 }
 
 /** Wading depth at a level of the sea [m]; 0 on the dry bar. @param levelM over the datum */

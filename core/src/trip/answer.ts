@@ -10,7 +10,7 @@ import { proveInSteps } from './prove.ts'
 import type { TripLimits, TripPlan } from './tripSchema.ts'
 
 /** How an answer was found. */
-export interface Found {
+export interface TripFound {
   readonly covered: readonly Covered[]
   /** The best kit under these limits. */
   readonly kit: Kit
@@ -25,7 +25,7 @@ export interface Found {
 }
 
 /** What a search tells while it goes on, [0, 1]. */
-export type Told = (share: number) => void
+export type TellShare = (share: number) => void
 
 const sumOf = (covered: readonly Covered[], what: 'swung' | 'of'): number =>
   covered.reduce((sum, each) => sum + each[what], 0)
@@ -59,7 +59,7 @@ export class TripSearch {
   }
 
   /** The best kit of what is known so far. */
-  *found(limits: TripLimits = this.trip.limits ?? {}, proven = false): Solving<Found> {
+  *found(limits: TripLimits = this.trip.limits ?? {}, proven = false): Solving<TripFound> {
     const covered = this.search.covered()
     const kit = yield* bestKitInSteps(this.question(covered, limits))
     return {
@@ -74,7 +74,7 @@ export class TripSearch {
   }
 
   /** A first kit, of few rigs each. */
-  *first(told: Told = () => {}): Solving<Found> {
+  *first(told: TellShare = () => {}): Solving<TripFound> {
     const { demands, problems } = demandsOf(this.trip, this.about)
     this.problems = problems
     yield
@@ -87,7 +87,7 @@ export class TripSearch {
   }
 
   /** Further efforts, where nothing covers yet; then what a second rod may be rigged with. */
-  *further(limits?: TripLimits): Solving<Found> {
+  *further(limits?: TripLimits): Solving<TripFound> {
     for (const effort of this.efforts.slice(1)) yield* this.search.more(effort)
     yield* this.search.alongside()
     return yield* this.found(limits)
@@ -97,11 +97,11 @@ export class TripSearch {
    * Swings what might still make it better, until nothing might.
    * @param told the answer so far, whenever a better kit was found
    */
-  *prove(limits?: TripLimits, told: (found: Found) => void = () => {}): Solving<Found> {
+  *prove(limits?: TripLimits, told: (found: TripFound) => void = () => {}): Solving<TripFound> {
     let best = yield* this.found(limits)
     const { search } = this
     const question = (covered: readonly Covered[]): CoverQuestion => this.question(covered, limits)
-    const round = (): Solving<Found> => this.found(limits)
+    const round = (): Solving<TripFound> => this.found(limits)
     const proven = yield* proveInSteps(search, question, function* () {
       const now = yield* round()
       if (now.kit.weight > best.kit.weight || now.kit.ids.length < best.kit.ids.length) told(now)

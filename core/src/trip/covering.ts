@@ -8,7 +8,7 @@ import {
   type Wanted,
   worstFirst,
 } from '../rig/index.ts'
-import type { Asked, Demand, TripAbout } from './demand.ts'
+import type { AskedDemand, Demand, TripAbout } from './demand.ts'
 import { marginOf } from './margin.ts'
 import { MOST_STILL, pairKey, SameGear, type Still, stillRigs } from './still.ts'
 import { frontOf, inOrder, wantedBy } from './swingOrder.ts'
@@ -33,7 +33,7 @@ export interface Why {
 
 /** One demand and what covers it. */
 export interface Covered {
-  readonly demand: Asked
+  readonly demand: AskedDemand
   readonly ways: readonly Way[]
   /** Rigs swung, of those that hold as far as is told without. */
   readonly swung: number
@@ -155,7 +155,7 @@ function whyOf({ tried }: Open): Why | undefined {
 }
 
 /** What is asked, without all it is judged in. */
-const askedOf = ({ day: _day, otherAngles: _other, ...asked }: Demand): Asked => asked
+const askedOf = ({ day: _day, otherAngles: _other, ...asked }: Demand): AskedDemand => asked
 
 const coveredOf = (open: Open, why?: Why): Covered => ({
   demand: askedOf(open.demand),

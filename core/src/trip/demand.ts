@@ -41,7 +41,7 @@ export interface TripFly {
 }
 
 /** A pool at a flow with a fly, on one or several days: what is asked. */
-export interface Asked {
+export interface AskedDemand {
   readonly id: string
   readonly run: Run
   /** Undefined where the pool knows of no flow: as it was measured [m³/s]. */
@@ -56,7 +56,7 @@ export interface Asked {
 }
 
 /** The same with all it is judged in. */
-export interface Demand extends Asked {
+export interface Demand extends AskedDemand {
   readonly day: Day
   /** The same day at the other angles that a pool's chart tries. */
   readonly otherAngles: () => readonly Day[]

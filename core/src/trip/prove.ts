@@ -14,7 +14,7 @@ const wayOf = (still: Still): CoverWay => ({
   margin: 0,
 })
 
-const within = (kit: ReadonlySet<string>, { ids, oneOf }: CoverWay): boolean =>
+const isCarried = (kit: ReadonlySet<string>, { ids, oneOf }: CoverWay): boolean =>
   ids.every((id) => kit.has(id)) && (oneOf.length === 0 || oneOf.some((id) => kit.has(id)))
 
 /**
@@ -39,9 +39,9 @@ export function* proveInSteps(
     if (!kit.optimal) return false
     const ids = new Set(kit.ids)
     const toSettle = unknown.map((some, d) =>
-      known.demands[d]?.ways.some((way) => within(ids, way))
+      known.demands[d]?.ways.some((way) => isCarried(ids, way))
         ? []
-        : some.filter((still) => within(ids, wayOf(still))).slice(0, PROOF.each),
+        : some.filter((still) => isCarried(ids, wayOf(still))).slice(0, PROOF.each),
     )
     if (toSettle.every((some) => some.length === 0)) return search.whole
     yield* search.settle(toSettle)

@@ -10,6 +10,7 @@ import { solver } from '../testing/highs.ts'
 import { byId, DEMO, flatRun, renamed } from '../testing/index.ts'
 import { calendarWords } from '../words/index.ts'
 import { TripSearch } from './answer.ts'
+import { atHome } from './atHome.ts'
 import { worthBorrowing } from './borrowing.ts'
 import { tripCalendar } from './calendar.ts'
 import { fallsWithout, rigWith } from './carried.ts'
@@ -18,9 +19,11 @@ import { WHOLE } from './covering.ts'
 import { bestOrder, changesBetween, moreRods, type Stop } from './dayOrder.ts'
 import { demandsOf, MOST_DEMANDS, seasonOn, type TripAbout } from './demand.ts'
 import { flowQuantiles } from './flows.ts'
+import { matrixOf, usesOf } from './matrix.ts'
 import { packedWallet, packList } from './packing.ts'
 import { type Solve, solveThrough } from './programme.ts'
 import { sparesFor } from './spares.ts'
+import { countsOf, mostMissing } from './summary.ts'
 import { orderDay } from './tripDay.ts'
 import { tripKey } from './tripKey.ts'
 import { type Trip, type TripPlan, tripSchema } from './tripSchema.ts'
@@ -234,6 +237,40 @@ describe('the kit', () => {
       covered.map(({ ways, why }) => [ways, why?.rig]),
     ]
     expect(told(answer(trip, renamed(SMALL)))).toEqual(told(answer(trip)))
+  })
+
+  test('of a kit: what of each sort, which rig covers most, and what would add most to what is open still', () => {
+    const whole = answer(trip)
+    const kit = new Set(whole.kit.ids)
+    const counts = new Map(countsOf(kit, byId(SMALL)))
+    expect([counts.get('rods'), counts.get('reels'), counts.get('items')]).toEqual([1, 1, 0])
+    const { rigs, uses } = usesOf(whole.covered, kit)
+    expect(uses.get('long-seven-13-ft')).toBe(whole.covered.filter((each) => rigWith(kit, each)).length)
+    expect(rigs.every(({ rodId }) => rodId === 'long-seven-13-ft')).toBe(true)
+    const rows = matrixOf(whole.covered, kit)
+    expect(rows.flatMap(({ cells }) => cells.flatMap(({ marks }) => marks))).toHaveLength(
+      whole.covered.length,
+    )
+    for (const { cells } of rows)
+      expect(cells.map(({ flowM3ps }) => flowM3ps ?? 0)).toEqual(
+        cells.map(({ flowM3ps }) => flowM3ps ?? 0).toSorted((a, b) => a - b),
+      )
+    const bare = whole.covered.map((each) => ({ ...each, ways: [] }))
+    const [item] = SMALL as readonly [Item, ...Item[]]
+    const two = [
+      { item, adds: bare.slice(0, 1), weight: 9 },
+      { item: { ...item, id: 'other' }, adds: bare.slice(0, 2), weight: 1 },
+    ]
+    expect(mostMissing(bare, two)).toMatchObject({ item: { id: 'other' }, adds: 2, open: bare.length })
+    // What is covered by now is no longer missed.
+    expect(mostMissing(whole.covered, two)).toBeUndefined()
+  })
+  test('left at home it goes nowhere, told to come it does; brought again both are forgotten', () => {
+    const kept = { id: 't', name: 'T', days: [] } as unknown as Trip
+    const left = atHome({ ...kept, limits: { must: ['a', 'b'], tips: 2 } }, 'a', true)
+    expect(left.limits).toEqual({ must: ['b'], home: ['a'], tips: 2 })
+    expect(atHome(left, 'a', true).limits?.home).toEqual(['a'])
+    expect(atHome(left, 'a', false).limits).toEqual({ must: ['b'], tips: 2 })
   })
 
   test('what may be borrowed takes no place from one’s own, however few are swung', () => {

@@ -1,11 +1,9 @@
 import * as z from 'zod'
 import { JOB_LIMITS, WATERS } from '../day/index.ts'
-import { flyShapeSchema, idSchema, nameSchema } from '../gear/index.ts'
+import { flyShapeSchema, idSchema, nameSchema, numberIn } from '../gear/index.ts'
 import { FISH_AT, flowSchema } from '../water/index.ts'
 import { TRIP_LIMITS } from './vocabulary.ts'
 
-const within = ({ low, high }: { readonly low: number; readonly high: number }): z.ZodNumber =>
-  z.number().min(low).max(high)
 const dateSchema = z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'date')
 const clockSchema = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'clock')
 const flowsSchema = z.array(flowSchema).min(1).max(TRIP_LIMITS.flowsAPool)
@@ -29,8 +27,8 @@ const waterSchema = z.strictObject({
   runId: idSchema,
   flows: asked.optional(),
   water: z.enum(WATERS).optional(),
-  castM: within(JOB_LIMITS.castM).optional(),
-  roomBehindM: within(JOB_LIMITS.roomBehindM).optional(),
+  castM: numberIn(JOB_LIMITS.castM).optional(),
+  roomBehindM: numberIn(JOB_LIMITS.roomBehindM).optional(),
 })
 
 const daySchema = z.strictObject({
@@ -44,11 +42,11 @@ const daySchema = z.strictObject({
   /** Whether the pools are fished in the order they are listed. */
   asListed: z.literal(true).optional(),
   fishAt: z.enum(FISH_AT).optional(),
-  waterC: within(JOB_LIMITS.waterC).optional(),
+  waterC: numberIn(JOB_LIMITS.waterC).optional(),
 })
 export type TripDay = z.infer<typeof daySchema>
 
-const carried = within(TRIP_LIMITS.carried).int().optional()
+const carried = numberIn(TRIP_LIMITS.carried).int().optional()
 export const tripLimitsSchema = z.strictObject({
   rods: carried,
   reels: carried,
@@ -58,7 +56,7 @@ export const tripLimitsSchema = z.strictObject({
   lines: carried,
   items: carried,
   /** Things of nobody's that may be borrowed or bought. */
-  borrowed: within(TRIP_LIMITS.borrowed).int().optional(),
+  borrowed: numberIn(TRIP_LIMITS.borrowed).int().optional(),
   /** Items that come, whatever else. */
   must: z.array(idSchema).max(TRIP_LIMITS.carried.high).optional(),
   /** Items left at home. */
@@ -75,7 +73,7 @@ export const tripShape = {
     .array(z.union([idSchema, flyShapeSchema]))
     .max(TRIP_LIMITS.flies)
     .optional(),
-  fishKg: within(JOB_LIMITS.fishKg).optional(),
+  fishKg: numberIn(JOB_LIMITS.fishKg).optional(),
   limits: tripLimitsSchema.optional(),
   /** Whether a rig to watch covers as well. */
   watchCounts: z.literal(true).optional(),

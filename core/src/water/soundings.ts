@@ -1,3 +1,4 @@
+import { clamp } from '../quantity/index.ts'
 import type { Run, Sounding } from './run.ts'
 import { RUN_LIMITS } from './vocabulary.ts'
 
@@ -8,15 +9,14 @@ const GRAIN_M = 0.01
 
 type Bed = Pick<Run, 'soundings' | 'widthM'>
 
-const clamp = (value: number, low: number, high: number): number => Math.max(low, Math.min(high, value))
 const rounded = (m: number): number => Math.round(m / GRAIN_M) * GRAIN_M
-const depth = (m: number): number => clamp(rounded(m), RUN_LIMITS.depthM.low, RUN_LIMITS.depthM.high)
+const depth = (m: number): number => clamp(rounded(m), RUN_LIMITS.depthM)
 
 /** A sounding put elsewhere, as near as its neighbours and what water can be allow. */
 export function placedSounding(run: Bed, index: number, { fromBankM, depthM }: Sounding): Sounding {
   const low = (run.soundings[index - 1]?.fromBankM ?? -GAP_M) + GAP_M
   const high = (run.soundings[index + 1]?.fromBankM ?? run.widthM + GAP_M) - GAP_M
-  return { fromBankM: clamp(rounded(fromBankM), low, high), depthM: depth(depthM) }
+  return { fromBankM: clamp(rounded(fromBankM), { low, high }), depthM: depth(depthM) }
 }
 
 /** The bed with one sounding more; undefined where there is no room for it. */

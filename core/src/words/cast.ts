@@ -16,6 +16,7 @@ import {
   holdable,
   ONE_HAND_M,
   type Skill,
+  type WindQuarter,
   windOnto,
 } from '../cast/index.ts'
 import { M_PER_FOOT, printMeasure, printRange, type UnitSystem } from '../quantity/index.ts'
@@ -278,3 +279,15 @@ export function sayMoves(
     }),
   }
 }
+
+/** From where a wind blows, for one who faces the water. */
+export const WIND_WORDS: Readonly<Record<WindQuarter, string>> = Object.freeze({
+  0: 'in front',
+  45: 'in front, from the right',
+  90: 'the right',
+  135: 'behind, from the right',
+  180: 'behind',
+  225: 'behind, from the left',
+  270: 'the left',
+  315: 'in front, from the left',
+})

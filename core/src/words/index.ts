@@ -11,6 +11,7 @@ export {
   sayPulls,
   sayStripIn,
   sayWindOnCast,
+  WIND_WORDS,
 } from './cast.ts'
 export { CAST_TITLES } from './castNames.ts'
 export {

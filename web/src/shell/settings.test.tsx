@@ -8,9 +8,10 @@ import { listOf } from '../store/reading.ts'
 import { addItem } from '../store/rows.ts'
 import { show } from '../testing/show.tsx'
 import { waitFor } from '../testing/waiting.ts'
-import { Later, usePlace } from './Later.tsx'
+import { Later } from './Later.tsx'
 import { PageGuard } from './PageGuard.tsx'
 import { SettingsPage } from './SettingsPage.tsx'
+import { usePlace } from './usePlace.ts'
 import { useScrolledDown } from './useScrolledDown.ts'
 
 afterEach(() => {

@@ -21,7 +21,14 @@ import { changed } from './live.ts'
 import { inPortions, type Watched } from './portions.ts'
 import { inOrder, listOf, rowsAt, singleOf, stepsOf } from './reading.ts'
 import { thisTab } from './tab.ts'
-import { fieldsTouched, NOTHING_TOLD, type Told, tellTrails, trailsAt, writeWithTrails } from './trails.ts'
+import {
+  fieldsTouched,
+  NOTHING_TOLD,
+  type ToldTrails,
+  tellTrails,
+  trailsAt,
+  writeWithTrails,
+} from './trails.ts'
 import { nextMoment } from './underway.ts'
 
 /** Transaction of a change. It reads what is stored at that moment, its own writes included; all or nothing is written. */
@@ -172,7 +179,7 @@ async function perform(
   known: Registry,
   changes: readonly Change[],
   before: readonly (State | undefined)[],
-  told: Told,
+  told: ToldTrails,
   checked: (name: KeptName, value: Raw) => Raw,
   watched: Watched = {},
 ): Promise<void> {

@@ -5,13 +5,13 @@ import { inPortions, type Watched } from './portions.ts'
 import { addressOf, rowsAt } from './reading.ts'
 
 /** Note of a change for the trails it leaves, besides that it makes one more step of each. */
-export interface Told {
+export interface ToldTrails {
   /** Null: none, as before anything was told of it. */
   readonly trails: ReadonlyMap<string, Trail | null>
   readonly aside: ReadonlySet<string>
 }
 
-export const NOTHING_TOLD: Told = { trails: new Map(), aside: new Set() }
+export const NOTHING_TOLD: ToldTrails = { trails: new Map(), aside: new Set() }
 
 /** The fields that changes touch, by place: a step of a trail tells them. */
 export const fieldsTouched = (changes: readonly Change[]): ReadonlyMap<string, readonly string[]> =>
@@ -50,7 +50,7 @@ const tail = (): string => Math.floor(Math.random() * 36 ** 6).toString(36)
 export async function writeWithTrails(
   put: readonly Omit<KeptRow, 'trail'>[],
   gone: readonly RowRef[],
-  { trails, aside }: Told,
+  { trails, aside }: ToldTrails,
   fields: ReadonlyMap<string, readonly string[]>,
   nowMs: number,
   watched: Watched,
@@ -84,7 +84,7 @@ export async function writeWithTrails(
 }
 
 /** Trails that are told of what does not change otherwise: both devices then know it as the same. */
-export async function tellTrails(trails: Told['trails'], written: ReadonlySet<string>): Promise<void> {
+export async function tellTrails(trails: ToldTrails['trails'], written: ReadonlySet<string>): Promise<void> {
   const told = [...trails].filter(([place]) => !written.has(place))
   const places = told.map(([place]) => refOf(place))
   const rows = await rowsAt(db.kept, places)

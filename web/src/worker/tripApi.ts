@@ -4,7 +4,6 @@ import type { SwingInput } from '@hoxen/core/swing'
 import {
   buffersOf,
   type Effort,
-  type Found,
   isToSolve,
   type Missing,
   type PackedProgramme,
@@ -12,6 +11,7 @@ import {
   type Solution,
   type Solving,
   type TripAbout,
+  type TripFound,
   type TripLimits,
   type TripPlan,
   TripSearch,
@@ -70,7 +70,7 @@ export const tripApi = {
     letSwing: LetSwing,
     letSolve: LetSolve,
     told: (share: number) => void,
-  ): Promise<Found> {
+  ): Promise<TripFound> {
     const search = new TripSearch(trip, about, lent, efforts, searches.get(known))
     const found = await worked(id, search.first(told), letSwing, letSolve)
     searches.set(key, search)
@@ -83,7 +83,7 @@ export const tripApi = {
     limits: TripLimits,
     letSwing: LetSwing,
     letSolve: LetSolve,
-  ): Promise<Found | Gone> {
+  ): Promise<TripFound | Gone> {
     const search = searches.get(key)
     return search === undefined ? GONE : worked(id, search.further(limits), letSwing, letSolve)
   },
@@ -94,8 +94,8 @@ export const tripApi = {
     limits: TripLimits,
     letSwing: LetSwing,
     letSolve: LetSolve,
-    better: (found: Found) => void,
-  ): Promise<Found | Gone> {
+    better: (found: TripFound) => void,
+  ): Promise<TripFound | Gone> {
     const search = searches.get(key)
     return search === undefined ? GONE : worked(id, search.prove(limits, better), letSwing, letSolve)
   },

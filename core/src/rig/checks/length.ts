@@ -2,7 +2,7 @@ import type { Day } from '../../day/index.ts'
 import { type Rod, troutLine } from '../../gear/index.ts'
 import type { HeadFacts } from '../../line/index.ts'
 import { defineCheck, type Finding } from '../define.ts'
-import { bare, type Front, lineOutM } from '../looped.ts'
+import { bare, type FrontParts, lineOutM } from '../looped.ts'
 import type { RigParts } from '../parts.ts'
 import { ruleFor } from './leader.ts'
 import { TROUT_CARRY_M } from './window.ts'
@@ -105,7 +105,7 @@ function toBeOutM({ rod, head }: Pick<RigParts, 'rod' | 'head'>): number | undef
 const OUT_REASONS = { 'all-out': {}, 'inside-rod': { wholeM: 9 as number, castM: 12 as number } }
 
 /** @param toTieM of a leader that is not chosen yet [m] */
-function outAgainst(parts: Front, day: Day, toTieM: number): Finding<typeof OUT_REASONS> | null {
+function outAgainst(parts: FrontParts, day: Day, toTieM: number): Finding<typeof OUT_REASONS> | null {
   const wholeM = toBeOutM(parts)
   if (wholeM === undefined) return null
   const value = Math.max(0, Math.min(wholeM, lineOutM(parts, day) - toTieM))

@@ -17,7 +17,7 @@ import {
 } from '../../swing/index.ts'
 import { type FishAt, holdingBand } from '../../water/index.ts'
 import { type CheckState, defineCheck, type Finding } from '../define.ts'
-import { bare, carriedM, type Front, loopedOf, outsideM, overhead, rolledOut } from '../looped.ts'
+import { bare, carriedM, type FrontParts, loopedOf, outsideM, overhead, rolledOut } from '../looped.ts'
 import { type RigParts, suitsSurf } from '../parts.ts'
 import { quickRide } from '../swings/quickRide.ts'
 import { rideKey, searchedRide } from '../swings/searchedRide.ts'
@@ -211,14 +211,14 @@ const depth = defineCheck({
  * Room behind the angler that the cast takes [m]: how far the rod reaches back and the D loop behind its tip, a trout line's
  * roll cast where that is less, or the whole line for an overhead cast. [physics, estimate]
  */
-export function roomNeededM(parts: Front, day: Pick<Day, 'water' | 'wadingM' | 'plan'>): number {
+export function roomNeededM(parts: FrontParts, day: Pick<Day, 'water' | 'wadingM' | 'plan'>): number {
   if (overhead(parts, day)) return outsideM(carriedM(parts, day), parts)
   const { behindM } = dLoopOf(loopedOf(parts, day), 'full')
   return rolledOut(parts, day) ? Math.min(behindM, rollBehindM(parts.rod.lengthM)) : behindM
 }
 
 /** Whether the loop of a cast has room: the roll cast's where the line is rolled out and its D loop finds less. */
-function loopRoom(parts: Front, day: Day): RoomFor {
+function loopRoom(parts: FrontParts, day: Day): RoomFor {
   const there = roomForLoop(loopedOf(parts, day), day.roomBehindM)
   return there !== 'enough' && rolledOut(parts, day) ? roomForRoll(parts.rod.lengthM, day.roomBehindM) : there
 }
@@ -234,7 +234,7 @@ const OF_ROOM: Readonly<Record<RoomFor | 'over', CheckState>> = {
 /** From this share of the room on, what a cast takes of it counts, by so many steps for the whole. [practice] */
 const ROOM_COUNTS = { share: 0.6, steps: 0.4 } as const
 
-function room(parts: Front, day: Day) {
+function room(parts: FrontParts, day: Day) {
   const value = roomNeededM(parts, day)
   const high = day.roomBehindM
   const back = overhead(parts, day)

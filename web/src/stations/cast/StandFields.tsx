@@ -1,4 +1,4 @@
-import { SKILLS } from '@hoxen/core/cast'
+import { nearestQuarter, SKILLS, WIND_QUARTERS } from '@hoxen/core/cast'
 import {
   blowing,
   type Day,
@@ -10,7 +10,7 @@ import {
   type WindBy,
 } from '@hoxen/core/day'
 import { OBSTRUCTIONS, type Obstruction } from '@hoxen/core/water'
-import { OBSTRUCTION_NAMES, SKILL_NAMES } from '@hoxen/core/words'
+import { OBSTRUCTION_NAMES, SKILL_NAMES, WIND_WORDS } from '@hoxen/core/words'
 import type { Air } from '../../pool/index.ts'
 import { changeDay, noticeFailed } from '../../store/index.ts'
 import { QuantityField, Select, useUnits, useWithin } from '../../ui/index.ts'
@@ -29,19 +29,6 @@ const BANKS = [
   ['right', 'right bank'],
   ['left', 'left bank'],
 ] as const
-/** From where the wind blows, in words; by the quarter one faces. */
-const FROM = [
-  ['0', 'in front'],
-  ['45', 'in front, from the right'],
-  ['90', 'the right'],
-  ['135', 'behind, from the right'],
-  ['180', 'behind'],
-  ['225', 'behind, from the left'],
-  ['270', 'the left'],
-  ['315', 'in front, from the left'],
-] as const
-type From = (typeof FROM)[number][0]
-const nearestFrom = (deg: number): From => FROM[Math.round(deg / 45) % FROM.length]?.[0] ?? '0'
 const named = <T extends string>(
   all: readonly T[],
   names: Readonly<Record<T, string>>,
@@ -118,8 +105,8 @@ function WindFields({ stand, air: { spot }, onChange }: Props) {
         <>
           <Select
             label="Direction"
-            value={nearestFrom(stand.wind.fromDeg)}
-            options={FROM}
+            value={`${nearestQuarter(stand.wind.fromDeg)}`}
+            options={WIND_QUARTERS.map((deg) => [`${deg}`, WIND_WORDS[deg]] as const)}
             onChange={(from) =>
               onChange('wind', ({ wind }) => ({ wind: { ...wind, fromDeg: Number(from) } }))
             }

@@ -1,10 +1,10 @@
-import type { Answers, Asked } from '@hoxen/core/format'
+import type { Answers, Conflict } from '@hoxen/core/format'
 import { differing } from '@hoxen/core/words'
 import { useUnits } from '../../ui/index.ts'
 import { calledOf } from './importReading.ts'
 
 interface Props {
-  readonly asked: readonly Asked[]
+  readonly asked: readonly Conflict[]
   readonly answers: Answers['sides']
   readonly onAnswer: (place: string, side: 'mine' | 'theirs') => void
 }

@@ -47,7 +47,7 @@ function useGearList(gear: readonly Item[] | undefined) {
   }, [gear, kind, query, sort, system])
   return { kind, sort, query, set, shown, adding: params.has('add') }
 }
-type Asked = Pick<ReturnType<typeof useGearList>, 'kind' | 'sort' | 'query' | 'set'>
+type ListAsked = Pick<ReturnType<typeof useGearList>, 'kind' | 'sort' | 'query' | 'set'>
 
 /** Everything the angler owns, by kind. */
 export function GearStation() {
@@ -97,7 +97,7 @@ export function GearStation() {
 }
 
 /** Narrows the list down, and orders it. */
-const Narrow = ({ kind, sort, query, set }: Asked) => (
+const Narrow = ({ kind, sort, query, set }: ListAsked) => (
   <div className="mt-1 flex flex-wrap items-end gap-3">
     <label className="min-w-40 flex-1 text-sm text-faint">
       Search

@@ -59,7 +59,7 @@ const hungOn = (rods: readonly DrawnRod[], rows: readonly Row[], held: Held | un
     })
   })
 
-const within = ({ freeM }: DrawnRod, dropM: number): number =>
+const asFarAs = ({ freeM }: DrawnRod, dropM: number): number =>
   Math.max(BEND_LIMITS.dropM.low, Math.min(BEND_LIMITS.dropShare * freeM, dropM))
 
 /** Two rods clamped level and bent by their weights, to one scale; a weight is hung by dragging a tip down. */
@@ -121,7 +121,7 @@ function Weights({ hung, px, width, high, held, onHold, onDrop }: WeightsProps) 
     moved: (it, _x, y) => {
       const rod = hung.find((one) => one.rod.which === it.which)?.rod
       const dropM = Math.round((y - TOP - 16) / px / STEP_M) * STEP_M
-      return { ...it, dropM: rod === undefined ? dropM : within(rod, dropM) }
+      return { ...it, dropM: rod === undefined ? dropM : asFarAs(rod, dropM) }
     },
     onHold,
     onDrop: ({ which, row, dropM }) => onDrop(which, row, dropM),
@@ -157,7 +157,7 @@ function Weights({ hung, px, width, high, held, onHold, onDrop }: WeightsProps) 
               min: 0,
               max: BEND_LIMITS.dropShare * rod.freeM,
               step: -STEP_M,
-              onPut: (m) => onDrop(which, row, within(rod, m)),
+              onPut: (m) => onDrop(which, row, asFarAs(rod, m)),
             })}
             shape={
               <path

@@ -1,5 +1,6 @@
 import { type CastChoice, windOn } from '@hoxen/core/cast'
 import type { CastRound } from '@hoxen/core/practise'
+import { RAD_PER_DEG } from '@hoxen/core/quantity'
 import { CAST_TITLES, OBSTRUCTION_NAMES } from '@hoxen/core/words'
 import { useWidth } from '../../drawing/index.ts'
 import { useUnits } from '../../ui/index.ts'
@@ -8,7 +9,6 @@ import type { PictureProps } from './picture.ts'
 const HIGH = 260
 /** Where the angler stands in the drawing, and how far the water reaches above. */
 const FOOT = 168
-const RAD = Math.PI / 180
 
 /** Where one stands, from above: water ahead, room behind, current, wind and the line of the cast; with the answer, where line and loop go. */
 export function CastScene({ round, chosen, shown }: PictureProps<CastRound>) {
@@ -16,7 +16,10 @@ export function CastScene({ round, chosen, shown }: PictureProps<CastRound>) {
   const { show } = useUnits()
   const { bank, wind, targetDeg = 0 } = round.setting
   const x = width / 2
-  const [ax, ay] = [x + 150 * Math.sin(targetDeg * RAD), FOOT - 130 * Math.cos(targetDeg * RAD)]
+  const [ax, ay] = [
+    x + 150 * Math.sin(targetDeg * RAD_PER_DEG),
+    FOOT - 130 * Math.cos(targetDeg * RAD_PER_DEG),
+  ]
   return (
     <div ref={box} className="my-2 overflow-hidden rounded-lg border border-rule">
       <svg
@@ -104,7 +107,7 @@ function WindArrow({
   readonly said: string
   readonly x: number
 }) {
-  const [s, c] = [Math.sin(fromDeg * RAD), -Math.cos(fromDeg * RAD)]
+  const [s, c] = [Math.sin(fromDeg * RAD_PER_DEG), -Math.cos(fromDeg * RAD_PER_DEG)]
   const [fx, fy] = [x + 128 * s, FOOT - 30 + 76 * c]
   return (
     <g stroke="var(--caster)" strokeWidth="3" fill="none">

@@ -1,8 +1,9 @@
 import type { Item } from '@hoxen/core/gear'
 import { printShare } from '@hoxen/core/quantity'
+import type { Mark, MatrixRow } from '@hoxen/core/trip'
 import { sayDemand, sayFly, sayWays, sayWhyNot } from '@hoxen/core/words'
 import { useUnits } from '../../ui/index.ts'
-import { type Mark, type MatrixRow, namesOf } from './rows.ts'
+import { namesOf } from './rows.ts'
 
 interface Props {
   readonly rows: readonly MatrixRow[]

@@ -1,12 +1,13 @@
 import type { Gear, Item } from '@hoxen/core/gear'
 import {
-  CARRIED,
+  atHome,
   contradictionOf,
-  type Found,
+  countsOf,
   type Kit,
-  sortOf,
+  mostMissing,
   type Trip,
   type TripAbout,
+  type TripFound,
   worthBorrowing,
 } from '@hoxen/core/trip'
 import {
@@ -27,7 +28,6 @@ import { KitPicture } from './KitPicture.tsx'
 import { LimitsForm } from './LimitsForm.tsx'
 import { Chosen, Matrix } from './Matrix.tsx'
 import { Packing } from './Packing.tsx'
-import { atHome } from './rows.ts'
 import { Stairs } from './Stairs.tsx'
 import { type Plan, usePlan, useWithLent } from './usePlan.ts'
 import { type TripAnswer, useTripAnswer } from './useTripAnswer.ts'
@@ -83,7 +83,7 @@ function Searching({ answer: { share, error, retry } }: { readonly answer: TripA
 
 interface AnsweredProps extends Props {
   readonly answer: TripAnswer
-  readonly found: Found
+  readonly found: TripFound
   readonly kit: Kit
 }
 
@@ -143,7 +143,7 @@ function Answered({ trip, about, answer, found, kit }: AnsweredProps) {
 
 interface UnderProps extends Pick<ReturnType<typeof useLooked>, 'lit' | 'chosen'> {
   readonly plan: Plan
-  readonly found: Found
+  readonly found: TripFound
 }
 
 /** The chosen cell, or what would fall without the thing that is pointed at. */
@@ -174,29 +174,18 @@ function Verdict({
 }: { readonly plan: Plan } & Omit<AnsweredProps, 'trip' | 'about'>) {
   const { system } = useUnits()
   const { weight, byId } = plan
-  const counts = CARRIED.map((sort) => {
-    const some = [...plan.kit].filter((id) => {
-      const item = byId.get(id)
-      return item !== undefined && sortOf(item) === sort
-    })
-    return [sort, some.length] as const
-  })
-  const open = new Set(found.covered.filter(({ ways }) => ways.length === 0).map(({ demand }) => demand.id))
-  // What was open when it was asked for may be covered by now.
-  const [first] = (answer.missing ?? [])
-    .map(({ item, adds }) => ({ item, adds: adds.filter(({ demand }) => open.has(demand.id)).length }))
-    .sort((a, b) => b.adds - a.adds)
+  const first = mostMissing(found.covered, answer.missing ?? [])
   return (
     <div className="mb-2 max-lg:-order-2" data-verdict data-proven={found.proven}>
       <p className="text-[1.1rem]">
-        <SaidText said={sayKit(weight[0], weight[1], counts)} />{' '}
+        <SaidText said={sayKit(weight[0], weight[1], countsOf(plan.kit, byId))} />{' '}
         <span className="text-[0.9rem] text-faint" role="status">
           {sayHowSure({ ...found, kit }, answer.looking)}
         </span>
       </p>
-      {first !== undefined && first.adds > 0 && (
+      {first !== undefined && (
         <p className="text-[0.95rem]" data-missing>
-          <SaidText said={sayMissing(first.item, first.adds, open.size, system)} />
+          <SaidText said={sayMissing(first.item, first.adds, first.open, system)} />
         </p>
       )}
     </div>

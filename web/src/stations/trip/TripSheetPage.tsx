@@ -1,5 +1,5 @@
 import type { Gear } from '@hoxen/core/gear'
-import { type Found, type Kit, rigWith, type Trip, type TripAbout } from '@hoxen/core/trip'
+import { type Kit, rigWith, type Trip, type TripAbout, type TripFound } from '@hoxen/core/trip'
 import { sayChanges, sayDemand, sayLeaveBy, sayMoreRods, saySpare, summarize } from '@hoxen/core/words'
 import { addressOf } from '../../link/index.ts'
 import { Paper, QrCode } from '../../paper/index.ts'
@@ -48,7 +48,7 @@ interface PrintedProps {
   readonly trip: Trip
   readonly about: TripAbout
   readonly gear: Gear
-  readonly found: Found
+  readonly found: TripFound
   readonly kit: Kit
 }
 

@@ -2,10 +2,10 @@ import type { Item } from '@hoxen/core/gear'
 import type { CoverQuestion, Kit } from '@hoxen/core/trip'
 import {
   EFFORTS,
-  type Found,
   type Missing,
   type Step,
   type TripAbout,
+  type TripFound,
   type TripLimits,
   type TripPlan,
 } from '@hoxen/core/trip'
@@ -55,7 +55,7 @@ export const askFirst = (
   { key, trip, about, lent, ownKey }: TripQuestion,
   wish: Wish,
   told: (share: number) => void = () => {},
-): Promise<Found> =>
+): Promise<TripFound> =>
   counted(() =>
     tripSearch.askAgain((api, id) => {
       told(0)
@@ -96,8 +96,8 @@ async function goOn<T>(
 }
 
 /** What covers the rest, and what a second rod may be rigged with. */
-export const askMore = (question: TripQuestion, limits: TripLimits, wish: Wish): Promise<Found> =>
-  goOn<Found>(question, wish, (api, id, letSwing, letSolve) =>
+export const askMore = (question: TripQuestion, limits: TripLimits, wish: Wish): Promise<TripFound> =>
+  goOn<TripFound>(question, wish, (api, id, letSwing, letSolve) =>
     api.further(id, question.key, limits, letSwing, letSolve),
   )
 
@@ -106,9 +106,9 @@ export const askProof = (
   question: TripQuestion,
   limits: TripLimits,
   wish: Wish,
-  better: (found: Found) => void,
-): Promise<Found> =>
-  goOn<Found>(question, wish, (api, id, letSwing, letSolve) =>
+  better: (found: TripFound) => void,
+): Promise<TripFound> =>
+  goOn<TripFound>(question, wish, (api, id, letSwing, letSolve) =>
     api.prove(id, question.key, limits, letSwing, letSolve, proxy(better)),
   )
 

@@ -5,21 +5,22 @@ import {
   coverageOf,
   fallsWithout,
   fliesToPack,
+  type MatrixRow,
+  matrixOf,
   type OrderedDay,
   orderDay,
   type Packed,
   packList,
-  rigWith,
   type Spare,
   sparesFor,
   type Trip,
   type TripAbout,
+  usesOf,
 } from '@hoxen/core/trip'
 import { summarize } from '@hoxen/core/words'
 import { useDeferredValue, useMemo } from 'react'
 import { useSettings } from '../../store/index.ts'
 import { useUnits } from '../../ui/index.ts'
-import { type MatrixRow, matrixOf } from './rows.ts'
 
 /** All that follows from a kit: what it covers, the days, and what to pack. */
 export interface Plan {
@@ -57,20 +58,6 @@ export function useWithLent(gear: Gear, lent: readonly Item[]): Gear {
 }
 
 const ZONE = Intl.DateTimeFormat().resolvedOptions().timeZone
-
-/** Rigs of a kit, the one that covers most demands first, and how often each item is part of one. */
-function usesOf(covered: readonly Covered[], kit: ReadonlySet<string>) {
-  const rigs = new Map<string, { choice: RigChoice; count: number }>()
-  const uses = new Map<string, number>()
-  for (const each of covered) {
-    const found = rigWith(kit, each)
-    if (found === undefined) continue
-    const key = Object.values(found.choice).join('~')
-    rigs.set(key, { choice: found.choice, count: (rigs.get(key)?.count ?? 0) + 1 })
-    for (const id of Object.values(found.choice)) if (id !== null) uses.set(id, (uses.get(id) ?? 0) + 1)
-  }
-  return { rigs: [...rigs.values()].sort((a, b) => b.count - a.count).map(({ choice }) => choice), uses }
-}
 
 /** Works a kit out for a trip. @param gear with what is borrowed */
 export function usePlan(

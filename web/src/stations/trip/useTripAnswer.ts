@@ -1,7 +1,6 @@
 import type { Item } from '@hoxen/core/gear'
 import {
   type CoverQuestion,
-  type Found,
   type Kit,
   lentFor,
   type Missing,
@@ -9,6 +8,7 @@ import {
   type Step,
   type Trip,
   type TripAbout,
+  type TripFound,
   type TripLimits,
   tripKey,
 } from '@hoxen/core/trip'
@@ -30,7 +30,7 @@ import {
 
 /** Everything known of a trip so far. */
 export interface TripAnswer {
-  readonly found: Found | undefined
+  readonly found: TripFound | undefined
   /** Kit under the limits as they are now; of the rigs swung so far. */
   readonly kit: Kit | undefined
   readonly steps: readonly Step[]
@@ -73,16 +73,16 @@ const useFirst = (question: TripQuestion | undefined, setShare: (share: number) 
   })
 
 /** The proof, and better kits on the way; begun anew when a limit changes. */
-function useProof(question: TripQuestion | undefined, limits: TripLimits, first: Found | undefined) {
+function useProof(question: TripQuestion | undefined, limits: TripLimits, first: TripFound | undefined) {
   const key = question?.key
-  const [better, setBetter] = useState<{ readonly key: string; readonly found: Found }>()
-  const proof = useQuery<Found>({
+  const [better, setBetter] = useState<{ readonly key: string; readonly found: TripFound }>()
+  const proof = useQuery<TripFound>({
     queryKey: ['trip-proof', key, limits],
     enabled: question !== undefined && first !== undefined && first.of > 0 && effort(true, false),
     queryFn: async ({ signal }) => {
       const asked = question as TripQuestion
       const wish = { signal, priority: 'ahead' } as const
-      const tell = (found: Found): void => setBetter({ key: asked.key, found })
+      const tell = (found: TripFound): void => setBetter({ key: asked.key, found })
       tell(await askMore(asked, limits, wish))
       return askProof(asked, limits, wish, tell)
     },
@@ -126,7 +126,7 @@ function useSteps(question: CoverQuestion | undefined, kit: Kit | undefined, key
 }
 
 /** What one more thing would cover, asked once the rest is known. */
-function useMissing(question: TripQuestion | undefined, first: Found | undefined) {
+function useMissing(question: TripQuestion | undefined, first: TripFound | undefined) {
   const open = first?.covered.some(({ ways }) => ways.length === 0) ?? false
   return useQuery({
     queryKey: ['trip-missing', question?.key],
@@ -144,12 +144,12 @@ function useLent({ borrowed }: TripLimits, missing: readonly Missing[] | undefin
   }, [borrowed, missing])
 }
 
-interface Asked {
+interface Fetched {
   readonly error: Error | null
   readonly refetch: () => Promise<unknown>
 }
 /** The first of several questions that failed. */
-const failedOf = (asked: readonly Asked[]) => asked.find(({ error }) => error !== null)
+const failedOf = (asked: readonly Fetched[]) => asked.find(({ error }) => error !== null)
 
 /**
  * The answer to a trip: a first kit soon; then whether a smaller one would do, what one more thing would cover, and what each size of

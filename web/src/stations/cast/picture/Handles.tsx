@@ -1,4 +1,5 @@
 import { JOB_LIMITS, STAND_LIMITS, WADING_LIMITS } from '@hoxen/core/day'
+import { clamp } from '@hoxen/core/quantity'
 import { type Aim, ANGLE_LIMITS, aimAt } from '@hoxen/core/swing'
 import { sayAngle } from '@hoxen/core/words'
 import type { KeyboardEvent, PointerEvent } from 'react'
@@ -33,8 +34,6 @@ interface Props {
   readonly onDrop: (moved: Moved) => void
 }
 
-const within = ({ low, high }: { readonly low: number; readonly high: number }, m: number): number =>
-  Math.max(low, Math.min(high, m))
 /** Nearest to the edge that a handle stands [px]. */
 const EDGE_PX = 14
 /** Moved by one press of a key [m]. */
@@ -56,7 +55,7 @@ export function AboveHandles({ frame, now, onHold, onDrop, way, turns, flyM }: A
   const { drawing, take, held } = useHold<Moved>({
     moved: (it, x, y) => {
       const [right, ahead] = frame.over(x, y)
-      if (it.aim === undefined) return { roomM: within(JOB_LIMITS.roomBehindM, roundLength(-ahead, system)) }
+      if (it.aim === undefined) return { roomM: clamp(roundLength(-ahead, system), JOB_LIMITS.roomBehindM) }
       const aim = roundAim(aimAt([right * way, ahead], 0), system)
       return { aim: turns ? aim : { ...aim, angleDeg: it.aim.angleDeg } }
     },
@@ -142,7 +141,7 @@ function RoomHandle({ frame, roomM, onTake, onDrop }: TakenProps & { readonly ro
         min: JOB_LIMITS.roomBehindM.low,
         max: JOB_LIMITS.roomBehindM.high,
         step: -KEY_M,
-        onPut: (m) => onDrop({ roomM: within(JOB_LIMITS.roomBehindM, roundLength(m, system)) }),
+        onPut: (m) => onDrop({ roomM: clamp(roundLength(m, system), JOB_LIMITS.roomBehindM) }),
       })}
       shape={<path d="M-9 -5H9M-9 5H9" />}
       says={`${show(roomM, 'length')} behind`}
@@ -165,8 +164,8 @@ export function SideHandles({ frame, now, onHold, onDrop, roomM, heightSaid }: S
     moved: (it, x, y) => {
       const [, upM] = frame.across(x, y)
       return it.wadingM === undefined
-        ? { behindHighM: within(STAND_LIMITS.behindHighM, roundLength(upM, system)) }
-        : { wadingM: within(WADING_LIMITS, Math.round(-upM * 20) / 20) }
+        ? { behindHighM: clamp(roundLength(upM, system), STAND_LIMITS.behindHighM) }
+        : { wadingM: clamp(Math.round(-upM * 20) / 20, WADING_LIMITS) }
     },
     onHold,
     onDrop,
@@ -212,7 +211,7 @@ function HighHandle({ frame, behindHighM, roomM, heightSaid, onTake, onDrop }: H
         min: low,
         max: high,
         step: KEY_M,
-        onPut: (m) => onDrop({ behindHighM: within(STAND_LIMITS.behindHighM, roundLength(m, system)) }),
+        onPut: (m) => onDrop({ behindHighM: clamp(roundLength(m, system), STAND_LIMITS.behindHighM) }),
       })}
       shape={<path d="M-9 0H9M0 -6V6" />}
       says={said}

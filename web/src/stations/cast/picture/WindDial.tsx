@@ -1,9 +1,9 @@
 import type { CastWind } from '@hoxen/core/cast'
+import { RAD_PER_DEG } from '@hoxen/core/quantity'
 import type { KeyboardEvent } from 'react'
 import { bySlider, useHold } from '../../../drawing/index.ts'
 import { useUnits } from '../../../ui/index.ts'
 
-const RAD = Math.PI / 180
 /** Turned by one press of a key [°]. */
 const KEY_DEG = 15
 const DIAL = 46
@@ -40,7 +40,7 @@ const keysOf =
 export function WindDial({ wind, left, onWind, onHold, sunDeg }: DialProps) {
   const { show } = useUnits()
   const { held, drawing, take } = useHold<number>({
-    moved: (_was, px, py) => turned(Math.round(Math.atan2(px - x, y - py) / RAD / 5) * 5),
+    moved: (_was, px, py) => turned(Math.round(Math.atan2(px - x, y - py) / RAD_PER_DEG / 5) * 5),
     onHold,
     onDrop: (deg) => onWind?.(() => deg),
   })
@@ -69,7 +69,7 @@ export function WindDial({ wind, left, onWind, onHold, sunDeg }: DialProps) {
         <circle cx={x} cy={y} r={DIAL} fill="var(--sheet)" stroke="var(--rule)" />
         {wind.veerDeg !== undefined && <Veer x={x} y={y} fromDeg={fromDeg} veerDeg={wind.veerDeg} />}
         {sunDeg !== undefined && (
-          <Sun x={x + Math.sin(sunDeg * RAD) * DIAL} y={y - Math.cos(sunDeg * RAD) * DIAL} />
+          <Sun x={x + Math.sin(sunDeg * RAD_PER_DEG) * DIAL} y={y - Math.cos(sunDeg * RAD_PER_DEG) * DIAL} />
         )}
         <Arrow fromDeg={fromDeg} />
         <Strength wind={wind} />
@@ -80,7 +80,7 @@ export function WindDial({ wind, left, onWind, onHold, sunDeg }: DialProps) {
 
 /** The arrow flies with the wind; its knob is where it comes from. */
 function Arrow({ fromDeg }: { readonly fromDeg: number }) {
-  const [sin, cos] = [Math.sin(fromDeg * RAD), Math.cos(fromDeg * RAD)]
+  const [sin, cos] = [Math.sin(fromDeg * RAD_PER_DEG), Math.cos(fromDeg * RAD_PER_DEG)]
   return (
     <g fill="var(--caster)">
       <path
@@ -126,7 +126,8 @@ interface VeerProps {
 
 /** Sector of the wind's turn to either side. */
 function Veer({ x, y, fromDeg, veerDeg }: VeerProps) {
-  const at = (deg: number): string => `${x + Math.sin(deg * RAD) * DIAL} ${y - Math.cos(deg * RAD) * DIAL}`
+  const at = (deg: number): string =>
+    `${x + Math.sin(deg * RAD_PER_DEG) * DIAL} ${y - Math.cos(deg * RAD_PER_DEG) * DIAL}`
   return (
     <path
       d={`M${x} ${y}L${at(fromDeg - veerDeg)}A${DIAL} ${DIAL} 0 0 1 ${at(fromDeg + veerDeg)}Z`}
@@ -143,7 +144,7 @@ const Sun = ({ x, y }: { readonly x: number; readonly y: number }) => (
     {[0, 60, 120, 180, 240, 300].map((deg) => (
       <path
         key={deg}
-        d={`M${x + Math.sin(deg * RAD) * 6} ${y - Math.cos(deg * RAD) * 6}L${x + Math.sin(deg * RAD) * 9} ${y - Math.cos(deg * RAD) * 9}`}
+        d={`M${x + Math.sin(deg * RAD_PER_DEG) * 6} ${y - Math.cos(deg * RAD_PER_DEG) * 6}L${x + Math.sin(deg * RAD_PER_DEG) * 9} ${y - Math.cos(deg * RAD_PER_DEG) * 9}`}
       />
     ))}
   </g>

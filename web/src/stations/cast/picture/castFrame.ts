@@ -1,4 +1,5 @@
 import type { Place3 } from '@hoxen/core/cast'
+import { RAD_PER_DEG } from '@hoxen/core/quantity'
 
 /** Where things of a cast stand in its two views, which have one scale. */
 export interface CastFrame {
@@ -32,7 +33,6 @@ export interface ToFrame {
   readonly wadingM: number
 }
 
-const RAD = Math.PI / 180
 /** Heights of the views [px]: of that from above, at most; and what a side view keeps for its words. */
 const ABOVE = { alone: { wide: 452, narrow: 252 }, shared: { wide: 396, narrow: 184 } } as const
 const MARGIN = 26
@@ -53,8 +53,8 @@ export function castFrame({
   topM,
   wadingM,
 }: ToFrame): CastFrame {
-  const [sin, cos] = [Math.sin(lineDeg * RAD), Math.cos(lineDeg * RAD)]
-  const aheadM = Math.max(castM * Math.cos(targetDeg * RAD), 6) + BEYOND_M
+  const [sin, cos] = [Math.sin(lineDeg * RAD_PER_DEG), Math.cos(lineDeg * RAD_PER_DEG)]
+  const aheadM = Math.max(castM * Math.cos(targetDeg * RAD_PER_DEG), 6) + BEYOND_M
   const outM = castM + BEYOND_M
   const column = wide ? (width - 24) / 2 : width
   const atMost = ABOVE[shared ? 'shared' : 'alone'][wide ? 'wide' : 'narrow']
@@ -68,7 +68,7 @@ export function castFrame({
   const skyPx = wide ? 0 : Math.max(0, SKY_PX - sideHeight)
   const side = { width: wide ? Math.min(column, 640) : width, height: sideHeight + skyPx }
   // The line swings down to where it hangs on the side that the target is on: that side has the room.
-  const x0 = above.width * (0.5 - 0.22 * Math.sign(Math.round(Math.sin(targetDeg * RAD) * 10)))
+  const x0 = above.width * (0.5 - 0.22 * Math.sign(Math.round(Math.sin(targetDeg * RAD_PER_DEG) * 10)))
   const y0 = aheadM * pxPerM + MARGIN / 2
   const sideX0 = behindM * pxPerM + Math.max(8, (side.width - (outM + behindM) * pxPerM) / 2)
   const sideY0 = topM * pxPerM + MARGIN + skyPx

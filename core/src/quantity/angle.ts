@@ -1,0 +1,2 @@
+/** Radians of a degree. */
+export const RAD_PER_DEG = Math.PI / 180
