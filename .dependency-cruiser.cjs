@@ -72,6 +72,23 @@ module.exports = {
       to: { path: '^web/src/(drawing|worker)/' },
     },
     {
+      // But for what is to come apart from the rest: the workers' own files, and what starts the page.
+      name: 'web-folders-through-index',
+      severity: 'error',
+      from: { path: '^web/src/([^/]+)/', pathNot: ['[.]test[.]tsx?$', '^web/src/testing/'] },
+      to: {
+        path: '^web/src/[^/]+/.+',
+        pathNot: [
+          '^web/src/$1/',
+          '/index[.]ts$',
+          '^web/src/(stations|testing)/',
+          '^web/src/worker/(tripApi|tripClient|swingApi|[a-z]+[.]worker)[.]ts$',
+          '^web/src/store/everything[.]ts$',
+          '^web/src/ui/QuantityField[.]tsx$',
+        ],
+      },
+    },
+    {
       name: 'stations-stand-apart',
       severity: 'error',
       from: { path: STATION_FOLDERS },

@@ -4,7 +4,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useWallet } from '../store/index.ts'
 import { askJudged, effort, type Progress } from '../swings/index.ts'
-import { working } from '../ui/working.ts'
+import { working } from '../ui/index.ts'
 import { keyOf, type Question } from './question.ts'
 
 /** The ranking, computed in the worker; the previous one stays until the next is there. */

@@ -1,6 +1,6 @@
 import { sayFileDue } from '@hoxen/core/words'
 import { Link } from 'react-router'
-import { useUnsaved } from '../store/unsaved.ts'
+import { useUnsaved } from '../store/index.ts'
 import { longDay } from '../ui/index.ts'
 
 /** A reminder comes when so much has changed, and so long ago it was saved last. */

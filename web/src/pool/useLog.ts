@@ -4,9 +4,7 @@ import { latest } from '@hoxen/core/water'
 import { SAW_WORDS } from '@hoxen/core/words'
 import { useToday } from '../day/index.ts'
 import { useQuestion } from '../ledger/index.ts'
-import { commit, noticeDone, noticeFailed, noticeSaid, useSingle } from '../store/index.ts'
-import { Once } from '../store/once.ts'
-import { newId } from '../store/rows.ts'
+import { commit, newId, noticeDone, noticeFailed, noticeSaid, Once, useSingle } from '../store/index.ts'
 
 /** No two swings end at one stroke, on whatever page. */
 const logging = new Once()

@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import { useTeaching } from '../day/useTeaching.ts'
+import { useTeaching } from '../day/index.ts'
 import { useCommands } from './commands.ts'
 import { useDemoAddress } from './useDemoAddress.ts'
 import { useHeading } from './useHeading.ts'

@@ -1,6 +1,6 @@
 import { Component, type ReactNode } from 'react'
 import { Link } from 'react-router'
-import { inWords, NothingKept } from '../store/inWords.ts'
+import { inWords, NothingKept } from '../store/index.ts'
 import { buttonLook } from '../ui/index.ts'
 
 interface Props {

@@ -5,8 +5,7 @@ import { HELP, KIND_NAMES, sayHelp, sayTyped, summarize, TAG_TOPICS } from '@hox
 import { useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { useToday } from '../day/index.ts'
-import { noticeDone, noticeFailed, useGear, useSingle } from '../store/index.ts'
-import { addItem, newId } from '../store/rows.ts'
+import { addItem, newId, noticeDone, noticeFailed, useGear, useSingle } from '../store/index.ts'
 import { DECIMAL_MARK, fieldLook, Sheet, useUnits } from '../ui/index.ts'
 import { type Command, useCommands } from './commands.ts'
 

@@ -40,3 +40,16 @@ const demo = () => import('./demo.ts')
 export const openDemo = (): Promise<boolean> => demo().then((m) => m.openDemo())
 export const leaveDemo = (): Promise<boolean> => demo().then((m) => m.leaveDemo())
 export const loadDemoRuns = (): Promise<boolean> => demo().then((m) => m.loadDemoRuns())
+export {
+  draftOf,
+  dropDraft,
+  dropField,
+  keepDraft,
+  keepField,
+  useDraftState,
+  useOtherDrafts,
+} from './drafts.ts'
+export { inWords, NothingKept } from './inWords.ts'
+export { Once } from './once.ts'
+export { addItem, addItems, addRun, editRow, newId, removeItems, removeRun } from './rows.ts'
+export { useUnsaved } from './unsaved.ts'

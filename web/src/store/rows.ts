@@ -6,7 +6,7 @@ import { putSaid, saidIn } from './kept.ts'
 import { Once } from './once.ts'
 import { commit } from './write.ts'
 
-const adding = new Once()
+const adding = /* @__PURE__ */ new Once()
 
 /** Adds a new item; asked again at the same stroke, it is not added twice. @returns false when it was not added */
 export const addItem = (item: Item): Promise<boolean> => {

@@ -1,6 +1,6 @@
 import { type Ride, rideOf, type SwingInput, type SwingResult } from '@hoxen/core/swing'
 import QuickLRU from 'quick-lru'
-import { working } from '../ui/working.ts'
+import { working } from '../ui/index.ts'
 import type { Priority, RideTask, Runner, Wish } from './wish.ts'
 
 /** Summed up, and in full with the line's shape at each moment; twice as many are kept at most. */

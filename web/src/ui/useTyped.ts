@@ -1,5 +1,5 @@
 import { createContext, useContext, useEffect, useRef, useState } from 'react'
-import { draftOf, dropField, keepField } from '../store/drafts.ts'
+import { draftOf, dropField, keepField } from '../store/index.ts'
 
 /** Name of the form that fields stand in: what is typed there and not yet taken is kept under it. */
 export const FormName = createContext<string | undefined>(undefined)

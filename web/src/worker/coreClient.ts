@@ -1,6 +1,6 @@
 import type { Item } from '@hoxen/core/gear'
 import type { Remote } from 'comlink'
-import { working } from '../ui/working.ts'
+import { working } from '../ui/index.ts'
 import type { About, CoreApi } from './coreApi.ts'
 import { WorkerClient } from './workerClient.ts'
 

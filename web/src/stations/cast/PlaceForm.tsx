@@ -1,9 +1,7 @@
 import { WIND_LIMITS } from '@hoxen/core/day'
 import { OBSTRUCTIONS, type Obstruction, type Run, type Spot } from '@hoxen/core/water'
 import { OBSTRUCTION_NAMES, sayBearing } from '@hoxen/core/words'
-import { useDraftState } from '../../store/drafts.ts'
-import { noticeFailed } from '../../store/index.ts'
-import { editRow } from '../../store/rows.ts'
+import { editRow, noticeFailed, useDraftState } from '../../store/index.ts'
 import { FormName, QuantityField, Select, TextField, useWithin } from '../../ui/index.ts'
 
 /** Weather stations a pool can go by: the stand-ins that ship with the server. */

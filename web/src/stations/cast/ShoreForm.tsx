@@ -3,9 +3,7 @@ import { readConstituents, readProfile, type Shore, type TideSource } from '@hox
 import type { Run } from '@hoxen/core/water'
 import { sayTypedProblem } from '@hoxen/core/words'
 import { useState } from 'react'
-import { useDraftState } from '../../store/drafts.ts'
-import { noticeFailed } from '../../store/index.ts'
-import { editRow } from '../../store/rows.ts'
+import { editRow, noticeFailed, useDraftState } from '../../store/index.ts'
 import { FormName, QuantityField, Select, TextField, useUnits, useWithin } from '../../ui/index.ts'
 import { TideFile } from './TideFile.tsx'
 

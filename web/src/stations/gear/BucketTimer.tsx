@@ -1,9 +1,15 @@
 import { BUCKET_M, type TipItem, timedSink } from '@hoxen/core/sink'
 import { sayRateUsed, sayTimed } from '@hoxen/core/words'
 import { useId } from 'react'
-import { dropDraft, useDraftState } from '../../store/drafts.ts'
-import { noticeDone, noticeFailed, useList, useSingle } from '../../store/index.ts'
-import { editRow } from '../../store/rows.ts'
+import {
+  dropDraft,
+  editRow,
+  noticeDone,
+  noticeFailed,
+  useDraftState,
+  useList,
+  useSingle,
+} from '../../store/index.ts'
 import { Button, fieldLook, QuantityField, Tag, useUnits, useWithin } from '../../ui/index.ts'
 
 const TRIES = 3

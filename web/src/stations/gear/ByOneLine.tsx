@@ -2,7 +2,7 @@ import { quickAdd } from '@hoxen/core/format'
 import type { Item, Kind } from '@hoxen/core/gear'
 import { LINE_EXAMPLES, sayGuesses, sayLine, sayOtherKind } from '@hoxen/core/words'
 import { useState } from 'react'
-import { dropDraft, useDraftState } from '../../store/drafts.ts'
+import { dropDraft, useDraftState } from '../../store/index.ts'
 import { DECIMAL_MARK, fieldLook, useUnits } from '../../ui/index.ts'
 
 interface ByOneLineProps {

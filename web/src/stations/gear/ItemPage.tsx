@@ -5,9 +5,16 @@ import { type ReactNode, useMemo, useState } from 'react'
 import { type UseFormReturn, useForm, useWatch } from 'react-hook-form'
 import { Link, useNavigate, useParams } from 'react-router'
 import { ItemPicture } from '../../drawing/index.ts'
-import { draftOf } from '../../store/drafts.ts'
-import { noticeDone, noticeFailed, useGear } from '../../store/index.ts'
-import { addItem, editRow, newId, removeItems } from '../../store/rows.ts'
+import {
+  addItem,
+  draftOf,
+  editRow,
+  newId,
+  noticeDone,
+  noticeFailed,
+  removeItems,
+  useGear,
+} from '../../store/index.ts'
 import { Button, buttonLook, Empty, useUnits } from '../../ui/index.ts'
 import { BucketTimer } from './BucketTimer.tsx'
 import { ByOneLine } from './ByOneLine.tsx'

@@ -1,6 +1,5 @@
 import type { Item } from '@hoxen/core/gear'
-import { noticeDone, noticeFailed } from '../../store/index.ts'
-import { addItem, newId } from '../../store/rows.ts'
+import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 
 /** Longest name there is. */
 const NAME_LETTERS = 80

@@ -1,4 +1,4 @@
-import { keepField, useDraftState } from '../../store/drafts.ts'
+import { keepField, useDraftState } from '../../store/index.ts'
 
 const FORM = 'pasted list'
 

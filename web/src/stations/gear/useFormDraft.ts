@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState } from 'react'
 import type { UseFormReturn } from 'react-hook-form'
-import { dropDraft, keepDraft, useOtherDrafts } from '../../store/drafts.ts'
+import { dropDraft, keepDraft, useOtherDrafts } from '../../store/index.ts'
 import { changedFields } from './draftFields.ts'
 import type { FormText } from './itemForm.ts'
 

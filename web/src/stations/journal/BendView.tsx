@@ -4,9 +4,16 @@ import { usualFreeM } from '@hoxen/core/reel'
 import { BEND_MODEL, type BendTest } from '@hoxen/core/rod'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
-import { dropDraft, useDraftState } from '../../store/drafts.ts'
-import { commit, noticeDone, noticeFailed, useGear, useList } from '../../store/index.ts'
-import { newId } from '../../store/rows.ts'
+import {
+  commit,
+  dropDraft,
+  newId,
+  noticeDone,
+  noticeFailed,
+  useDraftState,
+  useGear,
+  useList,
+} from '../../store/index.ts'
 import { buttonLook, Empty, today } from '../../ui/index.ts'
 import { OneRod, Weights } from './BendFields.tsx'
 import { BendResult, useBendResults } from './BendResult.tsx'

@@ -1,6 +1,5 @@
 import { useId, useState } from 'react'
-import { commit, noticeFailed, useList } from '../../store/index.ts'
-import { newId } from '../../store/rows.ts'
+import { commit, newId, noticeFailed, useList } from '../../store/index.ts'
 import { Button, fieldLook } from '../../ui/index.ts'
 import { shrunk } from './photo.ts'
 

@@ -2,8 +2,7 @@ import { ENTRY_LIMITS, type Entry, PACES, type Pace, SAW, type Saw } from '@hoxe
 import { RUN_LIMITS } from '@hoxen/core/water'
 import { PACE_WORDS, SAW_WORDS, sayLogged } from '@hoxen/core/words'
 import { useState } from 'react'
-import { commit, noticeDone, noticeFailed, useGear, useList } from '../../store/index.ts'
-import { editRow } from '../../store/rows.ts'
+import { commit, editRow, noticeDone, noticeFailed, useGear, useList } from '../../store/index.ts'
 import {
   Button,
   FormName,

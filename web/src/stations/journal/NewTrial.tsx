@@ -3,9 +3,15 @@ import { FEELS, type Feel, TRIED_KG, type Tried } from '@hoxen/core/journal'
 import { headFacts } from '@hoxen/core/line'
 import { windowStyleOf } from '@hoxen/core/rig'
 import { FEEL_WORDS } from '@hoxen/core/words'
-import { dropDraft, useDraftState } from '../../store/drafts.ts'
-import { commit, noticeDone, noticeFailed, useGear } from '../../store/index.ts'
-import { newId } from '../../store/rows.ts'
+import {
+  commit,
+  dropDraft,
+  newId,
+  noticeDone,
+  noticeFailed,
+  useDraftState,
+  useGear,
+} from '../../store/index.ts'
 import { Button, QuantityField, Select, today, useUnits, useWithin } from '../../ui/index.ts'
 
 interface NewTrialProps {

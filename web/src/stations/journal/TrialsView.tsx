@@ -6,8 +6,15 @@ import { FEEL_WORDS, WINDOW_NAMES } from '@hoxen/core/words'
 import { useMemo } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { useDay } from '../../day/index.ts'
-import { useDraftState } from '../../store/drafts.ts'
-import { changeKept, commit, noticeFailed, useGear, useList, useSettings } from '../../store/index.ts'
+import {
+  changeKept,
+  commit,
+  noticeFailed,
+  useDraftState,
+  useGear,
+  useList,
+  useSettings,
+} from '../../store/index.ts'
 import {
   Button,
   buttonLook,

@@ -7,9 +7,7 @@ import { ledger, type RigParts } from '@hoxen/core/rig'
 import { windowFor } from '@hoxen/core/rod'
 import { sayCheck, sayGuesses, sayLine, summarize, WINDOW_NAMES } from '@hoxen/core/words'
 import { type AxisBand, GrainAxis } from '../../drawing/index.ts'
-import { dropDraft, useDraftState } from '../../store/drafts.ts'
-import { noticeDone, noticeFailed } from '../../store/index.ts'
-import { addItems, newId } from '../../store/rows.ts'
+import { addItems, dropDraft, newId, noticeDone, noticeFailed, useDraftState } from '../../store/index.ts'
 import { Button, DECIMAL_MARK, fieldLook, StateMark, useUnits } from '../../ui/index.ts'
 
 /** Any day will do: a window is the rod's own. */

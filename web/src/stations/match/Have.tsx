@@ -2,8 +2,7 @@ import { quickAdd } from '@hoxen/core/format'
 import type { Item } from '@hoxen/core/gear'
 import { quickLine, sayLine, sayOtherKind, sayTyped } from '@hoxen/core/words'
 import { type FormEvent, useState } from 'react'
-import { noticeDone, noticeFailed } from '../../store/index.ts'
-import { addItem, newId } from '../../store/rows.ts'
+import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, DECIMAL_MARK, fieldLook, useUnits } from '../../ui/index.ts'
 
 interface Props {

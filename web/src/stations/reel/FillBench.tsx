@@ -34,7 +34,7 @@ import {
 import { type ReactNode, useState } from 'react'
 import { ReelPicture, RingSwatch } from '../../drawing/index.ts'
 import { LedgerLine, type Question } from '../../ledger/index.ts'
-import { useDraftState } from '../../store/drafts.ts'
+import { useDraftState } from '../../store/index.ts'
 import { Button, QuantityField, SaidText, Tag, useUnits } from '../../ui/index.ts'
 
 interface Props {

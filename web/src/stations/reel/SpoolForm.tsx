@@ -2,9 +2,7 @@ import { itemSchema, problemsOf, type Reel, type Spool } from '@hoxen/core/gear'
 import { arborFromBox, USUAL_BACKING_M } from '@hoxen/core/reel'
 import { sayProblem } from '@hoxen/core/words'
 import { type ReactNode, useState } from 'react'
-import { dropDraft, useDraftState } from '../../store/drafts.ts'
-import { noticeDone, noticeFailed } from '../../store/index.ts'
-import { editRow } from '../../store/rows.ts'
+import { dropDraft, editRow, noticeDone, noticeFailed, useDraftState } from '../../store/index.ts'
 import { Button, fieldLook, QuantityField, useUnits } from '../../ui/index.ts'
 
 /** A usual spool to start from where this one has not been measured. [practice] */

@@ -4,10 +4,8 @@ import { type CheckState, statesBySlot } from '@hoxen/core/rig'
 import { LEVEL_TIPS_M, nameMaterial, PIECE, type TipSet, tipFacts, tipSets } from '@hoxen/core/sink'
 import { useState } from 'react'
 import type { Question } from '../../ledger/index.ts'
-import { noticeDone, noticeFailed } from '../../store/index.ts'
-import { addItem, newId } from '../../store/rows.ts'
-import { Button, StateMark, Tag, useUnits } from '../../ui/index.ts'
-import { QuantityField } from '../../ui/QuantityField.tsx'
+import { addItem, newId, noticeDone, noticeFailed } from '../../store/index.ts'
+import { Button, QuantityField, StateMark, Tag, useUnits } from '../../ui/index.ts'
 
 interface Props {
   readonly question: Question

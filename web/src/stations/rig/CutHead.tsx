@@ -2,8 +2,7 @@ import { CUT_ENDS, type CutEnd } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
 import { sayCut, sayUncut, sayUncuttable } from '@hoxen/core/words'
 import type { Question } from '../../ledger/index.ts'
-import { OneOf, SaidText, Tag, useUnits } from '../../ui/index.ts'
-import { QuantityField } from '../../ui/QuantityField.tsx'
+import { OneOf, QuantityField, SaidText, Tag, useUnits } from '../../ui/index.ts'
 import { HeadChange } from './HeadChange.tsx'
 
 interface Props {

@@ -5,9 +5,7 @@ import { rodsServed } from '@hoxen/core/specify'
 import { CHECK_TITLES, sayCheck, sayServed } from '@hoxen/core/words'
 import { type ReactNode, useMemo } from 'react'
 import type { Question } from '../../ledger/index.ts'
-import { dropDraft } from '../../store/drafts.ts'
-import { noticeDone, noticeFailed } from '../../store/index.ts'
-import { addItem, newId } from '../../store/rows.ts'
+import { addItem, dropDraft, newId, noticeDone, noticeFailed } from '../../store/index.ts'
 import { Button, StateMark, useUnits } from '../../ui/index.ts'
 
 /** Lines that another head can change, but for its depth. */

@@ -16,9 +16,7 @@ import { sayDropper, sayIndicator, sayLeaderLength, sayLeaderWarning, sayPoint }
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { Ledger, type Question } from '../../ledger/index.ts'
-import { dropDraft, useDraftState } from '../../store/drafts.ts'
-import { noticeDone, noticeFailed } from '../../store/index.ts'
-import { addItem, newId } from '../../store/rows.ts'
+import { addItem, dropDraft, newId, noticeDone, noticeFailed, useDraftState } from '../../store/index.ts'
 import { Button, buttonLook, OneOf, QuantityField, Tag, useUnits, useWithin } from '../../ui/index.ts'
 import { type HeldEnd, LeaderPicture } from './LeaderPicture.tsx'
 

@@ -3,8 +3,7 @@ import { type Lengthened, usualCheater } from '@hoxen/core/line'
 import type { RankedRig } from '@hoxen/core/match'
 import { sayBeforeCheater, sayWithCheater } from '@hoxen/core/words'
 import type { Question } from '../../ledger/index.ts'
-import { Button, SaidText, Tag, useUnits, useWithin } from '../../ui/index.ts'
-import { QuantityField } from '../../ui/QuantityField.tsx'
+import { Button, QuantityField, SaidText, Tag, useUnits, useWithin } from '../../ui/index.ts'
 import { HeadChange } from './HeadChange.tsx'
 
 /** A level piece, of one's own or only thought of. */

@@ -2,7 +2,7 @@ import { type CutEnd, cutHead, leftIfCutAt, withCheater } from '@hoxen/core/line
 import { judge, type RankedRig } from '@hoxen/core/match'
 import { useMemo, useState } from 'react'
 import type { Question } from '../../ledger/index.ts'
-import { useDraftState } from '../../store/drafts.ts'
+import { useDraftState } from '../../store/index.ts'
 import { Button } from '../../ui/index.ts'
 import { ByThePiece } from './ByThePiece.tsx'
 import { CutHead } from './CutHead.tsx'

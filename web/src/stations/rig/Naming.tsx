@@ -2,9 +2,17 @@ import { FLY_KG, type Item, itemSchema, problemsOf } from '@hoxen/core/gear'
 import { isTipItem, type MaterialReading, nameMaterial, WEIGHED } from '@hoxen/core/sink'
 import { sayProblem, sayReading } from '@hoxen/core/words'
 import { useState } from 'react'
-import { dropDraft, useDraftState } from '../../store/drafts.ts'
-import { changeDay, noticeDone, noticeFailed, useGear } from '../../store/index.ts'
-import { addItem, editRow, newId } from '../../store/rows.ts'
+import {
+  addItem,
+  changeDay,
+  dropDraft,
+  editRow,
+  newId,
+  noticeDone,
+  noticeFailed,
+  useDraftState,
+  useGear,
+} from '../../store/index.ts'
 import { Button, QuantityField, Select, Tag, useUnits, useWithin } from '../../ui/index.ts'
 import { MaterialAxis } from './MaterialAxis.tsx'
 import { Tape } from './Tape.tsx'

@@ -11,7 +11,7 @@ import {
 } from '@hoxen/core/trip'
 import { proxy, type Remote, transfer } from 'comlink'
 import { effort, letSwingFor } from '../../swings/index.ts'
-import { working } from '../../ui/working.ts'
+import { working } from '../../ui/index.ts'
 import type { Gone, LetSolve, TripApi } from '../../worker/tripApi.ts'
 import { tripSearch, tripSolver } from '../../worker/tripClient.ts'
 

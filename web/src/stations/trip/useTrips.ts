@@ -3,8 +3,7 @@ import type { Trip, TripAbout } from '@hoxen/core/trip'
 import { useMemo } from 'react'
 import { useSearchParams } from 'react-router'
 import { useToday } from '../../day/index.ts'
-import { commit, noticeFailed, useGear, useList } from '../../store/index.ts'
-import { newId } from '../../store/rows.ts'
+import { commit, newId, noticeFailed, useGear, useList } from '../../store/index.ts'
 
 /** Changes a trip by what makes a new one of it as it is at that moment: one step to take back. */
 export const changeTrip = (label: string, { id }: Trip, next: (trip: Trip) => Trip): void =>

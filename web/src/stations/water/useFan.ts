@@ -4,7 +4,7 @@ import type { SwingResult } from '@hoxen/core/swing'
 import type { Run } from '@hoxen/core/water'
 import { useEffect, useMemo, useState } from 'react'
 import { effort, useRides } from '../../swings/index.ts'
-import { working } from '../../ui/working.ts'
+import { working } from '../../ui/index.ts'
 
 /** While a hand still moves, the fan waits [ms]. */
 const STILL_MS = 900

@@ -10,8 +10,7 @@ import {
   sectionFlowM3ps,
 } from '@hoxen/core/water'
 import { BOTTOM_NAMES, sayByBed, sayIndicator, sayLies, sayNoLie } from '@hoxen/core/words'
-import { noticeDone, noticeFailed } from '../../../store/index.ts'
-import { removeRun } from '../../../store/rows.ts'
+import { noticeDone, noticeFailed, removeRun } from '../../../store/index.ts'
 import {
   Button,
   DECIMAL_MARK,

@@ -2,8 +2,7 @@ import { type PlacesPlan, placesGeoJson, placesGpx, planPlaces } from '@hoxen/co
 import { newRun, type Run } from '@hoxen/core/water'
 import { sayProblem } from '@hoxen/core/words'
 import { useId, useState } from 'react'
-import { commit, noticeDone, noticeFailed } from '../../../store/index.ts'
-import { newId } from '../../../store/rows.ts'
+import { commit, newId, noticeDone, noticeFailed } from '../../../store/index.ts'
 import { Button, FileField, saveFile, today, useUnits } from '../../../ui/index.ts'
 import { ask } from '../../../worker/index.ts'
 

@@ -2,8 +2,7 @@ import { problemsOf } from '@hoxen/core/gear'
 import { type Run, runSchema } from '@hoxen/core/water'
 import { sayProblem } from '@hoxen/core/words'
 import { useState } from 'react'
-import { noticeFailed } from '../../../store/index.ts'
-import { editRow } from '../../../store/rows.ts'
+import { editRow, noticeFailed } from '../../../store/index.ts'
 import { useUnits } from '../../../ui/index.ts'
 
 /** Changes a pool; what cannot be is said, and changes nothing. */
