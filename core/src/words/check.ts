@@ -1,7 +1,7 @@
 import { printMeasure, printRange, printShare, type UnitSystem } from '../quantity/index.ts'
 import { CHECK_CODES, type Check, type CheckCode } from '../rig/index.ts'
 import { FRONT_WORDS } from './checkFront.ts'
-import type { CheckWords, Say } from './checkText.ts'
+import type { CheckWords, Paragraph, Say } from './checkText.ts'
 import { WATER_WORDS } from './checkWater.ts'
 
 /** All of them; the compiler sees that none is left out. */
@@ -11,6 +11,11 @@ const WORDS: CheckWords = { ...FRONT_WORDS, ...WATER_WORDS }
 export const CHECK_TITLES = Object.fromEntries(
   CHECK_CODES.map((code) => [code, WORDS[code].title]),
 ) as Readonly<Record<CheckCode, string>>
+
+/** What each check asks, its basis and its limits. */
+export const CHECK_MEANINGS = Object.fromEntries(
+  CHECK_CODES.map((code) => [code, WORDS[code].means]),
+) as Readonly<Record<CheckCode, Paragraph>>
 
 /** A figure of a check as the ledger shows it. */
 export function sayFigure(

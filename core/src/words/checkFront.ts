@@ -1,5 +1,7 @@
+import { SEASON_C } from '../day/index.ts'
+import { printMeasure } from '../quantity/index.ts'
 import type { CheckReasons } from '../rig/index.ts'
-import type { CheckWords, Say } from './checkText.ts'
+import { type CheckWords, type Say, sayFeet } from './checkText.ts'
 
 const JOINT_UP: Say<CheckReasons<'joint-step'>['steps-up']> = ({ value, data, in: show }) =>
   data.levelOnFine
@@ -10,6 +12,8 @@ const JOINT_UP: Say<CheckReasons<'joint-step'>['steps-up']> = ({ value, data, in
 export const FRONT_WORDS = {
   'mass-in-window': {
     title: 'Weight in the rod’s window',
+    means:
+      'For each kind of head a rod casts a range of weights well: its window. Printed windows have hard ends, and the upper one holds at full power; estimated ones fade out. Your own head trials outrank both. Whether the tip counts is shown beside the figure.',
     says: {
       inside: ({ data }) =>
         data.counts === 'head+tip'
@@ -29,6 +33,8 @@ export const FRONT_WORDS = {
   },
   'rod-number': {
     title: 'Rod number and line number',
+    means:
+      'The number on a box is only a name: the same number means a far heavier line on a two-handed rod. This check compares the number on the box with what the rod’s own number stands for. Grains always outrank it.',
     says: {
       'own-number': ({ data }) =>
         `By its weight this is a line for a single-hand ${data.own}. A two-handed ${data.own} needs about the weight of a single-hand ${data.wanted}: it won’t load.`,
@@ -37,6 +43,7 @@ export const FRONT_WORDS = {
   },
   'skagit-tip': {
     title: 'Skagit carries a tip',
+    means: 'A Skagit has a blunt front that needs a tip: bare, the cast kicks and the anchor slips.',
     says: {
       bare: () =>
         'A Skagit head must always carry a tip, a floating one if nothing else: bare, its blunt front dumps the leader in a heap.',
@@ -45,10 +52,14 @@ export const FRONT_WORDS = {
   },
   'joint-step': {
     title: 'Joint of head and tip',
+    means:
+      'Where head and tip meet, the weight per foot may step down a little, never up: a big step hinges, and a tip heavier than the head’s front kicks.',
     says: { 'steps-down': () => 'The weight per foot steps down from head to tip.', 'steps-up': JOINT_UP },
   },
   'cheater-joint': {
     title: 'Cheater behind the head',
+    means:
+      'A cheater lengthens a head at its rear. It must be about as heavy per foot as the head where it joins, and heavier than the running line.',
     says: {
       'steps-down': () => 'The weight per foot steps down from cheater to head.',
       'steps-up': ({ value, data, in: show }) =>
@@ -59,10 +70,14 @@ export const FRONT_WORDS = {
   },
   'leader-joint': {
     title: 'Joint to the leader',
+    means:
+      'The leader’s butt against the end of the line: a butt much heavier than that hinges, one far lighter lets the turnover die.',
     says: { 'steps-down': () => 'The weight per foot steps down to the leader.', 'steps-up': JOINT_UP },
   },
   'tip-material': {
     title: 'Tip material for the head',
+    means:
+      'Heavy heads turn over heavy tips, light heads light ones, by the ranges of grains that casters use. It works both ways: too light a tip kicks.',
     says: {
       carries: ({ data }) => `A head of this weight turns over up to ${data.material}.`,
       'tip-too-heavy': ({ value, data, in: show }) =>
@@ -73,6 +88,8 @@ export const FRONT_WORDS = {
   },
   'tip-share': {
     title: 'Weight of the tip for the head',
+    means:
+      'A floating or part-sinking tip should weigh no more than about a quarter of its head: the head has to turn it over and still load the rod. Level sinking tips go by their material instead.',
     says: {
       carries: ({ data, in: show }) =>
         `A tip of ${show(data.tipKg, 'lineMass')} is light enough for this head.`,
@@ -84,6 +101,8 @@ export const FRONT_WORDS = {
   },
   simplest: {
     title: 'No more parts than it needs',
+    means:
+      'Of rigs that do the same, casters fish the one with the fewest parts. A tip on a head that can do without ranks a little lower, unless it gains enough depth to earn its place.',
     says: {
       'needs-tip': () => 'A Skagit needs its tip.',
       'without-tip': () => 'The leader is looped straight to the head: nothing to spare.',
@@ -93,6 +112,8 @@ export const FRONT_WORDS = {
   },
   'cold-front': {
     title: 'Cold water, fish at the bottom',
+    means: (system) =>
+      `Below ${printMeasure(SEASON_C.cold, 'temperature', system)}, for fish at the bottom, rigs with ${sayFeet(5, system)} or more of sinking line rank first.`,
     says: {
       sinks: () => 'Enough of the line sinks for cold water and fish at the bottom.',
       'front-floats': ({ data, in: show }) =>
@@ -103,6 +124,8 @@ export const FRONT_WORDS = {
   },
   'cold-leader': {
     title: 'Leader in cold water',
+    means: (system) =>
+      `Below ${printMeasure(SEASON_C.cold, 'temperature', system)}, for fish at the bottom, leaders of ${sayFeet(6, system)} or less rank first: a longer one lets the fly ride up.`,
     says: {
       short: () => 'Short enough to keep the fly down at the bottom.',
       long: ({ value, high }) =>
@@ -111,6 +134,8 @@ export const FRONT_WORDS = {
   },
   'fly-tip': {
     title: 'Fly and what turns it over',
+    means: (system) =>
+      `An unrolling loop loses energy to the air and carries the fly along. In the turnover model the cast is straight when the fly arrives with speed and has dropped no more than about ${sayFeet(1, system)}; the rule of thumb is a second witness. An estimate, for comparing.`,
     says: {
       straight: ({ data }) =>
         `The ${data.carrier} turns this fly over: it arrives with speed, before it can drop.`,
@@ -126,6 +151,8 @@ export const FRONT_WORDS = {
   },
   'fly-head': {
     title: 'Head for a heavy fly',
+    means:
+      'Heavy flies and heavy droppers go on Skagits: a Scandi’s fine front hasn’t the weight to turn them over.',
     says: {
       'blunt-front': () => 'A blunt front throws a heavy fly.',
       'fine-front': () =>
@@ -134,6 +161,8 @@ export const FRONT_WORDS = {
   },
   'fly-floats': {
     title: 'Fly that stays on top',
+    means:
+      'Hitched, waking and dry flies stay on top until the line pulls them under. Leader and line must float too; a sinking tip or head drowns them.',
     says: {
       'all-floats': () => 'The whole line floats; grease the leader.',
       'part-sinks': () => 'Part of the line sinks and pulls the fly under: fish a line and tip that float.',
@@ -142,6 +171,8 @@ export const FRONT_WORDS = {
   },
   'sinking-leader': {
     title: 'Sinking leader as the tip',
+    means:
+      'Tapered sinking leaders weigh little: Scandis and light Skagits turn them over, a full-size Skagit hardly does.',
     says: {
       'own-tip': () => 'A head of this kind turns over a tapered sinking leader.',
       makeshift: () =>
@@ -151,6 +182,8 @@ export const FRONT_WORDS = {
   },
   'head-length': {
     title: 'Head length for the rod',
+    means:
+      'A Skagit longer than two rod lengths, or a Scandi longer than three, is hard to lift and needs a lot of room. A shorter head is mentioned, never marked down.',
     says: {
       suits: () => 'Not too long a head for this rod.',
       'trout-line': () => 'A trout line casts with the length you carry; heads reach further.',
@@ -162,6 +195,8 @@ export const FRONT_WORDS = {
   },
   'line-out': {
     title: 'Line outside the rod',
+    means:
+      'Only the part of a head outside the rod tip loads the rod. On a short cast, rod, tip and leader take up most of the distance and part of the head stays inside. Trout lines on single-handers are cast at any length.',
     says: {
       'all-out': () => 'On a cast of this length the whole head is outside the rod.',
       'inside-rod': ({ value, data, in: show }) =>
@@ -170,6 +205,8 @@ export const FRONT_WORDS = {
   },
   reach: {
     title: 'Reach',
+    means:
+      'How far a clean cast goes: rod, overhang, head, tip, leader and the line that shoots. It allows for wind along the cast, the stroke there is room for and, with a trout line, the weight in the upper leg. A rough estimate.',
     says: {
       reaches: ({ value }) => `Casts about ${value}, running line and all.`,
       short: ({ value, low }) =>
@@ -182,6 +219,8 @@ export const FRONT_WORDS = {
   },
   'leader-fish': {
     title: 'Leader and the fish',
+    means:
+      'A fish that takes on a tight line can break fine tippet. The check goes by the weakest spool, with your own knot counted in. The formula: 4 × (the fish in pounds)^0.53, in pounds as printed.',
     says: {
       'strong-enough': () => 'Its weakest piece holds a fish of this size on a tight line.',
       weak: ({ value, low, data, in: show }) =>
@@ -190,6 +229,8 @@ export const FRONT_WORDS = {
   },
   'leader-length': {
     title: 'Leader length',
+    means: (system) =>
+      `On a floating head one to one and a half rod lengths, shorter for weighted flies; on a fast sink tip ${sayFeet(3, system)} to ${sayFeet(6, system)}.`,
     says: {
       fits: () => 'Long enough to hold the anchor, short enough to lift.',
       missing: ({ low, high }) => `No leader chosen: tie one of ${low} to ${high}.`,

@@ -1,5 +1,5 @@
-import { printShare } from '../quantity/index.ts'
-import type { CheckReasons } from '../rig/index.ts'
+import { printMeasure, printShare } from '../quantity/index.ts'
+import { BALANCES, type CheckReasons } from '../rig/index.ts'
 import type { SwingReason } from '../swing/index.ts'
 import { CAST_TITLES, sayAgainst } from './castNames.ts'
 import type { CheckWords, Say } from './checkText.ts'
@@ -28,6 +28,8 @@ const drifted =
 export const WATER_WORDS = {
   depth: {
     title: 'Depth of the fly',
+    means:
+      'The whole line is swung through the pool at today’s flow: how long the fly is with the fish, how often it touches, and how long it lies on the bottom (the last rod length before the hang-down left out). Until then a first look stands in; it can never say Holds. Under a float its own rule counts.',
     says: {
       'not-swung': ({ value, data, in: show }) =>
         `Not swung yet. First look: about ${value} down, likely ${show(data.lowM, 'length')} to ${show(data.highM, 'length')}.`,
@@ -57,6 +59,8 @@ export const WATER_WORDS = {
   },
   'room-behind': {
     title: 'Room behind',
+    means:
+      'The D loop is drawn as half an ellipse as high as the rod tip; its curve is the line that is neither anchored nor shot. Where room is tight a Skagit can be cast with the compact stroke, and a trout line roll cast with half a rod length behind. An overhead cast lays the whole line out behind you, or over what is there.',
     says: {
       enough: ({ value }) => `The cast needs about ${value} behind you.`,
       compact: ({ value, high }) =>
@@ -70,6 +74,8 @@ export const WATER_WORDS = {
   },
   cast: {
     title: 'A cast that works here',
+    means:
+      'Every cast off either side is judged for this rig where you stand: wind, room and what is behind you, current, change of direction, hand, skill and shoulder. The best safe one is named; if there is none, the rig breaks. The Cast page shows it step by step.',
     says: {
       good: ({ data }) =>
         `${CAST_TITLES[data.cast]} off the ${data.side} shoulder: good here, and in this wind.`,
@@ -81,6 +87,8 @@ export const WATER_WORDS = {
   },
   season: {
     title: 'Season',
+    means:
+      'Scandis suit warm water and small flies, Skagits cold water and big flies: by the water temperature if it is known, else by the season.',
     says: {
       'in-season': ({ value }) =>
         value === '' ? 'A usual head for the time of year.' : `A usual head for water of ${value}.`,
@@ -90,6 +98,7 @@ export const WATER_WORDS = {
   },
   water: {
     title: 'Head for the water',
+    means: 'In the surf the whole head goes out in one back cast; a surf rod is made only for that.',
     says: {
       'surf-head': () => 'It goes out in one back cast.',
       'surf-rod-on-river': () =>
@@ -100,6 +109,8 @@ export const WATER_WORDS = {
   },
   'loop-in-guides': {
     title: 'Loop in the guides',
+    means:
+      'If you strip in further than head, tip and leader are long, the rear loop runs into the guides and catches.',
     says: {
       'loop-outside': () => 'The head’s rear loop stays outside the tip-top.',
       'loop-inside': ({ value, low }) =>
@@ -108,6 +119,8 @@ export const WATER_WORDS = {
   },
   'running-line': {
     title: 'Running line for the head',
+    means:
+      'Light heads shoot best on thin running lines, heavy ones need thicker. Coated line grips but twists in small loops; mono flies but slips.',
     says: {
       fits: () => 'Suits a head of this weight.',
       missing: () => 'No running line chosen.',
@@ -119,6 +132,8 @@ export const WATER_WORDS = {
   },
   'running-core': {
     title: 'What breaks first',
+    means:
+      'Something has to break first, and it should be the tippet: if the running line’s core is weakest, you lose the lot.',
     says: {
       'leader-first': () => 'The leader breaks before the running line: you lose only the fly.',
       'core-first': ({ data, in: show }) =>
@@ -127,6 +142,8 @@ export const WATER_WORDS = {
   },
   balance: {
     title: 'Balance at the hand',
+    means: (system) =>
+      `Where the rigged rod balances relative to your upper hand, from weight and balance point. Up to ${printMeasure(BALANCES.aheadM, 'length', system)} in front of the hand is right; it never breaks a rig.`,
     says: {
       'at-hand': () => 'Rigged, the rod balances at the upper hand or just in front of it.',
       'tip-heavy': ({ data, in: show }) =>
@@ -137,6 +154,8 @@ export const WATER_WORDS = {
   },
   'reel-room': {
     title: 'Room on the reel',
+    means:
+      'Backing, running line and head as you wind them, by volume and how tightly hands wind, with some clearance below the rim.',
     says: {
       'holds-all': ({ data }) =>
         `Backing, running line and head fill about ${printShare(data.share)} of the spool.`,
@@ -154,6 +173,7 @@ export const WATER_WORDS = {
   },
   'reel-cage': {
     title: 'Frame of the reel',
+    means: 'Mono slips out between spool and frame of an open-frame reel; a full frame keeps it in.',
     says: {
       full: () => 'A full frame keeps thin mono in.',
       open: () => 'Thin mono slips out between the spool and an open frame.',
@@ -162,6 +182,7 @@ export const WATER_WORDS = {
   },
   'rod-fish': {
     title: 'Rod for the fish',
+    means: 'Light rods for small fish, strong ones for big fish: what such a rod can turn.',
     says: {
       suits: () => 'This rod is made for fish of this size.',
       'too-weak': ({ value, high }) =>
@@ -171,6 +192,7 @@ export const WATER_WORDS = {
   },
   'rod-cast': {
     title: 'Rod for the cast',
+    means: 'Longer rods for longer casts and bigger rivers.',
     says: {
       suits: () => 'Long enough, and no longer than it needs to be.',
       'too-short': ({ value, low }) => `${value} is short for casts this long; ${low} is usual.`,
