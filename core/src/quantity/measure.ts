@@ -22,6 +22,7 @@ export type Measure =
   | 'temperature'
   | 'massPerLength'
   | 'breakingLoad'
+  | 'seconds'
 
 interface Shown {
   readonly dimension: Dimension
@@ -46,6 +47,7 @@ export const MEASURES: Readonly<Record<Measure, Shown>> = Object.freeze({
   temperature: { dimension: 'temperature', trade: ['°F', 0], metric: ['°C', 1] },
   massPerLength: { dimension: 'massPerLength', trade: ['gr/ft', 1], metric: ['g/m', 2] },
   breakingLoad: { dimension: 'force', trade: ['lbf', 0], metric: ['kgf', 1] },
+  seconds: { dimension: 'time', trade: ['s', 0], metric: ['s', 0] },
 })
 
 export function unitFor(measure: Measure, system: UnitSystem): string {

@@ -37,6 +37,8 @@ describe('what people type', () => {
     ['30 lb', 'force', 'lbf', 30 * 0.45359237 * 9.80665],
     ['30 lb', 'mass', 'gr', 30 * 0.45359237],
     ['.5 m', 'length', 'ft', 0.5],
+    ['4,5', 'time', 's', 4.5],
+    ['1 min', 'time', 's', 60],
   ] as [string, Dimension, string, number][])('%s as %s', (text, dimension, unit, si) => {
     expect(parseQuantity(text, dimension, unit)).toMatchObject({ ok: true, si: expect.closeTo(si, 10) })
   })
@@ -46,6 +48,7 @@ describe('what people type', () => {
     ['long', 'length', 'not-a-number'],
     ['12 parsecs', 'length', 'unknown-unit'],
     ['12 gr', 'length', 'other-dimension'],
+    ['12 m', 'time', 'other-dimension'],
     ['-3 ft', 'length', 'negative'],
     ['3 ft 2 ft 1 in', 'length', 'not-a-number'],
     ['5 m 3', 'length', 'not-a-number'],

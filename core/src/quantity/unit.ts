@@ -11,9 +11,17 @@ import {
   STANDARD_GRAVITY_MPS2,
 } from './factor.ts'
 
-/** SI inside, trade units at the edges: kg, m, m/s, kg/m, N. This file and `factor` are the only places that know how they relate. */
+/** SI inside, trade units at the edges: kg, m, m/s, kg/m, N, s. This file and `factor` are the only places that know how they relate. */
 
-export type Dimension = 'mass' | 'length' | 'speed' | 'massPerLength' | 'force' | 'flow' | 'temperature'
+export type Dimension =
+  | 'mass'
+  | 'length'
+  | 'speed'
+  | 'massPerLength'
+  | 'force'
+  | 'flow'
+  | 'temperature'
+  | 'time'
 
 export interface Unit {
   readonly symbol: string
@@ -103,6 +111,8 @@ export const UNITS: readonly Unit[] = Object.freeze([
   scaled('l/s', 'flow', 1e-3, ['litres per second', 'liters per second']),
   CELSIUS,
   FAHRENHEIT,
+  scaled('s', 'time', 1, ['sec', 'secs', 'second', 'seconds']),
+  scaled('min', 'time', 60, ['mins', 'minute', 'minutes']),
 ])
 
 /**

@@ -1,3 +1,4 @@
+import { parseQuantity } from '@hoxen/core/quantity'
 import { BUCKET_M, type TipItem, timedSink } from '@hoxen/core/sink'
 import { sayRateUsed, sayTimed } from '@hoxen/core/words'
 import { useId } from 'react'
@@ -15,8 +16,11 @@ import { Button, fieldLook, QuantityField, Tag, useUnits, useWithin } from '../.
 const TRIES = 3
 const NO_TIMES: readonly string[] = Array.from({ length: TRIES }, () => '')
 
-/** Seconds as somebody types them: a comma is a point. */
-const seconds = (text: string): number => Number(text.trim().replace(',', '.').replace(/s$/i, ''))
+/** Seconds as somebody types them; what is no time is NaN. */
+const seconds = (text: string): number => {
+  const parsed = parseQuantity(text, 'time', 's')
+  return parsed.ok ? parsed.si : Number.NaN
+}
 
 interface Props {
   readonly item: TipItem

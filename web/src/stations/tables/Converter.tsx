@@ -3,7 +3,10 @@ import { sayProblem } from '@hoxen/core/words'
 import { useId, useState } from 'react'
 import { DECIMAL_MARK, fieldLook, useUnits } from '../../ui/index.ts'
 
-const DIMENSIONS: Readonly<Record<Dimension, { readonly name: string; readonly first: string }>> = {
+/** Nobody looks up seconds in minutes. */
+type Converted = Exclude<Dimension, 'time'>
+
+const DIMENSIONS: Readonly<Record<Converted, { readonly name: string; readonly first: string }>> = {
   mass: { name: 'Weight', first: '525 gr' },
   length: { name: 'Length and diameter', first: '23 ft 6 in' },
   speed: { name: 'Sink rate and current', first: '6.5 ips' },
@@ -15,7 +18,7 @@ const DIMENSIONS: Readonly<Record<Dimension, { readonly name: string; readonly f
 
 /** Type a figure in any unit; see it in every other. */
 export function Converter() {
-  const [dimension, setDimension] = useState<Dimension>('mass')
+  const [dimension, setDimension] = useState<Converted>('mass')
   const [text, setText] = useState(DIMENSIONS.mass.first)
   const { system } = useUnits()
   const units = UNITS.filter((u) => u.dimension === dimension)
@@ -23,7 +26,7 @@ export function Converter() {
   const problem = read.ok
     ? undefined
     : sayProblem({ path: [], code: read.code, data: 'unit' in read ? { unit: read.unit } : {} }, system)
-  const choose = (chosen: Dimension): void => {
+  const choose = (chosen: Converted): void => {
     setDimension(chosen)
     setText(DIMENSIONS[chosen].first)
   }
@@ -57,13 +60,13 @@ export function Converter() {
 }
 
 interface ListProps {
-  readonly chosen: Dimension
-  readonly onChoose: (dimension: Dimension) => void
+  readonly chosen: Converted
+  readonly onChoose: (dimension: Converted) => void
 }
 
 const DimensionList = ({ chosen, onChoose }: ListProps) => (
   <ul className="mt-2 flex flex-wrap gap-1.5" aria-label="What to convert">
-    {(Object.keys(DIMENSIONS) as Dimension[]).map((d) => (
+    {(Object.keys(DIMENSIONS) as Converted[]).map((d) => (
       <li key={d}>
         <button
           type="button"

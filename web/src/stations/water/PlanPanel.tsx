@@ -17,7 +17,7 @@ import {
 } from '@hoxen/core/swing'
 import { MEND_NAMES, ROD_NAMES, sayAngle, sayProblem } from '@hoxen/core/words'
 import { useEffect, useId, useState } from 'react'
-import { fieldLook, QuantityField, Select, useUnits, useWithin } from '../../ui/index.ts'
+import { QuantityField, Select, useUnits, useWithin } from '../../ui/index.ts'
 
 interface Props {
   readonly plan: SwingPlan
@@ -87,6 +87,13 @@ interface MoreProps extends Pick<Props, 'onChange'> {
   readonly fault: (change: Partial<Plan>) => string | undefined
 }
 
+/** What is wrong with a time, if anything. @param what subject of the sentence */
+const outside = (
+  what: string,
+  { low, high }: { readonly low: number; readonly high: number },
+  s: number,
+): string | undefined => (s >= low && s <= high ? undefined : `${what} between ${low} and ${high} seconds.`)
+
 const MendFields = ({ mend, onChange, fault }: MoreProps & { readonly mend: Mend }) => (
   <>
     <QuantityField
@@ -96,12 +103,12 @@ const MendFields = ({ mend, onChange, fault }: MoreProps & { readonly mend: Mend
       onChange={(sizeM) => onChange('Change the mend’s size', { mends: [{ ...mend, sizeM }] })}
       refuse={(sizeM) => fault({ mends: [{ ...mend, sizeM }] })}
     />
-    <Seconds
-      label="Seconds after landing"
-      limits={MEND_LIMITS.atS}
-      what="A mend comes"
+    <QuantityField
+      label="Time after landing"
+      measure="seconds"
       value={mend.atS}
       onChange={(atS) => onChange('Change when the mend is made', { mends: [{ ...mend, atS }] })}
+      refuse={(s) => outside('A mend comes', MEND_LIMITS.atS, s)}
     />
   </>
 )
@@ -113,12 +120,12 @@ const StripFields = ({
   fault,
 }: MoreProps & { readonly plan: Plan; readonly countS: number }) => (
   <>
-    <Seconds
-      label="Count down, in seconds"
-      limits={RETRIEVE_LIMITS.countdownS}
-      what="The count is"
+    <QuantityField
+      label="Count down"
+      measure="seconds"
       value={plan.countdownS ?? Math.round(countS)}
       onChange={(countdownS) => onChange('Change the count', { countdownS })}
+      refuse={(s) => outside('The count is', RETRIEVE_LIMITS.countdownS, s)}
     />
     <QuantityField
       label="Stripping speed"
@@ -165,53 +172,6 @@ function Angle({
         onBlur={keep}
         className="h-11 w-full"
       />
-    </div>
-  )
-}
-
-interface SecondsProps {
-  readonly label: string
-  readonly limits: { readonly low: number; readonly high: number }
-  /** Subject of the sentence that says the limits. */
-  readonly what: string
-  readonly value: number
-  readonly onChange: (s: number) => void
-}
-
-function Seconds({ label, limits, what, value, onChange }: SecondsProps) {
-  const id = useId()
-  const [text, setText] = useState(String(value))
-  const [wrong, setWrong] = useState(false)
-  useEffect(() => setText(String(value)), [value])
-  const take = (): void => {
-    const seconds = Number(text.replace(',', '.').replace(/\s*s$/, ''))
-    const sound = text.trim() !== '' && seconds >= limits.low && seconds <= limits.high
-    setWrong(!sound)
-    if (sound && seconds !== value) onChange(seconds)
-  }
-  return (
-    <div>
-      <label htmlFor={id} className="block text-sm text-faint">
-        {label}
-      </label>
-      <input
-        id={id}
-        value={text}
-        inputMode="decimal"
-        aria-invalid={wrong}
-        aria-describedby={wrong ? `${id}-error` : undefined}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={take}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') take()
-        }}
-        className={fieldLook}
-      />
-      {wrong && (
-        <p id={`${id}-error`} role="alert" className="mt-1 text-sm font-medium text-breaks">
-          {what} between {limits.low} and {limits.high} seconds.
-        </p>
-      )}
     </div>
   )
 }
