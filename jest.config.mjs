@@ -20,6 +20,8 @@ export default {
   sandboxInjectedGlobals: ['Math'],
   // A machine that shares its cores must not fail a property test: what is fast is measured in bench/.
   testTimeout: 300_000,
+  // A large heap is put away slowly when the machine is busy; one that is never put away is still told of.
+  workerGracefulExitTimeout: 30_000,
   roots: ['<rootDir>/core/src', '<rootDir>/cli/src', '<rootDir>/server/src', '<rootDir>/web/src'],
   // What a page of the tests lacks of a browser.
   setupFiles: ['<rootDir>/web/src/testing/globals.ts'],

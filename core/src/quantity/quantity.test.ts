@@ -38,7 +38,6 @@ describe('what people type', () => {
     ['30 lb', 'mass', 'gr', 30 * 0.45359237],
     ['.5 m', 'length', 'ft', 0.5],
     ['4,5', 'time', 's', 4.5],
-    ['1 min', 'time', 's', 60],
   ] as [string, Dimension, string, number][])('%s as %s', (text, dimension, unit, si) => {
     expect(parseQuantity(text, dimension, unit)).toMatchObject({ ok: true, si: expect.closeTo(si, 10) })
   })

@@ -112,7 +112,6 @@ export const UNITS: readonly Unit[] = Object.freeze([
   CELSIUS,
   FAHRENHEIT,
   scaled('s', 'time', 1, ['sec', 'secs', 'second', 'seconds']),
-  scaled('min', 'time', 60, ['mins', 'minute', 'minutes']),
 ])
 
 /**
